@@ -1,0 +1,3 @@
+"""Stand Tall: horizontal talk footage in, finished portrait shorts out."""
+
+__version__ = "0.1.0"

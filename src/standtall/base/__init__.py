@@ -1,0 +1,1 @@
+"""What everything else stands on: time, rectangles, errors, progress, folders, safe files."""

@@ -1,0 +1,1 @@
+"""Text to pixels: fonts, shaping, caption sprites. The only core package with QtGui."""

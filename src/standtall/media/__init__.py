@@ -1,0 +1,1 @@
+"""Reads and writes media files. The only package that touches PyAV."""

@@ -1,0 +1,133 @@
+"""A picture as three planes: 8-bit Y'CbCr 4:2:0, BT.709, limited range (ITU-R BT.709-6)."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any
+
+import av
+import numpy as np
+from av.video.frame import VideoFrame
+from av.video.reformatter import ColorRange, Colorspace, Interpolation
+from numpy.typing import NDArray
+
+Plane = NDArray[np.uint8]
+
+
+@dataclass(frozen=True, slots=True)
+class Planes:
+    """`y` (height, width), `u` and `v` (height/2, width/2), uint8; y 16..235, u and v 16..240 around 128."""
+
+    y: Plane
+    u: Plane
+    v: Plane
+
+    @property
+    def width(self) -> int:
+        return int(self.y.shape[1])
+
+    @property
+    def height(self) -> int:
+        return int(self.y.shape[0])
+
+    def writable(self) -> Planes:
+        """A copy that may be painted on."""
+        return Planes(self.y.copy(), self.u.copy(), self.v.copy())
+
+
+def _plane(frame: VideoFrame, index: int, width: int, height: int) -> Plane:
+    part = frame.planes[index]
+    flat: Plane = np.frombuffer(part, np.uint8, count=part.line_size * height)
+    return flat.reshape(height, part.line_size)[:, :width]
+
+
+def _turned(plane: Plane, rotation: int) -> Plane:
+    return np.ascontiguousarray(np.rot90(plane, -(rotation // 90))) if rotation else plane
+
+
+def _is_bt709_limited(frame: VideoFrame) -> bool:
+    if frame.format.name != "yuv420p" or frame.color_range == ColorRange.JPEG:
+        return False
+    if frame.colorspace in (Colorspace.ITU601, Colorspace.FCC, Colorspace.SMPTE240M, Colorspace.SMPTE170M):
+        return False
+    return frame.colorspace == Colorspace.ITU709 or frame.height >= 720
+
+
+def to_planes(frame: VideoFrame, rotation: int = 0, height: int | None = None) -> Planes:
+    """A decoded picture as planes: converted if it is in another form, scaled to `height` if given, turned upright.
+
+    Pictures that do not name their matrix count as BT.709 from 720 lines up and BT.601 below, as decoders commonly
+    assume (common practice, no source).
+    """
+    w, h = frame.width, frame.height
+    if height is not None and height < h:
+        w, h = max(2, round(w * height / h / 2) * 2), max(2, height // 2 * 2)
+    w, h = max(2, w // 2 * 2), max(2, h // 2 * 2)
+    if (w, h) != (frame.width, frame.height) or not _is_bt709_limited(frame):
+        source = frame.colorspace
+        if source not in (Colorspace.ITU709, Colorspace.ITU601, Colorspace.SMPTE240M, Colorspace.FCC):
+            source = Colorspace.ITU709 if frame.height >= 720 else Colorspace.ITU601
+        full = frame.color_range == ColorRange.JPEG or frame.format.name.startswith(("yuvj", "rgb", "bgr", "gbr"))
+        frame = frame.reformat(
+            width=w,
+            height=h,
+            format="yuv420p",
+            src_colorspace=source,
+            dst_colorspace=Colorspace.ITU709,
+            src_color_range=ColorRange.JPEG if full else ColorRange.MPEG,
+            dst_color_range=ColorRange.MPEG,
+            interpolation=Interpolation.AREA if height is not None else Interpolation.BICUBIC,
+        )
+    return Planes(
+        _turned(_plane(frame, 0, w, h), rotation),
+        _turned(_plane(frame, 1, w // 2, h // 2), rotation),
+        _turned(_plane(frame, 2, w // 2, h // 2), rotation),
+    )
+
+
+def to_frame(planes: Planes) -> VideoFrame:
+    """Planes as a picture for the encoder, tagged BT.709 limited range."""
+    frame = VideoFrame(planes.width, planes.height, "yuv420p")
+    for target, data in zip(frame.planes, (planes.y, planes.u, planes.v), strict=True):
+        rows: Any = np.frombuffer(target, np.uint8).reshape(data.shape[0], target.line_size)
+        rows[:, : data.shape[1]] = data
+    frame.colorspace = Colorspace.ITU709
+    frame.color_range = ColorRange.MPEG
+    return frame
+
+
+def from_rgb(picture: NDArray[np.uint8]) -> Planes:
+    """uint8 (height, width, 3) R'G'B' full range to planes; width and height must be even."""
+    frame = av.VideoFrame.from_ndarray(np.ascontiguousarray(picture), format="rgb24")
+    out = frame.reformat(
+        format="yuv420p",
+        src_colorspace=Colorspace.ITU709,
+        dst_colorspace=Colorspace.ITU709,
+        src_color_range=ColorRange.JPEG,
+        dst_color_range=ColorRange.MPEG,
+    )
+    h, w = picture.shape[:2]
+    return Planes(_plane(out, 0, w, h).copy(), _plane(out, 1, w // 2, h // 2).copy(), _plane(out, 2, w // 2, h // 2).copy())
+
+
+def to_bgr(planes: Planes) -> NDArray[np.uint8]:
+    """Planes as uint8 (height, width, 3) B'G'R' full range, for detectors."""
+    return _rgb(planes, "bgr24", 3)
+
+
+def to_bgrx(planes: Planes) -> NDArray[np.uint8]:
+    """Planes as uint8 (height, width, 4) in the byte order that screens paint fastest."""
+    return _rgb(planes, "bgra", 4)
+
+
+def _rgb(planes: Planes, name: str, depth: int) -> NDArray[np.uint8]:
+    out = to_frame(planes).reformat(
+        format=name,
+        src_colorspace=Colorspace.ITU709,
+        dst_colorspace=Colorspace.ITU709,
+        src_color_range=ColorRange.MPEG,
+        dst_color_range=ColorRange.JPEG,
+    )
+    part = out.planes[0]
+    rows: NDArray[np.uint8] = np.frombuffer(part, np.uint8).reshape(planes.height, part.line_size)
+    return rows[:, : planes.width * depth].reshape(planes.height, planes.width, depth).copy()

@@ -1,0 +1,137 @@
+"""Describes a media file from its headers, checking each number it is told."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+from pathlib import Path
+from typing import Any, Final
+
+import av
+import av.error
+from av.container import InputContainer
+
+from standtall.base.errors import MediaError
+from standtall.base.files import content_key
+from standtall.base.time import TICKS, clock
+from standtall.media.opening import damaged, only, open_media, tick_of, zero_of
+from standtall.model.source import Source
+
+LONGEST_S: Final = 24 * 3600
+LARGEST: Final = 16_384
+SCAN_S: Final = 12
+"""How far into the file key frames are looked for, in seconds."""
+
+
+def probe(path: str | Path) -> Source:
+    """Describe the file at `path`.
+
+    Raises `MediaError` when it is missing, not media, has neither picture nor sound, has no length, lies about its
+    size, or ends before it says it does.
+    """
+    place = Path(path).absolute()
+    with open_media(place) as container:
+        try:
+            return _describe(place, container)
+        except (av.error.FFmpegError, ValueError, OverflowError) as error:
+            raise damaged(place, error) from error
+
+
+def _describe(place: Path, container: InputContainer) -> Source:
+    video, audio = picture_stream(container), only(container.streams.audio)
+    if video is None and audio is None:
+        raise MediaError(f"{place.name} has neither picture nor sound.", "Choose a video or sound file.")
+    length = _length(container, video or audio)
+    if length is None or length <= 0:
+        raise MediaError(f"{place.name} has no length: nothing in it can be played.", "Export the file again.")
+    if length > LONGEST_S * TICKS:
+        raise MediaError(f"{place.name} says it runs for more than a day.", "Its header is damaged: export it again.")
+    width = height = rotation = gap = 0
+    rate = Fraction(0)
+    if video is not None:
+        width, height = video.width, video.height
+        if not (0 < width <= LARGEST and 0 < height <= LARGEST):
+            raise MediaError(
+                f"{place.name} says its picture is {width} by {height}.", "Its header is damaged: export it again."
+            )
+        rate = Fraction(video.average_rate or video.guessed_rate or 25)
+        if not Fraction(1, 10) <= rate <= 300:
+            rate = Fraction(25)
+        rotation, gap = _look_inside(place, container, video, length)
+        if rotation in (90, 270):
+            width, height = height, width
+    return Source(
+        key=content_key(place),
+        path=str(place),
+        name=place.stem,
+        length=length,
+        width=width,
+        height=height,
+        rate=rate,
+        rotation=rotation,
+        video_codec=video.codec_context.name if video is not None else "",
+        pixel_format=(video.codec_context.pix_fmt or "") if video is not None else "",
+        audio_codec=audio.codec_context.name if audio is not None else "",
+        audio_rate=audio.rate if audio is not None else 0,
+        audio_channels=audio.channels if audio is not None else 0,
+        size_bytes=place.stat().st_size,
+        keyframe_gap=gap,
+    )
+
+
+def picture_stream(container: InputContainer) -> Any:
+    """The first moving picture; cover art inside sound files does not count."""
+    for stream in container.streams.video:
+        if not stream.disposition & av.stream.Disposition.attached_pic:
+            return stream
+    return None
+
+
+def _length(container: InputContainer, stream: Any) -> int | None:
+    if stream.duration is not None and stream.time_base is not None:
+        return round(stream.duration * stream.time_base * TICKS)
+    if container.duration is not None:
+        return round(Fraction(container.duration, av.time_base) * TICKS)
+    return None
+
+
+def _look_inside(place: Path, container: InputContainer, video: Any, length: int) -> tuple[int, int]:
+    """-> (rotation clockwise, widest gap between key frames in ticks); proves that pictures can be decoded."""
+    frame = next(container.decode(video), None)
+    if frame is None:
+        raise MediaError(f"No picture in {place.name} can be decoded.", "Export the file again.")
+    rotation = round(-frame.rotation) % 360
+    container.seek(0)
+    zero = zero_of(container)
+    keys: list[int] = []
+    last = 0
+    for packet in container.demux(video):
+        if packet.pts is None:
+            continue
+        last = tick_of(packet.pts, video.time_base, zero)
+        if packet.is_keyframe:
+            keys.append(last)
+        if last > SCAN_S * TICKS:
+            break
+    gaps = [b - a for a, b in zip(keys, [*keys[1:], last], strict=True)]
+    _check_end(place, container, video, length)
+    return rotation, max(gaps, default=0)
+
+
+def _check_end(place: Path, container: InputContainer, video: Any, length: int) -> None:
+    """Raise `MediaError` when packets stop well before the length that the header claims."""
+    slack = max(2 * TICKS, length // 50)
+    if length < 2 * slack:
+        return
+    zero = zero_of(container)
+    target = Fraction(length - slack, TICKS) + zero
+    container.seek(round(target / video.time_base), stream=video, backward=True)
+    last = 0
+    for packet in container.demux(video):
+        if packet.pts is not None and packet.size:
+            last = max(last, tick_of(packet.pts, video.time_base, zero))
+    if last < length - slack:
+        raise MediaError(
+            f"{place.name} is cut short: it should run {clock(length)} but the file ends early.",
+            "Copy or export it again; a half-finished download does this.",
+            last_s=last / TICKS,
+        )

@@ -1,0 +1,120 @@
+"""Pictures of a file by time: exact, forwards quickly, anywhere by seeking."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from fractions import Fraction
+from pathlib import Path
+from types import TracebackType
+from typing import Any, Final
+
+import av.error
+from av.video.frame import VideoFrame
+
+from standtall.base.errors import MediaError
+from standtall.base.time import TICKS
+from standtall.media.opening import damaged, open_media, tick_of, zero_of
+from standtall.media.planes import Planes, to_planes
+from standtall.media.probe import picture_stream
+
+_STEP_ON: Final = TICKS
+"""Times up to this far ahead are reached by decoding on, further ones by seeking."""
+
+
+class PictureReader:
+    """Decodes pictures of one file. Not thread safe: give each thread its own."""
+
+    def __init__(self, path: str | Path, rotation: int = 0, height: int | None = None, threads: int = 0) -> None:
+        self._path = Path(path)
+        self._container = open_media(self._path)
+        stream = picture_stream(self._container)
+        if stream is None:
+            self._container.close()
+            raise MediaError(f"{self._path.name} has no picture.", "Choose a video file.")
+        self._stream: Any = stream
+        self._stream.thread_type = "AUTO"
+        self._stream.codec_context.thread_count = threads
+        self._base: Fraction = stream.time_base
+        self._zero = zero_of(self._container)
+        self._rotation, self._height = rotation, height
+        self._frames: Iterator[VideoFrame] = iter(())
+        self._now: VideoFrame | None = None
+        self._next: VideoFrame | None = None
+        self._planes: Planes | None = None
+        self._restart(0)
+
+    def close(self) -> None:
+        self._frames = iter(())
+        self._container.close()
+
+    def __enter__(self) -> PictureReader:
+        return self
+
+    def __exit__(self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None) -> None:
+        self.close()
+
+    def _tick(self, frame: VideoFrame) -> int:
+        return tick_of(frame.pts or 0, self._base, self._zero)
+
+    def _pull(self) -> VideoFrame | None:
+        try:
+            while True:
+                frame = next(self._frames, None)
+                if frame is None or frame.pts is not None:
+                    return frame
+        except av.error.EOFError:
+            return None
+        except av.error.FFmpegError as error:
+            raise damaged(self._path, error) from error
+
+    def _restart(self, tick: int) -> None:
+        """Start decoding at the key frame at or before `tick`."""
+        target = Fraction(tick, TICKS) + self._zero
+        for back in (0, 2, 8, 10**6):  # some containers land after the target
+            at = max(Fraction(0), target - back) if back < 10**6 else Fraction(0)
+            try:
+                self._container.seek(round(at / self._base), stream=self._stream, backward=True)
+            except av.error.FFmpegError:
+                if back == 10**6:
+                    raise
+                continue
+            self._frames = self._container.decode(self._stream)
+            self._now = self._pull()
+            if self._now is None or self._tick(self._now) <= tick or at == 0:
+                break
+        self._next = self._pull()
+        self._planes = None
+
+    def _advance(self) -> None:
+        self._now, self._next = self._next, self._pull()
+        self._planes = None
+
+    def at(self, tick: int) -> Planes:
+        """The picture on show at `tick`: the last one that starts at or before it (the first one before the start,
+        the last one after the end)."""
+        if self._now is None:
+            self._restart(0)
+            if self._now is None:
+                raise MediaError(f"No picture in {self._path.name} can be decoded.", "Export the file again.")
+        here = self._tick(self._now)
+        if tick < here or tick > here + _STEP_ON:
+            if not (tick < here and here == 0):
+                keep = self._next is None and tick > here
+                if not keep:
+                    self._restart(max(0, tick))
+        while self._next is not None and self._tick(self._next) <= tick:
+            self._advance()
+        assert self._now is not None
+        if self._planes is None:
+            self._planes = to_planes(self._now, self._rotation, self._height)
+        return self._planes
+
+    def walk(self, every: int = 1) -> Iterator[tuple[int, Planes]]:
+        """All pictures from the start in order as (tick, planes), leaving out all but each `every`-th."""
+        self._restart(0)
+        number = 0
+        while self._now is not None:
+            if number % every == 0:
+                yield self._tick(self._now), to_planes(self._now, self._rotation, self._height)
+            number += 1
+            self._advance()

@@ -1,0 +1,34 @@
+"""Everything measured in one source; it stays in source time for ever."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Final
+
+from standtall.base.time import TICKS
+from standtall.model.people import People
+from standtall.model.words import Word
+
+LEVEL_STEP: Final = TICKS // 100
+"""Ticks between two values of the voice level: 10 ms."""
+
+
+@dataclass(frozen=True, slots=True)
+class Analysis:
+    """Words, people and the voice level (dBFS, one value each 10 ms) of one source."""
+
+    source_key: str
+    words: tuple[Word, ...] = ()
+    people: People = People()
+    level_db: tuple[float, ...] = ()
+
+    def quietest(self, start: int, end: int) -> int:
+        """The tick in [start, end] where the sound is quietest: its middle where nothing was measured."""
+        if end <= start:
+            return (start + end) // 2
+        first, last = start // LEVEL_STEP, min(len(self.level_db) - 1, end // LEVEL_STEP)
+        if last <= first:
+            return (start + end) // 2
+        middle = (first + last) / 2
+        best = min(range(first, last + 1), key=lambda i: (round(self.level_db[i]), abs(i - middle)))
+        return max(start, min(end, best * LEVEL_STEP + LEVEL_STEP // 2))

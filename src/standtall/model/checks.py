@@ -1,0 +1,24 @@
+"""Refusals of the model: what it is, what is allowed, what was given."""
+
+from __future__ import annotations
+
+from standtall.base.errors import ProjectError
+
+
+def in_range(name: str, value: float, low: float, high: float) -> None:
+    """Raise `ProjectError` unless low <= value <= high."""
+    if not low <= value <= high:
+        raise ProjectError(f"{name} must lie between {low:g} and {high:g}, not {value:g}.")
+
+
+def forward(name: str, start: int, end: int) -> None:
+    """Raise `ProjectError` unless 0 <= start < end (in ticks)."""
+    if not 0 <= start < end:
+        raise ProjectError(f"{name} must start at or after 0 and end after it starts, not run from {start} to {end}.")
+
+
+def ordered(name: str, spans: tuple[tuple[int, int], ...]) -> None:
+    """Raise `ProjectError` unless the spans follow each other without overlap."""
+    for (_, end), (start, _) in zip(spans, spans[1:], strict=False):
+        if start < end:
+            raise ProjectError(f"{name} must follow each other without overlap; one starts at {start} before {end}.")

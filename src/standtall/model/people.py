@@ -1,0 +1,98 @@
+"""Shots, the faces followed in them, the people they belong to, and who is talking."""
+
+from __future__ import annotations
+
+import bisect
+from dataclasses import dataclass
+
+from standtall.base.geometry import Rect
+from standtall.model import checks
+
+
+@dataclass(frozen=True, slots=True)
+class Shot:
+    """Footage between two cuts, in ticks of the source."""
+
+    start: int
+    end: int
+
+    def __post_init__(self) -> None:
+        checks.forward("A shot", self.start, self.end)
+
+
+@dataclass(frozen=True, slots=True)
+class FaceSample:
+    """A face at one time: tick, box in shares of the picture (0..1), mouth opening as a share of face height."""
+
+    at: int
+    x: float
+    y: float
+    w: float
+    h: float
+    mouth: float
+
+    @property
+    def rect(self) -> Rect:
+        return Rect(self.x, self.y, self.w, self.h)
+
+
+@dataclass(frozen=True, slots=True)
+class Track:
+    """One face followed through one shot; `person` is the same number wherever the same person is seen."""
+
+    shot: int
+    person: int
+    samples: tuple[FaceSample, ...]
+
+    @property
+    def start(self) -> int:
+        return self.samples[0].at
+
+    @property
+    def end(self) -> int:
+        return self.samples[-1].at
+
+    def at(self, tick: int) -> Rect | None:
+        """The face box at `tick`, read between samples; None where the track is more than 0.6 s away."""
+        i = bisect.bisect_right(self.samples, tick, key=lambda s: s.at)
+        near = 28_800
+        if i == 0:
+            return self.samples[0].rect if self.samples[0].at - tick <= near else None
+        if i == len(self.samples):
+            return self.samples[-1].rect if tick - self.samples[-1].at <= near else None
+        a, b = self.samples[i - 1], self.samples[i]
+        f = (tick - a.at) / max(1, b.at - a.at)
+        return Rect(a.x + (b.x - a.x) * f, a.y + (b.y - a.y) * f, a.w + (b.w - a.w) * f, a.h + (b.h - a.h) * f)
+
+
+@dataclass(frozen=True, slots=True)
+class Talk:
+    """A passage said by one person who is in the picture, with how sure that is, 0..1."""
+
+    start: int
+    end: int
+    person: int
+    confidence: float
+
+
+@dataclass(frozen=True, slots=True)
+class People:
+    """All that was found in the picture of one source."""
+
+    shots: tuple[Shot, ...] = ()
+    tracks: tuple[Track, ...] = ()
+    talk: tuple[Talk, ...] = ()
+    names: tuple[str, ...] = ()
+
+    def shot_at(self, tick: int) -> int:
+        """Index of the shot at `tick` (the last one after the end)."""
+        i = bisect.bisect_right(self.shots, tick, key=lambda s: s.start) - 1
+        return max(0, min(len(self.shots) - 1, i))
+
+    def talker_at(self, tick: int) -> int | None:
+        """The person talking at `tick`, or None."""
+        i = bisect.bisect_right(self.talk, tick, key=lambda t: t.start) - 1
+        return self.talk[i].person if i >= 0 and tick < self.talk[i].end else None
+
+    def tracks_in(self, shot: int) -> tuple[Track, ...]:
+        return tuple(track for track in self.tracks if track.shot == shot)

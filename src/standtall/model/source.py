@@ -1,0 +1,47 @@
+"""A piece of footage, as its file describes itself."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from fractions import Fraction
+
+from standtall.model import checks
+
+
+@dataclass(frozen=True, slots=True)
+class Source:
+    """What is known of a media file without decoding it.
+
+    `width` and `height` are as displayed, after `rotation` (0, 90, 180 or 270 degrees clockwise). `length` is in
+    ticks; `rate` in pictures a second, 0 where there is no picture. `keyframe_gap` is the longest distance between
+    key frames seen near the start, in ticks: it foretells how slow seeking is.
+    """
+
+    key: str
+    path: str
+    name: str
+    length: int
+    width: int = 0
+    height: int = 0
+    rate: Fraction = Fraction(0)
+    rotation: int = 0
+    video_codec: str = ""
+    pixel_format: str = ""
+    audio_codec: str = ""
+    audio_rate: int = 0
+    audio_channels: int = 0
+    size_bytes: int = 0
+    keyframe_gap: int = 0
+
+    def __post_init__(self) -> None:
+        checks.in_range("The length of a source in ticks", self.length, 1, 48_000 * 3600 * 24)
+        checks.in_range("The width of a picture", self.width, 0, 16_384)
+        checks.in_range("The height of a picture", self.height, 0, 16_384)
+
+    @property
+    def has_picture(self) -> bool:
+        return self.width > 0
+
+    @property
+    def has_sound(self) -> bool:
+        return self.audio_channels > 0

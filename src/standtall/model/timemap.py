@@ -1,0 +1,70 @@
+"""The one map between source time and short time."""
+
+from __future__ import annotations
+
+import bisect
+from dataclasses import dataclass
+
+from standtall.model import checks
+
+
+@dataclass(frozen=True, slots=True)
+class Excerpt:
+    """An in/out range of a source, in ticks: in belongs to it, out does not."""
+
+    start: int
+    end: int
+
+    def __post_init__(self) -> None:
+        checks.forward("An excerpt", self.start, self.end)
+
+    @property
+    def length(self) -> int:
+        return self.end - self.start
+
+
+class TimeMap:
+    """Joins short time and source time for an ordered list of excerpts."""
+
+    def __init__(self, excerpts: tuple[Excerpt, ...]) -> None:
+        self.excerpts = excerpts
+        self._starts: list[int] = []
+        at = 0
+        for excerpt in excerpts:
+            self._starts.append(at)
+            at += excerpt.length
+        self.length = at
+        """Length of the short in ticks."""
+
+    def index_at(self, tick: int) -> int:
+        """Which excerpt plays at `tick` of the short (clamped to the first and last)."""
+        return max(0, bisect.bisect_right(self._starts, tick) - 1)
+
+    def to_source(self, tick: int) -> int:
+        """Short time to source time; times outside the short are clamped to its ends."""
+        i = self.index_at(max(0, min(self.length - 1, tick)))
+        return self.excerpts[i].start + max(0, min(self.length - 1, tick)) - self._starts[i]
+
+    def to_short(self, tick: int) -> int | None:
+        """Source time to the first place it has in the short, or None where it is cut out."""
+        for start, excerpt in zip(self._starts, self.excerpts, strict=True):
+            if excerpt.start <= tick < excerpt.end:
+                return start + tick - excerpt.start
+        return None
+
+    def nearest_short(self, tick: int) -> int:
+        """Source time to short time; what is cut out lands on the next kept moment, or at the end."""
+        here = self.to_short(tick)
+        if here is not None:
+            return here
+        later = [(e.start, s) for s, e in zip(self._starts, self.excerpts, strict=True) if e.start > tick]
+        return min(later)[1] if later else self.length
+
+    def span_of(self, index: int) -> tuple[int, int]:
+        """Start and end of excerpt `index` in short time."""
+        return self._starts[index], self._starts[index] + self.excerpts[index].length
+
+    @property
+    def joins(self) -> tuple[int, ...]:
+        """Short times at which one excerpt ends and the next begins."""
+        return tuple(self._starts[1:])

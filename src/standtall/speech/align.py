@@ -1,0 +1,156 @@
+"""Forced alignment: the exact place of known words in the sound, by a hidden Markov model of phones.
+
+Uses the acoustic model and dictionary that the pocketsphinx package carries (BSD licence). Two passes: words first,
+then phones within them, in frames of 10 ms.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from typing import Any, Final, Protocol
+
+import numpy as np
+
+from standtall.base.progress import Progress
+from standtall.media.sound import SPEECH_RATE, Samples
+from standtall.speech.spelling import guessed_sounds, spoken_forms
+
+FRAME_S: Final = 0.01
+SPLIT_GAP_S: Final = 0.5
+LONGEST_S: Final = 15.0
+PAD_S: Final = 0.4
+FARTHEST_S: Final = 0.6
+"""A word that would move further than this keeps the time it had: the aligner has lost its place."""
+
+
+@dataclass(frozen=True, slots=True)
+class Timed:
+    """A word with its times in seconds; `moved` is False where the sound could not confirm it."""
+
+    text: str
+    start: float
+    end: float
+    moved: bool = False
+
+
+class Aligner(Protocol):
+    """Moves the rough times of known words to where they are in mono samples at 16 kHz."""
+
+    def align(self, samples: Samples, words: Sequence[Timed], progress: Progress | None = None) -> list[Timed]: ...
+
+
+class PhoneAligner:
+    """Aligns English."""
+
+    def __init__(self) -> None:
+        from pocketsphinx import Decoder
+
+        self._decoder: Any = Decoder(
+            samprate=float(SPEECH_RATE), lm=None, loglevel="FATAL", beam=1e-120, wbeam=1e-120, pbeam=1e-100
+        )
+
+    def align(self, samples: Samples, words: Sequence[Timed], progress: Progress | None = None) -> list[Timed]:
+        """The same words in the same order with tightened times; never overlapping."""
+        sound = (np.clip(samples.reshape(-1), -1, 1) * 32767).astype(np.int16)
+        out: list[Timed] = []
+        for group in _groups(words):
+            out += self._group(sound, group)
+            if progress is not None and words:
+                progress.report("timing", len(out) / len(words))
+        return _in_order(out)
+
+    def _group(self, sound: np.ndarray, group: list[Timed]) -> list[Timed]:
+        found = self._place(sound, group)
+        if found is not None:
+            return found
+        if len(group) == 1:
+            return group
+        gaps = [b.start - a.end for a, b in zip(group, group[1:], strict=False)]
+        cut = int(np.argmax(gaps)) + 1
+        return self._group(sound, group[:cut]) + self._group(sound, group[cut:])
+
+    def _place(self, sound: np.ndarray, group: list[Timed]) -> list[Timed] | None:
+        forms = [self._known(spoken_forms(word.text)) for word in group]
+        flat = [form for word in forms for form in word]
+        if not flat:
+            return list(group)
+        first = max(0.0, group[0].start - PAD_S)
+        last = min(len(sound) / SPEECH_RATE, group[-1].end + PAD_S)
+        part = sound[int(first * SPEECH_RATE) : int(last * SPEECH_RATE)].tobytes()
+        spans = self._decode(part, flat)
+        if spans is None:
+            return None
+        out: list[Timed] = []
+        at = 0
+        for word, form in zip(group, forms, strict=True):
+            if not form:
+                out.append(word)
+                continue
+            start, end = first + spans[at][0], first + spans[at + len(form) - 1][1]
+            at += len(form)
+            if abs(start - word.start) > FARTHEST_S or end - start < 0.02:
+                out.append(word)
+            else:
+                out.append(Timed(word.text, start, end, True))
+        return out
+
+    def _known(self, forms: list[str]) -> list[str]:
+        out = []
+        for form in forms:
+            if self._decoder.lookup_word(form) is None:
+                sounds = guessed_sounds(form)
+                if not sounds:
+                    continue
+                self._decoder.add_word(form, sounds, True)
+            out.append(form)
+        return out
+
+    def _decode(self, part: bytes, flat: list[str]) -> list[tuple[float, float]] | None:
+        decoder = self._decoder
+        try:
+            decoder.set_align_text(" ".join(flat))
+            for again in (False, True):
+                if again:
+                    decoder.set_alignment()
+                decoder.start_utt()
+                decoder.process_raw(part, full_utt=True)
+                decoder.end_utt()
+                if not again and decoder.hyp() is None:  # the second pass has no hypothesis to ask for
+                    return None
+            alignment = decoder.get_alignment()
+        except RuntimeError:
+            return None  # the model found no path: the caller tries shorter pieces
+        if alignment is None:
+            return None
+        spans = [
+            (entry.start * FRAME_S, (entry.start + entry.duration) * FRAME_S)
+            for entry in alignment
+            if not entry.name.startswith(("<", "["))
+        ]
+        return spans if len(spans) == len(flat) else None
+
+
+def _groups(words: Sequence[Timed]) -> list[list[Timed]]:
+    out: list[list[Timed]] = []
+    for word in words:
+        if out and word.start - out[-1][-1].end <= SPLIT_GAP_S and word.end - out[-1][0].start <= LONGEST_S:
+            out[-1].append(word)
+        else:
+            out.append([word])
+    return out
+
+
+def _in_order(words: list[Timed]) -> list[Timed]:
+    """Give each word at least 20 ms and let none begin before the one before it ends."""
+    out: list[Timed] = []
+    for i, word in enumerate(words):
+        start = max(word.start, out[-1].start + 0.02 if out else 0.0)
+        end = max(word.end, start + 0.02)
+        if i + 1 < len(words) and words[i + 1].start > start + 0.02:
+            end = min(end, words[i + 1].start)
+        if out and out[-1].end > start:
+            before = out[-1]
+            out[-1] = Timed(before.text, before.start, start, before.moved)
+        out.append(Timed(word.text, start, end, word.moved))
+    return out

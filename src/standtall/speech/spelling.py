@@ -1,0 +1,60 @@
+"""Words as the aligner wants them: plain, numbers spelt out, unknown ones with a pronunciation."""
+
+from __future__ import annotations
+
+import re
+from typing import Final
+
+from num2words import num2words
+
+_RULES: Final[tuple[tuple[str, str], ...]] = (
+    ("tch", "CH"), ("sch", "SH"), ("igh", "AY"), ("ough", "AO"), ("augh", "AO"), ("eigh", "EY"), ("tion", "SH AH N"),
+    ("ck", "K"), ("ch", "CH"), ("sh", "SH"), ("th", "TH"), ("ph", "F"), ("wh", "W"), ("wr", "R"), ("kn", "N"),
+    ("qu", "K W"), ("ng", "NG"), ("ee", "IY"), ("ea", "IY"), ("oo", "UW"), ("ou", "AW"), ("ow", "OW"), ("oi", "OY"),
+    ("oy", "OY"), ("ai", "EY"), ("ay", "EY"), ("au", "AO"), ("aw", "AO"), ("er", "ER"), ("ir", "ER"), ("ur", "ER"),
+    ("ar", "AA R"), ("or", "AO R"), ("bb", "B"), ("dd", "D"), ("ff", "F"), ("gg", "G"), ("ll", "L"), ("mm", "M"),
+    ("nn", "N"), ("pp", "P"), ("rr", "R"), ("ss", "S"), ("tt", "T"), ("zz", "Z"), ("a", "AE"), ("b", "B"),
+    ("c", "K"), ("d", "D"), ("e", "EH"), ("f", "F"), ("g", "G"), ("h", "HH"), ("i", "IH"), ("j", "JH"), ("k", "K"),
+    ("l", "L"), ("m", "M"), ("n", "N"), ("o", "OW"), ("p", "P"), ("q", "K"), ("r", "R"), ("s", "S"), ("t", "T"),
+    ("u", "AH"), ("v", "V"), ("w", "W"), ("x", "K S"), ("y", "IY"), ("z", "Z"),
+)  # fmt: skip
+"""Letters to sounds of the CMU set, longest first: crude, but near enough for an aligner that only needs the length
+and the rough order of sounds (common practice, no source)."""
+
+
+def guessed_sounds(word: str) -> str:
+    """A pronunciation in CMU phones for a word that no dictionary has; '' when it has no letters."""
+    rest = re.sub(r"[^a-z]", "", word.lower())
+    if len(rest) > 2 and rest.endswith("e") and rest[-2] not in "aeiou":
+        rest = rest[:-1]
+    out: list[str] = []
+    while rest:
+        letters, sounds = next(rule for rule in _RULES if rest.startswith(rule[0]))
+        out.append(sounds)
+        rest = rest[len(letters) :]
+    return " ".join(out)
+
+
+def spoken_forms(text: str) -> list[str]:
+    """The plain lower-case words that are said for one written word: "31" gives thirty, one."""
+    plain = text.lower().replace("’", "'").replace("&", " and ").replace("%", " percent ")
+    out: list[str] = []
+    for piece in re.findall(r"\d+(?:[.,]\d+)*(?:st|nd|rd|th)?|[^\W\d_]+(?:'[^\W\d_]+)*", plain):
+        if piece[0].isdigit():
+            out += re.findall(r"[a-z]+", _number(piece))
+        else:
+            out.append(piece.strip("'"))
+    return [w for w in out if w]
+
+
+def _number(piece: str) -> str:
+    ordinal = piece.endswith(("st", "nd", "rd", "th"))
+    digits = re.sub(r"[^\d.]", "", piece.replace(",", "")).strip(".")
+    if digits.count(".") > 1 or len(digits) > 15:
+        return " ".join(num2words(int(d)) for d in digits if d.isdigit())
+    if ordinal:
+        return str(num2words(int(float(digits)), to="ordinal"))
+    value = float(digits)
+    if value == int(value) and 1100 <= value < 2100 and "," not in piece:
+        return str(num2words(int(value), to="year"))
+    return str(num2words(int(value) if value == int(value) else value))

@@ -1,0 +1,104 @@
+"""The whole way from sound to timed words: recognise, align, and hear again what was left out."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Final
+
+import numpy as np
+
+from standtall.base.progress import Progress
+from standtall.base.time import ticks
+from standtall.media.sound import SPEECH_RATE, Samples, level_db
+from standtall.model.words import Word
+from standtall.speech.align import Aligner, Timed
+from standtall.speech.recognise import Heard, Recogniser
+
+UNCOVERED_S: Final = 0.35
+"""Voice that no word covers for this long is recognised again."""
+ROOM_S: Final = 0.25
+
+
+@dataclass(frozen=True, slots=True)
+class _Spot:
+    start: float
+    end: float
+
+
+def transcribe(samples: Samples, recogniser: Recogniser, aligner: Aligner | None, progress: Progress | None = None) -> tuple[Word, ...]:
+    """Mono float32 samples at 16 kHz to words with times in ticks.
+
+    The recogniser drops whole phrases near the edges of its windows, so voice that no aligned word covers is
+    recognised a second time on its own and put in between.
+    """
+    heard = recogniser.words(samples, progress)
+    timed = _aligned(samples, heard, aligner, progress)
+    for spot in _uncovered(samples, timed):
+        timed = _fill(samples, spot, timed, recogniser, aligner)
+    return tuple(_word(heard_word, place) for heard_word, place in timed)
+
+
+def align_words(samples: Samples, words: tuple[Word, ...], aligner: Aligner, progress: Progress | None = None) -> tuple[Word, ...]:
+    """Words from a script or caption file, moved to where they are said."""
+    rough = [Timed(w.text, w.start / 48_000, w.end / 48_000) for w in words]
+    placed = aligner.align(samples, rough, progress)
+    return tuple(
+        Word(old.text, ticks(new.start), max(ticks(new.end), ticks(new.start) + 1), old.confidence if new.moved else 0.5)
+        for old, new in zip(words, placed, strict=True)
+    )
+
+
+def _aligned(
+    samples: Samples, heard: list[Heard], aligner: Aligner | None, progress: Progress | None
+) -> list[tuple[Heard, Timed]]:
+    rough = [Timed(h.text, h.start, h.end) for h in heard]
+    placed = aligner.align(samples, rough, progress) if aligner is not None else rough
+    return list(zip(heard, placed, strict=True))
+
+
+def _voiced(samples: Samples) -> np.ndarray:
+    """One bool each 10 ms: louder than the noise floor by 15 dB and than -50 dBFS."""
+    level = level_db(samples)
+    if not len(level):
+        return np.zeros(0, bool)
+    floor = float(np.percentile(level, 10))
+    return level > max(-50.0, floor + 15.0)
+
+
+def _uncovered(samples: Samples, timed: list[tuple[Heard, Timed]]) -> list[_Spot]:
+    free = _voiced(samples)
+    for _, place in timed:
+        free[max(0, int(place.start * 100) - 6) : int(place.end * 100) + 12] = False
+    edges = np.flatnonzero(np.diff(np.concatenate([[0], free.astype(np.int8), [0]])))
+    spots: list[_Spot] = []
+    for a, b in zip(edges[::2] / 100, edges[1::2] / 100, strict=True):
+        if spots and a - spots[-1].end < 0.25:
+            spots[-1] = _Spot(spots[-1].start, float(b))
+        else:
+            spots.append(_Spot(float(a), float(b)))
+    return [s for s in spots if s.end - s.start >= UNCOVERED_S]
+
+
+def _fill(
+    samples: Samples, spot: _Spot, timed: list[tuple[Heard, Timed]], recogniser: Recogniser, aligner: Aligner | None
+) -> list[tuple[Heard, Timed]]:
+    before = max((p.end for _, p in timed if p.end <= spot.start + 0.06), default=0.0)
+    after = min((p.start for _, p in timed if p.start >= spot.end - 0.12), default=len(samples.reshape(-1)) / SPEECH_RATE)
+    first, last = max(before, spot.start - ROOM_S), min(after, spot.end + ROOM_S)
+    part = samples.reshape(-1)[int(first * SPEECH_RATE) : int(last * SPEECH_RATE)]
+    heard = [
+        Heard(h.text, h.start + first, h.end + first, h.probability)
+        for h in recogniser.words(part)
+        if h.probability > 0.25 and h.start < last - first
+    ]
+    if not heard:
+        return timed
+    new = _aligned(samples, heard, aligner, None)
+    new = [(h, p) for h, p in new if p.start >= before - 0.05 and p.end <= after + 0.05]
+    joined = sorted([*timed, *new], key=lambda pair: pair[1].start)
+    return [pair for i, pair in enumerate(joined) if i == 0 or pair[1].start >= joined[i - 1][1].start + 0.02]
+
+
+def _word(heard: Heard, place: Timed) -> Word:
+    start = max(0, ticks(place.start))
+    return Word(heard.text, start, max(start + 1, ticks(place.end)), min(1.0, max(0.0, heard.probability)))

@@ -1,0 +1,1 @@
+"""Where the tall frame looks in each shot, and how the camera moves."""

@@ -1,0 +1,1 @@
+"""Who is in the picture: cuts, faces followed through shots, the same person again, who is talking."""

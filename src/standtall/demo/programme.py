@@ -1,0 +1,35 @@
+"""The shipped programme: joined from its parts into the user's data folder, and the truth about it."""
+
+from __future__ import annotations
+
+import gzip
+import hashlib
+import json
+from pathlib import Path
+from typing import Any, Final
+
+from standtall.base.errors import MediaError
+from standtall.base.files import written_whole
+from standtall.base.folders import data_folder
+
+SHIPPED: Final = Path(__file__).parent / "data"
+
+
+def programme(folder: Path | None = None) -> Path:
+    """The programme as one MP4 in `folder` (by default the user's data folder), made there if it is not yet."""
+    about = json.loads((SHIPPED / "programme.json").read_text("utf-8"))
+    out = (folder or data_folder() / "demo") / about["name"]
+    if out.is_file() and out.stat().st_size == about["bytes"]:
+        return out
+    data = b"".join((SHIPPED / part).read_bytes() for part in about["parts"])
+    if hashlib.sha256(data).hexdigest() != about["sha256"]:
+        raise MediaError("The demo programme is damaged.", "Get a fresh copy of the program.")
+    with written_whole(out) as beside:
+        beside.write_bytes(data)
+    return out
+
+
+def truth() -> dict[str, Any]:
+    """What was drawn and said: words, talkers, cuts, head and face boxes for every frame, texts near an edge."""
+    loaded: dict[str, Any] = json.loads(gzip.decompress((SHIPPED / "truth.json.gz").read_bytes()))
+    return loaded

@@ -1,0 +1,193 @@
+"""The camera of a short: whom it follows in each shot, and the crop at every moment."""
+
+from __future__ import annotations
+
+import bisect
+from dataclasses import dataclass, replace
+from typing import Final, Literal
+
+import numpy as np
+from numpy.typing import NDArray
+
+from standtall.base.geometry import Rect
+from standtall.base.time import TICKS
+from standtall.framing.path import calmest, eased
+from standtall.framing.whom import Turn, turns
+from standtall.model.people import People, Track
+from standtall.model.short import Framing, Short
+from standtall.model.source import Source
+
+Layout = Literal["fill", "whole"]
+STEP: Final = TICKS // 5
+"""Time between two samples of a path."""
+FACE_SHARE: Final = 0.205
+"""Wished height of a face, hairline to chin, as a share of the tall picture (common practice, no source)."""
+NEAREST: Final = 0.80
+"""The crop is never lower than this share of the picture by itself: what is enlarged more looks soft."""
+HAIR, SIDES, HEADROOM = 0.42, 0.24, 0.10
+"""A head around its face box (shares of the face), and the air kept above it (share of the crop)."""
+
+
+@dataclass(frozen=True, slots=True)
+class View:
+    """What the tall picture shows at one moment: a crop in shares of the source, or the whole picture."""
+
+    layout: Layout
+    crop: Rect
+
+
+@dataclass(frozen=True, slots=True)
+class Span:
+    """One camera position or move, in source ticks, with the reason people read."""
+
+    start: int
+    end: int
+    layout: Layout
+    reason: str
+    person: int | None
+    times: tuple[int, ...]
+    crops: tuple[Rect, ...]
+    by_hand: bool = False
+
+    def at(self, tick: int) -> Rect:
+        """The crop at `tick`, read between samples."""
+        i = bisect.bisect_right(self.times, tick)
+        if i == 0 or i == len(self.times):
+            return self.crops[min(i, len(self.times) - 1)]
+        a, b = self.crops[i - 1], self.crops[i]
+        f = (tick - self.times[i - 1]) / (self.times[i] - self.times[i - 1])
+        return Rect(a.x + (b.x - a.x) * f, a.y + (b.y - a.y) * f, a.w + (b.w - a.w) * f, a.h + (b.h - a.h) * f)
+
+
+@dataclass(frozen=True, slots=True)
+class Camera:
+    """All spans of a short, in source time, without gaps inside the part they cover."""
+
+    spans: tuple[Span, ...]
+
+    def span_at(self, tick: int) -> Span:
+        i = bisect.bisect_right(self.spans, tick, key=lambda s: s.start) - 1
+        return self.spans[max(0, i)]
+
+    def at(self, tick: int) -> View:
+        span = self.span_at(tick)
+        return View(span.layout, span.at(tick))
+
+
+def crop_width(source: Source, aspect: float, height: float) -> float:
+    """Width in shares of the source of a crop of `height` shares that is `aspect` wide for its height in pixels."""
+    return height * source.height * aspect / source.width
+
+
+def largest(source: Source, aspect: float) -> float:
+    """Height in shares of the largest crop of that aspect which fits the picture."""
+    return min(1.0, source.width / (source.height * aspect))
+
+
+def plan(short: Short, source: Source, people: People) -> Camera:
+    """The camera for the part of the source that the short spans.
+
+    The same short, source and people always give the same path. In each shot a choice by hand wins; else the camera
+    follows who is talking; where nobody is seen, the picture stays whole.
+    """
+    if not source.has_picture or not people.shots:
+        return Camera((_whole(short.excerpts[0].start, short.excerpts[-1].end, "No people were looked for"),))
+    first, last = short.excerpts[0].start, short.excerpts[-1].end
+    spans: list[Span] = []
+    for number, shot in enumerate(people.shots):
+        start, end = max(first, shot.start), min(last, shot.end)
+        if end <= start:
+            continue
+        spans += _shot(short, source, people, number, start, end)
+    if not spans:
+        spans = [_whole(first, last, "Nothing is known of this part")]
+    spans[0] = replace(spans[0], start=min(first, spans[0].start))
+    return Camera(tuple(spans))
+
+
+def _whole(start: int, end: int, reason: str) -> Span:
+    return Span(start, end, "whole", reason, None, (start,), (Rect(0, 0, 1, 1),))
+
+
+def _shot(short: Short, source: Source, people: People, number: int, start: int, end: int) -> list[Span]:
+    shot = people.shots[number]
+    aspect = short.aspect
+    for crop in short.framing.crops:
+        if shot.start <= crop.at < shot.end:
+            h = min(crop.h, largest(source, aspect))
+            w = crop_width(source, aspect, h)
+            place = Rect(crop.cx - w / 2, crop.cy - h / 2, w, h).inside(Rect(0, 0, 1, 1))
+            return [Span(start, end, "fill", "Set by hand", None, (start,), (place,), by_hand=True)]
+    tracks = people.tracks_in(number)
+    if not tracks:
+        return [_whole(start, end, "Nobody is in the picture, so it stays whole")]
+    follow = next((f.person for f in short.framing.follows if shot.start <= f.at < shot.end), None)
+    wanted = turns(people, tracks, start, end, follow)
+    out: list[Span] = []
+    for turn in wanted:
+        track = _of(tracks, turn.person)
+        out.append(_follow(source, short.framing, aspect, track, turn, people, follow is not None))
+    return _merged(out, tracks)
+
+
+def _of(tracks: tuple[Track, ...], person: int) -> tuple[Track, ...]:
+    return tuple(t for t in tracks if t.person == person)
+
+
+def _faces(tracks: tuple[Track, ...], times: NDArray[np.int64]) -> NDArray[np.float64]:
+    """(n, 4) face boxes in shares at `times`, read between samples, held where the face is lost."""
+    samples = sorted((s for t in tracks for s in t.samples), key=lambda s: s.at)
+    at = np.array([s.at for s in samples], np.float64)
+    boxes = np.array([(s.x, s.y, s.w, s.h) for s in samples])
+    return np.stack([np.interp(times, at, boxes[:, k]) for k in range(4)], axis=1)
+
+
+def head_of(face: Rect) -> Rect:
+    """The whole head with its hair around a face box."""
+    return Rect(face.x - SIDES * face.w, face.y - HAIR * face.h, face.w * (1 + 2 * SIDES), face.h * (1 + HAIR + 0.06))
+
+
+def _follow(
+    source: Source, framing: Framing, aspect: float, tracks: tuple[Track, ...], turn: Turn, people: People, chosen: bool
+) -> Span:
+    times = np.unique(np.append(np.arange(turn.start, turn.end, STEP), turn.end - 1)).astype(np.int64)
+    faces = _faces(tracks, times)
+    x, y, w, h = faces.T
+    tall = float(np.median(h))
+    height = min(largest(source, aspect), max(NEAREST, tall / FACE_SHARE))
+    width = crop_width(source, aspect, height)
+    half = width / 2
+    slack = width * (0.05 + 0.12 * framing.calm)
+    centre = x + w / 2
+    head_low, head_high = x + w * (1 + SIDES) - half, x - w * SIDES + half
+    low, high = np.maximum(centre - slack, head_low), np.minimum(centre + slack, head_high)
+    cross = low > high  # the head is wider than the crop: keep it in the middle
+    low[cross] = high[cross] = centre[cross]
+    low, high = np.clip(low, half, 1 - half), np.clip(high, half, 1 - half)
+    path = eased(calmest(low, high), low, high, sigma=1.2)
+    top = float(np.percentile(y - HAIR * h, 10)) - HEADROOM * height
+    y0 = min(max(0.0, top), 1.0 - height)
+    name = people.names[turn.person] if turn.person < len(people.names) else "a person"
+    reason = f"Follows {name}, as you chose" if chosen else f"Follows {name}, {turn.why}"
+    crops = tuple(Rect(float(c) - half, y0, width, height).inside(Rect(0, 0, 1, 1)) for c in path)
+    return Span(turn.start, turn.end, "fill", reason, turn.person, tuple(int(t) for t in times), crops, chosen)
+
+
+def _merged(spans: list[Span], tracks: tuple[Track, ...]) -> list[Span]:
+    """Hold the camera still over a change of talker when it has the next one well in frame already."""
+    out: list[Span] = []
+    for span in spans:
+        if out and span.person is not None and not out[-1].by_hand:
+            last = out[-1].crops[-1]
+            heads = [head_of(Rect(*f)) for f in _faces(_of(tracks, span.person), np.array(span.times, np.int64))]
+            if all(last.contains(head, slack=-0.01) for head in heads):
+                out[-1] = replace(
+                    out[-1],
+                    end=span.end,
+                    reason=f"{out[-1].reason}; the next talker is in frame too",
+                    times=(*out[-1].times, *span.times),
+                    crops=(*out[-1].crops, *([last] * len(span.times))),
+                )
+                continue
+        out.append(span)
+    return out

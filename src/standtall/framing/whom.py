@@ -1,0 +1,65 @@
+"""Whom the camera follows when: the talkers of a shot, without nervous cuts."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Final
+
+from standtall.base.time import TICKS
+from standtall.model.people import People, Track
+
+SHORTEST: Final = round(0.9 * TICKS)
+"""A camera position is held at least this long."""
+LEAD: Final = round(0.12 * TICKS)
+"""How long before a new talker's first word the camera is there."""
+
+
+@dataclass(frozen=True, slots=True)
+class Turn:
+    """The camera belongs to `person` from `start` to `end` (source ticks), because..."""
+
+    start: int
+    end: int
+    person: int
+    why: str
+
+
+def turns(people: People, tracks: tuple[Track, ...], start: int, end: int, follow: int | None) -> list[Turn]:
+    """Turns that fill [start, end) of one shot with faces; `follow` names the person chosen by hand, if any."""
+    seen = {t.person for t in tracks}
+    if follow is not None and follow in seen:
+        return [Turn(start, end, follow, "as you chose")]
+    talk = [t for t in people.talk if t.person in seen and t.end > start and t.start < end]
+    if not talk:
+        biggest = max(tracks, key=lambda t: sum(s.w * s.h for s in t.samples))
+        why = "the only one in view" if len(seen) == 1 else "the nearest to the camera while nobody talks"
+        return [Turn(start, end, biggest.person, why)]
+    out: list[Turn] = []
+    for t in talk:
+        if out and out[-1].person == t.person:
+            continue
+        begin = start if not out else max(out[-1].start + 1, _switch(people, out[-1].person, t.start))
+        if out:
+            out[-1] = Turn(out[-1].start, begin, out[-1].person, out[-1].why)
+        out.append(Turn(begin, end, t.person, "who is talking"))
+    return _without_short(out)
+
+
+def _switch(people: People, before: int, starts: int) -> int:
+    """When to go over to the next talker: just before the first word, but not into the last one."""
+    ended = max((t.end for t in people.talk if t.person == before and t.end <= starts), default=0)
+    return max(ended, starts - LEAD)
+
+
+def _without_short(turns_in: list[Turn]) -> list[Turn]:
+    out: list[Turn] = []
+    for turn in turns_in:
+        if out and turn.end - turn.start < SHORTEST:
+            out[-1] = Turn(out[-1].start, turn.end, out[-1].person, out[-1].why)
+        elif out and out[-1].person == turn.person:
+            out[-1] = Turn(out[-1].start, turn.end, turn.person, out[-1].why)
+        elif out and len(out) == 1 and out[0].end - out[0].start < SHORTEST:
+            out[0] = Turn(out[0].start, turn.end, turn.person, turn.why)
+        else:
+            out.append(turn)
+    return out

@@ -1,0 +1,136 @@
+"""Who is talking: lips that move with the voice.
+
+For each stretch of speech between two pauses, each face in view is scored by how much its mouth moves and by how
+well that movement follows the loudness of the voice; chewing fools the first alone, not both.
+"""
+
+from __future__ import annotations
+
+from typing import Final
+
+import numpy as np
+from numpy.typing import NDArray
+from scipy.ndimage import gaussian_filter1d, uniform_filter1d
+
+from standtall.base.time import TICKS
+from standtall.model.people import Talk, Track
+from standtall.model.words import Word
+
+RATE: Final = 15
+"""Mouth values a second."""
+PAUSE: Final = round(0.16 * TICKS)
+LONGEST: Final = round(6 * TICKS)
+MEAN_S: Final = 1.6
+LEAST_MOVEMENT: Final = 0.0045
+"""Mouth movement, as a share of face height, that noise alone can reach."""
+STILL: Final = 0.3
+"""Score under which a lone face is listening to a voice from outside the picture."""
+
+
+def stretches(words: tuple[Word, ...], cuts: tuple[int, ...]) -> list[tuple[int, int]]:
+    """Speech between pauses, ends of sentences and cuts, as (start, end) in ticks."""
+    out: list[list[int]] = []
+    closed = True
+    for word in words:
+        crossed = bool(out) and any(out[-1][1] <= cut <= word.start for cut in cuts)
+        pause = bool(out) and word.start - out[-1][1] > PAUSE
+        long = bool(out) and word.end - out[-1][0] > LONGEST
+        if closed or crossed or pause or long:
+            out.append([word.start, word.end])
+        else:
+            out[-1][1] = word.end
+        closed = word.ends_sentence
+    return [(a, b) for a, b in out]
+
+
+def who_talks(
+    words: tuple[Word, ...], tracks: tuple[Track, ...], cuts: tuple[int, ...], level_db: NDArray[np.float32]
+) -> tuple[Talk, ...]:
+    """A talker for each stretch of speech in which a face is in view, neighbours of one person joined."""
+    voice = _envelope(level_db)
+    curves = [(track, *_mouth(track)) for track in tracks]
+    usual = _usual_movement(curves, voice)
+    out: list[Talk] = []
+    for start, end in stretches(words, cuts):
+        scores: dict[int, float] = {}
+        for track, first, opening in curves:
+            if track.end < start or track.start > end:
+                continue
+            score = _score(opening, first, voice, start, end) / usual[track.person]
+            scores[track.person] = max(score, scores.get(track.person, -1.0))
+        if not scores:
+            continue
+        ranked = sorted(scores.items(), key=lambda item: -item[1])
+        best, value = ranked[0]
+        other = ranked[1][1] if len(ranked) > 1 else 0.0
+        if value < STILL and len(ranked) == 1:
+            continue  # a voice from outside the picture
+        sure = float(np.clip((value - other) / max(value, 1e-6), 0.0, 1.0))
+        out.append(Talk(start, end, best, round(sure, 3)))
+    return _joined(out, cuts)
+
+
+def _envelope(level_db: NDArray[np.float32]) -> NDArray[np.float64]:
+    """Loudness 0..1 at `RATE` values a second."""
+    if not len(level_db):
+        return np.zeros(1)
+    linear = np.clip((level_db.astype(np.float64) + 50) / 40, 0, 1)
+    smooth = gaussian_filter1d(linear, 4.0)
+    at = np.minimum(len(smooth) - 1, (np.arange(int(len(smooth) / 100 * RATE) + 1) * 100 / RATE).astype(int))
+    out: NDArray[np.float64] = smooth[at]
+    return out
+
+
+def _mouth(track: Track) -> tuple[int, NDArray[np.float64]]:
+    """-> (first slot, mouth opening at `RATE` values a second without its slow part)."""
+    slots = np.array([s.at * RATE // TICKS for s in track.samples])
+    first, last = int(slots[0]), int(slots[-1])
+    opening = np.interp(np.arange(first, last + 1), slots, [s.mouth for s in track.samples])
+    slow = uniform_filter1d(opening, max(3, round(MEAN_S * RATE)), mode="nearest")
+    return first, opening - np.minimum(slow, opening.max())
+
+
+def _usual_movement(
+    curves: list[tuple[Track, int, NDArray[np.float64]]], voice: NDArray[np.float64]
+) -> dict[int, float]:
+    """How much each person's mouth moves when it moves much: beards and small faces show less of it."""
+    moves: dict[int, list[NDArray[np.float64]]] = {}
+    for track, first, opening in curves:
+        width = max(3, RATE * 2 // 3)
+        mean = uniform_filter1d(opening, width, mode="nearest")
+        spread = np.sqrt(np.maximum(0.0, uniform_filter1d(opening**2, width, mode="nearest") - mean**2))
+        heard = voice[first : first + len(spread)]
+        moves.setdefault(track.person, []).append(spread[: len(heard)][heard > 0.4])
+    out = {}
+    for person, parts in moves.items():
+        all_moves = np.concatenate(parts)
+        high = float(np.percentile(all_moves, 92)) if len(all_moves) else 0.0
+        out[person] = max(LEAST_MOVEMENT, high)
+    return out
+
+
+def _score(opening: NDArray[np.float64], first: int, voice: NDArray[np.float64], start: int, end: int) -> float:
+    room = RATE // 5
+    a, b = start * RATE // TICKS - room, end * RATE // TICKS + room + 1
+    a, b = max(a, first, 0), min(b, first + len(opening), len(voice))
+    if b - a < 4:
+        return 0.0
+    mouth = opening[a - first : b - first]
+    activity = float(mouth.std())
+    best = -1.0
+    for lag in (-2, -1, 0, 1, 2):  # picture and sound are seldom exactly in step
+        shifted = voice[max(0, a + lag) : max(0, a + lag) + len(mouth)]
+        if len(shifted) == len(mouth) and shifted.std() > 1e-6 and activity > 1e-6:
+            best = max(best, float(np.corrcoef(mouth, shifted)[0, 1]))
+    return activity * (0.35 + max(0.0, best))
+
+
+def _joined(talk: list[Talk], cuts: tuple[int, ...]) -> tuple[Talk, ...]:
+    out: list[Talk] = []
+    for t in talk:
+        near = bool(out) and out[-1].person == t.person and t.start - out[-1].end < 2 * TICKS
+        if near and not any(out[-1].end <= cut <= t.start for cut in cuts):
+            out[-1] = Talk(out[-1].start, t.end, t.person, min(out[-1].confidence, t.confidence))
+        else:
+            out.append(t)
+    return tuple(out)

@@ -1,0 +1,1 @@
+"""Words to caption lines, lit word by word, kept clear of faces."""

@@ -1,0 +1,1 @@
+"""Choosing passages by their words."""

@@ -1,0 +1,1 @@
+"""What is kept on disk: project files, the analysis cache, settings."""

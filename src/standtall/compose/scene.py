@@ -1,0 +1,109 @@
+"""From a short to what each of its frames shows, as plain data."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from fractions import Fraction
+
+from standtall.base.geometry import Rect
+from standtall.base.time import TICKS, frame_count, frame_middle
+from standtall.captions.lines import CaptionLine, Width, lines, spoken
+from standtall.captions.place import clear_of
+from standtall.framing.camera import Camera, View, head_of, plan
+from standtall.model.analysis import Analysis
+from standtall.model.look import Look, look_named
+from standtall.model.short import Short
+from standtall.model.source import Source
+from standtall.model.timemap import TimeMap
+
+
+@dataclass(frozen=True, slots=True)
+class CaptionShown:
+    """A caption line on a frame: its words, which is lit, and its middle as a share of the height."""
+
+    words: tuple[str, ...]
+    lit: int | None
+    middle: float
+
+
+@dataclass(frozen=True, slots=True)
+class Scene:
+    """All that one frame shows: the source picture on show at `source_tick`, how it is framed, the caption."""
+
+    number: int
+    source_tick: int
+    view: View
+    caption: CaptionShown | None
+
+
+@dataclass(frozen=True, slots=True)
+class Edition:
+    """A short worked out: its time map, camera and caption lines. Made once for each value of the short."""
+
+    short: Short
+    source: Source
+    look: Look
+    time_map: TimeMap
+    camera: Camera
+    lines: tuple[CaptionLine, ...]
+    caption_middle: float
+    rate: Fraction
+    frames: int
+
+    def frame_at(self, tick: int) -> int:
+        """Number of the frame on show at `tick` of the short."""
+        return max(0, min(self.frames - 1, int(Fraction(tick, TICKS) * self.rate)))
+
+    def scene(self, number: int) -> Scene:
+        """What frame `number` (0 .. frames - 1) shows."""
+        tick = frame_middle(number, self.rate)
+        source_tick = self.time_map.to_source(tick)
+        return Scene(number, source_tick, self.camera.at(source_tick), self._caption(tick))
+
+    def _caption(self, tick: int) -> CaptionShown | None:
+        if not self.short.captions_on:
+            return None
+        for line in self.lines:
+            if line.start <= tick < line.end:
+                return CaptionShown(tuple(w.text for w in line.words), line.lit_at(tick), self.caption_middle)
+        return None
+
+
+def edition(short: Short, source: Source, analysis: Analysis, width: Width) -> Edition:
+    """Work a short out. `width` measures a text as a share of the caption column."""
+    look = look_named(short.look)
+    time_map = short.time_map
+    camera = plan(short, source, analysis.people)
+    said = spoken(analysis.words, time_map)
+    rate = short.rate or source.rate or Fraction(30)
+    middle = short.caption_y
+    if middle is None:
+        middle = clear_of(faces_on(short, analysis, camera, time_map), look.size * 0.75)
+    return Edition(
+        short=short,
+        source=source,
+        look=look,
+        time_map=time_map,
+        camera=camera,
+        lines=lines(said, look.max_words, width, time_map.length),
+        caption_middle=middle,
+        rate=rate,
+        frames=max(1, frame_count(time_map.length, rate)),
+    )
+
+
+def faces_on(short: Short, analysis: Analysis, camera: Camera, time_map: TimeMap) -> list[Rect]:
+    """Faces as they stand on the tall picture, twice a second, in its shares."""
+    out: list[Rect] = []
+    people = analysis.people
+    for tick in range(0, time_map.length, TICKS // 2):
+        source_tick = time_map.to_source(tick)
+        view = camera.at(source_tick)
+        if view.layout != "fill" or not people.shots:
+            continue
+        for track in people.tracks_in(people.shot_at(source_tick)):
+            face = track.at(source_tick)
+            if face is not None:
+                head, crop = head_of(face), view.crop
+                out.append(Rect((head.x - crop.x) / crop.w, (head.y - crop.y) / crop.h, head.w / crop.w, head.h / crop.h))
+    return [f for f in out if f.right > 0 and f.x < 1]

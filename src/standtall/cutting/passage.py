@@ -1,0 +1,56 @@
+"""Passages of whole sentences, and words found by what is said."""
+
+from __future__ import annotations
+
+from standtall.base.errors import NothingToDo
+from standtall.base.time import clock
+from standtall.model.words import Word, words_within
+
+
+def sentences(words: tuple[Word, ...]) -> list[range]:
+    """Indexes of the words of each sentence, in order."""
+    out: list[range] = []
+    first = 0
+    for i, word in enumerate(words):
+        if word.ends_sentence or i == len(words) - 1:
+            out.append(range(first, i + 1))
+            first = i + 1
+    return out
+
+
+def opening(words: tuple[Word, ...], length: int) -> range:
+    """The words of the first whole sentences that fit into `length` ticks; raises `NothingToDo` without words."""
+    found = sentences(words)
+    if not found:
+        raise NothingToDo("Nobody says a word in this footage.", "Choose the part to use by time: --from and --to.")
+    last = found[0]
+    for sentence in found:
+        if words[sentence[-1]].end - words[0].start > length:
+            break
+        last = sentence
+    return range(0, last[-1] + 1)
+
+
+def between(words: tuple[Word, ...], start: int, end: int) -> range:
+    """The words inside [start, end) ticks; raises `NothingToDo` when there are none."""
+    found = words_within(words, start, end)
+    if not found:
+        raise NothingToDo(f"No words are said between {clock(start)} and {clock(end)}.", "Choose another part.")
+    return found
+
+
+def said(words: tuple[Word, ...], first: str, last: str | None = None) -> range:
+    """The words from the phrase `first` to the end of the phrase `last`; raises `NothingToDo` when not found."""
+    begin = _find(words, first, 0)
+    if last is None:
+        return begin
+    return range(begin[0], _find(words, last, begin[0])[-1] + 1)
+
+
+def _find(words: tuple[Word, ...], phrase: str, after: int) -> range:
+    wanted = [Word(piece, 0, 1).bare for piece in phrase.split()]
+    bare = [w.bare for w in words]
+    for i in range(after, len(bare) - len(wanted) + 1):
+        if wanted and bare[i : i + len(wanted)] == wanted:
+            return range(i, i + len(wanted))
+    raise NothingToDo(f"'{phrase}' is not said.", "Look at the words with: stand-tall analyse FOOTAGE --words")

@@ -1,0 +1,210 @@
+"""A project file: one SQLite database, every edit one transaction (schema in docs/project-file.md)."""
+
+from __future__ import annotations
+
+import json
+import sqlite3
+from dataclasses import dataclass
+from pathlib import Path
+from types import TracebackType
+from typing import Final, TypeVar
+
+from standtall.base.errors import ProjectError, disk_error
+from standtall.model.edits import Edit
+from standtall.model.plain import from_plain, to_plain
+from standtall.model.short import Short
+from standtall.model.source import Source
+
+T = TypeVar("T")
+
+APPLICATION_ID: Final = 0x5354_414C
+VERSION: Final = 1
+LONGEST: Final = 5_000_000
+"""Most characters of one stored value."""
+
+_FIRST: Final = """
+CREATE TABLE source (key TEXT PRIMARY KEY, value TEXT NOT NULL, place INTEGER NOT NULL);
+CREATE TABLE short (id INTEGER PRIMARY KEY, head INTEGER NOT NULL, opened INTEGER NOT NULL DEFAULT 0);
+CREATE TABLE history (
+  short INTEGER NOT NULL REFERENCES short(id), step INTEGER NOT NULL, label TEXT NOT NULL, value TEXT NOT NULL,
+  PRIMARY KEY (short, step)
+);
+"""
+
+
+def _migrate_0_to_1(db: sqlite3.Connection) -> None:
+    db.executescript(_FIRST)
+
+
+MIGRATIONS: Final = (_migrate_0_to_1,)
+"""Number n brings a file of version n to n + 1."""
+
+
+@dataclass(frozen=True, slots=True)
+class Entry:
+    """A short in the project at its present state."""
+
+    id: int
+    short: Short
+    undo: str | None
+    redo: str | None
+
+
+class Project:
+    """An open project file. Use it from one thread. All changes are on disk when the call returns."""
+
+    def __init__(self, path: Path) -> None:
+        """Open or make the file at `path`; raises `ProjectError` when it is no project or made by a newer version."""
+        self.path = path
+        try:
+            path.parent.mkdir(parents=True, exist_ok=True)
+            self._db = sqlite3.connect(path, isolation_level=None)
+            self._open()
+        except sqlite3.DatabaseError as error:
+            raise ProjectError(
+                f"{path.name} is not a Stand Tall project, or it is damaged.",
+                "Choose another project, or a backup of this one.",
+                reason=str(error),
+            ) from error
+        except OSError as error:
+            raise disk_error(error, path) from error
+
+    def _open(self) -> None:
+        db = self._db
+        db.execute("PRAGMA trusted_schema = OFF")
+        made_by = db.execute("PRAGMA application_id").fetchone()[0]
+        version = db.execute("PRAGMA user_version").fetchone()[0]
+        empty = db.execute("SELECT count(*) FROM sqlite_master").fetchone()[0] == 0
+        if made_by != APPLICATION_ID and not empty:
+            raise ProjectError(f"{self.path.name} is not a Stand Tall project.", "Choose a file that ends in .standtall.")
+        if version > VERSION:
+            raise ProjectError(f"{self.path.name} was made by a newer version of Stand Tall.", "Update the program to open it.")
+        db.execute("PRAGMA journal_mode = WAL")
+        db.execute("PRAGMA synchronous = FULL")
+        for number in range(version, VERSION):
+            MIGRATIONS[number](db)
+            db.execute(f"PRAGMA user_version = {number + 1}")
+        db.execute(f"PRAGMA application_id = {APPLICATION_ID}")
+
+    def close(self) -> None:
+        self._db.close()
+
+    def __enter__(self) -> Project:
+        return self
+
+    def __exit__(self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None) -> None:
+        self.close()
+
+    def _write(self, *steps: tuple[str, tuple[object, ...]]) -> None:
+        """One transaction."""
+        try:
+            self._db.execute("BEGIN IMMEDIATE")
+            try:
+                for statement, values in steps:
+                    self._db.execute(statement, values)
+                self._db.execute("COMMIT")
+            except BaseException:
+                if self._db.in_transaction:
+                    self._db.execute("ROLLBACK")
+                raise
+        except sqlite3.OperationalError as error:
+            text = str(error)
+            hint = "Free some space on the disk and try again." if "full" in text else "Check that the file may be written."
+            raise ProjectError(f"The change could not be saved in {self.path.name}.", hint, reason=text) from error
+
+    # sources
+
+    def add_source(self, source: Source) -> None:
+        """Add a source, or renew what is known of one with the same content."""
+        count = self._db.execute("SELECT count(*) FROM source").fetchone()[0]
+        self._write(
+            (
+                "INSERT INTO source VALUES (?, ?, ?) ON CONFLICT(key) DO UPDATE SET value = excluded.value",
+                (source.key, json.dumps(to_plain(source)), count),
+            )
+        )
+
+    def sources(self) -> tuple[Source, ...]:
+        rows = self._db.execute("SELECT value FROM source ORDER BY place").fetchall()
+        return tuple(_load(Source, row[0]) for row in rows)
+
+    # shorts and their history
+
+    def add_short(self, short: Short) -> int:
+        """-> the new short's id."""
+        number = int(self._db.execute("SELECT coalesce(max(id), 0) + 1 FROM short").fetchone()[0])
+        self._write(
+            ("INSERT INTO short (id, head) VALUES (?, 0)", (number,)),
+            ("INSERT INTO history VALUES (?, 0, ?, ?)", (number, "New short", _dump(short))),
+        )
+        self.mark_opened(number)
+        return number
+
+    def mark_opened(self, number: int) -> None:
+        """Remember which short was on the Bench last."""
+        self._write(("UPDATE short SET opened = (id = ?)", (number,)))
+
+    def opened(self) -> int | None:
+        row = self._db.execute("SELECT id FROM short ORDER BY opened DESC, id DESC LIMIT 1").fetchone()
+        return int(row[0]) if row else None
+
+    def shorts(self) -> tuple[Entry, ...]:
+        return tuple(self.entry(int(row[0])) for row in self._db.execute("SELECT id FROM short ORDER BY id").fetchall())
+
+    def entry(self, number: int) -> Entry:
+        """The short `number` as it stands; raises `ProjectError` when there is none."""
+        row = self._db.execute("SELECT head FROM short WHERE id = ?", (number,)).fetchone()
+        if row is None:
+            raise ProjectError(f"There is no short number {number} in this project.")
+        head = int(row[0])
+        steps = self._db.execute(
+            "SELECT step, label, value FROM history WHERE short = ? AND step BETWEEN ? AND ?", (number, head, head + 1)
+        ).fetchall()
+        found = {int(step): (str(label), str(value)) for step, label, value in steps}
+        if head not in found:
+            raise ProjectError(f"Short number {number} is damaged.", "Open a backup of the project.")
+        redo = found[head + 1][0] if head + 1 in found else None
+        return Entry(number, _load(Short, found[head][1]), found[head][0] if head > 0 else None, redo)
+
+    def apply(self, number: int, edit: Edit) -> Entry:
+        """Make an edit the present state; what was undone before it is forgotten."""
+        head = int(self._db.execute("SELECT head FROM short WHERE id = ?", (number,)).fetchone()[0])
+        self._write(
+            ("DELETE FROM history WHERE short = ? AND step > ?", (number, head)),
+            ("INSERT INTO history VALUES (?, ?, ?, ?)", (number, head + 1, edit.label, _dump(edit.short))),
+            ("UPDATE short SET head = ? WHERE id = ?", (head + 1, number)),
+        )
+        return self.entry(number)
+
+    def undo(self, number: int) -> Entry:
+        """Step back; at the oldest state nothing happens."""
+        self._write(("UPDATE short SET head = max(0, head - 1) WHERE id = ?", (number,)))
+        return self.entry(number)
+
+    def redo(self, number: int) -> Entry:
+        """Step forward; at the newest state nothing happens."""
+        self._write(
+            (
+                "UPDATE short SET head = min(head + 1, (SELECT max(step) FROM history WHERE short = id)) WHERE id = ?",
+                (number,),
+            )
+        )
+        return self.entry(number)
+
+
+def _dump(short: Short) -> str:
+    return json.dumps({"version": 1, "short": to_plain(short)}, separators=(",", ":"))
+
+
+def _load(kind: type[T], text: str) -> T:
+    if len(text) > LONGEST:
+        raise ProjectError("A value in the project is too large.", "The file is damaged.")
+    try:
+        data = json.loads(text)
+    except ValueError as error:
+        raise ProjectError("A value in the project cannot be read.", "The file is damaged.") from error
+    if kind is Short:
+        if not isinstance(data, dict) or data.get("version") != 1:
+            raise ProjectError("A short was made by a newer version of Stand Tall.", "Update the program to open it.")
+        data = data.get("short")
+    return from_plain(kind, data)

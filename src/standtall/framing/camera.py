@@ -84,21 +84,20 @@ def largest(source: Source, aspect: float) -> float:
     return min(1.0, source.width / (source.height * aspect))
 
 
-def plan(short: Short, source: Source, people: People) -> Camera:
-    """The camera for the part of the source that the short spans.
+def plan(short: Short, source: Source, people: People, everywhere: bool = False) -> Camera:
+    """The camera for every shot that the short touches, or for the whole source.
 
-    The same short, source and people always give the same path. In each shot a choice by hand wins; else the camera
-    follows who is talking; where nobody is seen, the picture stays whole.
+    The same short, source and people always give the same path, and a shot's path does not depend on where the short
+    is cut. In each shot a choice by hand wins; else the camera follows who is talking; where nobody is seen, the
+    picture stays whole.
     """
+    first, last = (0, source.length) if everywhere else (short.excerpts[0].start, short.excerpts[-1].end)
     if not source.has_picture or not people.shots:
-        return Camera((_whole(short.excerpts[0].start, short.excerpts[-1].end, "No people were looked for"),))
-    first, last = short.excerpts[0].start, short.excerpts[-1].end
+        return Camera((_whole(first, last, "No people were looked for"),))
     spans: list[Span] = []
     for number, shot in enumerate(people.shots):
-        start, end = max(first, shot.start), min(last, shot.end)
-        if end <= start:
-            continue
-        spans += _shot(short, source, people, number, start, end)
+        if shot.end > first and shot.start < last:
+            spans += _shot(short, source, people, number, shot.start, shot.end)
     if not spans:
         spans = [_whole(first, last, "Nothing is known of this part")]
     spans[0] = replace(spans[0], start=min(first, spans[0].start))

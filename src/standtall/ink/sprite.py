@@ -7,6 +7,7 @@ from dataclasses import dataclass
 import cv2
 import numpy as np
 from numpy.typing import NDArray
+from PySide6.QtGui import QImage
 
 from standtall.media.planes import Planes
 
@@ -27,6 +28,13 @@ class Sprite:
     blue: Weights
     red: Weights
     keep_chroma: Weights
+    picture: NDArray[np.uint8]
+    """The drawing itself: uint8 (height, width, 4) B'G'R'A multiplied by alpha."""
+
+    def image(self) -> QImage:
+        """The drawing for the screen."""
+        h, w = self.picture.shape[:2]
+        return QImage(self.picture.tobytes(), w, h, w * 4, QImage.Format.Format_ARGB32_Premultiplied).copy()
 
     def blend(self, onto: Planes) -> None:
         """Paint into writable planes; parts outside the picture are left out."""
@@ -68,4 +76,4 @@ def sprite(picture: NDArray[np.uint8], x: int, y: int) -> Sprite:
     # never more than white over what is left, so that rounding cannot wrap
     keep, keep2 = left(a), left(a2)
     top, top2 = (255 - keep) * np.uint16(255), (255 - keep2) * np.uint16(255)
-    return Sprite(x, y, np.minimum(whole(luma), top), keep, np.minimum(whole(cb), top2), np.minimum(whole(cr), top2), keep2)
+    return Sprite(x, y, np.minimum(whole(luma), top), keep, np.minimum(whole(cb), top2), np.minimum(whole(cr), top2), keep2, picture.copy())

@@ -1,0 +1,88 @@
+"""Starts the window."""
+
+from __future__ import annotations
+
+import signal
+import sys
+from collections.abc import Sequence
+from pathlib import Path
+
+from PySide6.QtCore import QTimer
+from PySide6.QtWidgets import QApplication
+
+from standtall.desk import theme
+from standtall.desk.window import MainWindow
+from standtall.desk.workspace import project_for
+from standtall.ink.fonts import load_fonts
+from standtall.media.probe import probe
+from standtall.session.demo import open_demo
+
+
+def dressed(arguments: Sequence[str]) -> QApplication:
+    """The application with our fonts and theme."""
+    application = QApplication.instance() or QApplication(list(arguments))
+    assert isinstance(application, QApplication)
+    application.setApplicationName("Stand Tall")
+    application.setDesktopFileName("stand-tall")
+    load_fonts()
+    return application
+
+
+def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
+    """Open what was asked for: the demo, a project, footage, or what was open last."""
+    ws = window.workspace
+    project = next((f for f in files if f.suffix == ".standtall"), None)
+    footage = [f.absolute() for f in files if f.suffix != ".standtall"]
+
+    def with_footage() -> None:
+        if footage:
+            window.footage.add(footage, open_when_ready=True)
+        elif ws.opened is None and not ws.sources:
+            window.go("footage")
+
+    if demo:
+        _open_demo(window)
+    elif project is not None:
+        ws.open_project(project, with_footage)
+        window.go("bench")
+    elif footage:
+        ws.open_project(project_for(footage[0].stem), with_footage)
+    else:
+        last = next((Path(p) for p in window.settings.recent if Path(p).is_file()), None)
+        ws.open_project(last or project_for("Project"), with_footage)
+        if last is not None:
+            window.go("bench")
+
+
+def _open_demo(window: MainWindow) -> None:
+    ws = window.workspace
+    path = project_for("The Allotment Hour").with_name("The Allotment Hour.standtall")
+
+    def ready(source_path: Path) -> None:
+        def opened() -> None:
+            if ws.sources:
+                window.go("bench")
+            else:
+                ws.keeper.do(lambda: probe(source_path), add, lambda e: window.say(str(e), "error"))
+
+        ws.open_project(path, opened)
+
+    def add(source: object) -> None:
+        ws.add_source(source)  # type: ignore[arg-type]
+        ws.open_source(source, lambda _could: window.go("bench"))  # type: ignore[arg-type]
+
+    ws.keeper.do(lambda: open_demo(ws.cache), ready, lambda e: window.say(str(e), "error"))
+
+
+def run(files: Sequence[Path], demo: bool) -> int:
+    """Show the window until it is closed; -> the exit code."""
+    application = dressed(sys.argv[:1])
+    window = MainWindow()
+    theme.apply(application, theme.DARK if window.settings.theme == "dark" else theme.LIGHT)
+    window.show()
+    open_files(window, files, demo)
+    signal.signal(signal.SIGINT, lambda *_: window.close())
+    alive = QTimer()  # lets Python hear signals while Qt waits
+    alive.start(300)
+    alive.timeout.connect(lambda: None)
+    return application.exec()

@@ -1,0 +1,170 @@
+"""Paints the lanes of the script: time with the voice level, the picture lane, the extras."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QBrush, QColor, QFont, QPainter, QPen, QPolygonF
+
+from standtall.base.time import TICKS, clock
+from standtall.desk import theme
+from standtall.desk.rows import ROW, Page
+from standtall.desk.workspace import Opened, Workspace
+from standtall.framing.camera import Span
+from standtall.model.analysis import LEVEL_STEP
+from standtall.model.people import Track
+
+
+@dataclass(frozen=True, slots=True)
+class LaneBox:
+    """Where the picture lane lies: left edge and width, and the part of the page in view."""
+
+    x: float
+    w: float
+    top: float
+    high: float
+
+    def at(self, share: float) -> float:
+        return self.x + share * self.w
+
+
+def _small_font() -> QFont:
+    font = QFont("Inter")
+    font.setPixelSize(theme.SMALL)
+    return font
+
+
+def paint_time_lane(painter: QPainter, area: QRectF, lane: LaneBox, opened: Opened, page: Page) -> None:
+    """Clock times beside rows, and how loud the voice is."""
+    look = theme.current()
+    painter.fillRect(QRectF(0, area.top(), lane.x, area.height()), QColor(look.page_rule))
+    level = opened.analysis.level_db
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(QColor(look.line))
+    y = int(area.top()) // 3 * 3
+    while y < area.bottom() and level:
+        a, b = page.tick(y) // LEVEL_STEP, page.tick(y + 3) // LEVEL_STEP
+        part = level[a : max(a + 1, b)]
+        if part:
+            share = max(0.0, min(1.0, (max(part) + 55) / 45))
+            painter.drawRect(QRectF(lane.x - 1 - share * 22, y, share * 22, 2))
+        y += 3
+    painter.setFont(_small_font())
+    painter.setPen(QColor(look.faint if look.name == "light" else "#5f584c"))
+    last = -100.0
+    for number in page.visible(area.top() - 40, area.bottom()):
+        row = page.rows[number]
+        if row.top - last >= 2 * ROW or last < 0:
+            last = row.top
+        if number % 2 == 0:
+            painter.drawText(QRectF(5, row.top, 40, ROW), Qt.AlignmentFlag.AlignVCenter, clock(row.start))
+
+
+def paint_picture_lane(
+    painter: QPainter, area: QRectF, lane: LaneBox, ws: Workspace, page: Page, band: tuple[tuple[int, int], float] | None
+) -> None:
+    """A dark well as wide as the footage: pictures at cuts, faces as ribbons, the crop as a band.
+
+    `band` is a drag in progress: the shot, and how far the band was moved in pixels.
+    """
+    opened = ws.opened
+    assert opened is not None
+    painter.fillRect(QRectF(lane.x, area.top(), lane.w, area.height()), QColor(theme.WELL))
+    people = opened.analysis.people
+    first, last = page.tick(area.top() - 120), page.tick(area.bottom() + 2)
+    for shot in people.shots:
+        if shot.end <= first or shot.start >= last:
+            continue
+        top, bottom = page.y(shot.start), page.y(shot.end)
+        thumb = ws.thumbs.get(shot.start)
+        if thumb is not None:
+            high = lane.w * thumb.height() / thumb.width()
+            painter.save()
+            painter.setClipRect(QRectF(lane.x, top, lane.w, min(high, bottom - top)))
+            painter.setOpacity(0.62)
+            painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+            painter.drawImage(QRectF(lane.x, top, lane.w, high), thumb)
+            painter.restore()
+    for track in people.tracks:
+        if track.end > first and track.start < last:
+            _ribbon(painter, lane, page, track, first, last)
+    for span in opened.camera.spans:
+        if span.end > first and span.start < last:
+            shift = band[1] if band is not None and band[0][0] <= span.start < band[0][1] else 0.0
+            _band(painter, lane, page, opened, span, shift)
+    for shot in people.shots[1:]:
+        if first <= shot.start <= last:
+            y = page.y(shot.start)
+            painter.setPen(QPen(QColor("#e9e4da"), 1))
+            painter.drawLine(QPointF(lane.x, y), QPointF(lane.x + lane.w, y))
+
+
+def _ribbon(painter: QPainter, lane: LaneBox, page: Page, track: Track, first: int, last: int) -> None:
+    samples = [s for s in track.samples[::3] if first - TICKS <= s.at <= last + TICKS] or [track.samples[0]]
+    ys = page.ys(np.array([s.at for s in samples]))
+    left = [QPointF(lane.at(s.x), float(y)) for s, y in zip(samples, ys, strict=True)]
+    right = [QPointF(lane.at(s.x + s.w), float(y)) for s, y in zip(samples, ys, strict=True)]
+    colour = theme.person_colour(track.person)
+    shape = QPolygonF([*left, *reversed(right)])
+    ground = QColor(colour)
+    ground.setAlpha(120)
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(ground)
+    painter.drawPolygon(shape)
+    painter.setBrush(QBrush(colour, theme.PATTERNS[track.person % len(theme.PATTERNS)]))
+    painter.setOpacity(0.8)
+    painter.drawPolygon(shape)
+    painter.setOpacity(1.0)
+
+
+def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Span, shift: float) -> None:
+    short = opened.entry.short
+    used = any(e.start < span.end and e.end > span.start for e in short.excerpts)
+    colour = QColor(theme.NOW if used else "#8d949c")
+    ticks = np.array([*span.times, span.end])
+    crops = [*span.crops, span.crops[-1]]
+    ys = page.ys(ticks)
+    ys[0] = page.y(span.start)
+    move = shift / lane.w
+    left = [QPointF(lane.at(c.x + move), float(y)) for c, y in zip(crops, ys, strict=True)]
+    right = [QPointF(lane.at(c.right + move), float(y)) for c, y in zip(crops, ys, strict=True)]
+    fill = QColor(colour)
+    fill.setAlpha(34 if used else 12)
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(fill)
+    painter.drawPolygon(QPolygonF([*left, *reversed(right)]))
+    style = Qt.PenStyle.SolidLine if span.layout == "fill" else Qt.PenStyle.DashLine
+    painter.setPen(QPen(colour, 2 if used else 1, style))
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.drawPolyline(QPolygonF(left))
+    painter.drawPolyline(QPolygonF(right))
+    if span.by_hand:
+        painter.setBrush(colour)
+        painter.drawEllipse(QPointF(left[0].x() + 7, left[0].y() + 8), 3, 3)
+
+
+def paint_extras(painter: QPainter, area: QRectF, box: QRectF, opened: Opened, page: Page) -> None:
+    """The extras of the short: for each excerpt a bar of its captions."""
+    look = theme.current()
+    painter.fillRect(box, QColor(look.page_rule))
+    short = opened.entry.short
+    if not short.captions_on:
+        return
+    painter.setPen(Qt.PenStyle.NoPen)
+    for excerpt in short.excerpts:
+        y0, y1 = page.y(excerpt.start), page.y(excerpt.end)
+        if y1 < area.top() or y0 > area.bottom():
+            continue
+        painter.setBrush(QColor(theme.KEPT))
+        painter.drawRoundedRect(QRectF(box.left() + 8, y0 + 1, 14, max(3.0, y1 - y0 - 2)), 4, 4)
+    top = max(area.top(), page.y(short.excerpts[0].start))
+    if page.y(short.excerpts[-1].end) - page.y(short.excerpts[0].start) > 60 and area.top() <= top:
+        painter.save()
+        painter.translate(box.left() + 40, page.y(short.excerpts[0].start) + 6)
+        painter.rotate(90)
+        painter.setFont(_small_font())
+        painter.setPen(QColor("#4b453b"))
+        painter.drawText(QPointF(0, 0), f"captions · {opened.edition.look.title}")
+        painter.restore()

@@ -1,0 +1,321 @@
+"""The script: time runs down the page, words at the right, the picture lane beside them."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QPointF, QRect, QRectF, Qt, Signal
+from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QResizeEvent
+from PySide6.QtWidgets import QAbstractScrollArea, QWidget
+
+from standtall.base.time import clock
+from standtall.desk import theme
+from standtall.desk.lanes import LaneBox, paint_extras, paint_picture_lane, paint_time_lane
+from standtall.desk.rows import ROW, Page
+from standtall.desk.workspace import Workspace
+from standtall.model import edits
+from standtall.model.words import word_at
+
+TIME_W, EXTRAS_W = 50, 44
+
+
+class ScriptView(QAbstractScrollArea):
+    """Choose words by dragging over them; drag the band in the picture lane to move the crop."""
+
+    play_from = Signal(int)
+
+    def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._ws = workspace
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setAccessibleName("Script")
+        self.setAccessibleDescription("Words of the footage from top to bottom, with the picture lane beside them")
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.viewport().setMouseTracking(True)
+        self._kept: set[int] = set()
+        self._anchor: int | None = None
+        self._band: tuple[tuple[int, int], float, float] | None = None
+        self._last_playhead = 0
+        workspace.opened_changed.connect(self._reopened)
+        workspace.edition_changed.connect(self._edited)
+        workspace.selection_changed.connect(self.viewport().update)
+        workspace.thumbs_changed.connect(self.viewport().update)
+        workspace.playhead_changed.connect(self._moved)
+
+    # what is where
+
+    @property
+    def page(self) -> Page | None:
+        return self._ws.opened.page if self._ws.opened else None
+
+    def _lane(self) -> LaneBox:
+        width = self.viewport().width()
+        lane_w = max(120, min(260, int((width - TIME_W - EXTRAS_W) * 0.36)))
+        return LaneBox(TIME_W, lane_w, float(self.verticalScrollBar().value()), float(self.viewport().height()))
+
+    def _words_x(self) -> float:
+        lane = self._lane()
+        return lane.x + lane.w
+
+    def _font(self) -> QFont:
+        font = QFont("Inter")
+        font.setPixelSize(theme.PAGE)
+        return font
+
+    def _places(self, number: int) -> list[tuple[int, QRectF]]:
+        """Word boxes of a row in page coordinates."""
+        page, opened = self.page, self._ws.opened
+        if page is None or opened is None:
+            return []
+        row = page.rows[number]
+        metrics = QFontMetricsF(self._font())
+        x = self._words_x() + 22
+        space = metrics.horizontalAdvance(" ")
+        out = []
+        for i in range(row.first, row.last + 1):
+            w = metrics.horizontalAdvance(opened.analysis.words[i].text)
+            out.append((i, QRectF(x, row.top, w, ROW)))
+            x += w + space + 1
+        return out
+
+    def word_near(self, x: float, y: float) -> int | None:
+        """Index of the word at or nearest to a point of the page, inside its row."""
+        page = self.page
+        if page is None or not page.rows:
+            return None
+        rows = page.visible(y - ROW, y + ROW)
+        if not rows:
+            return None
+        number = min(rows, key=lambda n: abs(page.rows[n].top + ROW / 2 - y))
+        return min(self._places(number), key=lambda p: max(0.0, p[1].left() - x, x - p[1].right()))[0]
+
+    # changes
+
+    def _reopened(self) -> None:
+        self._edited()
+        self._scroll_range()
+        if self._ws.opened is not None:
+            self.show_tick(self._ws.playhead)
+
+    def _edited(self) -> None:
+        opened = self._ws.opened
+        self._kept = set(edits.kept_words(opened.entry.short, opened.analysis)) if opened else set()
+        self.viewport().update()
+
+    def _scroll_range(self) -> None:
+        bar = self.verticalScrollBar()
+        high = self.viewport().height()
+        bar.setRange(0, max(0, int((self.page.height if self.page else 0) - high)))
+        bar.setPageStep(high)
+        bar.setSingleStep(ROW)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._scroll_range()
+
+    def _moved(self, tick: int) -> None:
+        page = self.page
+        if page is None:
+            return
+        top = self.verticalScrollBar().value()
+        for at in (self._last_playhead, tick):
+            y = page.y(at) - top
+            self.viewport().update(QRect(0, int(y) - 2 * ROW, self.viewport().width(), 4 * ROW))
+        self._last_playhead = tick
+        y = page.y(tick)
+        high = self.viewport().height()
+        if not top + ROW < y < top + high - 2 * ROW and not self._anchor:
+            self.verticalScrollBar().setValue(int(y - high * 0.3))
+
+    def show_tick(self, tick: int) -> None:
+        if self.page is not None:
+            self.verticalScrollBar().setValue(int(self.page.y(tick) - self.viewport().height() * 0.12))
+
+    # painting
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self.viewport())
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        look = theme.current()
+        clip = event.rect()
+        painter.fillRect(clip, QColor(look.paper))
+        opened, page = self._ws.opened, self.page
+        lane = self._lane()
+        if opened is None or page is None:
+            painter.setPen(QColor(look.pale_ink))
+            painter.setFont(self._font())
+            painter.drawText(self.viewport().rect(), Qt.AlignmentFlag.AlignCenter,
+                             "Add footage in the Footage place.\nIts words will stand here.")  # fmt: skip
+            return
+        top = self.verticalScrollBar().value()
+        painter.translate(0, -top)
+        area = QRectF(clip).translated(0, top)
+        band = (self._band[0], self._band[2] - self._band[1]) if self._band else None
+        paint_time_lane(painter, area, lane, opened, page)
+        paint_picture_lane(painter, area, lane, self._ws, page, band)
+        self._paint_words(painter, area)
+        paint_extras(painter, area, QRectF(self.viewport().width() - EXTRAS_W, area.top(), EXTRAS_W, area.height()), opened, page)
+        y = page.y(self._ws.playhead)
+        painter.setPen(QPen(QColor(theme.NOW), 2))
+        painter.drawLine(QPointF(0, y), QPointF(self.viewport().width(), y))
+        painter.setBrush(QColor(theme.NOW))
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.drawRoundedRect(QRectF(0, y - 9, TIME_W - 4, 18), 4, 4)
+        painter.setPen(QColor(theme.ON_NOW))
+        font = self._font()
+        font.setPixelSize(12)
+        font.setWeight(QFont.Weight.DemiBold)
+        painter.setFont(font)
+        painter.drawText(QRectF(0, y - 9, TIME_W - 4, 18), Qt.AlignmentFlag.AlignCenter, clock(self._ws.playhead, True))
+
+    def _paint_words(self, painter: QPainter, area: QRectF) -> None:
+        opened, page = self._ws.opened, self.page
+        assert opened is not None and page is not None
+        look = theme.current()
+        words = opened.analysis.words
+        now = word_at(words, self._ws.playhead)
+        chosen = self._ws.selection or range(0)
+        font = self._font()
+        short = opened.entry.short
+        inside = range(min(self._kept, default=0), max(self._kept, default=-1) + 1)
+        struck_font = self._font()
+        struck_font.setStrikeOut(True)
+        person = None
+        for number in page.visible(area.top(), area.bottom()):
+            row = page.rows[number]
+            talker = opened.analysis.people.talker_at((row.start + row.end) // 2)
+            before = page.rows[number - 1] if number else None
+            person = opened.analysis.people.talker_at((before.start + before.end) // 2) if before else None
+            x = self._words_x()
+            if talker is not None:
+                colour = theme.person_colour(talker)
+                painter.setPen(Qt.PenStyle.NoPen)
+                painter.setBrush(colour.darker(118))
+                painter.drawRoundedRect(QRectF(x + 8, row.top + 3, 4, ROW - 6), 2, 2)
+                if talker != person:
+                    self._paint_name(painter, row.top, talker, opened.analysis.people.names)
+            for i, box in self._places(number):
+                kept = i in self._kept
+                if i in chosen:
+                    painter.fillRect(box.adjusted(-2, 2, 3, -2), QColor(look.chosen))
+                elif i == now:
+                    painter.setPen(Qt.PenStyle.NoPen)
+                    painter.setBrush(QColor(theme.NOW))
+                    painter.drawRoundedRect(box.adjusted(-2, 3, 2, -3), 4, 4)
+                painter.setFont(font if kept or i not in inside else struck_font)
+                colour = look.ink if kept else (look.struck_ink if i in inside else look.pale_ink)
+                painter.setPen(QColor(colour))
+                painter.drawText(box.adjusted(0, 0, 20, 0), Qt.AlignmentFlag.AlignVCenter, words[i].text)
+                if words[i].doubtful:
+                    painter.setPen(QPen(QColor(theme.WARN), 1.6, Qt.PenStyle.DotLine))
+                    painter.drawLine(QPointF(box.left(), box.bottom() - 4), QPointF(box.right(), box.bottom() - 4))
+        for excerpt in short.excerpts:
+            for tick in (excerpt.start, excerpt.end):
+                y = page.y(tick)
+                if area.top() - 4 < y < area.bottom() + 4:
+                    painter.setPen(QPen(QColor(theme.KEPT), 1.5))
+                    painter.drawLine(QPointF(self._words_x(), y), QPointF(self.viewport().width() - EXTRAS_W, y))
+
+    def _paint_name(self, painter: QPainter, top: float, talker: int, names: tuple[str, ...]) -> None:
+        font = self._font()
+        font.setPixelSize(12)
+        painter.setFont(font)
+        painter.setPen(QColor(theme.current().pale_ink))
+        right = self.viewport().width() - EXTRAS_W - 8
+        painter.drawText(QRectF(right - 90, top, 86, ROW), Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight,
+                         names[talker] if talker < len(names) else "")  # fmt: skip
+
+    # mouse and keys
+
+    def _at(self, event: QMouseEvent) -> tuple[float, float]:
+        return event.position().x(), event.position().y() + self.verticalScrollBar().value()
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        page, opened = self.page, self._ws.opened
+        if page is None or opened is None or event.button() != Qt.MouseButton.LeftButton:
+            return
+        x, y = self._at(event)
+        lane = self._lane()
+        if lane.x <= x < lane.x + lane.w:
+            people, tick = opened.analysis.people, page.tick(y)
+            self._ws.seek(tick)
+            if people.shots and opened.camera.at(tick).layout == "fill":
+                shot = people.shots[people.shot_at(tick)]
+                self._band = ((shot.start, shot.end), x, x)
+            return
+        if x < lane.x:
+            self._ws.select(None)
+            self._ws.seek(page.tick(y))
+            return
+        word = self.word_near(x, y)
+        if word is None:
+            return
+        if event.modifiers() & Qt.KeyboardModifier.ShiftModifier and self._ws.selection:
+            first, last = self._ws.selection[0], self._ws.selection[-1]
+            self._ws.select(range(min(first, word), max(last, word) + 1))
+            return
+        self._anchor = word
+        self._ws.select(None)
+        self._ws.seek(opened.analysis.words[word].start)
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        x, y = self._at(event)
+        if self._band is not None:
+            self._band = (self._band[0], self._band[1], x)
+            self.viewport().update()
+        elif self._anchor is not None:
+            word = self.word_near(x, y)
+            if word is not None and (word != self._anchor or self._ws.selection):
+                self._ws.select(range(min(self._anchor, word), max(self._anchor, word) + 1))
+        else:
+            lane = self._lane()
+            over = lane.x <= x < lane.x + lane.w
+            self.viewport().setCursor(Qt.CursorShape.SizeHorCursor if over else Qt.CursorShape.IBeamCursor)
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        self._anchor = None
+        if self._band is not None and self._ws.opened is not None:
+            shot, start, end = self._band
+            self._band = None
+            if abs(end - start) > 3:
+                move = (end - start) / self._lane().w
+                crop = self._ws.opened.camera.at(self._ws.playhead).crop
+                self._ws.edit(lambda short, _a: edits.set_crop(short, shot, crop.cx + move, crop.cy, crop.h))
+            self.viewport().update()
+
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        word = self.word_near(*self._at(event))
+        if word is not None and self._ws.opened is not None:
+            self.play_from.emit(self._ws.opened.analysis.words[word].start)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        opened, page = self._ws.opened, self.page
+        step = {Qt.Key.Key_Up: -1, Qt.Key.Key_Down: 1}.get(Qt.Key(event.key()))
+        side = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}.get(Qt.Key(event.key()))
+        if opened is None or page is None or not page.rows:
+            super().keyPressEvent(event)
+            return
+        words = opened.analysis.words
+        here = word_at(words, self._ws.playhead)
+        if here is None:
+            here = max(0, min(len(words) - 1, sum(w.start <= self._ws.playhead for w in words) - 1))
+        if step is not None:
+            number = max(0, min(len(page.rows) - 1, page.row_of(here) + step))
+            self._go(page.rows[number].first, bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier), here)
+        elif side is not None and event.modifiers() & Qt.KeyboardModifier.ControlModifier:
+            target = max(0, min(len(words) - 1, here + side))
+            self._go(target, bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier), here)
+        else:
+            super().keyPressEvent(event)
+
+    def _go(self, word: int, extend: bool, here: int) -> None:
+        assert self._ws.opened is not None
+        if extend:
+            chosen = self._ws.selection or range(here, here + 1)
+            low, high = chosen[0], chosen[-1]
+            if here == high:
+                high = word
+            else:
+                low = word
+            self._ws.select(range(min(low, high), max(low, high) + 1))
+        else:
+            self._ws.select(None)
+        self._ws.seek(self._ws.opened.analysis.words[word].start)

@@ -1,0 +1,281 @@
+"""The tuner: what belongs to the place under the playhead, and nothing else."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QColor, QPainter, QPaintEvent
+from PySide6.QtWidgets import (
+    QButtonGroup,
+    QFrame,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+    QScrollArea,
+    QSlider,
+    QVBoxLayout,
+    QWidget,
+)
+
+from standtall.base.time import TICKS
+from standtall.desk import theme
+from standtall.desk.workspace import Workspace
+from standtall.ink.caption import CaptionInk, CaptionText
+from standtall.model import edits
+from standtall.model.look import LOOKS, Look
+from standtall.model.words import word_at
+
+
+def heading(text: str) -> QLabel:
+    label = QLabel(text)
+    label.setObjectName("head")
+    return label
+
+
+class LookButton(QPushButton):
+    """A look shown on the editor's own words."""
+
+    def __init__(self, look: Look) -> None:
+        super().__init__()
+        self.look = look
+        self._words: tuple[str, ...] = ("your", "words")
+        self.setCheckable(True)
+        self.setMinimumHeight(66)
+        self.setAccessibleName(f"Look {look.title}")
+        how = "another colour" if look.lighting == "colour" else "a box"
+        self.setToolTip(f"{look.title}: the word being said is lit by {how}")
+
+    def set_words(self, words: tuple[str, ...]) -> None:
+        if words and words != self._words:
+            self._words = words
+            self.update()
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        rect = self.rect().adjusted(1, 1, -1, -1)
+        painter.setPen(QColor(theme.NOW if self.isChecked() or self.hasFocus() else theme.current().line))
+        painter.setBrush(QColor("#3d4a44"))
+        painter.drawRoundedRect(rect, 8, 8)
+        ink = CaptionInk(self.look, rect.width(), 440)
+        sprite = ink.sprite(CaptionText(self._words[:2], 0), 0.5)
+        painter.drawImage(rect.left() + sprite.x, rect.center().y() - sprite.luma.shape[0] // 2 - 6, sprite.image())
+        font = painter.font()
+        font.setPixelSize(12)
+        painter.setFont(font)
+        painter.setPen(QColor("#f4efe6"))
+        painter.drawText(rect.adjusted(8, 0, -8, -4), Qt.AlignmentFlag.AlignBottom | Qt.AlignmentFlag.AlignHCenter,
+                         ("✓ " if self.isChecked() else "") + self.look.title)  # fmt: skip
+
+
+class Tuner(QScrollArea):
+    """Framing of the shot, the words that are chosen, captions."""
+
+    def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._ws = workspace
+        self.setWidgetResizable(True)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        inner = QWidget()
+        self._column = QVBoxLayout(inner)
+        self._column.setContentsMargins(0, 4, 4, 4)
+        self._column.setSpacing(8)
+        self._words_card()
+        self._framing_card()
+        self._captions_card()
+        self._column.addStretch(1)
+        self.setWidget(inner)
+        self._shot: tuple[int, int] | None = None
+        self._people_key: object = None
+        for signal in (workspace.opened_changed, workspace.edition_changed, workspace.selection_changed):
+            signal.connect(self.refresh)
+        workspace.playhead_changed.connect(lambda _t: self.refresh(moved=True))
+        self._span_start = -1
+        self.refresh()
+
+    def _card(self, title: str) -> QVBoxLayout:
+        card = QFrame()
+        card.setObjectName("card")
+        box = QVBoxLayout(card)
+        box.setContentsMargins(12, 9, 12, 11)
+        box.setSpacing(7)
+        box.addWidget(heading(title))
+        self._column.addWidget(card)
+        return box
+
+    def _words_card(self) -> None:
+        box = self._card("WORDS")
+        self._words_text = QLabel()
+        self._words_text.setWordWrap(True)
+        box.addWidget(self._words_text)
+        grid = QGridLayout()
+        grid.setSpacing(6)
+        self._take = self._button("Only these", "Make the chosen words the whole short (Enter)", self.take)
+        self._cut = self._button("Cut", "Cut the chosen words out of the short (Delete)", self.cut)
+        self._back = self._button("Bring back", "Put the chosen words into the short (B)", self.bring_back)
+        self._new = self._button("New short", "Make another short of the chosen words (Ctrl+N)", self._ws.new_short)
+        for i, button in enumerate((self._take, self._cut, self._back, self._new)):
+            grid.addWidget(button, i // 2, i % 2)
+        box.addLayout(grid)
+
+    def _framing_card(self) -> None:
+        box = self._card("FRAMING OF THIS SHOT")
+        self._why = QLabel()
+        self._why.setWordWrap(True)
+        box.addWidget(self._why)
+        self._people = QHBoxLayout()
+        self._people.setSpacing(6)
+        box.addLayout(self._people)
+        self._auto = self._button("Frame automatically", "Let the camera follow who is talking again", self._release)
+        box.addWidget(self._auto)
+        row = QHBoxLayout()
+        row.addWidget(QLabel("Calm"))
+        self._calm = QSlider(Qt.Orientation.Horizontal)
+        self._calm.setRange(0, 100)
+        self._calm.setAccessibleName("Camera calmness")
+        self._calm.setToolTip("How far the talker may move before the camera does")
+        self._calm.sliderReleased.connect(self._set_calm)
+        self._calm.actionTriggered.connect(lambda _a: None if self._calm.isSliderDown() else self._set_calm())
+        row.addWidget(self._calm, 1)
+        box.addLayout(row)
+
+    def _captions_card(self) -> None:
+        box = self._card("CAPTIONS")
+        row = QHBoxLayout()
+        row.setSpacing(8)
+        self._looks = QButtonGroup(self)
+        for look in LOOKS:
+            button = LookButton(look)
+            button.clicked.connect(lambda _c=False, k=look: self._ws.edit(lambda s, _a: edits.set_look(s, k.name, k.title)))
+            self._looks.addButton(button)
+            row.addWidget(button, 1)
+        box.addLayout(row)
+        row = QHBoxLayout()
+        self._captions_on = self._button("Captions on", "Show or hide the captions (C)", self.toggle_captions)
+        self._captions_on.setCheckable(True)
+        self._place = QSlider(Qt.Orientation.Horizontal)
+        self._place.setRange(8, 90)
+        self._place.setAccessibleName("Height of the captions")
+        self._place.setToolTip("Where the captions stand: left is the top, right the bottom")
+        self._place.sliderReleased.connect(self._set_place)
+        self._place.actionTriggered.connect(lambda _a: None if self._place.isSliderDown() else self._set_place())
+        self._clear = self._button("Clear of faces", "Let the captions keep clear of faces by themselves", self._place_free)
+        self._clear.setCheckable(True)
+        row.addWidget(self._captions_on)
+        row.addWidget(self._clear)
+        box.addLayout(row)
+        row = QHBoxLayout()
+        row.addWidget(QLabel("Height"))
+        row.addWidget(self._place, 1)
+        box.addLayout(row)
+
+    def _button(self, text: str, tip: str, does) -> QPushButton:  # type: ignore[no-untyped-def]
+        button = QPushButton(text)
+        button.setToolTip(tip)
+        button.clicked.connect(lambda _checked=False: does())
+        return button
+
+    # what it does
+
+    def take(self) -> None:
+        self._with_words(lambda s, a, w: edits.choose(s, a, w))
+
+    def cut(self) -> None:
+        self._with_words(lambda s, a, w: edits.cut(s, a, w))
+
+    def bring_back(self) -> None:
+        self._with_words(lambda s, a, w: edits.bring_back(s, a, w))
+
+    def _with_words(self, make) -> None:  # type: ignore[no-untyped-def]
+        chosen = self._ws.chosen_or_said()
+        if chosen is None:
+            self._ws.said.emit("Choose words first: drag over them in the script.", "note")
+            return
+        self._ws.edit(lambda short, analysis: make(short, analysis, chosen))
+
+    def toggle_captions(self) -> None:
+        self._ws.edit(lambda s, _a: edits.show_captions(s, not s.captions_on))
+
+    def _release(self) -> None:
+        shot = self._shot
+        if shot is not None:
+            self._ws.edit(lambda s, _a: edits.release_crop(s, shot))
+
+    def _set_calm(self) -> None:
+        value = self._calm.value() / 100
+        self._ws.edit(lambda s, _a: edits.set_calm(s, value))
+
+    def _set_place(self) -> None:
+        value = self._place.value() / 100
+        self._ws.edit(lambda s, _a: edits.set_caption_place(s, value))
+
+    def _place_free(self) -> None:
+        self._ws.edit(lambda s, _a: edits.set_caption_place(s, None))
+
+    # what it shows
+
+    def refresh(self, moved: bool = False) -> None:
+        opened = self._ws.opened
+        self.widget().setEnabled(opened is not None)
+        if opened is None:
+            return
+        span = opened.camera.span_at(self._ws.playhead)
+        if moved and span.start == self._span_start and self._ws.selection is None:
+            return
+        self._span_start = span.start
+        people, short = opened.analysis.people, opened.entry.short
+        shot = people.shots[people.shot_at(self._ws.playhead)] if people.shots else None
+        self._shot = (shot.start, shot.end) if shot else None
+        self._why.setText(span.reason + ".")
+        self._refresh_people(span.person)
+        free = shot is None or not any(shot.start <= c.at < shot.end for c in (*short.framing.crops, *short.framing.follows))
+        self._auto.setEnabled(not free)
+        self._calm.setValue(round(short.framing.calm * 100))
+        for button in self._looks.buttons():
+            button.setChecked(isinstance(button, LookButton) and button.look.name == short.look)
+        self._captions_on.setChecked(short.captions_on)
+        self._clear.setChecked(short.caption_y is None)
+        self._place.setValue(round(opened.edition.caption_middle * 100))
+        self._refresh_words()
+
+    def _refresh_words(self) -> None:
+        opened = self._ws.opened
+        assert opened is not None
+        words, chosen = opened.analysis.words, self._ws.selection
+        if chosen:
+            text = " ".join(words[i].text for i in chosen[:9]) + (" …" if len(chosen) > 9 else "")
+            length = (words[chosen[-1]].end - words[chosen[0]].start) / TICKS
+            self._words_text.setText(f"“{text}”\n{len(chosen)} words, {length:.1f} s")
+        else:
+            i = word_at(words, self._ws.playhead)
+            about = f"“{words[i].text}” is being said." if i is not None else "Drag over words in the script to choose them."
+            self._words_text.setText(about)
+        sample = tuple(words[i].text for i in (chosen or range(0, min(2, len(words)))))[:2]
+        for button in self._looks.buttons():
+            if isinstance(button, LookButton):
+                button.set_words(sample)
+
+    def _refresh_people(self, followed: int | None) -> None:
+        opened = self._ws.opened
+        assert opened is not None
+        people = opened.analysis.people
+        here = sorted({t.person for t in people.tracks_in(people.shot_at(self._ws.playhead))}) if people.shots else []
+        key = (tuple(here), followed, self._shot)
+        if key == self._people_key:
+            return
+        self._people_key = key
+        while (item := self._people.takeAt(0)) is not None:
+            if item.widget() is not None:
+                item.widget().deleteLater()
+        for person in here:
+            name = people.names[person]
+            button = self._button(name, f"Follow {name} through this shot, whoever talks", lambda p=person, n=name: self._follow(p, n))
+            button.setCheckable(True)
+            button.setChecked(person == followed)
+            self._people.addWidget(button)
+
+    def _follow(self, person: int, name: str) -> None:
+        shot = self._shot
+        self._people_key = None
+        if shot is not None:
+            self._ws.edit(lambda s, _a: edits.follow(s, shot, person, name))

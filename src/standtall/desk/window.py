@@ -1,0 +1,331 @@
+"""The main window: the rail, the places, the tall pane; keys; messages."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import replace
+from pathlib import Path
+
+from PySide6.QtCore import QSize, Qt, QTimer
+from PySide6.QtGui import QAction, QCloseEvent, QKeySequence
+from PySide6.QtWidgets import (
+    QApplication,
+    QDialog,
+    QFileDialog,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QMainWindow,
+    QMenu,
+    QSizePolicy,
+    QSpacerItem,
+    QStackedWidget,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from standtall.base.time import TICKS
+from standtall.desk import theme
+from standtall.desk.bench import Bench
+from standtall.desk.footage import FootagePlace
+from standtall.desk.player import Player, Shown
+from standtall.desk.tall import TallPane
+from standtall.desk.workspace import Workspace, project_for
+from standtall.library import settings
+from standtall.model import edits
+from standtall.model.source import Source
+
+
+class MainWindow(QMainWindow):
+    """One project at a time."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setWindowTitle("Stand Tall")
+        self.resize(1280, 800)
+        self.setMinimumSize(1024, 640)
+        self.settings = settings.load()
+        self.workspace = Workspace(self)
+        self.player = Player(self)
+        self.bench = Bench(self.workspace)
+        self.footage = FootagePlace(self.workspace)
+        self.tall = TallPane(self.workspace)
+        self.places = QStackedWidget()
+        self.places.addWidget(self.footage)
+        self.places.addWidget(self.bench)
+        self._message = QLabel()
+        self._message.setWordWrap(True)
+        self._message.setObjectName("message")
+        self._message.hide()
+        self._hush = QTimer(self)
+        self._hush.setSingleShot(True)
+        self._hush.timeout.connect(self._message.hide)
+        centre = QWidget()
+        row = QHBoxLayout(centre)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(0)
+        row.addWidget(self._make_rail())
+        column = QVBoxLayout()
+        column.setSpacing(0)
+        column.addWidget(self.places, 1)
+        column.addWidget(self._message)
+        row.addLayout(column, 1)
+        row.addWidget(self.tall)
+        self.setCentralWidget(centre)
+        self._connect()
+        self._make_actions()
+        self.go("footage")
+
+    # building
+
+    def _make_rail(self) -> QWidget:
+        rail = QWidget()
+        rail.setObjectName("rail")
+        rail.setFixedWidth(72)
+        column = QVBoxLayout(rail)
+        column.setContentsMargins(6, 10, 6, 10)
+        column.setSpacing(6)
+        self._rail: dict[str, QToolButton] = {}
+        for name, text, keys in (("footage", "Footage", "F1"), ("bench", "Bench", "F2")):
+            button = self._rail_button(name, text, f"{text} ({keys})")
+            button.setCheckable(True)
+            button.clicked.connect(lambda _c=False, n=name: self.go(n))
+            self._rail[name] = button
+            column.addWidget(button)
+        column.addItem(QSpacerItem(1, 1, QSizePolicy.Policy.Minimum, QSizePolicy.Policy.Expanding))
+        self._projects = self._rail_button("open", "Project", "New, open, recent projects")
+        self._projects.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        self._projects.setMenu(QMenu(self))
+        self._projects.menu().aboutToShow.connect(self._fill_projects)
+        keys_button = self._rail_button("keys", "Keys", "All keys (F12)")
+        keys_button.clicked.connect(self.show_keys)
+        shade = self._rail_button("theme", "Shade", "Light or dark window")
+        shade.clicked.connect(self.change_theme)
+        for button in (self._projects, keys_button, shade):
+            column.addWidget(button)
+        return rail
+
+    def _rail_button(self, icon: str, text: str, tip: str) -> QToolButton:
+        button = QToolButton()
+        button.setIcon(theme.icon(icon, "#d9d3c7"))
+        button.setIconSize(QSize(24, 24))
+        button.setText(text)
+        button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
+        button.setToolTip(tip)
+        button.setAccessibleName(text)
+        button.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        return button
+
+    def _connect(self) -> None:
+        ws = self.workspace
+        ws.said.connect(self.say)
+        ws.edition_changed.connect(self._new_edition)
+        ws.opened_changed.connect(self._reopened)
+        ws.playhead_changed.connect(self._show_playhead)
+        ws.track_ready.connect(self.player.set_track)
+        ws.project_changed.connect(self._project_changed)
+        self.player.shown.connect(self._shown)
+        self.player.failed.connect(lambda text: self.say(text, "error"))
+        self.player.playing_changed.connect(self.tall.set_playing)
+        self.tall.play.connect(self.toggle_play)
+        self.tall.step.connect(self.step)
+        self.tall.picture.resized.connect(self.player.set_size)
+        self.bench.script.play_from.connect(self.play_from)
+        self.footage.opened.connect(self.open_on_bench)
+        self._from_player = False
+
+    def _make_actions(self) -> None:
+        self.keys: list[tuple[str, str]] = []
+
+        def add(text: str, keys: str, does: Callable[[], object]) -> None:
+            action = QAction(text, self)
+            action.setShortcuts([QKeySequence(k.strip()) for k in keys.split(" or ")])
+            action.setShortcutContext(Qt.ShortcutContext.WindowShortcut)
+            action.triggered.connect(lambda _c=False: does())
+            self.addAction(action)
+            self.keys.append((keys, text))
+
+        tuner = self.bench.tuner
+        add("Footage", "F1", lambda: self.go("footage"))
+        add("Bench", "F2", lambda: self.go("bench"))
+        add("Play or pause", "Space or K", self.toggle_play)
+        add("Play backwards", "J", lambda: self.shuttle(-1))
+        add("Play forwards, again for faster", "L", lambda: self.shuttle(1))
+        add("One picture back", "Left", lambda: self.step(-1))
+        add("One picture on", "Right", lambda: self.step(1))
+        add("One second back", "Shift+Left", lambda: self.step_seconds(-1))
+        add("One second on", "Shift+Right", lambda: self.step_seconds(1))
+        add("Start the short here", "I", lambda: self._edge(edits.start_at))
+        add("End the short here", "O", lambda: self._edge(edits.end_at))
+        add("Make the chosen words the whole short", "Return", tuner.take)
+        add("Cut the chosen words", "Delete or Backspace", tuner.cut)
+        add("Bring the chosen words back", "B", tuner.bring_back)
+        add("Captions on or off", "C", tuner.toggle_captions)
+        add("Another short of the chosen words", "Ctrl+N", self.workspace.new_short)
+        add("Even or elastic time", "E", self.toggle_even)
+        add("Undo", "Ctrl+Z", self.workspace.undo)
+        add("Redo", "Ctrl+Shift+Z", self.workspace.redo)
+        add("Render", "Ctrl+R", lambda: self.tall.render.start())
+        add("Add footage", "Ctrl+A", self.footage.choose)
+        add("Open a project", "Ctrl+O", self.choose_project)
+        add("All keys", "F12", self.show_keys)
+        self.keys += [("Up and Down", "Row up or down"), ("Ctrl+Left and Ctrl+Right", "Word by word; with Shift, choose")]
+
+    # places and messages
+
+    def go(self, place: str) -> None:
+        self.places.setCurrentIndex(0 if place == "footage" else 1)
+        for name, button in self._rail.items():
+            button.setChecked(name == place)
+            button.setIcon(theme.icon(name, theme.NOW if name == place else "#d9d3c7"))
+        if place == "bench":
+            self.bench.script.setFocus()
+
+    def say(self, text: str, kind: str = "note") -> None:
+        """Show a sentence under the place for a while."""
+        colour = theme.WARN if kind == "error" else theme.KEPT
+        ground = theme.current().raised
+        self._message.setStyleSheet(f"background: {ground}; border-left: 5px solid {colour}; padding: 9px 14px;")
+        self._message.setText(text)
+        self._message.setAccessibleName(text)
+        self._message.show()
+        self._hush.start(12_000 if kind == "error" else 5_000)
+
+    def show_keys(self) -> None:
+        box = QDialog(self)
+        box.setWindowTitle("Keys")
+        grid = QGridLayout(box)
+        grid.setContentsMargins(24, 20, 24, 20)
+        grid.setHorizontalSpacing(26)
+        half = (len(self.keys) + 1) // 2
+        for i, (keys, text) in enumerate(self.keys):
+            label = QLabel(keys)
+            label.setStyleSheet("font-weight: 700;")
+            grid.addWidget(label, i % half, 2 * (i // half))
+            grid.addWidget(QLabel(text), i % half, 2 * (i // half) + 1)
+        box.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        box.open()
+
+    def change_theme(self) -> None:
+        application = QApplication.instance()
+        assert isinstance(application, QApplication)
+        theme.apply(application, theme.DARK if theme.current() is theme.LIGHT else theme.LIGHT)
+        self.settings = replace(self.settings, theme=theme.current().name)
+        self._save_settings()
+        self.bench.script.viewport().update()
+
+    def _save_settings(self) -> None:
+        kept = self.settings
+        self.workspace.keeper.do(lambda: settings.save(kept), None, lambda e: self.say(str(e), "error"))
+
+    # projects
+
+    def _fill_projects(self) -> None:
+        menu = self._projects.menu()
+        menu.clear()
+        menu.addAction("New project…", self.new_project)
+        menu.addAction("Open project…", self.choose_project)
+        menu.addSeparator()
+        for path in self.settings.recent:
+            menu.addAction(Path(path).stem, lambda p=path: self.workspace.open_project(Path(p)))
+
+    def new_project(self) -> None:
+        name, _kind = QFileDialog.getSaveFileName(self, "New project", str(project_for("Project")), "Stand Tall (*.standtall)")
+        if name:
+            path = Path(name)
+            self.workspace.open_project(path if path.suffix else path.with_suffix(".standtall"))
+
+    def choose_project(self) -> None:
+        name, _kind = QFileDialog.getOpenFileName(self, "Open project", "", "Stand Tall (*.standtall)")
+        if name:
+            self.workspace.open_project(Path(name))
+
+    def _project_changed(self, path: Path) -> None:
+        self.setWindowTitle(f"{path.stem} – Stand Tall")
+        if not self.settings.recent or self.settings.recent[0] != str(path):
+            self.settings = self.settings.with_recent(path)
+            self._save_settings()
+
+    def open_on_bench(self, source: Source) -> None:
+        self.workspace.open_source(source, lambda could: self.go("bench") if could else self.footage.start(source))
+
+    # playing
+
+    def _new_edition(self) -> None:
+        opened = self.workspace.opened
+        if opened is not None:
+            self.player.set_edition(opened.edition, opened.proxy)
+            if self.player.speed == 0:
+                self._show_playhead(self.workspace.playhead)
+            self._show_time()
+
+    def _reopened(self) -> None:
+        if self.workspace.opened is None:
+            self.tall.picture.clear()
+            self.tall.set_time(0, 0)
+
+    def _show_playhead(self, tick: int) -> None:
+        self._show_time()
+        if self._from_player or self.workspace.opened is None:
+            return
+        scene = self.workspace.scene_at(tick)
+        if scene.number >= 0:
+            self.player.show_frame(scene.number)
+        else:
+            self.player.show_scene(scene)
+
+    def _show_time(self) -> None:
+        opened = self.workspace.opened
+        if opened is not None:
+            time_map = opened.edition.time_map
+            self.tall.set_time(time_map.to_short(self.workspace.playhead), time_map.length)
+
+    def _shown(self, shown: Shown) -> None:
+        self.tall.picture.show_picture(shown)
+        self.bench.wide.show_picture(shown)
+        if self.player.speed and shown.frame >= 0:
+            self._from_player = True
+            self.workspace.seek(shown.source_tick)
+            self._from_player = False
+
+    def toggle_play(self) -> None:
+        if self.player.speed:
+            self.player.pause()
+        else:
+            self.player.play()
+
+    def shuttle(self, way: int) -> None:
+        """J and L: each press doubles the speed in its direction."""
+        now = self.player.speed
+        self.player.play(max(-8.0, min(8.0, now * 2)) if now * way > 0 else float(way))
+
+    def play_from(self, tick: int) -> None:
+        self.workspace.seek(tick)
+        self.player.play()
+
+    def step(self, frames: int) -> None:
+        opened = self.workspace.opened
+        if opened is not None:
+            frame = max(0, min(opened.edition.frames - 1, self.player.frame + frames))
+            self.workspace.seek(opened.edition.scene(frame).source_tick)
+
+    def step_seconds(self, seconds: int) -> None:
+        self.workspace.seek(self.workspace.playhead + seconds * TICKS)
+
+    def _edge(self, make: Callable[..., edits.Edit]) -> None:
+        tick = self.workspace.playhead
+        self.workspace.edit(lambda short, analysis: make(short, analysis, tick))
+
+    def toggle_even(self) -> None:
+        self.workspace.set_even(not self.workspace.even)
+        self.say("Time is even: all seconds are as high." if self.workspace.even else "Time is elastic: rows are as high as their words.")
+
+    # ending
+
+    def closeEvent(self, event: QCloseEvent) -> None:
+        self.player.close()
+        self.tall.render.close_job()
+        self.footage.close_job()
+        self.workspace.close()
+        event.accept()

@@ -1,0 +1,304 @@
+"""What is open: the project, its source and the short on the Bench; every edit goes through here.
+
+The window's widgets read it and listen to it. Files are touched only in the keeper's thread.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Callable
+from dataclasses import dataclass
+from pathlib import Path
+
+from PySide6.QtCore import QObject, Signal
+from PySide6.QtGui import QImage
+
+from standtall.base.errors import NothingToDo, StandTallError
+from standtall.base.folders import data_folder
+from standtall.compose.scene import Edition, Scene
+from standtall.desk.door import Door, Worker
+from standtall.desk.player import wide_at
+from standtall.desk.rows import Page, page_of
+from standtall.framing.camera import Camera, plan
+from standtall.ink.caption import CaptionInk
+from standtall.library.cache import AnalysisCache
+from standtall.library.project import Entry, Project
+from standtall.media.reader import PictureReader
+from standtall.media.sound import Samples
+from standtall.model import edits
+from standtall.model.analysis import Analysis
+from standtall.model.look import look_named
+from standtall.model.short import Short
+from standtall.model.source import Source
+from standtall.model.words import word_at
+from standtall.render.render import soundtrack
+from standtall.session.analyse import Options, known
+from standtall.session.make import Choice, short_of, worked_out
+
+MakeEdit = Callable[[Short, Analysis], edits.Edit]
+
+
+@dataclass(frozen=True, slots=True)
+class Opened:
+    """A source ready for the Bench."""
+
+    source: Source
+    analysis: Analysis
+    entry: Entry
+    edition: Edition
+    camera: Camera
+    page: Page
+    proxy: str | None
+
+
+class Workspace(QObject):
+    """Signals carry what changed; times are ticks of the source."""
+
+    project_changed = Signal(object)
+    opened_changed = Signal()
+    edition_changed = Signal()
+    selection_changed = Signal()
+    playhead_changed = Signal(int)
+    thumbs_changed = Signal()
+    track_ready = Signal(object, object)
+    said = Signal(str, str)
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self.door = Door(self)
+        self.keeper = Worker("keeper", self.door)
+        self._slow = Worker("lanes", self.door)
+        self.cache = AnalysisCache()
+        self.project_path: Path | None = None
+        self.sources: tuple[Source, ...] = ()
+        self.opened: Opened | None = None
+        self.selection: range | None = None
+        self.playhead = 0
+        self.even = False
+        self.thumbs: dict[int, QImage] = {}
+        self._project: Project | None = None
+
+    def close(self) -> None:
+        self._slow.close()
+        self.keeper.do(lambda: self._project.close() if self._project else None)
+        self.keeper.close()
+
+    def _fail(self, error: StandTallError) -> None:
+        self.said.emit(str(error), "note" if isinstance(error, NothingToDo) else "error")
+
+    # project
+
+    def open_project(self, path: Path, then: Callable[[], None] | None = None) -> None:
+        """Open a project file or begin a new one there."""
+
+        def work() -> tuple[tuple[Source, ...], str | None]:
+            fresh = Project(path)
+            if self._project is not None:
+                self._project.close()
+            self._project = fresh
+            last = fresh.opened()
+            return fresh.sources(), fresh.entry(last).short.source_key if last is not None else None
+
+        def arrived(found: tuple[tuple[Source, ...], str | None]) -> None:
+            self.project_path, (self.sources, key) = path, found
+            self.opened, self.selection = None, None
+            self.project_changed.emit(path)
+            self.opened_changed.emit()
+            for source in self.sources:
+                if source.key == key:
+                    self.open_source(source)
+            if then is not None:
+                then()
+
+        self.keeper.do(work, arrived, self._fail)
+
+    def add_source(self, source: Source) -> None:
+        def work() -> tuple[Source, ...]:
+            assert self._project is not None
+            self._project.add_source(source)
+            return self._project.sources()
+
+        def arrived(sources: tuple[Source, ...]) -> None:
+            self.sources = sources
+            self.project_changed.emit(self.project_path)
+
+        self.keeper.do(work, arrived, self._fail)
+
+    def open_source(self, source: Source, then: Callable[[bool], None] | None = None) -> None:
+        """Bring an analysed source to the Bench with its newest short, or a first one; `then` hears whether it could."""
+
+        def work() -> Opened | None:
+            analysis = known(source, Options(), self.cache)
+            if analysis is None or self._project is None:
+                return None
+            mine = [e for e in self._project.shorts() if e.short.source_key == source.key]
+            last = self._project.opened()
+            entry = next((e for e in mine if e.id == last), mine[-1] if mine else None)
+            if entry is None:
+                entry = self._project.entry(self._project.add_short(short_of(source, analysis, Choice(length=2_880_000))))
+            self._project.mark_opened(entry.id)
+            return self._work_out(source, analysis, entry)
+
+        def arrived(opened: Opened | None) -> None:
+            if opened is not None:
+                self.opened, self.selection = opened, None
+                self.thumbs = {}
+                self.playhead = opened.entry.short.excerpts[0].start
+                self.opened_changed.emit()
+                self.edition_changed.emit()
+                self._make_track(opened.edition)
+                self._make_thumbs(opened)
+            if then is not None:
+                then(opened is not None)
+
+        self.keeper.do(work, arrived, self._fail)
+
+    def _work_out(self, source: Source, analysis: Analysis, entry: Entry, page: Page | None = None) -> Opened:
+        edition = worked_out(entry.short, source, analysis)
+        if page is None:
+            look = look_named("marker")  # rows of reading length, whatever the look
+            ink = CaptionInk(look, 1080, 1920)
+            page = page_of(analysis, source.length, 5, lambda text: ink.width_of(text) * 0.8, self.even)
+        proxy = self.cache.proxy(source.key)
+        return Opened(
+            source, analysis, entry, edition, plan(entry.short, source, analysis.people, everywhere=True), page,
+            str(proxy) if proxy.exists() else None,
+        )  # fmt: skip
+
+    def set_even(self, even: bool) -> None:
+        self.even = even
+        opened = self.opened
+        if opened is not None:
+            self.keeper.do(
+                lambda: self._work_out(opened.source, opened.analysis, opened.entry), self._arrived_page, self._fail
+            )
+
+    def _arrived_page(self, opened: Opened) -> None:
+        self.opened = opened
+        self.opened_changed.emit()
+
+    # edits
+
+    def edit(self, make: MakeEdit) -> None:
+        """Apply an edit: saved first, then shown."""
+
+        def step(project: Project, entry: Entry, analysis: Analysis) -> Entry:
+            return project.apply(entry.id, make(entry.short, analysis))
+
+        self._change(step)
+
+    def undo(self) -> None:
+        self._change(lambda project, entry, _a: project.undo(entry.id))
+
+    def redo(self) -> None:
+        self._change(lambda project, entry, _a: project.redo(entry.id))
+
+    def _change(self, step: Callable[[Project, Entry, Analysis], Entry]) -> None:
+        def work() -> Opened | None:
+            now = self.opened
+            if now is None or self._project is None:
+                return None
+            entry = step(self._project, self._project.entry(now.entry.id), now.analysis)
+            return self._work_out(now.source, now.analysis, entry, now.page)
+
+        def arrived(opened: Opened | None) -> None:
+            if opened is not None:
+                self.opened = opened
+                self.edition_changed.emit()
+                self._make_track(opened.edition)
+
+        self.keeper.do(work, arrived, self._fail)
+
+    def new_short(self) -> None:
+        """A new short of the chosen words (or of the first sentences), beside the ones there are."""
+        now, chosen = self.opened, self.selection
+        if now is None:
+            return
+
+        def work() -> Opened:
+            assert self._project is not None
+            if chosen:
+                base = edits.from_words(now.source.name, now.analysis, chosen)
+                words = " ".join(now.analysis.words[i].text for i in list(chosen)[:6])
+                made = edits.rename(base, re.sub(r"[,.;:!?]+$", "", words)).short
+            else:
+                made = short_of(now.source, now.analysis, Choice())
+            entry = self._project.entry(self._project.add_short(made))
+            return self._work_out(now.source, now.analysis, entry, now.page)
+
+        def arrived(opened: Opened) -> None:
+            self.opened = opened
+            self.edition_changed.emit()
+            self._make_track(opened.edition)
+            self.seek(opened.entry.short.excerpts[0].start)
+
+        self.keeper.do(work, arrived, self._fail)
+
+    # selection and playhead
+
+    def select(self, words: range | None) -> None:
+        if words != self.selection:
+            self.selection = words
+            self.selection_changed.emit()
+
+    def seek(self, tick: int) -> None:
+        """Move the playhead (source ticks)."""
+        if self.opened is not None:
+            self.playhead = max(0, min(self.opened.source.length - 1, tick))
+            self.playhead_changed.emit(self.playhead)
+
+    def scene_at(self, tick: int) -> Scene:
+        """What is to be shown for a source tick: the frame of the short, or the place outside it without captions."""
+        assert self.opened is not None
+        short_tick = self.opened.edition.time_map.to_short(tick)
+        if short_tick is not None:
+            return self.opened.edition.scene(self.opened.edition.frame_at(short_tick))
+        return Scene(-1, tick, self.opened.camera.at(tick), None)
+
+    def chosen_or_said(self) -> range | None:
+        """The chosen words, or the one at the playhead."""
+        if self.selection:
+            return self.selection
+        if self.opened is None:
+            return None
+        i = word_at(self.opened.analysis.words, self.playhead)
+        return range(i, i + 1) if i is not None else None
+
+    # slow extras
+
+    def _make_track(self, edition: Edition) -> None:
+        def work() -> tuple[Edition, Samples | None]:
+            if self.opened is None or self.opened.edition is not edition:
+                return edition, None  # a newer edit has come meanwhile
+            return edition, soundtrack(edition)
+
+        self._slow.do(work, lambda pair: self.track_ready.emit(*pair), self._fail)
+
+    def _make_thumbs(self, opened: Opened) -> None:
+        if not opened.source.has_picture:
+            return
+
+        def work() -> dict[int, QImage]:
+            out: dict[int, QImage] = {}
+            with PictureReader(opened.proxy or opened.source.path, 0 if opened.proxy else opened.source.rotation) as reader:
+                for shot in opened.analysis.people.shots[:400]:
+                    tick = min(shot.start + 24_000, (shot.start + shot.end) // 2)
+                    out[shot.start] = wide_at(reader, tick, 224)
+            return out
+
+        def arrived(thumbs: dict[int, QImage]) -> None:
+            if self.opened is not None and self.opened.source == opened.source:
+                self.thumbs = thumbs
+                self.thumbs_changed.emit()
+
+        self._slow.do(work, arrived, self._fail)
+
+
+def project_for(name: str) -> Path:
+    """The file of a new project called `name`, not used yet."""
+    folder = data_folder() / "projects"
+    plain = re.sub(r"[^\w\- ']+", "", name).strip() or "Project"
+    path, number = folder / f"{plain}.standtall", 2
+    while path.exists():
+        path, number = folder / f"{plain} {number}.standtall", number + 1
+    return path

@@ -105,7 +105,7 @@ class Bench(QWidget):
     def _tool(self, name: str, tip: str) -> QToolButton:
         button = QToolButton()
         button.setObjectName("plain")
-        button.setIcon(theme.icon(name))
+        theme.draw(button, name)
         button.setToolTip(tip)
         button.setAccessibleName(tip)
         return button
@@ -118,6 +118,8 @@ class Bench(QWidget):
             label.setContentsMargins(4, 0, 0, 0)
             if width:
                 label.setFixedWidth(width)
+            if text == "PICTURE":
+                self.script.laid_out.connect(label.setFixedWidth)
             row.addWidget(label, 0 if width else 1)
         end = heading("EXTRAS")
         end.setAlignment(Qt.AlignmentFlag.AlignRight)

@@ -139,7 +139,7 @@ class FootagePlace(QWidget):
         title = QLabel("Footage")
         title.setObjectName("title")
         add = QPushButton("Add footage…")
-        add.setIcon(theme.icon("add"))
+        theme.draw(add, "add")
         add.setToolTip("Choose video or sound files (Ctrl+A)")
         add.clicked.connect(self.choose)
         head = QHBoxLayout()

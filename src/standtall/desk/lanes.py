@@ -162,7 +162,7 @@ def paint_extras(painter: QPainter, area: QRectF, box: QRectF, opened: Opened, p
     top = max(area.top(), page.y(short.excerpts[0].start))
     if page.y(short.excerpts[-1].end) - page.y(short.excerpts[0].start) > 60 and area.top() <= top:
         painter.save()
-        painter.translate(box.left() + 40, page.y(short.excerpts[0].start) + 6)
+        painter.translate(box.left() + 26, page.y(short.excerpts[0].start) + 6)
         painter.rotate(90)
         painter.setFont(_small_font())
         painter.setPen(QColor("#4b453b"))

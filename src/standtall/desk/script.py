@@ -21,6 +21,8 @@ class ScriptView(QAbstractScrollArea):
     """Choose words by dragging over them; drag the band in the picture lane to move the crop."""
 
     play_from = Signal(int)
+    laid_out = Signal(int)
+    """Width of the picture lane, when it changes."""
 
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -110,6 +112,7 @@ class ScriptView(QAbstractScrollArea):
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
         self._scroll_range()
+        self.laid_out.emit(int(self._lane().w))
 
     def _moved(self, tick: int) -> None:
         page = self.page
@@ -191,7 +194,7 @@ class ScriptView(QAbstractScrollArea):
                 painter.setBrush(colour.darker(118))
                 painter.drawRoundedRect(QRectF(x + 8, row.top + 3, 4, ROW - 6), 2, 2)
                 if talker != person:
-                    self._paint_name(painter, row.top, talker, opened.analysis.people.names)
+                    self._paint_name(painter, number, talker, opened.analysis.people.names)
             for i, box in self._places(number):
                 kept = i in self._kept
                 if i in chosen:
@@ -214,14 +217,19 @@ class ScriptView(QAbstractScrollArea):
                     painter.setPen(QPen(QColor(theme.KEPT), 1.5))
                     painter.drawLine(QPointF(self._words_x(), y), QPointF(self.viewport().width() - EXTRAS_W, y))
 
-    def _paint_name(self, painter: QPainter, top: float, talker: int, names: tuple[str, ...]) -> None:
+    def _paint_name(self, painter: QPainter, number: int, talker: int, names: tuple[str, ...]) -> None:
+        """The talker's name at the end of the row where it fits beside the words."""
         font = self._font()
         font.setPixelSize(12)
         painter.setFont(font)
-        painter.setPen(QColor(theme.current().pale_ink))
+        name = names[talker] if talker < len(names) else ""
+        places = self._places(number)
         right = self.viewport().width() - EXTRAS_W - 8
-        painter.drawText(QRectF(right - 90, top, 86, ROW), Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight,
-                         names[talker] if talker < len(names) else "")  # fmt: skip
+        wide = painter.fontMetrics().horizontalAdvance(name)
+        if places and places[-1][1].right() + 12 < right - wide:
+            painter.setPen(QColor(theme.current().pale_ink))
+            place = QRectF(right - wide, places[0][1].top(), wide + 2, ROW)
+            painter.drawText(place, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, name)
 
     # mouse and keys
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 
 from PySide6.QtCore import Qt, QUrl, Signal
-from PySide6.QtGui import QDesktopServices
+from PySide6.QtGui import QDesktopServices, QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QPushButton, QStackedWidget, QToolButton, QVBoxLayout, QWidget
 
 from standtall.base.time import TICKS, clock
@@ -157,7 +157,7 @@ class TallPane(QWidget):
             (forward, "forward", "One picture on (Right)"),
         ):
             button.setObjectName("plain")
-            button.setIcon(theme.icon(name))
+            theme.draw(button, name)
             button.setToolTip(tip)
             button.setAccessibleName(tip)
         self._play.clicked.connect(self.play)
@@ -177,8 +177,12 @@ class TallPane(QWidget):
         column.addWidget(self.render)
         self.setFixedWidth(336)
 
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """As wide as the tall picture needs at this height."""
+        self.setFixedWidth(max(250, min(620, round((self.height() - 158) * 9 / 16) + theme.PAD)))
+
     def set_playing(self, playing: bool) -> None:
-        self._play.setIcon(theme.icon("pause" if playing else "play"))
+        theme.draw(self._play, "pause" if playing else "play")
 
     def set_time(self, tick: int | None, length: int) -> None:
         here = clock(tick, True) if tick is not None else "–"

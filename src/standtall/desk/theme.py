@@ -8,7 +8,7 @@ from typing import Final
 from PySide6.QtCore import QByteArray, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QIcon, QPainter, QPalette, QPixmap
 from PySide6.QtSvg import QSvgRenderer
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QAbstractButton, QApplication, QWidget
 
 
 @dataclass(frozen=True, slots=True)
@@ -116,6 +116,8 @@ def _sheet(t: Theme) -> str:
     QComboBox QAbstractItemView {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.line}; }}
     QProgressBar {{ background: {t.line}; border: 0; border-radius: 4px; height: 8px; max-height: 8px; text-align: center; }}
     QProgressBar::chunk {{ background: {NOW}; border-radius: 4px; }}
+    QPushButton#look {{ min-height: 74px; border: 0; background: transparent; }}
+    QSlider {{ min-height: 24px; }}
     QSlider::groove:horizontal {{ height: 4px; background: {t.line}; border-radius: 2px; }}
     QSlider::sub-page:horizontal {{ background: {NOW}; border-radius: 2px; }}
     QSlider::handle:horizontal {{ width: 16px; margin: -7px 0; border-radius: 8px; background: {t.raised};
@@ -167,3 +169,18 @@ def icon(name: str, colour: str | None = None, size: int = 22) -> QIcon:
         picture.setDevicePixelRatio(2)
         result.addPixmap(picture, mode)
     return result
+
+
+def draw(button: QAbstractButton, name: str, colour: str | None = None) -> None:
+    """Give a button one of our drawings, to be drawn again when the theme changes."""
+    button.setProperty("drawing", name)
+    button.setProperty("drawing_colour", colour)
+    button.setIcon(icon(name, colour))
+
+
+def redraw(widget: QWidget) -> None:
+    """Draw the icons of all buttons in `widget` in the present theme."""
+    for button in widget.findChildren(QAbstractButton):
+        name = button.property("drawing")
+        if name:
+            button.setIcon(icon(name, button.property("drawing_colour")))

@@ -40,7 +40,7 @@ class LookButton(QPushButton):
         self.look = look
         self._words: tuple[str, ...] = ("your", "words")
         self.setCheckable(True)
-        self.setMinimumHeight(66)
+        self.setObjectName("look")
         self.setAccessibleName(f"Look {look.title}")
         how = "another colour" if look.lighting == "colour" else "a box"
         self.setToolTip(f"{look.title}: the word being said is lit by {how}")
@@ -59,7 +59,7 @@ class LookButton(QPushButton):
         painter.drawRoundedRect(rect, 8, 8)
         ink = CaptionInk(self.look, rect.width(), 440)
         sprite = ink.sprite(CaptionText(self._words[:2], 0), 0.5)
-        painter.drawImage(rect.left() + sprite.x, rect.center().y() - sprite.luma.shape[0] // 2 - 6, sprite.image())
+        painter.drawImage(rect.left() + sprite.x, rect.center().y() - sprite.luma.shape[0] // 2 - 8, sprite.image())
         font = painter.font()
         font.setPixelSize(12)
         painter.setFont(font)

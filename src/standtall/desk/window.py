@@ -108,7 +108,7 @@ class MainWindow(QMainWindow):
 
     def _rail_button(self, icon: str, text: str, tip: str) -> QToolButton:
         button = QToolButton()
-        button.setIcon(theme.icon(icon, "#d9d3c7"))
+        theme.draw(button, icon, "#d9d3c7")
         button.setIconSize(QSize(24, 24))
         button.setText(text)
         button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
@@ -127,7 +127,7 @@ class MainWindow(QMainWindow):
         ws.project_changed.connect(self._project_changed)
         self.player.shown.connect(self._shown)
         self.player.failed.connect(lambda text: self.say(text, "error"))
-        self.player.playing_changed.connect(self.tall.set_playing)
+        self.player.playing_changed.connect(self._playing_changed)
         self.tall.play.connect(self.toggle_play)
         self.tall.step.connect(self.step)
         self.tall.picture.resized.connect(self.player.set_size)
@@ -178,7 +178,7 @@ class MainWindow(QMainWindow):
         self.places.setCurrentIndex(0 if place == "footage" else 1)
         for name, button in self._rail.items():
             button.setChecked(name == place)
-            button.setIcon(theme.icon(name, theme.NOW if name == place else "#d9d3c7"))
+            theme.draw(button, name, theme.NOW if name == place else "#d9d3c7")
         if place == "bench":
             self.bench.script.setFocus()
 
@@ -211,6 +211,7 @@ class MainWindow(QMainWindow):
         application = QApplication.instance()
         assert isinstance(application, QApplication)
         theme.apply(application, theme.DARK if theme.current() is theme.LIGHT else theme.LIGHT)
+        theme.redraw(self)
         self.settings = replace(self.settings, theme=theme.current().name)
         self._save_settings()
         self.bench.script.viewport().update()
@@ -287,6 +288,14 @@ class MainWindow(QMainWindow):
         if self.player.speed and shown.frame >= 0:
             self._from_player = True
             self.workspace.seek(shown.source_tick)
+            self._from_player = False
+
+    def _playing_changed(self, playing: bool) -> None:
+        self.tall.set_playing(playing)
+        opened = self.workspace.opened
+        if not playing and opened is not None:  # the playhead stands on the picture that is left showing
+            self._from_player = True
+            self.workspace.seek(opened.edition.scene(min(self.player.frame, opened.edition.frames - 1)).source_tick)
             self._from_player = False
 
     def toggle_play(self) -> None:

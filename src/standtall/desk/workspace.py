@@ -146,8 +146,8 @@ class Workspace(QObject):
                 self.playhead = opened.entry.short.excerpts[0].start
                 self.opened_changed.emit()
                 self.edition_changed.emit()
-                self._make_track(opened.edition)
                 self._make_thumbs(opened)
+                self._make_track(opened.edition)
             if then is not None:
                 then(opened is not None)
 

@@ -14,6 +14,10 @@ from numpy.typing import NDArray
 
 Plane = NDArray[np.uint8]
 
+ONE_THREAD = 1
+"""The scaler's own threads write past the end of their slices at widths that are no multiple of 16, which shows as
+short dashes at the left edge (PyAV 18.1, libswscale of libav 8.1); one thread is right."""
+
 
 @dataclass(frozen=True, slots=True)
 class Planes:
@@ -76,6 +80,7 @@ def to_planes(frame: VideoFrame, rotation: int = 0, height: int | None = None) -
             source = Colorspace.ITU709 if frame.height >= 720 else Colorspace.ITU601
         full = frame.color_range == ColorRange.JPEG or frame.format.name.startswith(("yuvj", "rgb", "bgr", "gbr"))
         frame = frame.reformat(
+            threads=ONE_THREAD,
             width=w,
             height=h,
             format="yuv420p",
@@ -107,6 +112,7 @@ def from_rgb(picture: NDArray[np.uint8]) -> Planes:
     """uint8 (height, width, 3) R'G'B' full range to planes; width and height must be even."""
     frame = av.VideoFrame.from_ndarray(np.ascontiguousarray(picture), format="rgb24")
     out = frame.reformat(
+        threads=ONE_THREAD,
         format="yuv420p",
         src_colorspace=Colorspace.ITU709,
         dst_colorspace=Colorspace.ITU709,
@@ -129,6 +135,7 @@ def to_bgrx(planes: Planes) -> NDArray[np.uint8]:
 
 def _rgb(planes: Planes, name: str, depth: int) -> NDArray[np.uint8]:
     out = to_frame(planes).reformat(
+        threads=ONE_THREAD,
         format=name,
         src_colorspace=Colorspace.ITU709,
         dst_colorspace=Colorspace.ITU709,

@@ -27,7 +27,7 @@ def written_whole(path: Path) -> Iterator[Path]:
         yield beside
         with beside.open("rb+") as file:
             os.fsync(file.fileno())
-        os.replace(beside, path)
+        beside.replace(path)
     except OSError as error:
         raise disk_error(error, path) from error
     finally:

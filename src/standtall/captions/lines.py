@@ -15,10 +15,11 @@ PAUSE: Final = round(0.38 * TICKS)
 HOLD: Final = round(0.5 * TICKS)
 """A line stays until the next one when that comes sooner than this, so that captions do not flicker."""
 AFTER: Final = round(0.22 * TICKS)
-BOUND_TO_NEXT: Final = frozenset(
-    "a an the of to in on at by for with from as and or but so if that than my your his her its our their this these "
-    "those is are was were be i you he she it we they i'm i've don't not very no one's".split()
-)
+_BOUND: Final = """
+a an the of to in on at by for with from as and or but so if that than my your his her its our their this these those
+is are was were be i you he she it we they i'm i've don't not very no one's
+"""
+BOUND_TO_NEXT: Final = frozenset(_BOUND.split())
 """Words that belong to the one after them (common practice, no source)."""
 
 Width = Callable[[str], float]

@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 import argparse
+import dataclasses
 import signal
 import sys
 from collections.abc import Sequence
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from standtall import __version__
 from standtall.base.errors import Cancelled, ProjectError, StandTallError
@@ -14,6 +16,10 @@ from standtall.base.progress import Progress
 from standtall.base.time import TICKS, clock, ticks
 from standtall.cli.show import Voice
 from standtall.model.look import LOOKS
+
+if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them, so that --help is quick
+    from standtall.render.check import Report
+    from standtall.session.analyse import Options
 
 EXIT_CODES = (
     "exit codes: 0 done, 1 failed, 2 wrong use, 3 the footage cannot be used, 4 the output cannot be written, "
@@ -121,7 +127,7 @@ def _probe(chosen: argparse.Namespace, voice: Voice, _progress: Progress) -> int
     return 0
 
 
-def _options(chosen: argparse.Namespace):  # type: ignore[no-untyped-def]
+def _options(chosen: argparse.Namespace) -> Options:
     from standtall.session.analyse import Options
 
     return Options(None if chosen.language == "detect" else chosen.language, chosen.captions)
@@ -150,14 +156,13 @@ def _analyse(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> in
                             "shots": len(people.shots), "people": len(people.names)})  # fmt: skip
         if chosen.words:
             for w in found.words:
-                voice.note("word", f"{w.start / TICKS:9.3f} {w.end / TICKS:9.3f} {w.confidence:4.2f}  {w.text}", text=w.text,
-                           start=w.start / TICKS, end=w.end / TICKS, confidence=w.confidence)  # fmt: skip
+                line = f"{w.start / TICKS:9.3f} {w.end / TICKS:9.3f} {w.confidence:4.2f}  {w.text}"
+                times = {"start": w.start / TICKS, "end": w.end / TICKS}
+                voice.note("word", line, word=w.text, confidence=w.confidence, **times)
     return worst
 
 
 def _make(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
-    from dataclasses import replace
-
     from standtall.library.cache import AnalysisCache
     from standtall.media.probe import probe
     from standtall.session.analyse import analyse
@@ -166,19 +171,18 @@ def _make(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
     source = probe(chosen.footage)
     analysis = analyse(source, _options(chosen), progress, AnalysisCache())
     choice = Choice(chosen.start, chosen.end, chosen.first_words, chosen.last_words, chosen.length)
-    short = replace(short_of(source, analysis, choice, chosen.look), captions_on=not chosen.no_captions)
+    short = dataclasses.replace(short_of(source, analysis, choice, chosen.look), captions_on=not chosen.no_captions)
     out = chosen.out / file_name(short)
     report = finish(short, source, analysis, out, progress)
     _say_finished(voice, out, report)
     return 0
 
 
-def _say_finished(voice: Voice, out: Path, report) -> None:  # type: ignore[no-untyped-def]
-    import dataclasses
-
+def _say_finished(voice: Voice, out: Path, report: Report) -> None:
     loud = f", {report.loudness_lufs:.1f} LUFS" if report.loudness_lufs is not None else ""
-    text = f"{out}: {clock(ticks(report.length_s), tenths=True)}, {report.width} x {report.height}, {report.size_bytes / 1e6:.1f} MB{loud}"
-    voice.result(text, {"file": str(out), **dataclasses.asdict(report)})
+    size = f"{report.width} x {report.height}, {report.size_bytes / 1e6:.1f} MB"
+    length = clock(ticks(report.length_s), tenths=True)
+    voice.result(f"{out}: {length}, {size}{loud}", {"file": str(out), **dataclasses.asdict(report)})
 
 
 def _render(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:

@@ -49,7 +49,8 @@ class Voice:
             print(text, file=self._out, flush=True)
 
     def result(self, text: str, value: Any) -> None:
-        self.note("result", text, **(dataclasses.asdict(value) if dataclasses.is_dataclass(value) and not isinstance(value, type) else value))
+        plain = dataclasses.asdict(value) if dataclasses.is_dataclass(value) and not isinstance(value, type) else value
+        self.note("result", text, **plain)
 
     def failure(self, error: StandTallError) -> None:
         self.end_line()

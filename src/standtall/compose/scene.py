@@ -78,7 +78,7 @@ def edition(short: Short, source: Source, analysis: Analysis, width: Width) -> E
     rate = short.rate or source.rate or Fraction(30)
     middle = short.caption_y
     if middle is None:
-        middle = clear_of(faces_on(short, analysis, camera, time_map), look.size * 0.75)
+        middle = clear_of(faces_on(analysis, camera, time_map), look.size * 0.75)
     return Edition(
         short=short,
         source=source,
@@ -92,7 +92,7 @@ def edition(short: Short, source: Source, analysis: Analysis, width: Width) -> E
     )
 
 
-def faces_on(short: Short, analysis: Analysis, camera: Camera, time_map: TimeMap) -> list[Rect]:
+def faces_on(analysis: Analysis, camera: Camera, time_map: TimeMap) -> list[Rect]:
     """Faces as they stand on the tall picture, twice a second, in its shares."""
     out: list[Rect] = []
     people = analysis.people

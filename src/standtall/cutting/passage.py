@@ -28,7 +28,7 @@ def opening(words: tuple[Word, ...], length: int) -> range:
         if words[sentence[-1]].end - words[0].start > length:
             break
         last = sentence
-    return range(0, last[-1] + 1)
+    return range(last[-1] + 1)
 
 
 def between(words: tuple[Word, ...], start: int, end: int) -> range:

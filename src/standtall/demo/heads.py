@@ -11,7 +11,7 @@ from dataclasses import dataclass
 from typing import Final
 
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QBrush, QColor, QLinearGradient, QPainter, QPainterPath, QPen, QRadialGradient
+from PySide6.QtGui import QBrush, QColor, QGradient, QLinearGradient, QPainter, QPainterPath, QPen, QRadialGradient
 
 
 @dataclass(frozen=True, slots=True)
@@ -104,13 +104,13 @@ class _Sketch:
     def y(self, v: float) -> float:
         return self.fh * v
 
-    def fill(self, path: QPainterPath, brush: QBrush | QColor) -> None:
+    def fill(self, path: QPainterPath, brush: QBrush | QColor | QGradient) -> None:
         self.p.fillPath(path, QBrush(brush))
 
-    def blob(self, points: list[tuple[float, float]], brush: QBrush | QColor) -> None:
+    def blob(self, points: list[tuple[float, float]], brush: QBrush | QColor | QGradient) -> None:
         self.fill(smooth(points), brush)
 
-    def oval(self, x: float, y: float, a: float, b: float, brush: QBrush | QColor) -> None:
+    def oval(self, x: float, y: float, a: float, b: float, brush: QBrush | QColor | QGradient) -> None:
         self.p.setPen(Qt.PenStyle.NoPen)
         self.p.setBrush(QBrush(brush))
         self.p.drawEllipse(QPointF(x, y), a, b)

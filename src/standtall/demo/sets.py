@@ -212,7 +212,7 @@ def bean_row(p: QPainter) -> None:
     """A row of bean leaves right in front of the camera."""
     r = random.Random(12)
     p.setPen(Qt.PenStyle.NoPen)
-    for i in range(260):
+    for _ in range(260):
         x, y = r.uniform(-20, WIDTH + 20), r.uniform(900, HEIGHT + 30)
         p.setBrush(QColor("#3f7040").lighter(r.randint(75, 150)))
         p.save()
@@ -254,7 +254,8 @@ def chart() -> tuple[QImage, list[tuple[str, float, float, float, float]]]:
         edge.append((name, 30, y + 8, 300, 60))
         p.setPen(Qt.PenStyle.NoPen)
         p.setBrush(QColor(colour))
-        p.drawRoundedRect(QRectF(left + first * step + 8, y + 6, (last - first + (0 if last == 12 else 1)) * step - 16, 64), 32, 32)
+        months_long = last - first + (0 if last == 12 else 1)
+        p.drawRoundedRect(QRectF(left + first * step + 8, y + 6, months_long * step - 16, 64), 32, 32)
     p.end()
     return image, edge
 
@@ -332,7 +333,8 @@ def wall_screen(p: QPainter) -> list[tuple[str, float, float, float, float]]:
     p.setPen(QColor("#24352c"))
     p.setFont(font(58))
     p.drawText(QRectF(110, 138, 1000, 80), Qt.AlignmentFlag.AlignLeft, "Three beds, three months")
-    for i, (name, value, tone) in enumerate((("dug", 0.34, "#b0764f"), ("left alone", 0.52, "#8aa35c"), ("cardboard", 0.94, "#2f8f7f"))):
+    beds = (("dug", 0.34, "#b0764f"), ("left alone", 0.52, "#8aa35c"), ("cardboard", 0.94, "#2f8f7f"))
+    for i, (name, value, tone) in enumerate(beds):
         x, h = 170 + i * 330, 400 * value
         p.fillRect(QRectF(x, 690 - h, 220, h), QColor(tone))
         p.setPen(QColor("#24352c"))

@@ -6,7 +6,17 @@ from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QDragEnterEvent, QDropEvent, QImage, QPixmap
-from PySide6.QtWidgets import QFileDialog, QFrame, QHBoxLayout, QLabel, QProgressBar, QPushButton, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QFileDialog,
+    QFrame,
+    QHBoxLayout,
+    QLabel,
+    QProgressBar,
+    QPushButton,
+    QScrollArea,
+    QVBoxLayout,
+    QWidget,
+)
 
 from standtall.base.errors import StandTallError
 from standtall.base.time import TICKS, clock
@@ -44,7 +54,9 @@ class SourceCard(QFrame):
         name = QLabel(source.name)
         name.setObjectName("title")
         name.setTextFormat(Qt.TextFormat.PlainText)
-        picture = f"{source.width} × {source.height}, {float(source.rate):g} pictures a second" if source.has_picture else "no picture"
+        picture = "no picture"
+        if source.has_picture:
+            picture = f"{source.width} × {source.height}, {float(source.rate):g} pictures a second"
         sound = {0: "no sound", 1: "mono", 2: "stereo"}.get(source.audio_channels, f"{source.audio_channels} channels")
         facts = QLabel(f"{clock(source.length)}  ·  {picture}  ·  {sound}  ·  {source.size_bytes / 1e6:.0f} MB")
         facts.setObjectName("faint")

@@ -52,7 +52,8 @@ class WideView(QWidget):
 
     def _on(self, rect: Rect) -> QRectF:
         box = self._box()
-        return QRectF(box.x() + rect.x * box.width(), box.y() + rect.y * box.height(), rect.w * box.width(), rect.h * box.height())
+        part = rect.scaled(box.width(), box.height())
+        return QRectF(box.x() + part.x, box.y() + part.y, part.w, part.h)
 
     def _crop(self) -> Rect | None:
         if self._ws.opened is None or self._shown is None:

@@ -7,7 +7,6 @@ import time
 from dataclasses import dataclass
 from typing import Any, Protocol
 
-import cv2
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
@@ -15,7 +14,7 @@ from standtall.base.errors import StandTallError
 from standtall.compose.paint import nothing, paint
 from standtall.compose.scene import Edition, Scene
 from standtall.ink.caption import CaptionInk
-from standtall.media.planes import Planes, to_bgrx
+from standtall.media.planes import Planes, scaled, to_bgrx
 from standtall.media.reader import PictureReader
 from standtall.media.sound import MIX_RATE, Samples
 
@@ -114,7 +113,7 @@ def smaller(planes: Planes, width: int) -> Planes:
     height = max(2, round(planes.height * width / planes.width / 2) * 2)
     sizes = ((width, height), (width // 2, height // 2), (width // 2, height // 2))
     parts = (planes.y, planes.u, planes.v)
-    return Planes(*(cv2.resize(p, size, interpolation=cv2.INTER_AREA) for p, size in zip(parts, sizes, strict=True)))
+    return Planes(*(scaled(p, size) for p, size in zip(parts, sizes, strict=True)))
 
 
 class Player(QObject):

@@ -204,8 +204,7 @@ class ScriptView(QAbstractScrollArea):
                     painter.setBrush(QColor(theme.NOW))
                     painter.drawRoundedRect(box.adjusted(-2, 3, 2, -3), 4, 4)
                 painter.setFont(font if kept or i not in inside else struck_font)
-                colour = look.ink if kept else (look.struck_ink if i in inside else look.pale_ink)
-                painter.setPen(QColor(colour))
+                painter.setPen(QColor(look.ink if kept else (look.struck_ink if i in inside else look.pale_ink)))
                 painter.drawText(box.adjusted(0, 0, 20, 0), Qt.AlignmentFlag.AlignVCenter, words[i].text)
                 if words[i].doubtful:
                     painter.setPen(QPen(QColor(theme.WARN), 1.6, Qt.PenStyle.DotLine))

@@ -146,7 +146,7 @@ class TallPane(QWidget):
         super().__init__(parent)
         self._ws = workspace
         self.picture = TallView()
-        self.render = RenderBar(workspace)
+        self.rendering = RenderBar(workspace)
         self._time = QLabel("0:00.0")
         self._time.setAccessibleName("Time in the short")
         self._play = QToolButton()
@@ -174,7 +174,7 @@ class TallPane(QWidget):
         column.setSpacing(8)
         column.addWidget(self.picture, 1)
         column.addLayout(row)
-        column.addWidget(self.render)
+        column.addWidget(self.rendering)
         self.setFixedWidth(336)
 
     def resizeEvent(self, event: QResizeEvent) -> None:

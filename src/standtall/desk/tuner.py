@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+from functools import partial
+
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent
 from PySide6.QtWidgets import (
@@ -22,7 +25,9 @@ from standtall.desk import theme
 from standtall.desk.workspace import Workspace
 from standtall.ink.caption import CaptionInk, CaptionText
 from standtall.model import edits
+from standtall.model.analysis import Analysis
 from standtall.model.look import LOOKS, Look
+from standtall.model.short import Short
 from standtall.model.words import word_at
 
 
@@ -76,7 +81,7 @@ class Tuner(QScrollArea):
         self._ws = workspace
         self.setWidgetResizable(True)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        inner = QWidget()
+        inner = self._inner = QWidget()
         self._column = QVBoxLayout(inner)
         self._column.setContentsMargins(0, 4, 4, 4)
         self._column.setSpacing(8)
@@ -169,7 +174,7 @@ class Tuner(QScrollArea):
         row.addWidget(self._place, 1)
         box.addLayout(row)
 
-    def _button(self, text: str, tip: str, does) -> QPushButton:  # type: ignore[no-untyped-def]
+    def _button(self, text: str, tip: str, does: Callable[[], object]) -> QPushButton:
         button = QPushButton(text)
         button.setToolTip(tip)
         button.clicked.connect(lambda _checked=False: does())
@@ -186,7 +191,7 @@ class Tuner(QScrollArea):
     def bring_back(self) -> None:
         self._with_words(lambda s, a, w: edits.bring_back(s, a, w))
 
-    def _with_words(self, make) -> None:  # type: ignore[no-untyped-def]
+    def _with_words(self, make: Callable[[Short, Analysis, range], edits.Edit]) -> None:
         chosen = self._ws.chosen_or_said()
         if chosen is None:
             self._ws.said.emit("Choose words first: drag over them in the script.", "note")
@@ -216,7 +221,7 @@ class Tuner(QScrollArea):
 
     def refresh(self, moved: bool = False) -> None:
         opened = self._ws.opened
-        self.widget().setEnabled(opened is not None)
+        self._inner.setEnabled(opened is not None)
         if opened is None:
             return
         span = opened.camera.span_at(self._ws.playhead)
@@ -228,7 +233,8 @@ class Tuner(QScrollArea):
         self._shot = (shot.start, shot.end) if shot else None
         self._why.setText(span.reason + ".")
         self._refresh_people(span.person)
-        free = shot is None or not any(shot.start <= c.at < shot.end for c in (*short.framing.crops, *short.framing.follows))
+        by_hand = [*(c.at for c in short.framing.crops), *(f.at for f in short.framing.follows)]
+        free = shot is None or not any(shot.start <= at < shot.end for at in by_hand)
         self._auto.setEnabled(not free)
         self._calm.setValue(round(short.framing.calm * 100))
         for button in self._looks.buttons():
@@ -250,7 +256,7 @@ class Tuner(QScrollArea):
             i = word_at(words, self._ws.playhead)
             about = f"“{words[i].text}” is being said." if i is not None else "Drag over words in the script to choose them."
             self._words_text.setText(about)
-        sample = tuple(words[i].text for i in (chosen or range(0, min(2, len(words)))))[:2]
+        sample = tuple(words[i].text for i in (chosen or range(min(2, len(words)))))[:2]
         for button in self._looks.buttons():
             if isinstance(button, LookButton):
                 button.set_words(sample)
@@ -265,11 +271,13 @@ class Tuner(QScrollArea):
             return
         self._people_key = key
         while (item := self._people.takeAt(0)) is not None:
-            if item.widget() is not None:
-                item.widget().deleteLater()
+            old = item.widget()
+            if old is not None:
+                old.deleteLater()
         for person in here:
             name = people.names[person]
-            button = self._button(name, f"Follow {name} through this shot, whoever talks", lambda p=person, n=name: self._follow(p, n))
+            tip = f"Follow {name} through this shot, whoever talks"
+            button = self._button(name, tip, partial(self._follow, person, name))
             button.setCheckable(True)
             button.setChecked(person == followed)
             self._people.addWidget(button)

@@ -166,7 +166,7 @@ class MainWindow(QMainWindow):
         add("Even or elastic time", "E", self.toggle_even)
         add("Undo", "Ctrl+Z", self.workspace.undo)
         add("Redo", "Ctrl+Shift+Z", self.workspace.redo)
-        add("Render", "Ctrl+R", lambda: self.tall.render.start())
+        add("Render", "Ctrl+R", lambda: self.tall.rendering.start())
         add("Add footage", "Ctrl+A", self.footage.choose)
         add("Open a project", "Ctrl+O", self.choose_project)
         add("All keys", "F12", self.show_keys)
@@ -229,7 +229,7 @@ class MainWindow(QMainWindow):
         menu.addAction("Open project…", self.choose_project)
         menu.addSeparator()
         for path in self.settings.recent:
-            menu.addAction(Path(path).stem, lambda p=path: self.workspace.open_project(Path(p)))
+            menu.addAction(Path(path).stem, lambda p=path: self.workspace.open_project(Path(p)))  # type: ignore[misc]
 
     def new_project(self) -> None:
         name, _kind = QFileDialog.getSaveFileName(self, "New project", str(project_for("Project")), "Stand Tall (*.standtall)")
@@ -324,17 +324,18 @@ class MainWindow(QMainWindow):
 
     def _edge(self, make: Callable[..., edits.Edit]) -> None:
         tick = self.workspace.playhead
-        self.workspace.edit(lambda short, analysis: make(short, analysis, tick))
+        self.workspace.edit(lambda short, _analysis: make(short, tick))
 
     def toggle_even(self) -> None:
         self.workspace.set_even(not self.workspace.even)
-        self.say("Time is even: all seconds are as high." if self.workspace.even else "Time is elastic: rows are as high as their words.")
+        even = "Time is even: all seconds are as high."
+        self.say(even if self.workspace.even else "Time is elastic: rows are as high as their words.")
 
     # ending
 
     def closeEvent(self, event: QCloseEvent) -> None:
         self.player.close()
-        self.tall.render.close_job()
+        self.tall.rendering.close_job()
         self.footage.close_job()
         self.workspace.close()
         event.accept()

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Any
 
 import cv2
 import numpy as np
@@ -65,15 +66,16 @@ def sprite(picture: NDArray[np.uint8], x: int, y: int) -> Sprite:
     cb = 128 * a / 255 + (b - bright) / (2 * (1 - KB)) * (224 / 255)
     cr = 128 * a / 255 + (r - bright) / (2 * (1 - KR)) * (224 / 255)
     half = (picture.shape[1] // 2, picture.shape[0] // 2)
-    cb, cr, a2 = (cv2.resize(p, half, interpolation=cv2.INTER_AREA) for p in (cb, cr, a))
+    cb2, cr2, a2 = (cv2.resize(p, half, interpolation=cv2.INTER_AREA) for p in (cb, cr, a))
 
-    def whole(values: NDArray[np.float32]) -> Weights:
+    def whole(values: NDArray[Any]) -> Weights:
         return np.rint(np.clip(values * 255, 0, 65535)).astype(np.uint16)
 
-    def left(values: NDArray[np.float32]) -> Weights:
+    def left(values: NDArray[Any]) -> Weights:
         return (255 - np.rint(np.clip(values, 0, 255))).astype(np.uint16)
 
     # never more than white over what is left, so that rounding cannot wrap
     keep, keep2 = left(a), left(a2)
     top, top2 = (255 - keep) * np.uint16(255), (255 - keep2) * np.uint16(255)
-    return Sprite(x, y, np.minimum(whole(luma), top), keep, np.minimum(whole(cb), top2), np.minimum(whole(cr), top2), keep2, picture.copy())
+    blue, red = np.minimum(whole(cb2), top2), np.minimum(whole(cr2), top2)
+    return Sprite(x, y, np.minimum(whole(luma), top), keep, blue, red, keep2, picture.copy())

@@ -42,8 +42,13 @@ class Planes:
 
 def _plane(frame: VideoFrame, index: int, width: int, height: int) -> Plane:
     part = frame.planes[index]
-    flat: Plane = np.frombuffer(part, np.uint8, count=part.line_size * height)
+    flat: Plane = np.frombuffer(memoryview(part), np.uint8, count=part.line_size * height)
     return flat.reshape(height, part.line_size)[:, :width]
+
+
+def scaled(plane: Plane, size: tuple[int, int]) -> Plane:
+    """A plane scaled down to (width, height), each value the mean of what it covers."""
+    return np.asarray(cv2.resize(plane, size, interpolation=cv2.INTER_AREA), np.uint8)
 
 
 def _turned(plane: Plane, rotation: int) -> Plane:
@@ -72,7 +77,7 @@ def to_planes(frame: VideoFrame, rotation: int = 0, height: int | None = None) -
         whole = [_plane(frame, i, frame.width >> min(i, 1), frame.height >> min(i, 1)) for i in range(3)]
         if (w, h) != (frame.width, frame.height):  # many times quicker than the scaler of the codec library
             sizes = ((w, h), (w // 2, h // 2), (w // 2, h // 2))
-            whole = [cv2.resize(p, size, interpolation=cv2.INTER_AREA) for p, size in zip(whole, sizes, strict=True)]
+            whole = [scaled(p, size) for p, size in zip(whole, sizes, strict=True)]
         return Planes(*(_turned(p, rotation) for p in whole))
     if (w, h) != (frame.width, frame.height) or not _is_bt709_limited(frame):
         source = frame.colorspace
@@ -101,7 +106,7 @@ def to_frame(planes: Planes) -> VideoFrame:
     """Planes as a picture for the encoder, tagged BT.709 limited range."""
     frame = VideoFrame(planes.width, planes.height, "yuv420p")
     for target, data in zip(frame.planes, (planes.y, planes.u, planes.v), strict=True):
-        rows: Any = np.frombuffer(target, np.uint8).reshape(data.shape[0], target.line_size)
+        rows: Any = np.frombuffer(memoryview(target), np.uint8).reshape(data.shape[0], target.line_size)
         rows[:, : data.shape[1]] = data
     frame.colorspace = Colorspace.ITU709
     frame.color_range = ColorRange.MPEG
@@ -143,5 +148,5 @@ def _rgb(planes: Planes, name: str, depth: int) -> NDArray[np.uint8]:
         dst_color_range=ColorRange.JPEG,
     )
     part = out.planes[0]
-    rows: NDArray[np.uint8] = np.frombuffer(part, np.uint8).reshape(planes.height, part.line_size)
+    rows: NDArray[np.uint8] = np.frombuffer(memoryview(part), np.uint8).reshape(planes.height, part.line_size)
     return rows[:, : planes.width * depth].reshape(planes.height, planes.width, depth).copy()

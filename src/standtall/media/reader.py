@@ -97,11 +97,10 @@ class PictureReader:
             if self._now is None:
                 raise MediaError(f"No picture in {self._path.name} can be decoded.", "Export the file again.")
         here = self._tick(self._now)
-        if tick < here or tick > here + _STEP_ON:
-            if not (tick < here and here == 0):
-                keep = self._next is None and tick > here
-                if not keep:
-                    self._restart(max(0, tick))
+        before = tick < here and here > 0
+        after = tick > here + _STEP_ON and self._next is not None
+        if before or after:
+            self._restart(max(0, tick))
         while self._next is not None and self._tick(self._next) <= tick:
             self._advance()
         assert self._now is not None

@@ -101,7 +101,9 @@ def filtered(samples: Samples, filters: list[tuple[str, str]], rate: int = MIX_R
     def drain() -> None:
         while True:
             try:
-                pieces.append(graph.pull().to_ndarray())  # type: ignore[union-attr]
+                frame = graph.pull()
+                assert isinstance(frame, AudioFrame)
+                pieces.append(frame.to_ndarray().astype(np.float32, copy=False))
             except (av.error.BlockingIOError, av.error.EOFError):
                 return
 

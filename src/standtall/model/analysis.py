@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from typing import Final
 
 from standtall.base.time import TICKS
@@ -19,7 +19,7 @@ class Analysis:
 
     source_key: str
     words: tuple[Word, ...] = ()
-    people: People = People()
+    people: People = field(default_factory=People)
     level_db: tuple[float, ...] = ()
 
     def quietest(self, start: int, end: int) -> int:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import itertools
+
 from standtall.base.errors import ProjectError
 
 
@@ -19,6 +21,6 @@ def forward(name: str, start: int, end: int) -> None:
 
 def ordered(name: str, spans: tuple[tuple[int, int], ...]) -> None:
     """Raise `ProjectError` unless the spans follow each other without overlap."""
-    for (_, end), (start, _) in zip(spans, spans[1:], strict=False):
+    for (_, end), (start, _) in itertools.pairwise(spans):
         if start < end:
             raise ProjectError(f"{name} must follow each other without overlap; one starts at {start} before {end}.")

@@ -117,12 +117,12 @@ def bring_back(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit
     return Edit(f"Bring back {_count(len(new))}", replace(short, excerpts=excerpts_for(analysis, kept | new)))
 
 
-def start_at(short: Short, analysis: Analysis, tick: int) -> Edit:
+def start_at(short: Short, tick: int) -> Edit:
     """Let the short begin at `tick` of the source: what comes before is cut, and a gap before it is opened."""
     return Edit("Set start", replace(short, excerpts=_clip(short, tick, None)))
 
 
-def end_at(short: Short, analysis: Analysis, tick: int) -> Edit:
+def end_at(short: Short, tick: int) -> Edit:
     """Let the short end at `tick` of the source."""
     return Edit("Set end", replace(short, excerpts=_clip(short, None, tick)))
 

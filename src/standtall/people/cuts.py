@@ -2,15 +2,15 @@
 
 from __future__ import annotations
 
+import itertools
 from typing import Any, Final
 
-import cv2
 import numpy as np
 from numpy.typing import NDArray
 from scenedetect.common import FrameTimecode
 from scenedetect.detectors import ContentDetector
 
-from standtall.media.planes import Planes
+from standtall.media.planes import Planes, scaled
 from standtall.model.people import Shot
 
 SIZE: Final = (160, 90)
@@ -37,9 +37,9 @@ class CutFinder:
         """All shots of a source of `length` ticks; one shot where nothing was seen."""
         ends = sorted({self._ticks[n] for n in self._cuts if 0 < n < len(self._ticks)})
         edges = [0, *(t for t in ends if 0 < t < length), length]
-        return tuple(Shot(a, b) for a, b in zip(edges, edges[1:], strict=False) if b > a)
+        return tuple(Shot(a, b) for a, b in itertools.pairwise(edges) if b > a)
 
 
 def small_picture(planes: Planes) -> NDArray[np.uint8]:
     """uint8 (90, 160, 3): luma and the two colour differences, which the detector reads like any three channels."""
-    return cv2.merge([cv2.resize(p, SIZE, interpolation=cv2.INTER_AREA) for p in (planes.u, planes.v, planes.y)])
+    return np.stack([scaled(p, SIZE) for p in (planes.u, planes.v, planes.y)], axis=2)

@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from standtall.base.geometry import Rect
-from standtall.media.planes import Planes, to_bgr
+from standtall.media.planes import Planes, scaled, to_bgr
 from standtall.model.people import FaceSample
 from standtall.people.faces import MESH_SURE, FaceDetector, FaceMesh
 
@@ -43,7 +43,7 @@ class FaceFollower:
         self._last: NDArray[np.uint8] | None = None
 
     def see(self, tick: int, planes: Planes) -> None:
-        small = cv2.resize(planes.y, (80, 45), interpolation=cv2.INTER_AREA)
+        small = scaled(planes.y, (80, 45))
         if self._last is not None and float(cv2.absdiff(small, self._last).mean()) > JUMP:
             self._alive, self._since = [], DETECT_EVERY
         self._last = small

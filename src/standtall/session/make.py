@@ -73,6 +73,8 @@ def file_name(short: Short) -> str:
     return f"{plain or 'short'}.mp4"
 
 
-def finish(short: Short, source: Source, analysis: Analysis, out: Path, progress: Progress, quality: Quality | None = None) -> Report:
+def finish(
+    short: Short, source: Source, analysis: Analysis, out: Path, progress: Progress, quality: Quality | None = None
+) -> Report:
     """Render a short to the file `out`."""
     return render(worked_out(short, source, analysis), out, progress, quality)

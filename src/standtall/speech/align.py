@@ -6,6 +6,7 @@ then phones within them, in frames of 10 ms.
 
 from __future__ import annotations
 
+import itertools
 from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Any, Final, Protocol
@@ -66,7 +67,7 @@ class PhoneAligner:
             return found
         if len(group) == 1:
             return group
-        gaps = [b.start - a.end for a, b in zip(group, group[1:], strict=False)]
+        gaps = [b.start - a.end for a, b in itertools.pairwise(group)]
         cut = int(np.argmax(gaps)) + 1
         return self._group(sound, group[:cut]) + self._group(sound, group[cut:])
 

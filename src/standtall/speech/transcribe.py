@@ -25,7 +25,9 @@ class _Spot:
     end: float
 
 
-def transcribe(samples: Samples, recogniser: Recogniser, aligner: Aligner | None, progress: Progress | None = None) -> tuple[Word, ...]:
+def transcribe(
+    samples: Samples, recogniser: Recogniser, aligner: Aligner | None, progress: Progress | None = None
+) -> tuple[Word, ...]:
     """Mono float32 samples at 16 kHz to words with times in ticks.
 
     The recogniser drops whole phrases near the edges of its windows, so voice that no aligned word covers is
@@ -38,7 +40,9 @@ def transcribe(samples: Samples, recogniser: Recogniser, aligner: Aligner | None
     return tuple(_word(heard_word, place) for heard_word, place in timed)
 
 
-def align_words(samples: Samples, words: tuple[Word, ...], aligner: Aligner, progress: Progress | None = None) -> tuple[Word, ...]:
+def align_words(
+    samples: Samples, words: tuple[Word, ...], aligner: Aligner, progress: Progress | None = None
+) -> tuple[Word, ...]:
     """Words from a script or caption file, moved to where they are said."""
     rough = [Timed(w.text, w.start / 48_000, w.end / 48_000) for w in words]
     placed = aligner.align(samples, rough, progress)

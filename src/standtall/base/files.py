@@ -31,7 +31,8 @@ def written_whole(path: Path) -> Iterator[Path]:
     except OSError as error:
         raise disk_error(error, path) from error
     finally:
-        beside.unlink(missing_ok=True) if beside.parent.is_dir() else None
+        with contextlib.suppress(OSError):  # the folder may be gone; the first error is the one to tell
+            beside.unlink(missing_ok=True)
 
 
 def write_whole(path: Path, data: bytes) -> None:

@@ -37,10 +37,6 @@ class Progress:
         """Ask the work to stop at its next report; may be called from any thread or a signal handler."""
         self._stop.set()
 
-    @property
-    def cancelled(self) -> bool:
-        return self._stop.is_set()
-
     def check(self) -> None:
         """Raise `Cancelled` when the work should stop."""
         if self._stop.is_set():

@@ -90,7 +90,6 @@ class SourceCard(QFrame):
         row.addLayout(middle, 1)
         row.addLayout(right)
         self._done: set[str] = set()
-        self._seconds: dict[str, float] = {}
         self.show_state("unknown")
 
     def set_poster(self, image: QImage) -> None:

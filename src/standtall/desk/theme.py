@@ -35,7 +35,6 @@ DARK: Final = Theme("dark", "#212326", "#2c2f33", "#42464b", "#ece7de", "#aaa499
                     "#6c6457", "#963a26", "#f3d49c")  # fmt: skip
 
 WELL: Final = "#131518"
-WELL_LINE: Final = "#30353b"
 NOW: Final = "#f2a33a"
 KEPT: Final = "#2fb5a6"
 WARN: Final = "#c8553d"

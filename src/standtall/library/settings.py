@@ -21,7 +21,6 @@ class Settings:
 
     recent: tuple[str, ...] = ()
     theme: str = "light"
-    even_time: bool = False
 
     def with_recent(self, path: Path) -> Settings:
         others = tuple(p for p in self.recent if p != str(path))

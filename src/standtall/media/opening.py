@@ -13,7 +13,8 @@ from av.container import InputContainer
 from standtall.base.errors import MediaError
 from standtall.base.time import TICKS
 
-av.logging.set_level(av.logging.PANIC)
+av.logging.restore_default_callback()  # the one that calls Python can wait for ever on a codec's threads
+av.logging.set_libav_level(av.logging.PANIC)
 
 LOCAL_ONLY = {"protocol_whitelist": "file"}
 """A container or playlist on disk may never make the program open anything but local files."""

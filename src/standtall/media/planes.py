@@ -35,10 +35,6 @@ class Planes:
     def height(self) -> int:
         return int(self.y.shape[0])
 
-    def writable(self) -> Planes:
-        """A copy that may be painted on."""
-        return Planes(self.y.copy(), self.u.copy(), self.v.copy())
-
 
 def _plane(frame: VideoFrame, index: int, width: int, height: int) -> Plane:
     part = frame.planes[index]

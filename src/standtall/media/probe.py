@@ -32,7 +32,7 @@ def probe(path: str | Path) -> Source:
     with open_media(place) as container:
         try:
             return _describe(place, container)
-        except (av.error.FFmpegError, ValueError, OverflowError) as error:
+        except (av.error.FFmpegError, ValueError, OverflowError, AttributeError) as error:  # PyAV leaves out what is damaged
             raise damaged(place, error) from error
 
 
@@ -81,7 +81,7 @@ def _describe(place: Path, container: InputContainer) -> Source:
 def picture_stream(container: InputContainer) -> Any:
     """The first moving picture; cover art inside sound files does not count."""
     for stream in container.streams.video:
-        if not stream.disposition & av.stream.Disposition.attached_pic:
+        if stream.codec_context is not None and not stream.disposition & av.stream.Disposition.attached_pic:
             return stream
     return None
 

@@ -52,19 +52,6 @@ class TimeMap:
                 return start + tick - excerpt.start
         return None
 
-    def nearest_short(self, tick: int) -> int:
-        """Source time to short time; what is cut out lands on the next kept moment, or at the end."""
-        here = self.to_short(tick)
-        if here is not None:
-            return here
-        later = [(e.start, s) for s, e in zip(self._starts, self.excerpts, strict=True) if e.start > tick]
-        return min(later)[1] if later else self.length
-
     def span_of(self, index: int) -> tuple[int, int]:
         """Start and end of excerpt `index` in short time."""
         return self._starts[index], self._starts[index] + self.excerpts[index].length
-
-    @property
-    def joins(self) -> tuple[int, ...]:
-        """Short times at which one excerpt ends and the next begins."""
-        return tuple(self._starts[1:])

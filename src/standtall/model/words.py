@@ -8,7 +8,6 @@ from typing import Final
 
 from standtall.model import checks
 
-FILLERS: Final = frozenset({"um", "uh", "er", "erm", "hmm", "mm", "mhm", "ah", "uhm"})
 DOUBT: Final = 0.55
 """Confidence below which a word is shown as doubtful."""
 
@@ -30,10 +29,6 @@ class Word:
     def bare(self) -> str:
         """Lower case without punctuation at the ends."""
         return self.text.strip(" \t\n.,;:!?…\"'“”‘’()[]-–—").lower()
-
-    @property
-    def filler(self) -> bool:
-        return self.bare in FILLERS
 
     @property
     def doubtful(self) -> bool:

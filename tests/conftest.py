@@ -1,0 +1,126 @@
+"""What all tests share: folders of their own, small made-up clips, the analysed demo."""
+
+from __future__ import annotations
+
+import os
+
+os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+os.environ.setdefault("OMP_NUM_THREADS", "1")
+
+from collections.abc import Iterator
+from fractions import Fraction
+from pathlib import Path
+
+import numpy as np
+import pytest
+
+from standtall.demo.programme import SHIPPED, programme, truth
+from standtall.ink import engine
+from standtall.library.cache import AnalysisCache
+from standtall.media.planes import Planes
+from standtall.media.probe import probe
+from standtall.media.writer import MovieWriter
+from standtall.model.analysis import Analysis
+from standtall.model.source import Source
+from standtall.session.analyse import Options, known
+from standtall.session.demo import open_demo
+
+
+@pytest.fixture(autouse=True)
+def own_folders(tmp_path_factory: pytest.TempPathFactory, monkeypatch: pytest.MonkeyPatch) -> Iterator[Path]:
+    """No test touches the user's data, cache or settings."""
+    home = tmp_path_factory.mktemp("home")
+    for variable in ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME"):
+        monkeypatch.setenv(variable, str(home / variable))
+    yield home
+
+
+@pytest.fixture(scope="session", autouse=True)
+def text_engine(qapp: object) -> None:
+    """One application for all tests of a process, with our fonts."""
+    engine.start()
+
+
+def grey(level: int, width: int = 320, height: int = 180) -> Planes:
+    """A flat picture."""
+    return Planes(
+        np.full((height, width), level, np.uint8),
+        np.full((height // 2, width // 2), 128, np.uint8),
+        np.full((height // 2, width // 2), 128, np.uint8),
+    )
+
+
+def coded(number: int, width: int = 320, height: int = 180) -> Planes:
+    """A picture that carries its own number in eight black or white columns."""
+    planes = grey(60, width, height)
+    step = width // 8
+    for bit in range(8):
+        planes.y[:, bit * step : (bit + 1) * step] = 220 if number >> bit & 1 else 30
+    return planes
+
+
+def number_in(planes: Planes) -> int:
+    """The number that `coded` put there."""
+    step = planes.width // 8
+    return sum(1 << bit for bit in range(8) if planes.y[:, bit * step + step // 4 : bit * step + 3 * step // 4].mean() > 125)
+
+
+def tone(seconds: float, hertz: float = 440.0, level: float = 0.2) -> np.ndarray:
+    """float32 (2, samples) at 48 kHz."""
+    t = np.arange(round(seconds * 48_000)) / 48_000
+    mono = (level * np.sin(2 * np.pi * hertz * t)).astype(np.float32)
+    return np.stack([mono, mono])
+
+
+def make_clip(
+    path: Path,
+    frames: int = 60,
+    rate: Fraction = Fraction(30),
+    gop: int = 250,
+    sound: np.ndarray | None = None,
+    size: tuple[int, int] = (320, 180),
+) -> Path:
+    """Coded pictures 0, 1, 2 ... with sound (None for silence-free footage without a sound track)."""
+    options = {"preset": "ultrafast", "crf": "12", "g": str(gop)}
+    with MovieWriter(path, *size, rate, options, sound=sound is not None) as writer:
+        for n in range(frames):
+            writer.picture(coded(n % 256, *size))
+            if sound is not None:
+                a, b = round(n / rate * 48_000), round((n + 1) / rate * 48_000)
+                writer.sound(sound[:, a:b])
+    return path
+
+
+@pytest.fixture
+def clip(tmp_path: Path) -> Path:
+    """Two seconds of coded pictures with a tone."""
+    return make_clip(tmp_path / "clip.mp4", sound=tone(2.0))
+
+
+@pytest.fixture(scope="session")
+def demo_file(tmp_path_factory: pytest.TempPathFactory) -> Path:
+    return programme(tmp_path_factory.mktemp("demo"))
+
+
+@pytest.fixture(scope="session")
+def demo_source(demo_file: Path) -> Source:
+    return probe(demo_file)
+
+
+@pytest.fixture(scope="session")
+def demo_analysis(demo_source: Source) -> Analysis:
+    """The analysis that ships with the demo, made by the program itself."""
+    found = known(demo_source, Options(), AnalysisCache(SHIPPED / "ready"))
+    assert found is not None, "the shipped analysis does not belong to the shipped programme: run tools/ready_demo.py"
+    return found
+
+
+@pytest.fixture(scope="session")
+def demo_truth() -> dict:
+    return truth()
+
+
+@pytest.fixture
+def open_demo_here(own_folders: Path) -> Path:
+    """The demo unpacked and analysed in this test's own folders."""
+    return open_demo(AnalysisCache())

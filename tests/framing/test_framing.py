@@ -1,0 +1,166 @@
+"""The camera: the optimisation by its own definition, and the demo against its truth."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from standtall.base.geometry import Rect
+from standtall.base.time import TICKS
+from standtall.framing.camera import Camera, head_of, plan
+from standtall.framing.path import LONGEST, calmest, eased
+from standtall.framing.whom import turns
+from standtall.model import edits
+from standtall.model.analysis import Analysis
+from standtall.model.people import FaceSample, People, Shot, Talk, Track
+from standtall.model.short import Short
+from standtall.model.source import Source
+from standtall.model.timemap import Excerpt
+
+bounds = st.lists(st.tuples(st.floats(0, 1), st.floats(0, 0.4)), min_size=3, max_size=40).map(
+    lambda pairs: (np.array([p[0] for p in pairs]), np.array([p[0] + p[1] for p in pairs]))
+)
+
+
+def movement(path: np.ndarray) -> float:
+    return float(np.abs(np.diff(path)).sum())
+
+
+@settings(max_examples=60, deadline=None)
+@given(bounds)
+def test_the_path_stays_inside_and_moves_least(limits: tuple[np.ndarray, np.ndarray]) -> None:
+    low, high = limits
+    path = calmest(low, high)
+    assert (path >= low - 1e-6).all()
+    assert (path <= high + 1e-6).all()
+    lazy = np.empty_like(low)  # a camera that moves only when pushed: feasible, so never calmer
+    lazy[0] = (low[0] + high[0]) / 2
+    for i in range(1, len(low)):
+        lazy[i] = min(max(lazy[i - 1], low[i]), high[i])
+    assert movement(path) <= movement(lazy) + 1e-5
+
+
+def test_it_stands_still_where_it_can() -> None:
+    t = np.linspace(0, 1, 50)
+    sway = 0.5 + 0.05 * np.sin(12 * t)
+    path = calmest(sway - 0.06, sway + 0.06)
+    assert np.ptp(path) == 0
+
+
+def test_a_walk_is_one_even_move() -> None:
+    walk = np.concatenate([np.full(15, 0.2), np.linspace(0.2, 0.8, 40), np.full(15, 0.8)])
+    path = calmest(walk - 0.05, walk + 0.05)
+    assert (np.diff(path) >= -1e-9).all(), "never goes back"
+    assert movement(path) == pytest.approx(0.5, abs=1e-3)
+    turns_made = np.sum(np.abs(np.diff(path, 2)) > 1e-4)
+    assert turns_made <= 6
+    smooth = eased(path, walk - 0.05, walk + 0.05, 1.2)
+    assert np.abs(np.diff(smooth, 2)).max() <= np.abs(np.diff(path, 2)).max() + 1e-9
+
+
+def test_many_minutes_are_solved_in_pieces() -> None:
+    n = LONGEST * 2 + 50
+    walk = 0.5 + 0.3 * np.sin(np.arange(n) / 200)
+    path = calmest(walk - 0.05, walk + 0.05)
+    assert len(path) == n
+    assert (np.abs(path - walk) <= 0.05 + 1e-6).all()
+
+
+def still(person: int, x: float, shot: int = 0, seconds: int = 10) -> Track:
+    return Track(shot, person, tuple(FaceSample(i * 3_200, x, 0.3, 0.08, 0.2, 0.0) for i in range(seconds * 15)))
+
+
+def two_people() -> People:
+    talk = (Talk(0, 4 * TICKS, 0, 1.0), Talk(5 * TICKS, 10 * TICKS, 1, 1.0))
+    return People((Shot(0, 10 * TICKS),), (still(0, 0.1), still(1, 0.8)), talk, ("Ann", "Bo"))
+
+
+SOURCE = Source("k", "/x", "x", 10 * TICKS, 1920, 1080)
+
+
+def short_of_all(**changes: object) -> Short:
+    return Short("s", "k", (Excerpt(0, 10 * TICKS),), **changes)  # type: ignore[arg-type]
+
+
+def test_the_camera_cuts_to_the_next_talker() -> None:
+    camera = plan(short_of_all(), SOURCE, two_people())
+    assert [s.person for s in camera.spans] == [0, 1]
+    assert 4 * TICKS <= camera.spans[1].start <= 5 * TICKS
+    assert camera.spans[0].end == camera.spans[1].start
+    assert "Ann" in camera.spans[0].reason
+
+
+def test_a_short_word_does_not_make_it_nervous() -> None:
+    people = two_people()
+    talk = (Talk(0, 4 * TICKS, 0, 1.0), Talk(4 * TICKS + 9_000, 4 * TICKS + 24_000, 1, 1.0), Talk(5 * TICKS, 9 * TICKS, 0, 1.0))
+    nervous = People(people.shots, people.tracks, talk, people.names)
+    assert [t.person for t in turns(nervous, nervous.tracks, 0, 10 * TICKS, None)] == [0]
+
+
+def test_people_who_fit_together_need_no_cut() -> None:
+    near = People((Shot(0, 10 * TICKS),), (still(0, 0.42), still(1, 0.52)), two_people().talk, ("Ann", "Bo"))
+    assert len(plan(short_of_all(), SOURCE, near).spans) == 1
+
+
+def test_choices_by_hand_win() -> None:
+    short = edits.follow(short_of_all(), (0, 10 * TICKS), 1, "Bo").short
+    assert [s.person for s in plan(short, SOURCE, two_people()).spans] == [1]
+    short = edits.set_crop(short, (0, 10 * TICKS), 0.99, 0.5, 0.8).short
+    (span,) = plan(short, SOURCE, two_people()).spans
+    assert span.by_hand
+    assert Rect(0, 0, 1, 1).contains(span.crops[0], slack=1e-9), "a crop by hand is moved inside the picture"
+
+
+def test_nobody_in_view_stays_whole() -> None:
+    camera = plan(short_of_all(), SOURCE, People((Shot(0, 10 * TICKS),)))
+    assert camera.at(5).layout == "whole"
+
+
+def demo_camera(source: Source, analysis: Analysis, **changes: object) -> Camera:
+    short = Short("all", source.key, (Excerpt(0, source.length),), **changes)  # type: ignore[arg-type]
+    return plan(short, source, analysis.people)
+
+
+def test_the_demo_is_framed_right(demo_source: Source, demo_analysis: Analysis, demo_truth: dict) -> None:
+    """Goals of the issue: whole face inside in 98 % of talking frames, wrong person at most 3 %, still 60 %."""
+    camera = demo_camera(demo_source, demo_analysis)
+    inside = wrong = talking = quiet = 0
+    before = None
+    for n in range(demo_truth["frames"]):
+        crop = camera.at(round((n + 0.5) * TICKS / demo_truth["rate"])).crop
+        assert Rect(0, 0, 1, 1).contains(crop, slack=1e-9)
+        quiet += before is not None and abs(crop.x - before.x) < 0.001 and abs(crop.y - before.y) < 0.001
+        before = crop
+        faces = {name: Rect(*face).scaled(1 / 1920, 1 / 1080) for name, _head, face in demo_truth["people"][n]}
+        talker = demo_truth["talkers"][n]
+        if talker in faces:
+            talking += 1
+            inside += crop.contains(faces[talker])
+            others = any(crop.contains(face) for name, face in faces.items() if name != talker)
+            wrong += not crop.contains(faces[talker]) and others
+    assert talking > 3000
+    assert inside / talking >= 0.98
+    assert wrong / talking <= 0.03
+    assert quiet / demo_truth["frames"] >= 0.60
+
+
+def test_heads_keep_their_hair_in_frame(demo_source: Source, demo_analysis: Analysis) -> None:
+    camera = demo_camera(demo_source, demo_analysis)
+    for track in demo_analysis.people.tracks:
+        for sample in track.samples[::20]:
+            span = camera.span_at(sample.at)
+            if span.person == track.person and span.start < sample.at < span.end:
+                head = head_of(sample.rect)
+                crop = span.at(sample.at)
+                if head.w < crop.w:
+                    assert crop.contains(Rect(head.x, max(0.0, head.y), head.w, 0.01), slack=0.012)
+
+
+def test_a_path_does_not_depend_on_where_the_short_is_cut(demo_source: Source, demo_analysis: Analysis) -> None:
+    shot = demo_analysis.people.shots[4]  # the guest who walks
+    middle = (shot.start + shot.end) // 2
+    part = Short("p", demo_source.key, (Excerpt(middle, middle + TICKS),))
+    one = plan(part, demo_source, demo_analysis.people).at(middle + 1_000)
+    assert one == demo_camera(demo_source, demo_analysis).at(middle + 1_000)

@@ -1,0 +1,160 @@
+"""Cuts, people and talkers: on made-up values, and the shipped analysis of the demo against its truth."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from standtall.base.progress import Progress
+from standtall.base.time import TICKS
+from standtall.demo.heads import PEOPLE, Pose, draw_head
+from standtall.demo.sets import blank, pen_on, pixels
+from standtall.media.planes import from_rgb
+from standtall.model.analysis import LEVEL_STEP, Analysis
+from standtall.model.people import FaceSample, Track
+from standtall.model.words import Word
+from standtall.people.again import distance, group
+from standtall.people.cuts import CutFinder
+from standtall.people.faces import FaceMesh, SmallFaceDetector
+from standtall.people.find import find_people
+from standtall.people.talking import stretches, who_talks
+from tests.conftest import grey
+
+STEP = TICKS // 15
+
+
+def mouth_track(person: int, x: float, moving: tuple[float, float], seconds: float, size: float = 0.03) -> Track:
+    """A face whose mouth opens four times a second inside `moving` and trembles a little outside."""
+    samples = []
+    for i in range(int(seconds * 15)):
+        t = i / 15
+        talks = moving[0] <= t < moving[1]
+        mouth = (size * (0.5 + 0.5 * np.sin(2 * np.pi * 4 * t)) if talks else 0.0) + 0.001 * ((i * 7919) % 5)
+        samples.append(FaceSample(i * STEP, x, 0.2, 0.1, 0.2, float(mouth)))
+    return Track(0, person, tuple(samples))
+
+
+def voice(seconds: float) -> np.ndarray:
+    """Loudness that beats four times a second, as dBFS each 10 ms."""
+    t = np.arange(int(seconds * 100)) / 100
+    return (-45 + 30 * (0.5 + 0.5 * np.sin(2 * np.pi * 4 * t))).astype(np.float32)
+
+
+def talk_words(*spans: tuple[float, float]) -> tuple[Word, ...]:
+    return tuple(Word(f"w{i}.", round(a * TICKS), round(b * TICKS)) for i, (a, b) in enumerate(spans))
+
+
+def test_the_moving_mouth_talks() -> None:
+    tracks = (mouth_track(0, 0.2, (0, 4), 8), mouth_track(1, 0.7, (4, 8), 8))
+    talk = who_talks(talk_words((0.2, 3.6), (4.3, 7.6)), tracks, (), voice(8))
+    assert [t.person for t in talk] == [0, 1]
+
+
+def test_a_beard_that_hides_half_the_movement_still_talks() -> None:
+    tracks = (mouth_track(0, 0.2, (0, 4), 8, size=0.006), mouth_track(1, 0.7, (4, 8), 8, size=0.05))
+    talk = who_talks(talk_words((0.2, 3.6), (4.3, 7.6)), tracks, (), voice(8))
+    assert [t.person for t in talk] == [0, 1]
+
+
+def test_stretches_end_at_pauses_sentences_and_cuts() -> None:
+    words = (*(Word(w, i * 9_600, i * 9_600 + 9_600) for i, w in enumerate(["a", "b.", "c", "d"])), Word("e", 90_000, 99_000))
+    assert stretches(words, ()) == [(0, 19_200), (19_200, 38_400), (90_000, 99_000)]
+    assert len(stretches(words, (28_800,))) == 4
+
+
+def test_the_same_clothes_are_the_same_person_unless_seen_at_once() -> None:
+    rng = np.random.default_rng(0)
+    base = [rng.dirichlet(np.ones(50) * 0.1).astype(np.float32) for _ in range(2)]
+    colours = [base[0], base[1], base[0] * 0.97 + base[1] * 0.03, base[1]]
+    assert distance(base[0], base[0]) < 1e-6
+    assert group(colours, [(0, 10), (0, 10), (20, 30), (20, 30)]) == [0, 1, 0, 1]
+    assert len(set(group([base[0], base[0]], [(0, 10), (5, 15)]))) == 2
+
+
+def test_cuts_are_found_at_their_picture() -> None:
+    finder = CutFinder()
+    rng = np.random.default_rng(1)
+    for n in range(90):
+        picture = grey(60 if n < 40 else 180)
+        picture.y[::7, ::5] = rng.integers(50, 70)
+        finder.see(n * 1_600, picture)
+    shots = finder.shots(90 * 1_600)
+    assert [(s.start, s.end) for s in shots] == [(0, 64_000), (64_000, 144_000)]
+
+
+def test_drawn_heads_are_found_and_their_mouths_read() -> None:
+    image = blank(960, 540, "#44564c")
+    painter = pen_on(image)
+    places = {}
+    for i, (name, mouth) in enumerate((("wren", 0.0), ("odile", 0.8), ("marlow", 0.4))):
+        places[name] = draw_head(painter, PEOPLE[name], 180 + i * 300, 250, 230, Pose(mouth))
+    painter.end()
+    picture = np.ascontiguousarray(pixels(image)[..., :3])
+    boxes = SmallFaceDetector().faces(picture)
+    assert len(boxes) == 3
+    mesh = FaceMesh()
+    read = {}
+    for name, drawn in places.items():
+        x, y, w, h = drawn.face
+        near = max(boxes, key=lambda b: -abs(b.cx - x - w / 2))
+        found = mesh.read(picture, near)
+        assert found.sure > 0.9
+        assert abs(found.box.cx - (x + w / 2)) < 0.12 * w
+        read[name] = found.mouth
+        assert from_rgb(picture[..., ::-1]).width == 960
+    assert read["odile"] > read["wren"] + 0.03
+
+
+def test_footage_without_people_is_whole_shots(tmp_path) -> None:  # type: ignore[no-untyped-def]
+    from standtall.media.probe import probe
+    from tests.conftest import make_clip
+
+    source = probe(make_clip(tmp_path / "a.mp4", frames=40))
+    people = find_people(source, (), np.zeros(0, np.float32), Progress())
+    assert people.tracks == ()
+    assert people.shots[-1].end == source.length
+
+
+def test_the_demo_is_cut_where_it_was_cut(demo_analysis: Analysis, demo_truth: dict) -> None:
+    found = [round(s.start * demo_truth["rate"] / TICKS) for s in demo_analysis.people.shots[1:]]
+    assert found == demo_truth["cuts"]
+
+
+def matched_people(analysis: Analysis, truth: dict) -> dict[int, str]:
+    """Our person numbers by the names of the truth, by the place of their faces."""
+    votes: dict[int, dict[str, int]] = {}
+    for track in analysis.people.tracks:
+        for sample in track.samples[::5]:
+            frame = min(truth["frames"] - 1, round(sample.at * truth["rate"] / TICKS))
+            for name, _head, (x, _y, w, _h) in truth["people"][frame]:
+                if abs(sample.rect.cx * 1920 - (x + w / 2)) < w / 2:
+                    mine = votes.setdefault(track.person, {})
+                    mine[name] = mine.get(name, 0) + 1
+    return {person: max(names, key=lambda n: names[n]) for person, names in votes.items()}
+
+
+def test_the_demo_has_three_people_known_again(demo_analysis: Analysis, demo_truth: dict) -> None:
+    people = matched_people(demo_analysis, demo_truth)
+    assert sorted(people.values()) == ["marlow", "odile", "wren"]
+    for track in demo_analysis.people.tracks:
+        for sample in track.samples[:: len(track.samples) // 3]:
+            frame = min(demo_truth["frames"] - 1, round(sample.at * demo_truth["rate"] / TICKS))
+            near = min(demo_truth["people"][frame], key=lambda p: abs(p[2][0] + p[2][2] / 2 - sample.rect.cx * 1920))
+            assert near[0] == people[track.person]
+
+
+def test_the_demo_talkers_are_right(demo_analysis: Analysis, demo_truth: dict) -> None:
+    names = matched_people(demo_analysis, demo_truth)
+    right = wrong = 0
+    for frame, talker in enumerate(demo_truth["talkers"]):
+        if talker is None or talker not in [p[0] for p in demo_truth["people"][frame]]:
+            continue
+        said = demo_analysis.people.talker_at(round((frame + 0.5) * TICKS / demo_truth["rate"]))
+        if said is not None:
+            right += names[said] == talker
+            wrong += names[said] != talker
+    assert right > 3000
+    assert wrong / (right + wrong) <= 0.03
+
+
+def test_levels_are_ten_milliseconds() -> None:
+    assert LEVEL_STEP == TICKS // 100

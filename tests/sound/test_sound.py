@@ -43,7 +43,7 @@ def test_silence_has_no_loudness_and_stays_silent() -> None:
     assert loudness_lufs(silence[:, :100]) == -np.inf
 
 
-@pytest.mark.parametrize("level", [-45.0, -20.0, -6.0])
+@pytest.mark.parametrize("level", [-30.0, -20.0, -6.0])
 def test_levelling_lands_on_the_target_under_the_ceiling(level: float) -> None:
     rng = np.random.default_rng(2)
     bursts = rng.normal(0, 1, (2, 48_000 * 8)) * (0.15 + 0.85 * (np.sin(np.arange(48_000 * 8) / 9_000) > 0.2))

@@ -24,6 +24,7 @@ FACE_SHARE: Final = 0.205
 """Wished height of a face, hairline to chin, as a share of the tall picture (common practice, no source)."""
 NEAREST: Final = 0.80
 """The crop is never lower than this share of the picture by itself: what is enlarged more looks soft."""
+ROUNDING: Final = 0.12
 HAIR, SIDES, HEADROOM = 0.42, 0.24, 0.10
 """A head around its face box (shares of the face), and the air kept above it (share of the crop)."""
 
@@ -122,6 +123,9 @@ def _shot(short: Short, source: Source, people: People, number: int, start: int,
         return [_whole(start, end, "Nobody is in the picture, so it stays whole")]
     follow = next((f.person for f in short.framing.follows if shot.start <= f.at < shot.end), None)
     wanted = turns(people, tracks, start, end, follow)
+    shared = _shared(source, aspect, tracks, wanted, people) if len(wanted) > 1 else None
+    if shared is not None:
+        return [shared]
     out: list[Span] = []
     for turn in wanted:
         track = _of(tracks, turn.person)
@@ -163,13 +167,30 @@ def _follow(
     cross = low > high  # the head is wider than the crop: keep it in the middle
     low[cross] = high[cross] = centre[cross]
     low, high = np.clip(low, half, 1 - half), np.clip(high, half, 1 - half)
-    path = eased(calmest(low, high), low, high, sigma=1.2)
+    room = ROUNDING * (high - low)  # the path is solved a little inside, so that rounding its corners stays inside too
+    path = eased(calmest(low + room, high - room), low, high, sigma=1.2)
     top = float(np.percentile(y - HAIR * h, 10)) - HEADROOM * height
     y0 = min(max(0.0, top), 1.0 - height)
     name = people.names[turn.person] if turn.person < len(people.names) else "a person"
     reason = f"Follows {name}, as you chose" if chosen else f"Follows {name}, {turn.why}"
     crops = tuple(Rect(float(c) - half, y0, width, height).inside(Rect(0, 0, 1, 1)) for c in path)
     return Span(turn.start, turn.end, "fill", reason, turn.person, tuple(int(t) for t in times), crops, chosen)
+
+
+def _shared(source: Source, aspect: float, tracks: tuple[Track, ...], wanted: list[Turn], people: People) -> Span | None:
+    """One still place that holds the heads of all who talk in the shot, if there is one: then no cut is needed."""
+    who = {turn.person for turn in wanted}
+    heads = [head_of(s.rect) for t in tracks if t.person in who for s in t.samples]
+    height = largest(source, aspect)
+    width = crop_width(source, aspect, height)
+    low, high = max(h.right for h in heads) - width, min(h.x for h in heads)
+    if low > high:
+        return None
+    start, end = wanted[0].start, wanted[-1].end
+    x = min(max((low + high) / 2, 0.0), 1.0 - width)
+    y = min(max(0.0, min(h.y for h in heads) - HEADROOM * height), 1.0 - height)
+    names = " and ".join(people.names[p] for p in sorted(who) if p < len(people.names))
+    return Span(start, end, "fill", f"{names} are in frame together", wanted[0].person, (start,), (Rect(x, y, width, height),))
 
 
 def _merged(spans: list[Span], tracks: tuple[Track, ...]) -> list[Span]:

@@ -135,6 +135,10 @@ def to_bgrx(planes: Planes) -> NDArray[np.uint8]:
 
 
 def _rgb(planes: Planes, name: str, depth: int) -> NDArray[np.uint8]:
+    w, spare = planes.width, -planes.width % 32  # the scaler leaves out the last columns of some odd widths
+    if spare:
+        wider = ((planes.y, spare), (planes.u, spare // 2), (planes.v, spare // 2))
+        planes = Planes(*(np.pad(p, ((0, 0), (0, more)), mode="edge") for p, more in wider))
     out = to_frame(planes).reformat(
         threads=ONE_THREAD,
         format=name,
@@ -145,4 +149,4 @@ def _rgb(planes: Planes, name: str, depth: int) -> NDArray[np.uint8]:
     )
     part = out.planes[0]
     rows: NDArray[np.uint8] = np.frombuffer(memoryview(part), np.uint8).reshape(planes.height, part.line_size)
-    return rows[:, : planes.width * depth].reshape(planes.height, planes.width, depth).copy()
+    return rows[:, : planes.width * depth].reshape(planes.height, planes.width, depth)[:, :w].copy()

@@ -47,8 +47,9 @@ class PhoneAligner:
     def __init__(self) -> None:
         from pocketsphinx import Decoder
 
+        # the best-path search over the word lattice drops the last words of a text, so it stays off
         self._decoder: Any = Decoder(
-            samprate=float(SPEECH_RATE), lm=None, loglevel="FATAL", beam=1e-120, wbeam=1e-120, pbeam=1e-100
+            samprate=float(SPEECH_RATE), lm=None, loglevel="FATAL", beam=1e-120, wbeam=1e-120, pbeam=1e-100, bestpath=False
         )
 
     def align(self, samples: Samples, words: Sequence[Timed], progress: Progress | None = None) -> list[Timed]:
@@ -108,28 +109,36 @@ class PhoneAligner:
         return out
 
     def _decode(self, part: bytes, flat: list[str]) -> list[tuple[float, float]] | None:
+        """Start and end in seconds of each word of `flat`; None where the model finds no path through the sound."""
         decoder = self._decoder
         try:
             decoder.set_align_text(" ".join(flat))
-            for again in (False, True):
-                if again:
-                    decoder.set_alignment()
-                decoder.start_utt()
-                decoder.process_raw(part, full_utt=True)
-                decoder.end_utt()
-                if not again and decoder.hyp() is None:  # the second pass has no hypothesis to ask for
-                    return None
+            self._hear(part)
+            if decoder.hyp() is None:
+                return None
+            rough = [(s.start_frame * FRAME_S, (s.end_frame + 1) * FRAME_S) for s in decoder.seg() if _spoken(s.word)]
+        except RuntimeError:
+            return None
+        if len(rough) != len(flat):
+            return None
+        try:
+            decoder.set_alignment()
+            self._hear(part)  # the second pass has no hypothesis to ask for, and may fail where the first did not
             alignment = decoder.get_alignment()
         except RuntimeError:
-            return None  # the model found no path: the caller tries shorter pieces
-        if alignment is None:
-            return None
-        spans = [
-            (entry.start * FRAME_S, (entry.start + entry.duration) * FRAME_S)
-            for entry in alignment
-            if not entry.name.startswith(("<", "["))
-        ]
-        return spans if len(spans) == len(flat) else None
+            return rough
+        fine = [(e.start * FRAME_S, (e.start + e.duration) * FRAME_S) for e in alignment or () if _spoken(e.name)]
+        return fine if len(fine) == len(flat) else rough
+
+    def _hear(self, part: bytes) -> None:
+        self._decoder.start_utt()
+        self._decoder.process_raw(part, full_utt=True)
+        self._decoder.end_utt()
+
+
+def _spoken(name: str) -> bool:
+    """False for silences and noises."""
+    return not name.startswith(("<", "["))
 
 
 def _groups(words: Sequence[Timed]) -> list[list[Timed]]:

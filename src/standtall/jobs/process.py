@@ -84,6 +84,8 @@ class Job:
                 self._listener(Event(kind, values))
         code = process.wait()
         drain.join(2)
+        process.stdout.close()
+        process.stderr.close()
         if self._asked_to_stop:
             self.state = "stopped"
         elif code == 0:

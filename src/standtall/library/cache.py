@@ -5,6 +5,7 @@ from __future__ import annotations
 import gzip
 import hashlib
 import json
+import zlib
 from pathlib import Path
 from typing import Any, Final, TypeVar
 
@@ -50,7 +51,7 @@ class AnalysisCache:
             with gzip.open(path) as file:
                 raw = file.read(LARGEST + 1)
             return json.loads(raw) if len(raw) <= LARGEST else None
-        except (OSError, EOFError, ValueError):
+        except (OSError, EOFError, ValueError, zlib.error):
             return None
 
     def proxy(self, key: str) -> Path:

@@ -1,0 +1,79 @@
+"""Caption lines and where they stand."""
+
+from __future__ import annotations
+
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from standtall.base.geometry import Rect
+from standtall.base.time import TICKS
+from standtall.captions.lines import BOUND_TO_NEXT, lines, spoken
+from standtall.captions.place import CHOICES, clear_of
+from standtall.model.timemap import Excerpt, TimeMap
+from standtall.model.words import Word
+
+
+def width(text: str) -> float:
+    return len(text) / 22
+
+
+def words_of(text: str, pace: int = 12_000, gap: int = 2_000) -> tuple[Word, ...]:
+    return tuple(Word(t, i * (pace + gap), i * (pace + gap) + pace) for i, t in enumerate(text.split()))
+
+
+def grouped(text: str, most: int = 4) -> list[str]:
+    words = words_of(text)
+    time_map = TimeMap((Excerpt(0, words[-1].end + TICKS),))
+    return [line.text for line in lines(spoken(words, time_map), most, width, time_map.length)]
+
+
+some_text = st.lists(st.sampled_from("the a of garden worm, soil. because it's um never compost!".split()), min_size=1, max_size=40)
+
+
+@settings(max_examples=80)
+@given(some_text, st.integers(1, 5))
+def test_lines_hold_every_word_once_in_order(text: list[str], most: int) -> None:
+    words = words_of(" ".join(text))
+    time_map = TimeMap((Excerpt(0, words[-1].end + TICKS),))
+    made = lines(spoken(words, time_map), most, width, time_map.length)
+    assert [w.index for line in made for w in line.words] == list(range(len(words)))
+    assert all(len(line.words) <= most for line in made)
+    assert all(width(line.text) <= 1 or len(line.words) == 1 for line in made)
+    assert all(a.end <= b.start for a, b in zip(made, made[1:], strict=False)), "two lines at once"
+    assert all(line.start <= w.start < line.end for line in made for w in line.words)
+
+
+def test_no_line_runs_over_the_end_of_a_sentence() -> None:
+    for line in grouped("Put the spade away. Lay compost deep. Go inside now."):
+        assert "." not in line[:-1]
+
+
+def test_words_that_belong_together_stay_together() -> None:
+    found = grouped("we buried it in the garden of an old friend near the town wall today")
+    endings = [line.split()[-1] for line in found[:-1]]
+    assert sum(e in BOUND_TO_NEXT for e in endings) == 0
+
+
+def test_the_word_is_lit_while_it_is_said_and_not_in_a_pause() -> None:
+    words = words_of("one two three")
+    time_map = TimeMap((Excerpt(0, words[-1].end + 3 * TICKS),))
+    (line,) = lines(spoken(words, time_map), 4, width, time_map.length)
+    for i, w in enumerate(words):
+        assert line.lit_at(w.start) == i
+        assert line.lit_at(w.end - 1) == i
+    assert line.lit_at(words[-1].end + TICKS) is None
+
+
+def test_captions_follow_the_cut() -> None:
+    words = words_of("keep this drop that keep more")
+    gone = TimeMap((Excerpt(0, words[2].start), Excerpt(words[4].start, words[5].end)))
+    said = spoken(words, gone)
+    assert [w.text for w in said] == ["keep", "this", "keep", "more"]
+    assert said[2].start == words[2].start, "the short's own clock"
+
+
+def test_captions_keep_clear_of_faces() -> None:
+    assert clear_of([], 0.04) == CHOICES[0]
+    low_face = Rect(0.3, 0.6, 0.4, 0.25)
+    middle = clear_of([low_face], 0.04)
+    assert middle + 0.04 <= low_face.y or middle - 0.04 >= low_face.bottom

@@ -1,0 +1,205 @@
+"""The command line, driven as a script drives it; and jobs, which run it in another process."""
+
+from __future__ import annotations
+
+import json
+import os
+import subprocess
+import sys
+import threading
+from pathlib import Path
+
+import numpy as np
+import pytest
+
+from standtall.cli.main import main, time_of
+from standtall.jobs.process import Event, Job
+from standtall.library.cache import AnalysisCache
+from standtall.library.project import Project
+from standtall.media.probe import probe
+from standtall.model.short import Short
+from standtall.model.timemap import Excerpt
+from tests.conftest import make_clip, tone
+
+SRT = "1\n00:00:00,200 --> 00:00:01,800\nEvery good row needs worms.\n"
+
+
+@pytest.fixture
+def talk(tmp_path: Path) -> tuple[Path, Path]:
+    captions = tmp_path / "talk.srt"
+    captions.write_text(SRT)
+    return make_clip(tmp_path / "talk.mp4", sound=tone(2.0)), captions
+
+
+def said(text: str) -> list[dict]:
+    return [json.loads(line) for line in text.splitlines() if line.startswith("{")]
+
+
+def test_probe(clip: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    assert main(["probe", str(clip), "--json"]) == 0
+    (result,) = said(capsys.readouterr().out)
+    assert (result["width"], result["height"], result["rate"]) == (320, 180, "30")
+    assert main(["probe", str(clip)]) == 0
+    assert "320 x 180" in capsys.readouterr().out
+
+
+def test_make_does_the_whole_job_without_a_model(talk: tuple[Path, Path], tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    clip, captions = talk
+    out = tmp_path / "out"
+    assert main(["make", str(clip), "--captions", str(captions), "--out", str(out), "--look", "marker", "--json"]) == 0
+    results = [line for line in said(capsys.readouterr().out) if line["kind"] == "result"]
+    assert results[0]["problems"] == []
+    made = probe(results[0]["file"])
+    assert (made.width, made.height) == (1080, 1920)
+    assert Path(results[0]["file"]).name == "Every good row needs worms.mp4"
+
+
+def test_analysis_is_kept_and_never_done_twice(talk: tuple[Path, Path], capsys: pytest.CaptureFixture[str]) -> None:
+    clip, captions = talk
+    arguments = ["analyse", str(clip), "--captions", str(captions), "--json", "--words"]
+    assert main(arguments) == 0
+    first = said(capsys.readouterr().out)
+    words = [line for line in first if line["kind"] == "word"]
+    assert [w["word"] for w in words] == ["Every", "good", "row", "needs", "worms."]
+    kept = {p: p.stat().st_mtime_ns for p in AnalysisCache().folder.rglob("*.gz")}
+    assert len(kept) == 3
+    assert main(arguments) == 0
+    again = said(capsys.readouterr().out)
+    assert not any(line["kind"] == "progress" for line in again)
+    assert {p: p.stat().st_mtime_ns for p in AnalysisCache().folder.rglob("*.gz")} == kept
+
+
+def test_a_killed_analysis_goes_on_from_its_last_stage(talk: tuple[Path, Path], monkeypatch: pytest.MonkeyPatch) -> None:
+    clip, captions = talk
+    import standtall.session.analyse as stages
+
+    def killed(*_: object) -> None:
+        raise KeyboardInterrupt
+
+    with monkeypatch.context() as broken:
+        broken.setattr(stages, "find_people", killed)
+        assert main(["analyse", str(clip), "--captions", str(captions), "--json"]) == 130
+    assert len(list(AnalysisCache().folder.rglob("words*.gz"))) == 1
+    monkeypatch.setattr(stages, "read_captions", killed)  # the words are not asked for again
+    assert main(["analyse", str(clip), "--captions", str(captions), "--json"]) == 0
+
+
+@pytest.mark.parametrize(
+    ("arguments", "code", "says"),
+    [
+        (["probe", "nowhere.mp4"], 3, "no file"),
+        (["make", "{clip}", "--out", "o"], 6, "speech model is not on this machine"),
+        (["make", "{clip}", "--captions", "{srt}", "--out", "o", "--first-words", "purple"], 7, "not said"),
+        (["make", "{clip}", "--captions", "{srt}", "--out", "o", "--from", "1:00"], 7, "No words"),
+        (["make", "{clip}", "--captions", "{srt}", "--out", "{clip}/x"], 4, "could not be made"),
+        (["render", "none.standtall", "--out", "o"], 5, "no project"),
+    ],
+)
+def test_failures_have_a_sentence_and_a_code(
+    talk: tuple[Path, Path], tmp_path: Path, monkeypatch: pytest.MonkeyPatch, capsys: pytest.CaptureFixture[str],
+    arguments: list[str], code: int, says: str,
+) -> None:  # fmt: skip
+    monkeypatch.chdir(tmp_path)
+    given = [a.format(clip=talk[0], srt=talk[1]) for a in arguments]
+    assert main([*given, "--json"]) == code
+    error = said(capsys.readouterr().out)[-1]
+    assert error["kind"] == "error"
+    assert says in error["message"]
+    assert error["hint"]
+
+
+def test_one_bad_file_never_stops_the_rest(talk: tuple[Path, Path], tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    bad = tmp_path / "bad.mp4"
+    bad.write_bytes(b"no")
+    assert main(["analyse", str(bad), str(talk[0]), "--captions", str(talk[1]), "--json"]) == 3
+    kinds = [line["kind"] for line in said(capsys.readouterr().out)]
+    assert kinds.count("error") == 1
+    assert kinds.count("result") == 1
+
+
+@pytest.mark.parametrize(("text", "ticks"), [("83", 83), ("83.5", 83.5), ("1:23.5", 83.5), ("1:02:03", 3723)])
+def test_times(text: str, ticks: float) -> None:
+    assert time_of(text) == round(ticks * 48_000)
+
+
+@pytest.mark.parametrize("command", [[], ["make"], ["analyse"], ["render"], ["probe"], ["demo"], ["fetch"], ["window"]])
+def test_help_of_every_command_needs_no_display(command: list[str]) -> None:
+    environment = {k: v for k, v in os.environ.items() if k not in ("DISPLAY", "QT_QPA_PLATFORM", "WAYLAND_DISPLAY")}
+    run = subprocess.run([sys.executable, "-m", "standtall", *command, "--help"], capture_output=True, text=True, env=environment, check=False)
+    assert run.returncode == 0
+    assert "exit codes" in run.stdout
+
+
+def run_job(*arguments: str) -> tuple[Job, list[Event]]:
+    heard: list[Event] = []
+    job = Job(arguments, heard.append)
+    job.start()
+    job.wait(60)
+    return job, heard
+
+
+def test_a_job_says_what_the_command_says(clip: Path) -> None:
+    job, heard = run_job("probe", str(clip))
+    assert job.state == "done"
+    assert [e.kind for e in heard] == ["result", "end"]
+    assert heard[0].values["width"] == 320
+
+
+def test_a_failed_job_says_why() -> None:
+    job, heard = run_job("probe", "/nowhere/x.mp4")
+    assert job.state == "failed"
+    assert "no file" in heard[0].values["message"]
+    assert heard[-1].values == {"state": "failed"}
+
+
+def test_a_cancelled_render_job_leaves_nothing(tmp_path: Path, talk: tuple[Path, Path], demo_source, open_demo_here: Path) -> None:  # type: ignore[no-untyped-def]
+    source = probe(open_demo_here)
+    project = tmp_path / "p.standtall"
+    with Project(project) as made:
+        made.add_source(source)
+        made.add_short(Short("long", source.key, (Excerpt(0, 48_000 * 60),)))
+    started = threading.Event()
+    heard: list[Event] = []
+
+    def listen(event: Event) -> None:
+        heard.append(event)
+        if event.kind == "progress" and event.values["stage"] == "render":
+            started.set()
+
+    job = Job(["render", str(project), "--out", str(tmp_path / "out")], listen)
+    job.start()
+    assert started.wait(60)
+    job.cancel()
+    job.wait(30)
+    assert job.state == "stopped"
+    assert heard[-1].values == {"state": "stopped"}
+    assert list((tmp_path / "out").iterdir()) == []
+
+
+def test_progress_of_a_terminal_is_one_line(capsys: pytest.CaptureFixture[str]) -> None:
+    import io
+
+    from standtall.base.progress import Step
+    from standtall.cli.show import Voice
+
+    class Terminal(io.StringIO):
+        def isatty(self) -> bool:
+            return True
+
+    err = Terminal()
+    voice = Voice(False, io.StringIO(), err)
+    voice.step(Step("render", 0.5, 12.0))
+    voice.step(Step("render", 1.0))
+    assert err.getvalue().count("\r") == 2
+    assert err.getvalue().count("\n") == 1
+    assert "12 s left" in err.getvalue()
+
+
+def test_json_has_no_infinities() -> None:
+    import io
+
+    from standtall.cli.show import Voice
+
+    out = io.StringIO()
+    Voice(True, out).note("x", "", a=float("inf"), b=[np.inf], c=Path("/a"))
+    assert json.loads(out.getvalue()) == {"kind": "x", "a": None, "b": [None], "c": "/a"}

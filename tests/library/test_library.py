@@ -1,0 +1,185 @@
+"""Project files: every edit on disk, undo for ever, nothing trusted."""
+
+from __future__ import annotations
+
+import json
+import os
+import signal
+import sqlite3
+import subprocess
+import sys
+from dataclasses import replace
+from pathlib import Path
+
+import pytest
+
+from standtall.base.errors import ProjectError
+from standtall.library import project as project_file
+from standtall.library import settings
+from standtall.library.cache import AnalysisCache
+from standtall.library.project import MIGRATIONS, VERSION, Project
+from standtall.model import edits
+from standtall.model.people import People, Shot
+from standtall.model.short import Short
+from standtall.model.source import Source
+from standtall.model.timemap import Excerpt
+
+SHORT = Short("first", "k", (Excerpt(0, 48_000),))
+SOURCE = Source("k", "/footage/a.mp4", "a", 96_000, 1920, 1080)
+
+
+@pytest.fixture
+def path(tmp_path: Path) -> Path:
+    return tmp_path / "p.standtall"
+
+
+def test_a_project_comes_back_as_it_was_left(path: Path) -> None:
+    with Project(path) as project:
+        project.add_source(SOURCE)
+        number = project.add_short(SHORT)
+        project.apply(number, edits.rename(SHORT, "second"))
+    with Project(path) as again:
+        assert again.sources() == (SOURCE,)
+        assert again.opened() == number
+        entry = again.entry(number)
+        assert (entry.short.name, entry.undo, entry.redo) == ("second", "Rename", None)
+
+
+def test_undo_and_redo_survive_closing(path: Path) -> None:
+    with Project(path) as project:
+        number = project.add_short(SHORT)
+        for name in ("a", "b", "c"):
+            project.apply(number, edits.rename(project.entry(number).short, name))
+        project.undo(number)
+        project.undo(number)
+    with Project(path) as project:
+        assert project.entry(number).short.name == "a"
+        assert project.redo(number).short.name == "b"
+        project.apply(number, edits.set_calm(project.entry(number).short, 0.2))
+        assert project.entry(number).redo is None, "a new edit forgets what was undone"
+        for _ in range(9):
+            entry = project.undo(number)
+        assert entry.short == SHORT
+        assert entry.undo is None
+        for _ in range(9):
+            entry = project.redo(number)
+        assert entry.short.framing.calm == 0.2
+
+
+def test_a_killed_program_opens_where_it_was(path: Path) -> None:
+    code = """
+import sys
+from standtall.library.project import Project
+from standtall.model import edits
+from standtall.model.short import Short
+from standtall.model.timemap import Excerpt
+project = Project(__import__("pathlib").Path(sys.argv[1]))
+number = project.add_short(Short("0", "k", (Excerpt(0, 5),)))
+for i in range(1, 10_000):
+    project.apply(number, edits.rename(project.entry(number).short, str(i)))
+    print(i, flush=True)
+"""
+    run = subprocess.Popen([sys.executable, "-c", code, str(path)], stdout=subprocess.PIPE, text=True)
+    assert run.stdout is not None
+    told = 0
+    for line in run.stdout:
+        told = int(line)
+        if told >= 25:
+            run.send_signal(signal.SIGKILL)
+            break
+    for line in run.stdout:  # what it had said before the kill reached it
+        told = int(line)
+    run.wait()
+    run.stdout.close()
+    with Project(path) as project:
+        assert int(project.entry(1).short.name) >= told, "an edit that was made is lost"
+        assert project.undo(1).short.name.isdigit()
+
+
+def test_files_of_others_are_refused(tmp_path: Path) -> None:
+    text = tmp_path / "a.standtall"
+    text.write_text("not a database at all " * 100)
+    with pytest.raises(ProjectError, match="not a Stand Tall project"):
+        Project(text)
+    other = tmp_path / "b.standtall"
+    sqlite3.connect(other).executescript("CREATE TABLE x (y);")
+    with pytest.raises(ProjectError, match="not a Stand Tall project"):
+        Project(other)
+
+
+def test_a_newer_version_is_its_own_error(path: Path) -> None:
+    Project(path).close()
+    db = sqlite3.connect(path)
+    db.execute(f"PRAGMA user_version = {VERSION + 1}")
+    db.close()
+    with pytest.raises(ProjectError, match="newer version"):
+        Project(path)
+
+
+def test_every_migration_is_numbered_and_tested(path: Path) -> None:
+    assert len(MIGRATIONS) == VERSION
+    tested = {0}
+    assert set(range(VERSION)) == tested, "write a test for the new migration and add its number"
+    Project(path).close()
+    db = sqlite3.connect(path)
+    assert db.execute("PRAGMA user_version").fetchone() == (VERSION,)
+    assert db.execute("PRAGMA application_id").fetchone() == (project_file.APPLICATION_ID,)
+    db.close()
+
+
+@pytest.mark.parametrize(
+    "value",
+    ["", "{}", "[]", '{"version": 2, "short": {}}', '{"version": 1, "short": {"name": 5}}',
+     '{"version": 1, "short": {"name": "a", "source_key": "k", "excerpts": [{"start": 9, "end": 2}]}}'],
+)  # fmt: skip
+def test_damaged_values_are_told(path: Path, value: str) -> None:
+    with Project(path) as project:
+        number = project.add_short(SHORT)
+    db = sqlite3.connect(path)
+    db.execute("UPDATE history SET value = ?", (value,))
+    db.commit()
+    db.close()
+    with Project(path) as project, pytest.raises(ProjectError):
+        project.entry(number)
+
+
+def test_a_full_disk_keeps_the_last_state(path: Path) -> None:
+    with Project(path) as project:
+        number = project.add_short(SHORT)
+        size = project._db.execute("PRAGMA page_count").fetchone()[0]
+        project._db.execute(f"PRAGMA max_page_count = {size}")
+        with pytest.raises(ProjectError, match="could not be saved") as told:
+            project.apply(number, edits.rename(SHORT, "x" * 100 + "y" * 19))
+            for i in range(200):
+                project.apply(number, edits.rename(SHORT, f"{i} " + "z" * 110))
+        assert "disk" in told.value.hint
+        assert project.entry(number).short.source_key == "k"
+
+
+def test_a_source_is_known_by_its_content(path: Path) -> None:
+    with Project(path) as project:
+        project.add_source(SOURCE)
+        project.add_source(replace(SOURCE, path="/moved/a.mp4"))
+        assert [s.path for s in project.sources()] == ["/moved/a.mp4"]
+
+
+def test_the_cache_forgets_what_is_damaged(tmp_path: Path) -> None:
+    cache = AnalysisCache(tmp_path)
+    people = People((Shot(0, 5),))
+    cache.keep("k", "people", people)
+    assert cache.find("k", "people", People) == people
+    assert cache.find("k", "people", People, "other settings") is None
+    whole = cache.path("k", "people").read_bytes()
+    for broken in (whole[:-9], b"", b"nonsense", whole[:20] + b"\x00" + whole[21:]):
+        cache.path("k", "people").write_bytes(broken)
+        assert cache.find("k", "people", People) in (None, people)
+
+
+def test_settings_come_back_and_damage_is_forgiven(own_folders: Path, tmp_path: Path) -> None:
+    kept = settings.Settings().with_recent(tmp_path / "a").with_recent(tmp_path / "b").with_recent(tmp_path / "a")
+    assert [Path(p).name for p in kept.recent] == ["a", "b"]
+    settings.save(kept)
+    assert settings.load() == kept
+    file = Path(os.environ["XDG_CONFIG_HOME"]) / "stand-tall" / "settings.json"
+    file.write_text(json.dumps({"recent": "no list"}))
+    assert settings.load() == settings.Settings()

@@ -1,0 +1,206 @@
+"""One picture: what the preview paints is what the render encodes; finished files are whole or not there."""
+
+from __future__ import annotations
+
+import errno
+import os
+import signal
+import subprocess
+import sys
+import time
+from dataclasses import replace
+from fractions import Fraction
+from pathlib import Path
+
+import numpy as np
+import pytest
+
+from standtall.base.errors import Cancelled, OutputError
+from standtall.base.progress import Progress, Step
+from standtall.base.time import TICKS, frame_middle
+from standtall.compose.paint import paint
+from standtall.desk.player import image_of
+from standtall.ink.caption import CaptionInk
+from standtall.media.planes import to_bgrx
+from standtall.media.probe import probe
+from standtall.media.reader import PictureReader
+from standtall.media.writer import MovieWriter
+from standtall.model import edits
+from standtall.model.analysis import Analysis
+from standtall.model.short import Short
+from standtall.model.source import Source
+from standtall.model.timemap import Excerpt
+from standtall.model.words import Word
+from standtall.render.check import index_first
+from standtall.render.pipeline import Ahead
+from standtall.render.render import frames, render
+from standtall.session.make import file_name, worked_out
+from tests.conftest import make_clip, tone
+
+
+def words() -> tuple[Word, ...]:
+    return tuple(Word(t, 4_800 + i * 24_000, 4_800 + i * 24_000 + 18_000) for i, t in enumerate(["one", "two", "three."]))
+
+
+def small(path: Path, **changes: object) -> tuple[Short, Source, Analysis]:
+    source = probe(path)
+    short = Short("test short", source.key, (Excerpt(0, min(source.length, 96_000)),), width=270, height=480)
+    return replace(short, **changes), source, Analysis(source.key, words())  # type: ignore[arg-type]
+
+
+def test_preview_and_render_are_equal_byte_for_byte(demo_source: Source, demo_analysis: Analysis) -> None:
+    short = edits.from_words("s", demo_analysis, range(3, 30))
+    edition = worked_out(short, demo_source, demo_analysis)
+    render_ink = CaptionInk(edition.look, 1080, 1920)
+    rendered = {}
+    for number, planes in enumerate(frames(edition, render_ink)):
+        if number in (0, 17, 40):
+            rendered[number] = planes
+        if number == 40:
+            break
+    preview_ink = CaptionInk(edition.look, 1080, 1920)
+    with PictureReader(demo_source.path) as reader:
+        for number in (40, 0, 17):  # in another order, with another reader, as a person scrubs
+            scene = edition.scene(number)
+            shown = paint(scene, reader.at(scene.source_tick), 1080, 1920, preview_ink)
+            for ours, theirs in ((shown.y, rendered[number].y), (shown.u, rendered[number].u), (shown.v, rendered[number].v)):
+                np.testing.assert_array_equal(ours, theirs)
+            image = image_of(shown)
+            data = np.frombuffer(image.constBits(), np.uint8).reshape(1920, 1080, 4)
+            np.testing.assert_array_equal(data[..., :3], to_bgrx(rendered[number])[..., :3])
+    assert any(edition.scene(n).caption for n in (0, 17, 40))
+
+
+def test_the_decoded_file_is_the_painted_frame_within_40_db(tmp_path: Path, demo_source: Source, demo_analysis: Analysis) -> None:
+    short = edits.from_words("s", demo_analysis, range(10, 16))
+    edition = worked_out(short, demo_source, demo_analysis)
+    out = tmp_path / "a.mp4"
+    report = render(edition, out, Progress())
+    assert report.problems == ()
+    ink = CaptionInk(edition.look, 1080, 1920)
+    with PictureReader(demo_source.path) as source, PictureReader(out) as made:
+        for number in (2, edition.frames // 2, edition.frames - 2):
+            scene = edition.scene(number)
+            painted = paint(scene, source.at(scene.source_tick), 1080, 1920, ink).y.astype(float)
+            decoded = made.at(frame_middle(number, edition.rate)).y.astype(float)
+            error = float(((painted - decoded) ** 2).mean())
+            assert 10 * np.log10(255**2 / error) >= 40
+
+
+def test_a_finished_file_is_what_was_asked_for(tmp_path: Path, clip: Path) -> None:
+    short, source, analysis = small(clip)
+    out = tmp_path / "a.mp4"
+    steps: list[Step] = []
+    report = render(worked_out(short, source, analysis), out, Progress(steps.append))
+    made = probe(out)
+    assert (made.width, made.height, made.rate, made.video_codec, made.audio_codec) == (270, 480, 30, "h264", "aac")
+    assert made.pixel_format == "yuv420p"
+    assert made.length / TICKS == pytest.approx(2.0, abs=0.04)
+    assert index_first(out)
+    assert report.captions > 0
+    assert report.true_peak_dbtp is not None
+    assert report.true_peak_dbtp <= -1.0
+    assert {s.stage for s in steps} == {"sound", "render", "check"}
+    assert steps[-1].share == 1.0
+    assert [p.name for p in tmp_path.iterdir()] == ["clip.mp4", "a.mp4"] or sorted(p.name for p in tmp_path.iterdir()) == ["a.mp4", "clip.mp4"]
+
+
+def test_footage_without_sound_and_without_picture(tmp_path: Path) -> None:
+    short, source, analysis = small(make_clip(tmp_path / "silent.mp4"))
+    report = render(worked_out(short, source, analysis), tmp_path / "a.mp4", Progress())
+    assert report.loudness_lufs is None
+    from scipy.io import wavfile
+
+    wavfile.write(tmp_path / "s.wav", 48_000, (tone(2.0).T * 32767).astype(np.int16))
+    heard, source, analysis = small(tmp_path / "s.wav")
+    report = render(worked_out(replace(heard, rate=Fraction(30)), source, analysis), tmp_path / "b.mp4", Progress())
+    assert (report.width, report.rate) == (270, 30)
+
+
+def left_over(folder: Path, *but: str) -> list[str]:
+    return [p.name for p in folder.iterdir() if p.name not in but]
+
+
+def test_cancelling_leaves_nothing(tmp_path: Path, clip: Path) -> None:
+    progress = Progress(lambda step: progress.cancel() if step.stage == "render" else None)
+    short, source, analysis = small(clip)
+    with pytest.raises(Cancelled):
+        render(worked_out(short, source, analysis), tmp_path / "a.mp4", progress)
+    assert left_over(tmp_path, "clip.mp4") == []
+
+
+@pytest.mark.parametrize(("number", "says"), [(errno.ENOSPC, "disk is full"), (errno.EACCES, "may not be written")])
+def test_a_disk_that_fills_up_keeps_the_older_file(
+    tmp_path: Path, clip: Path, monkeypatch: pytest.MonkeyPatch, number: int, says: str
+) -> None:
+    out = tmp_path / "a.mp4"
+    out.write_bytes(b"the older file")
+    calls = [0]
+    real = MovieWriter.picture
+
+    def failing(self: MovieWriter, planes: object) -> None:
+        calls[0] += 1
+        if calls[0] > 20:
+            raise OSError(number, os.strerror(number))
+        real(self, planes)  # type: ignore[arg-type]
+
+    monkeypatch.setattr(MovieWriter, "picture", failing)
+    short, source, analysis = small(clip)
+    with pytest.raises(OutputError, match=says):
+        render(worked_out(short, source, analysis), out, Progress())
+    assert out.read_bytes() == b"the older file"
+    assert left_over(tmp_path, "clip.mp4", "a.mp4") == []
+
+
+def test_a_killed_render_leaves_no_file_under_the_final_name(tmp_path: Path, clip: Path) -> None:
+    captions = tmp_path / "c.srt"
+    captions.write_text("1\n00:00:00,100 --> 00:00:01,800\nSome words to show\n")
+    long = make_clip(tmp_path / "long.mp4", frames=300, sound=tone(10.0), size=(1280, 720))
+    command = [sys.executable, "-m", "standtall", "make", str(long), "--captions", str(captions), "--language", "xx",
+               "--out", str(tmp_path / "out"), "--json", "--from", "0", "--to", "10"]  # fmt: skip
+    run = subprocess.Popen(command, stdout=subprocess.PIPE, text=True, env={**os.environ, "QT_QPA_PLATFORM": "offscreen"})
+    assert run.stdout is not None
+    for line in run.stdout:
+        if '"render"' in line:
+            break
+    run.send_signal(signal.SIGKILL)
+    run.wait()
+    run.stdout.close()
+    out = tmp_path / "out"
+    assert not out.exists() or [p for p in out.iterdir() if not p.name.startswith(".")] == []
+
+
+def test_a_name_that_is_a_folder_or_under_a_file(tmp_path: Path, clip: Path) -> None:
+    short, source, analysis = small(clip)
+    edition = worked_out(short, source, analysis)
+    (tmp_path / "a.mp4").mkdir()
+    with pytest.raises(OutputError, match="folder"):
+        render(edition, tmp_path / "a.mp4", Progress())
+    with pytest.raises(OutputError):
+        render(edition, clip / "b.mp4", Progress())
+
+
+def test_file_names_are_safe() -> None:
+    short = Short("../../etc: a/b <c>", "k", (Excerpt(0, 5),))
+    assert file_name(short) == "etc ab c.mp4"
+    assert file_name(replace(short, name="???")) == "short.mp4"
+
+
+def test_the_pipeline_hands_errors_on_and_stops_early() -> None:
+    def failing():  # type: ignore[no-untyped-def]
+        yield 1
+        raise ValueError("inside")
+
+    with pytest.raises(ValueError, match="inside"), Ahead(failing, 2) as ahead:
+        list(ahead)
+    made = []
+
+    def endless():  # type: ignore[no-untyped-def]
+        while True:
+            made.append(time.monotonic())
+            yield len(made)
+
+    with Ahead(endless, 3) as ahead:
+        assert next(iter(ahead)) == 1
+    count = len(made)
+    assert count < 10

@@ -66,7 +66,7 @@ def test_excerpts_hold_whole_words_and_cut_in_the_pauses() -> None:
 
 def test_cut_then_bring_back_is_where_it_was() -> None:
     analysis = spoken()
-    short = edits.from_words("a", analysis, range(0, 10))
+    short = edits.from_words("a", analysis, range(10))
     less = edits.cut(short, analysis, [4, 5])
     assert less.label == "Cut 2 words"
     assert len(less.short.excerpts) == 2

@@ -94,7 +94,7 @@ def test_drawn_heads_are_found_and_their_mouths_read() -> None:
     mesh = FaceMesh()
     read = {}
     for name, drawn in places.items():
-        x, y, w, h = drawn.face
+        x, _y, w, _h = drawn.face
         near = max(boxes, key=lambda b: -abs(b.cx - x - w / 2))
         found = mesh.read(picture, near)
         assert found.sure > 0.9

@@ -13,8 +13,9 @@ from pathlib import Path
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
-from standtall.base.errors import NothingToDo, StandTallError
+from standtall.base.errors import Cancelled, NothingToDo, StandTallError
 from standtall.base.folders import data_folder
+from standtall.base.progress import Progress
 from standtall.compose.scene import Edition, Scene
 from standtall.desk.door import Door, Worker
 from standtall.desk.player import wide_at
@@ -77,13 +78,17 @@ class Workspace(QObject):
         self.even = False
         self.thumbs: dict[int, QImage] = {}
         self._project: Project | None = None
+        self._closing = Progress()
 
     def close(self) -> None:
+        self._closing.cancel()
         self._slow.close()
         self.keeper.do(lambda: self._project.close() if self._project else None)
         self.keeper.close()
 
     def _fail(self, error: StandTallError) -> None:
+        if isinstance(error, Cancelled):
+            return
         self.said.emit(str(error), "note" if isinstance(error, NothingToDo) else "error")
 
     # project
@@ -270,7 +275,7 @@ class Workspace(QObject):
         def work() -> tuple[Edition, Samples | None]:
             if self.opened is None or self.opened.edition is not edition:
                 return edition, None  # a newer edit has come meanwhile
-            return edition, soundtrack(edition)
+            return edition, soundtrack(edition, self._closing)
 
         self._slow.do(work, lambda pair: self.track_ready.emit(*pair), self._fail)
 
@@ -282,6 +287,7 @@ class Workspace(QObject):
             out: dict[int, QImage] = {}
             with PictureReader(opened.proxy or opened.source.path, 0 if opened.proxy else opened.source.rotation) as reader:
                 for shot in opened.analysis.people.shots[:400]:
+                    self._closing.check()
                     tick = min(shot.start + 24_000, (shot.start + shot.end) // 2)
                     out[shot.start] = wide_at(reader, tick, 224)
             return out

@@ -49,8 +49,10 @@ def damaged(path: Path, error: BaseException) -> MediaError:
 
 def zero_of(container: InputContainer) -> Fraction:
     """The time in seconds that counts as the start of the file."""
-    start = container.start_time
-    return Fraction(start, av.time_base) if abs(start or 0) < av.time_base * 86_400 else Fraction(0)
+    start: int | None = container.start_time  # None for some sound files, whatever the stubs say
+    if start is None or abs(start) > av.time_base * 86_400:
+        return Fraction(0)
+    return Fraction(start, av.time_base)
 
 
 def tick_of(pts: int, time_base: Fraction, zero: Fraction) -> int:

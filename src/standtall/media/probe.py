@@ -81,7 +81,8 @@ def _describe(place: Path, container: InputContainer) -> Source:
 def picture_stream(container: InputContainer) -> Any:
     """The first moving picture; cover art inside sound files does not count."""
     for stream in container.streams.video:
-        if stream.codec_context is not None and not stream.disposition & av.stream.Disposition.attached_pic:
+        decoder: Any = stream.codec_context  # None where no decoder is known
+        if decoder is not None and not stream.disposition & av.stream.Disposition.attached_pic:
             return stream
     return None
 

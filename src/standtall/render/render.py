@@ -59,13 +59,13 @@ def frames(edition: Edition, ink: CaptionInk) -> Iterator[Planes]:
             yield paint(scene, reader.at(scene.source_tick), short.width, short.height, ink)
 
 
-def soundtrack(edition: Edition) -> Samples | None:
+def soundtrack(edition: Edition, progress: Progress | None = None) -> Samples | None:
     """The levelled sound of a short as float32 (2, samples) at 48 kHz, or None where the source has none."""
     path = edition.source.path
     if not edition.source.has_sound:
         return None
     mix = joined(edition.short.excerpts, lambda a, b: read_sound(path, MIX_RATE, 2, a, b))
-    return levelled(mix)
+    return levelled(mix, progress=progress)
 
 
 def render(edition: Edition, out: Path, progress: Progress, quality: Quality | None = None) -> Report:
@@ -80,7 +80,7 @@ def render(edition: Edition, out: Path, progress: Progress, quality: Quality | N
         raise OutputError(f"{out} is a folder.", "Give the finished file another name.")
     with written_whole(out) as beside:
         progress.report("sound", 0.0)
-        track = soundtrack(edition)
+        track = soundtrack(edition, progress)
         progress.report("sound", 1.0)
         with (
             MovieWriter(beside, short.width, short.height, edition.rate, chosen.options, track is not None) as writer,

@@ -1,0 +1,1 @@
+"""What the program promises, measured as ratios in one run: `python -m bench [NAME ...] [--json]`."""

@@ -1,0 +1,36 @@
+"""Runs benches by name and prints a table, or one JSON object a line."""
+
+from __future__ import annotations
+
+import argparse
+import json
+import os
+import sys
+
+os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+os.environ.setdefault("OMP_NUM_THREADS", "1")
+
+from bench import framing, rendering, window, words
+
+BENCHES = {"framing": framing.run, "words": words.run, "render": rendering.run, "window": window.run}
+
+
+def main() -> int:
+    reader = argparse.ArgumentParser(prog="python -m bench")
+    reader.add_argument("names", nargs="*", choices=[*BENCHES, []], help="which (default: all)")
+    reader.add_argument("--json", action="store_true")
+    chosen = reader.parse_args()
+    good = True
+    for name in chosen.names or BENCHES:
+        for row in BENCHES[name]():
+            good = good and row.holds is not False
+            if chosen.json:
+                print(json.dumps({"bench": name, **row.plain()}), flush=True)
+            else:
+                mark = "holds" if row.holds else ("" if row.holds is None else "FALLS SHORT")
+                print(f"{name:8} {row.measure:58} {row.value:10.3f} {row.unit:8} {row.goal:>12}  {mark}", flush=True)
+    return 0 if good else 1
+
+
+if __name__ == "__main__":
+    sys.exit(main())

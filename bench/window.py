@@ -1,0 +1,96 @@
+"""Cold start to the first painted Bench on the analysed demo, and stalls of the event loop under load."""
+
+from __future__ import annotations
+
+import os
+import subprocess
+import sys
+import tempfile
+from collections.abc import Iterator
+from pathlib import Path
+
+from bench.row import Row
+
+START = """
+import time
+began = time.perf_counter()
+from PySide6.QtCore import QTimer
+from standtall.desk import theme
+from standtall.desk.application import dressed, open_files
+from standtall.desk.window import MainWindow
+application = dressed(["bench"])
+window = MainWindow()
+theme.apply(application, theme.LIGHT)
+window.show()
+def painted(shown):
+    window.repaint()
+    print(time.perf_counter() - began, flush=True)
+    QTimer.singleShot(0, window.close)
+window.player.shown.connect(painted)
+open_files(window, [], True)
+application.exec()
+"""
+
+STALLS = """
+import sys, time
+from pathlib import Path
+from PySide6.QtCore import QTimer
+from standtall.desk import theme
+from standtall.desk.application import dressed, open_files
+from standtall.desk.window import MainWindow
+from standtall.jobs.process import Job
+application = dressed(["bench"])
+window = MainWindow()
+theme.apply(application, theme.LIGHT)
+window.show()
+open_files(window, [], True)
+gaps, last = [], [time.perf_counter()]
+def tick():
+    now = time.perf_counter()
+    gaps.append(now - last[0])
+    last[0] = now
+watch = QTimer()
+watch.timeout.connect(tick)
+job = Job(["analyse", sys.argv[1]], lambda event: None)
+def begin():
+    window.tall.rendering.folder = Path(sys.argv[2])
+    window.tall.rendering.start()
+    job.start()
+    window.player.play()
+    last[0] = time.perf_counter()
+    watch.start(2)
+def cut():
+    window.workspace.select(range(20, 24))
+    window.bench.tuner.cut()
+def end():
+    watch.stop()
+    job.cancel()
+    job.wait(20)
+    print(max(gaps) * 1000, sum(g > 0.05 for g in gaps), len(gaps), flush=True)
+    window.close()
+QTimer.singleShot(4000, begin)
+QTimer.singleShot(9000, cut)
+QTimer.singleShot(24000, end)
+application.exec()
+"""
+
+
+def child(code: str, *arguments: str, home: str) -> list[float]:
+    folders = {v: f"{home}/{v}" for v in ("XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_DATA_HOME")}
+    run = subprocess.run(
+        [sys.executable, "-c", code, *arguments], capture_output=True, text=True, check=True, env={**os.environ, **folders}
+    )
+    return [float(v) for v in run.stdout.split()]
+
+
+def run() -> Iterator[Row]:
+    from standtall.demo.programme import programme
+
+    with tempfile.TemporaryDirectory() as home:
+        starts = sorted(child(START, home=home)[0] for _ in range(4))
+        yield Row("cold start to the first painted Bench", starts[len(starts) // 2], "s", "<= 3")
+        copy = Path(home) / "other.mp4"
+        copy.write_bytes(programme().read_bytes() + b"\0" * 64)  # other content, so that it is analysed anew
+        longest, over, _count = child(STALLS, str(copy), f"{home}/out", home=home)
+        yield Row("longest stall while analysing, rendering, playing, editing", longest, "ms", "<= 50")
+        yield Row("stalls over 50 ms in 20 s", over, "count")

@@ -1,0 +1,70 @@
+"""The layers hold, and the checks that hold them bite."""
+
+from __future__ import annotations
+
+import ast
+import shutil
+import subprocess
+import sys
+from pathlib import Path
+
+import pytest
+
+ROOT = Path(__file__).parents[2]
+SOURCE = ROOT / "src" / "standtall"
+CORE = ["base", "model", "jobs", "media", "library", "ink", "speech", "people", "cutting", "framing", "captions", "sound",
+        "compose", "render", "demo", "session", "cli"]  # fmt: skip
+
+
+def imports(path: Path) -> set[str]:
+    found: set[str] = set()
+    for node in ast.walk(ast.parse(path.read_text("utf-8"))):
+        if isinstance(node, ast.Import):
+            found |= {alias.name for alias in node.names}
+        elif isinstance(node, ast.ImportFrom) and node.module:
+            found |= {node.module} | {f"{node.module}.{alias.name}" for alias in node.names}
+    return found
+
+
+def test_widgets_only_in_the_window() -> None:
+    guilty = [p for p in SOURCE.rglob("*.py") if "desk" not in p.parts and any("QtWidgets" in i for i in imports(p))]
+    assert guilty == []
+
+
+@pytest.mark.parametrize("package", CORE)
+def test_core_packages_load_without_widgets(package: str) -> None:
+    names = [f"standtall.{package}.{p.stem}" for p in (SOURCE / package).glob("*.py") if p.stem not in ("__init__", "voices")]
+    code = f"import sys\nfor n in {names!r}: __import__(n)\nassert 'PySide6.QtWidgets' not in sys.modules"
+    subprocess.run([sys.executable, "-c", code], check=True, cwd=ROOT)
+
+
+@pytest.mark.parametrize(
+    ("file", "fault"),
+    [("base/geometry.py", "import standtall.media.reader"), ("framing/path.py", "import standtall.people.cuts"),
+     ("render/check.py", "import av"), ("model/short.py", "import PySide6.QtCore"),
+     ("desk/footage.py", "import standtall.desk.bench")],
+)  # fmt: skip
+def test_a_planted_fault_is_found(tmp_path: Path, file: str, fault: str) -> None:
+    copy = tmp_path / "src"
+    shutil.copytree(SOURCE, copy / "standtall", ignore=shutil.ignore_patterns("data", "faces", "models", "__pycache__"))
+    shutil.copy(ROOT / "pyproject.toml", tmp_path)
+    planted = copy / "standtall" / file
+    planted.write_text(planted.read_text("utf-8") + f"\n{fault}\n")
+    linter = Path(sys.executable).with_name("lint-imports")
+    run = subprocess.run(
+        [linter, "--no-cache"], cwd=tmp_path, capture_output=True, text=True, check=False,
+        env={"PYTHONPATH": str(copy), "PATH": "/usr/bin:/bin"},
+    )  # fmt: skip
+    assert run.returncode == 1, run.stdout
+    assert "1 broken" in run.stdout
+
+
+def test_no_file_is_too_large() -> None:
+    listed = subprocess.run(["git", "ls-files", "-z"], cwd=ROOT, capture_output=True, text=True, check=True).stdout
+    files = [ROOT / name for name in listed.split("\0") if name]
+    assert files
+    assert [f for f in files if f.is_file() and f.stat().st_size > 4_000_000] == []
+
+
+def test_no_source_file_is_over_600_lines() -> None:
+    assert [p for p in SOURCE.rglob("*.py") if len(p.read_text("utf-8").splitlines()) > 600] == []

@@ -8,6 +8,7 @@ from collections.abc import Sequence
 from pathlib import Path
 
 from PySide6.QtCore import QTimer
+from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
 
 from standtall.desk import theme
@@ -24,6 +25,7 @@ def dressed(arguments: Sequence[str]) -> QApplication:
     assert isinstance(application, QApplication)
     application.setApplicationName("Stand Tall")
     application.setDesktopFileName("stand-tall")
+    application.setWindowIcon(QIcon(str(Path(__file__).with_name("stand-tall.svg"))))
     load_fonts()
     return application
 

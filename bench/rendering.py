@@ -44,7 +44,7 @@ def bare(path: str, length_s: float, out: str) -> float:
     q = Quality()
     command = [imageio_ffmpeg.get_ffmpeg_exe(), "-hide_banner", "-loglevel", "error", "-y", "-t", str(length_s), "-i", path,
                "-vf", "crop=608:1080:600:0,scale=1080:1920:flags=bicubic", "-c:v", "libx264", "-preset", q.preset,
-               "-crf", str(q.crf), "-profile:v", "high", "-bf", "2", "-pix_fmt", "yuv420p", "-c:a", "aac", "-b:a", "192k",
+               "-crf", str(q.crf), "-profile:v", "high", "-bf", "2", "-rc-lookahead", "12", "-pix_fmt", "yuv420p", "-c:a", "aac", "-b:a", "192k",
                "-movflags", "+faststart", out]  # fmt: skip
     began = time.perf_counter()
     subprocess.run(command, check=True)

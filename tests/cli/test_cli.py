@@ -71,16 +71,17 @@ def test_analysis_is_kept_and_never_done_twice(talk: tuple[Path, Path], capsys: 
 
 def test_a_killed_analysis_goes_on_from_its_last_stage(talk: tuple[Path, Path], monkeypatch: pytest.MonkeyPatch) -> None:
     clip, captions = talk
-    import standtall.session.analyse as stages
+    from standtall.people import find
+    from standtall.speech import captions_in
 
     def killed(*_: object) -> None:
         raise KeyboardInterrupt
 
     with monkeypatch.context() as broken:
-        broken.setattr(stages, "find_people", killed)
+        broken.setattr(find, "find_people", killed)
         assert main(["analyse", str(clip), "--captions", str(captions), "--json"]) == 130
     assert len(list(AnalysisCache().folder.rglob("words*.gz"))) == 1
-    monkeypatch.setattr(stages, "read_captions", killed)  # the words are not asked for again
+    monkeypatch.setattr(captions_in, "read_captions", killed)  # the words are not asked for again
     assert main(["analyse", str(clip), "--captions", str(captions), "--json"]) == 0
 
 

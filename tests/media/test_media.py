@@ -158,6 +158,14 @@ def test_footage_without_picture_or_sound(tmp_path: Path) -> None:
         PictureReader(heard)
 
 
+def test_footage_of_no_length(tmp_path: Path) -> None:
+    nothing = tmp_path / "nothing.wav"
+    wavfile.write(nothing, 48_000, np.zeros((0, 2), np.int16))
+    with pytest.raises(MediaError, match=r"no length|not a video|neither") as told:
+        probe(nothing)
+    assert told.value.hint
+
+
 def test_a_playlist_opens_no_network(tmp_path: Path) -> None:
     playlist = tmp_path / "list.m3u8"
     playlist.write_text("#EXTM3U\n#EXTINF:4,\nhttp://127.0.0.1:9/secret.ts\n#EXT-X-ENDLIST\n")

@@ -225,7 +225,8 @@ class Tuner(QScrollArea):
         if opened is None:
             return
         span = opened.camera.span_at(self._ws.playhead)
-        if moved and span.start == self._span_start and self._ws.selection is None:
+        if moved and span.start == self._span_start:  # while playing only the word changes
+            self._refresh_words()
             return
         self._span_start = span.start
         people, short = opened.analysis.people, opened.entry.short

@@ -16,7 +16,7 @@ from standtall.model.look import Look
 
 WIDEST: Final = 0.86
 """Width of the caption column as a share of the picture."""
-KEPT: Final = 96
+KEPT: Final = 16
 """Sprites kept in memory."""
 
 

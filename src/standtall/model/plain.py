@@ -7,8 +7,11 @@ values that the model allows. Fractions are written "30000/1001".
 from __future__ import annotations
 
 import dataclasses
+import functools
+import math
 import types
 import typing
+from collections.abc import Callable
 from fractions import Fraction
 from typing import Any, TypeVar
 
@@ -30,7 +33,10 @@ def to_plain(value: object) -> Any:
 
 def from_plain(kind: type[T], data: object) -> T:
     """The inverse of `to_plain`; raises `ProjectError` for anything that does not fit `kind`."""
-    return typing.cast(T, _read(kind, data, kind.__name__))
+    return typing.cast(T, _reader(typing.cast(Any, kind), kind.__name__)(data))
+
+
+Reader = Callable[[object], Any]
 
 
 def _wrong(place: str, wanted: str, given: object) -> ProjectError:
@@ -39,57 +45,61 @@ def _wrong(place: str, wanted: str, given: object) -> ProjectError:
     )
 
 
-_HINTS: dict[type, dict[str, Any]] = {}
-
-
-def _read(kind: Any, data: object, place: str) -> Any:
+@functools.cache
+def _reader(kind: Any, place: str) -> Reader:
+    """A function that reads one kind of value; made once for each kind, since hours of faces are read at a time."""
     origin = typing.get_origin(kind)
     if origin in (typing.Union, types.UnionType):
-        options = typing.get_args(kind)
-        if data is None and type(None) in options:
-            return None
-        return _read(next(o for o in options if o is not type(None)), data, place)
+        inner = _reader(next(o for o in typing.get_args(kind) if o is not type(None)), place)
+        return lambda data: None if data is None else inner(data)
     if origin is typing.Literal:
-        if data not in typing.get_args(kind):
-            raise ProjectError(f"{place} must be one of {', '.join(map(str, typing.get_args(kind)))}.")
-        return data
+        return functools.partial(_read_choice, typing.get_args(kind), place)
     if origin is tuple:
-        if not isinstance(data, list):
-            raise _wrong(place, "a list", data)
-        item = typing.get_args(kind)[0]
-        return tuple(_read(item, v, f"{place}[{i}]") for i, v in enumerate(data))
+        return functools.partial(_read_list, _reader(typing.get_args(kind)[0], f"Each of {place}"), place)
     if dataclasses.is_dataclass(kind):
-        return _read_fields(typing.cast(type, kind), data, place)
-    return _read_scalar(kind, data, place)
+        hints = typing.get_type_hints(kind)
+        return functools.partial(_read_fields, kind, {n: _reader(h, f"{place}.{n}") for n, h in hints.items()}, place)
+    return functools.partial(_read_scalar, kind, place)
 
 
-def _read_fields(kind: type, data: object, place: str) -> Any:
+def _read_choice(choices: tuple[Any, ...], place: str, data: object) -> Any:
+    if not isinstance(data, str | int) or data not in choices:
+        raise ProjectError(f"{place} must be one of {', '.join(map(str, choices))}.")
+    return data
+
+
+def _read_list(item: Reader, place: str, data: object) -> Any:
+    if not isinstance(data, list):
+        raise _wrong(place, "a list", data)
+    return tuple(map(item, data))
+
+
+def _read_fields(kind: Any, readers: dict[str, Reader], place: str, data: object) -> Any:
     if not isinstance(data, dict):
         raise _wrong(place, "an object", data)
-    hints = _HINTS.setdefault(kind, typing.get_type_hints(kind))
-    unknown = set(data) - set(hints)
-    if unknown:
-        raise ProjectError(f"{place} has a field that is not known: {sorted(map(str, unknown))[0][:40]}.")
+    if not data.keys() <= readers.keys():
+        unknown = sorted(map(str, data.keys() - readers.keys()))[0]
+        raise ProjectError(f"{place} has a field that is not known: {unknown[:40]}.")
+    values = {name: readers[name](value) for name, value in data.items()}
     try:
-        return kind(**{name: _read(hints[name], value, f"{place}.{name}") for name, value in data.items()})
+        return kind(**values)
     except TypeError as error:
         raise ProjectError(f"{place} is not complete.", "The file is damaged.", reason=str(error)) from error
 
 
-def _read_scalar(kind: Any, data: object, place: str) -> Any:
-    if kind is Fraction:
-        if not isinstance(data, str) or len(data) > 40:
-            raise _wrong(place, "a fraction", data)
+_NAMES = {int: "a whole number", float: "a number", str: "text", bool: "true or false"}
+
+
+def _read_scalar(kind: Any, place: str, data: object) -> Any:
+    if type(data) is kind and kind in _NAMES:
+        if kind is float and not math.isfinite(typing.cast(float, data)):
+            raise _wrong(place, "a finite number", data)
+        return data
+    if kind is float and type(data) is int and abs(data) < 2**53:
+        return float(data)
+    if kind is Fraction and isinstance(data, str) and len(data) <= 40:
         try:
             return Fraction(data)
         except (ValueError, ZeroDivisionError) as error:
             raise _wrong(place, "a fraction", data) from error
-    if kind is float and isinstance(data, int) and not isinstance(data, bool):
-        return float(data)
-    if kind in (int, float, str, bool):
-        if type(data) is not kind:
-            raise _wrong(place, {int: "a whole number", float: "a number", str: "text", bool: "true or false"}[kind], data)
-        if kind is float and (data != data or data in (float("inf"), float("-inf"))):
-            raise _wrong(place, "a finite number", data)
-        return data
-    raise ProjectError(f"{place} is of a kind that is not stored.")
+    raise _wrong(place, _NAMES.get(kind, "a fraction"), data)

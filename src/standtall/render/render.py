@@ -25,7 +25,7 @@ from standtall.render.pipeline import Ahead
 from standtall.sound.loudness import levelled
 from standtall.sound.mix import joined
 
-AHEAD: Final = 6
+AHEAD: Final = 3
 
 
 @dataclass(frozen=True, slots=True)
@@ -37,7 +37,7 @@ class Quality:
 
     @property
     def options(self) -> dict[str, str]:
-        return {"preset": self.preset, "crf": str(self.crf), "profile": "high", "bf": "2"}
+        return {"preset": self.preset, "crf": str(self.crf), "profile": "high", "bf": "2", "rc-lookahead": "12"}
 
 
 def frames(edition: Edition, ink: CaptionInk) -> Iterator[Planes]:

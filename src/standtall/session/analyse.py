@@ -19,12 +19,6 @@ from standtall.model.analysis import Analysis
 from standtall.model.people import People
 from standtall.model.source import Source
 from standtall.model.words import Word
-from standtall.people.find import find_people
-from standtall.speech import models
-from standtall.speech.align import PhoneAligner
-from standtall.speech.captions_in import read_captions
-from standtall.speech.recognise import WhisperRecogniser
-from standtall.speech.transcribe import align_words, transcribe
 
 STAGES: Final = ("sound", "words", "people", "proxy")
 
@@ -84,6 +78,8 @@ def analyse(
     finished("words")
     people = cache.find(source.key, "people", People, options.words_mark)
     if people is None:
+        from standtall.people.find import find_people  # slow to import, and the window only asks what is known
+
         people = find_people(source, words, np.array(level, np.float32), progress) if source.has_picture else People()
         cache.keep(source.key, "people", people, options.words_mark)
     finished("people")
@@ -119,6 +115,12 @@ def _words(
     kept = cache.find(source.key, "words", _Words, options.words_mark)
     if kept is not None:
         return kept.words
+    from standtall.speech import models
+    from standtall.speech.align import PhoneAligner
+    from standtall.speech.captions_in import read_captions
+    from standtall.speech.recognise import WhisperRecogniser
+    from standtall.speech.transcribe import align_words, transcribe
+
     if options.captions is not None:
         words = read_captions(options.captions)
         if source.has_sound and options.language in (None, "en"):

@@ -6,8 +6,6 @@ import warnings
 from typing import Final
 
 import numpy as np
-import pyloudnorm
-from scipy.signal import resample_poly
 
 from standtall.base.progress import Progress
 from standtall.media.sound import MIX_RATE, Samples, filtered
@@ -23,6 +21,8 @@ def loudness_lufs(samples: Samples) -> float:
     """Integrated loudness of float32 (2, samples) at 48 kHz; minus infinity for silence or less than 0.4 s."""
     if samples.shape[1] < int(0.4 * MIX_RATE) + 1:
         return float("-inf")
+    import pyloudnorm  # slow to import, and the window must be there first
+
     with warnings.catch_warnings(), np.errstate(divide="ignore"):
         warnings.simplefilter("ignore")
         return float(pyloudnorm.Meter(MIX_RATE).integrated_loudness(samples.T.astype(np.float64)))
@@ -34,6 +34,8 @@ def true_peak_db(samples: Samples) -> float:
     Short blocks are oversampled loudest first; those that could not pass the peak found so far, even if the wave rose
     to twice its samples, are left out.
     """
+    from scipy.signal import resample_poly
+
     n = samples.shape[1]
     block, room = 4096, 64
     places = [(c, a) for c in range(len(samples)) for a in range(0, n, block)]

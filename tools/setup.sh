@@ -38,11 +38,12 @@ setup_environment() {
         echo "Python 3.11 is needed and could not be had. On Debian 12: sudo apt-get install python3" >&2
         exit 1
     }
-    "$uv" pip sync --python "$here/.venv/bin/python" --require-hashes "$lock" || {
+    "$uv" pip sync --compile-bytecode --python "$here/.venv/bin/python" --require-hashes "$lock" || {
         echo "The Python packages could not be fetched. Is a package index in reach?" >&2
         exit 1
     }
     "$uv" pip install -q --python "$here/.venv/bin/python" --no-deps --no-build-isolation -e "$here"
+    "$here/.venv/bin/python" -m compileall -q "$here/src" || true  # so that the first start is as quick as the next
     cp "$lock" "$stamp"
 }
 

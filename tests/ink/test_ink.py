@@ -61,8 +61,12 @@ def ink(name: str) -> CaptionInk:
 
 def lit_columns(made: CaptionInk, words: tuple[str, ...], lit: int) -> float:
     """Middle column of what changes when a word is lit."""
-    on, off = made.sprite(CaptionText(words, lit), 0.5), made.sprite(CaptionText(words, None), 0.5)
-    changed = np.abs(on.picture.astype(int) - off.picture.astype(int)).max(axis=2).max(axis=0)
+    planes = []
+    for which in (lit, None):
+        out = grey(90, 540, 960)
+        made.sprite(CaptionText(words, which), 0.5).blend(out)
+        planes.append(to_bgr(out).astype(int))
+    changed = np.abs(planes[0] - planes[1]).max(axis=2).max(axis=0)
     return float(np.flatnonzero(changed > 60).mean())
 
 

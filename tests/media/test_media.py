@@ -19,7 +19,7 @@ from standtall.media import proxy
 from standtall.media.planes import Planes, from_rgb, to_bgr, to_bgrx
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
-from standtall.media.sound import SPEECH_RATE, filtered, level_db, read_sound
+from standtall.media.sound import SPEECH_RATE, level_db, read_sound
 from standtall.media.writer import MovieWriter
 from tests.conftest import coded, grey, make_clip, number_in, tone
 
@@ -199,13 +199,6 @@ def test_level_of_a_sine_is_its_rms(tmp_path: Path) -> None:
     level = level_db((0.1 * np.sin(2 * np.pi * 200 * t)).astype(np.float32))
     assert level.mean() == pytest.approx(20 * np.log10(0.1 / np.sqrt(2)), abs=0.05)
     assert level_db(np.zeros(SPEECH_RATE, np.float32)).max() == -90
-
-
-def test_filters_keep_the_length() -> None:
-    samples = tone(1.3)
-    out = filtered(samples, [("volume", "0.5")])
-    assert out.shape == samples.shape
-    assert np.abs(out - samples / 2).max() < 1e-4
 
 
 @pytest.mark.parametrize(

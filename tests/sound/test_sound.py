@@ -2,13 +2,23 @@
 
 from __future__ import annotations
 
+import re
+import subprocess
+import wave
+from pathlib import Path
+
+import imageio_ffmpeg
 import numpy as np
+import pyloudnorm
 import pytest
 
+from standtall.media.sound import MIX_RATE, read_sound
 from standtall.model.timemap import Excerpt
 from standtall.sound.loudness import levelled, loudness_lufs, true_peak_db
 from standtall.sound.mix import FADE, joined
 from tests.conftest import tone
+
+DATA = Path(__file__).parents[1] / "data"
 
 
 def sine(seconds: float, dbfs: float, hertz: float = 1000.0) -> np.ndarray:
@@ -25,6 +35,35 @@ def test_ebu_tech_3341_case_3() -> None:
     """EBU Tech 3341, table 1: -36 dBFS 10 s, -23 dBFS 60 s, -36 dBFS 10 s reads -23.0 LUFS, +-0.1 (relative gate)."""
     parts = np.concatenate([sine(10, -36), sine(60, -23), sine(10, -36)], axis=1)
     assert loudness_lufs(parts) == pytest.approx(-23.0, abs=0.1)
+
+
+def test_loudness_agrees_with_reference_libraries(tmp_path: Path) -> None:
+    """ffmpeg's ebur128 filter (libav, as imageio-ffmpeg carries it) and pyloudnorm, on a real voice, in stereo that differs."""
+    voice = read_sound(DATA / "hand-marked/mfa/cold_corpus.wav", MIX_RATE, 2)[:, : 20 * MIX_RATE]
+    voice[1] *= 0.4
+    file = tmp_path / "voice.wav"
+    with wave.open(str(file), "wb") as out:
+        out.setnchannels(2)
+        out.setsampwidth(2)
+        out.setframerate(MIX_RATE)
+        out.writeframes((voice.T * 32767).astype("<i2").tobytes())
+    ours = loudness_lufs(voice)
+    said = subprocess.run(
+        [imageio_ffmpeg.get_ffmpeg_exe(), "-nostats", "-i", str(file), "-af", "ebur128=peak=true", "-f", "null", "-"],
+        capture_output=True, text=True, check=True,
+    ).stderr.rsplit("Summary:", 1)[1]  # fmt: skip
+    assert ours == pytest.approx(float(re.search(r"I:\s+(-?[\d.]+) LUFS", said)[1]), abs=0.1)
+    assert true_peak_db(voice) == pytest.approx(float(re.search(r"Peak:\s+(-?[\d.]+) dBFS", said)[1]), abs=0.2)
+    assert ours == pytest.approx(pyloudnorm.Meter(MIX_RATE).integrated_loudness(voice.T.astype(float)), abs=0.1)
+
+
+def test_limiting_leaves_quiet_passages_alone() -> None:
+    sound = tone(6.0, 300.0, 0.05)
+    sound[:, 140_000:141_000] = tone(6.0, 700.0, 0.99)[:, 140_000:141_000]
+    out = levelled(sound, target_lufs=-23.0)
+    gain = out[0, 20_000:100_000] / np.where(np.abs(sound[0, 20_000:100_000]) < 1e-3, np.nan, sound[0, 20_000:100_000])
+    assert np.nanmax(gain) - np.nanmin(gain) < 1e-3
+    assert true_peak_db(out) <= -1.8 + 0.05
 
 
 def test_true_peak_between_samples() -> None:

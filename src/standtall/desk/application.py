@@ -7,6 +7,7 @@ import sys
 from collections.abc import Sequence
 from pathlib import Path
 
+import cv2
 from PySide6.QtCore import QTimer
 from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
@@ -23,6 +24,7 @@ def dressed(arguments: Sequence[str]) -> QApplication:
     """The application with our fonts and theme."""
     application = QApplication.instance() or QApplication(list(arguments))
     assert isinstance(application, QApplication)
+    cv2.setNumThreads(1)  # its own threads would push before the interface
     application.setApplicationName("Stand Tall")
     application.setDesktopFileName("stand-tall")
     application.setWindowIcon(QIcon(str(Path(__file__).with_name("stand-tall.svg"))))

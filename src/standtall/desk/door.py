@@ -10,6 +10,7 @@ from typing import Any
 from PySide6.QtCore import QObject, Qt, Signal
 
 from standtall.base.errors import StandTallError
+from standtall.base.priority import BACKGROUND, thread_behind
 
 
 class Door(QObject):
@@ -29,10 +30,13 @@ class Door(QObject):
 
 
 class Worker:
-    """One thread that does given work in order; results and errors come back through a door."""
+    """One thread that does given work in order; results and errors come back through a door.
 
-    def __init__(self, name: str, door: Door) -> None:
-        self._door = door
+    `behind` is how far its work gives way to the interface and to what plays (0..19).
+    """
+
+    def __init__(self, name: str, door: Door, behind: int = BACKGROUND) -> None:
+        self._door, self._behind = door, behind
         self._work: queue.Queue[Callable[[], None] | None] = queue.Queue()
         self._thread = threading.Thread(target=self._run, name=name, daemon=True)
         self._thread.start()
@@ -64,5 +68,6 @@ class Worker:
         self._thread.join()
 
     def _run(self) -> None:
+        thread_behind(self._behind)
         while (step := self._work.get()) is not None:
             step()

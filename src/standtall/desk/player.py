@@ -11,6 +11,7 @@ from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
 from standtall.base.errors import StandTallError
+from standtall.base.priority import PLAYING, thread_behind
 from standtall.compose.paint import nothing, paint
 from standtall.compose.scene import Edition, Scene
 from standtall.ink.caption import CaptionInk
@@ -217,6 +218,7 @@ class Player(QObject):
     # the thread
 
     def _run(self) -> None:
+        thread_behind(PLAYING)
         reader: PictureReader | None = None
         path = ""
         ink: CaptionInk | None = None

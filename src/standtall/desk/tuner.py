@@ -24,6 +24,7 @@ from standtall.base.time import TICKS
 from standtall.desk import theme
 from standtall.desk.workspace import Workspace
 from standtall.ink.caption import CaptionInk, CaptionText
+from standtall.ink.sprite import Sprite
 from standtall.model import edits
 from standtall.model.analysis import Analysis
 from standtall.model.look import LOOKS, Look
@@ -44,6 +45,7 @@ class LookButton(QPushButton):
         super().__init__()
         self.look = look
         self._words: tuple[str, ...] = ("your", "words")
+        self._sample: tuple[tuple[int, tuple[str, ...]], Sprite] | None = None
         self.setCheckable(True)
         self.setObjectName("look")
         self.setAccessibleName(f"Look {look.title}")
@@ -62,15 +64,22 @@ class LookButton(QPushButton):
         painter.setPen(QColor(theme.NOW if self.isChecked() or self.hasFocus() else theme.current().line))
         painter.setBrush(QColor("#3d4a44"))
         painter.drawRoundedRect(rect, 8, 8)
-        ink = CaptionInk(self.look, rect.width(), 440)
-        sprite = ink.sprite(CaptionText(self._words[:2], 0), 0.5)
-        painter.drawImage(rect.left() + sprite.x, rect.center().y() - sprite.luma.shape[0] // 2 - 8, sprite.image())
+        sample = self._drawn(rect.width())
+        painter.drawImage(rect.left() + sample.x, rect.center().y() - sample.luma.shape[0] // 2 - 8, sample.image())
         font = painter.font()
         font.setPixelSize(12)
         painter.setFont(font)
         painter.setPen(QColor("#f4efe6"))
         painter.drawText(rect.adjusted(8, 0, -8, -4), Qt.AlignmentFlag.AlignBottom | Qt.AlignmentFlag.AlignHCenter,
                          ("✓ " if self.isChecked() else "") + self.look.title)  # fmt: skip
+
+
+    def _drawn(self, width: int) -> Sprite:
+        """The sample, drawn again only for other words or another width."""
+        key = (width, self._words[:2])
+        if self._sample is None or self._sample[0] != key:
+            self._sample = key, CaptionInk(self.look, width, 440).sprite(CaptionText(key[1], 0), 0.5)
+        return self._sample[1]
 
 
 class Tuner(QScrollArea):

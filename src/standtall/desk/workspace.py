@@ -67,7 +67,7 @@ class Workspace(QObject):
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self.door = Door(self)
-        self.keeper = Worker("keeper", self.door)
+        self.keeper = Worker("keeper", self.door, behind=0)
         self._slow = Worker("lanes", self.door)
         self.cache = AnalysisCache()
         self.project_path: Path | None = None

@@ -16,7 +16,7 @@ from standtall.model.look import Look
 
 WIDEST: Final = 0.86
 """Width of the caption column as a share of the picture."""
-KEPT: Final = 16
+KEPT: Final = 8
 """Sprites kept in memory."""
 
 
@@ -34,6 +34,7 @@ class CaptionInk:
     def __init__(self, look: Look, width: int, height: int) -> None:
         self.look, self.width, self.height = look, width, height
         self._made: OrderedDict[tuple[CaptionText, float], Sprite] = OrderedDict()
+        self._shadowed: tuple[tuple[str, ...], QImage] | None = None
 
     def font(self, scale: float = 1.0) -> QFont:
         font = QFont(self.look.family)
@@ -100,9 +101,7 @@ class CaptionInk:
         for word in words:
             paths.append(self._word_path(layout, at, len(word)).translated(room, room))
             at += len(word) + 1
-        image = QImage(w, h, QImage.Format.Format_ARGB32_Premultiplied)
-        image.fill(Qt.GlobalColor.transparent)
-        self._shadow(image, paths, em)
+        image = self._ground(words, paths, w, h, em).copy()
         painter = QPainter(image)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         boxed = self.look.lighting == "box" and text.lit is not None
@@ -118,7 +117,19 @@ class CaptionInk:
         data = np.frombuffer(image.constBits(), np.uint8).reshape(h, image.bytesPerLine() // 4, 4)[:, :w]
         x = round((self.width - w) / 4) * 2
         y = round((middle * self.height - h / 2) / 2) * 2
-        return sprite(data, x, y)
+        left, top, wide, high = cv2.boundingRect(np.ascontiguousarray(data[..., 3]))
+        left, top = left // 2 * 2, top // 2 * 2
+        right, bottom = min(w, (left + wide + 3) // 2 * 2), min(h, (top + high + 3) // 2 * 2)
+        return sprite(data[top:bottom, left:right], x + left, y + top)
+
+    def _ground(self, words: tuple[str, ...], paths: list[QPainterPath], w: int, h: int, em: float) -> QImage:
+        """An empty picture with the shadow of the words, kept while other words of the same line are lit."""
+        if self._shadowed is None or self._shadowed[0] != words:
+            image = QImage(w, h, QImage.Format.Format_ARGB32_Premultiplied)
+            image.fill(Qt.GlobalColor.transparent)
+            self._shadow(image, paths, em)
+            self._shadowed = words, image
+        return self._shadowed[1]
 
     def _outlines(self, painter: QPainter, paths: list[QPainterPath]) -> None:
         if self.look.outline_width <= 0:

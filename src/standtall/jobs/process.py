@@ -15,6 +15,8 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from typing import Any, Literal
 
+from standtall.base.priority import process_behind
+
 State = Literal["waiting", "running", "done", "failed", "stopped"]
 
 
@@ -49,7 +51,7 @@ class Job:
             stdin=subprocess.DEVNULL,
             text=True,
             env=environment,
-            preexec_fn=_be_kind,
+            preexec_fn=process_behind,
         )
         self.state = "running"
         self._thread = threading.Thread(target=self._listen, name="job", daemon=True)
@@ -96,8 +98,3 @@ class Job:
                 message = f"The work ended unexpectedly (code {code})."
                 self._listener(Event("error", {"message": message, "hint": "Try again.", "log": "".join(errors[-8:])}))
         self._listener(Event("end", {"state": self.state}))
-
-
-def _be_kind() -> None:
-    """Give way to the window, which must stay quick."""
-    os.nice(10)

@@ -1,4 +1,4 @@
-"""Sound of a file as samples, and libav filters on samples."""
+"""Sound of a file as samples."""
 
 from __future__ import annotations
 
@@ -8,7 +8,6 @@ from typing import Final
 
 import av
 import av.error
-import av.filter
 import numpy as np
 from av.audio.frame import AudioFrame
 from av.audio.resampler import AudioResampler
@@ -83,42 +82,6 @@ def _place(out: Samples, at: int, frames: list[AudioFrame]) -> int:
             out[:, a:b] = data[: out.shape[0], a - at : b - at]
         at += data.shape[1]
     return at
-
-
-def filtered(samples: Samples, filters: list[tuple[str, str]], rate: int = MIX_RATE) -> Samples:
-    """Run float32 (2, samples) through libav filters given as (name, arguments); the length stays the same."""
-    graph = av.filter.Graph()
-    node = graph.add_abuffer(sample_rate=rate, format="fltp", layout="stereo", time_base=Fraction(1, rate))
-    for name, arguments in [*filters, ("aformat", f"sample_fmts=fltp:channel_layouts=stereo:sample_rates={rate}")]:
-        following = graph.add(name, arguments)
-        node.link_to(following)
-        node = following
-    sink = graph.add("abuffersink")
-    node.link_to(sink)
-    graph.configure()
-    pieces: list[Samples] = []
-
-    def drain() -> None:
-        while True:
-            try:
-                frame = graph.pull()
-                assert isinstance(frame, AudioFrame)
-                pieces.append(frame.to_ndarray().astype(np.float32, copy=False))
-            except (av.error.BlockingIOError, av.error.EOFError):
-                return
-
-    block = 1 << 14
-    for a in range(0, samples.shape[1], block):
-        part = AudioFrame.from_ndarray(np.ascontiguousarray(samples[:, a : a + block]), format="fltp", layout="stereo")
-        part.sample_rate, part.pts, part.time_base = rate, a, Fraction(1, rate)
-        graph.push(part)
-        drain()
-    graph.push(None)
-    drain()
-    out = np.concatenate(pieces, axis=1) if pieces else np.zeros((2, 0), np.float32)
-    if out.shape[1] < samples.shape[1]:
-        out = np.pad(out, ((0, 0), (0, samples.shape[1] - out.shape[1])))
-    return out[:, : samples.shape[1]].astype(np.float32, copy=False)
 
 
 def level_db(samples: Samples, rate: int = SPEECH_RATE, step_ms: int = 10) -> NDArray[np.float32]:

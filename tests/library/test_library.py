@@ -18,11 +18,15 @@ from standtall.library import project as project_file
 from standtall.library import settings
 from standtall.library.cache import AnalysisCache
 from standtall.library.project import MIGRATIONS, VERSION, Project
-from standtall.model import edits
+from standtall.model import corrections, edits
+from standtall.model.corrections import Term
 from standtall.model.people import People, Shot
+from standtall.model.plain import to_plain
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.timemap import Excerpt
+from standtall.model.transcript import Talker, Transcript
+from standtall.model.words import Word
 
 SHORT = Short("first", "k", (Excerpt(0, 48_000),))
 SOURCE = Source("k", "/footage/a.mp4", "a", 96_000, 1920, 1080)
@@ -70,7 +74,8 @@ def test_a_killed_program_opens_where_it_was(path: Path) -> None:
     code = """
 import sys
 from standtall.library.project import Project
-from standtall.model import edits
+from standtall.model import corrections, edits
+from standtall.model.corrections import Term
 from standtall.model.short import Short
 from standtall.model.timemap import Excerpt
 project = Project(__import__("pathlib").Path(sys.argv[1]))
@@ -118,13 +123,78 @@ def test_a_newer_version_is_its_own_error(path: Path) -> None:
 
 def test_every_migration_is_numbered_and_tested(path: Path) -> None:
     assert len(MIGRATIONS) == VERSION
-    tested = {0}
+    tested = {0, 1}
     assert set(range(VERSION)) == tested, "write a test for the new migration and add its number"
     Project(path).close()
     db = sqlite3.connect(path)
     assert db.execute("PRAGMA user_version").fetchone() == (VERSION,)
     assert db.execute("PRAGMA application_id").fetchone() == (project_file.APPLICATION_ID,)
     db.close()
+
+
+def test_a_project_of_version_1_keeps_its_shorts_and_their_history(path: Path) -> None:
+    db = sqlite3.connect(path)
+    db.executescript(MIGRATIONS[0])
+    value = json.dumps({"version": 1, "short": to_plain(SHORT)})
+    db.execute("INSERT INTO short VALUES (1, 2, 1)")
+    for step, label in enumerate(("New short", "Rename", "Set start")):
+        db.execute("INSERT INTO history VALUES (1, ?, ?, ?)", (step, label, value))
+    db.execute(f"PRAGMA application_id = {project_file.APPLICATION_ID}")
+    db.execute("PRAGMA user_version = 1")
+    db.commit()
+    db.close()
+    with Project(path) as project:
+        assert project.entry(1).undo == "Set start"
+        assert project.undo(1).undo == "Rename"
+        assert project.revise(1, SAID, corrections.retype(SAID, range(1), "Hello")).undo == "Retype “Hello”"
+
+
+WORDS = tuple(Word(t, i * 24_000, i * 24_000 + 20_000, 0.4) for i, t in enumerate(["hullo", "to", "the", "allotment", "our"]))
+SAID = Transcript(WORDS, (Talker("A"), Talker("B")))
+
+
+def test_words_and_cuts_are_undone_in_the_order_they_were_made(path: Path) -> None:
+    with Project(path) as project:
+        number = project.add_short(SHORT)
+        project.revise(number, SAID, corrections.retype(SAID, range(1), "Hello"))
+        project.apply(number, edits.rename(SHORT, "second"))
+        now = project.transcripts.find("k")
+        assert now is not None
+        entry = project.revise(number, SAID, corrections.retype(now, range(3, 5), "Allotment Hour"))
+        assert entry.undo == "Retype “Allotment Hour”"
+    with Project(path) as project:  # as after a kill: everything is on disk
+        texts = lambda: [w.text for w in project.transcripts.find("k").words]  # type: ignore[union-attr]  # noqa: E731
+        assert texts() == ["Hello", "to", "the", "Allotment", "Hour"]
+        assert project.undo(number).undo == "Rename"
+        assert texts() == ["Hello", "to", "the", "allotment", "our"]
+        assert project.undo(number).short.name == "first"
+        entry = project.undo(number)
+        assert (entry.undo, entry.redo) == (None, "Retype “Hello”")
+        assert project.transcripts.find("k") == SAID
+        assert [project.redo(number).redo for _ in range(3)] == ["Rename", "Retype “Allotment Hour”", None]
+        assert texts() == ["Hello", "to", "the", "Allotment", "Hour"]
+        project.undo(number)
+        assert project.apply(number, edits.rename(SHORT, "third")).redo is None, "a new edit forgets what was undone"
+
+
+def test_damaged_corrections_are_told(path: Path) -> None:
+    with Project(path) as project:
+        number = project.add_short(SHORT)
+        project.revise(number, SAID, corrections.accept(SAID, [0]))
+    db = sqlite3.connect(path)
+    db.execute("UPDATE revision SET value = ?", (b"nothing",))
+    db.commit()
+    db.close()
+    with Project(path) as project, pytest.raises(ProjectError, match="cannot be read"):
+        project.transcripts.find("k")
+
+
+def test_the_word_list_is_kept(path: Path) -> None:
+    terms = (Term("Brambledown", ("bramble down", "Brambleton")), Term("Wren"))
+    with Project(path) as project:
+        project.set_terms(terms)
+    with Project(path) as project:
+        assert project.terms() == terms
 
 
 @pytest.mark.parametrize(

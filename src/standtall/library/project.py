@@ -10,15 +10,18 @@ from types import TracebackType
 from typing import Final, TypeVar
 
 from standtall.base.errors import ProjectError, disk_error
+from standtall.library.transcripts import Transcripts, Turn
+from standtall.model.corrections import Term
 from standtall.model.edits import Edit
 from standtall.model.plain import from_plain, to_plain
 from standtall.model.short import Short
 from standtall.model.source import Source
+from standtall.model.transcript import Revision, Transcript
 
 T = TypeVar("T")
 
 APPLICATION_ID: Final = 0x5354_414C
-VERSION: Final = 1
+VERSION: Final = 2
 LONGEST: Final = 5_000_000
 """Most characters of one stored value."""
 
@@ -32,11 +35,19 @@ CREATE TABLE history (
 """
 
 
-def _migrate_0_to_1(db: sqlite3.Connection) -> None:
-    db.executescript(_FIRST)
+_TRANSCRIPTS: Final = """
+ALTER TABLE history ADD COLUMN turn INTEGER NOT NULL DEFAULT 0;
+UPDATE history SET turn = step;
+CREATE TABLE transcript (source TEXT PRIMARY KEY, head INTEGER NOT NULL, base BLOB NOT NULL);
+CREATE TABLE revision (
+  source TEXT NOT NULL REFERENCES transcript(source), step INTEGER NOT NULL, turn INTEGER NOT NULL, label TEXT NOT NULL,
+  value BLOB NOT NULL, PRIMARY KEY (source, step)
+);
+CREATE TABLE term (text TEXT PRIMARY KEY, heard TEXT NOT NULL);
+"""
 
 
-MIGRATIONS: Final = (_migrate_0_to_1,)
+MIGRATIONS: Final = (_FIRST, _TRANSCRIPTS)
 """Number n brings a file of version n to n + 1."""
 
 
@@ -82,9 +93,9 @@ class Project:
         db.execute("PRAGMA journal_mode = WAL")
         db.execute("PRAGMA synchronous = FULL")
         for number in range(version, VERSION):
-            MIGRATIONS[number](db)
-            db.execute(f"PRAGMA user_version = {number + 1}")
+            db.executescript(f"BEGIN IMMEDIATE; {MIGRATIONS[number]} PRAGMA user_version = {number + 1}; COMMIT;")
         db.execute(f"PRAGMA application_id = {APPLICATION_ID}")
+        self.transcripts = Transcripts(db, self._write)
 
     def close(self) -> None:
         self._db.close()
@@ -135,7 +146,7 @@ class Project:
         number = int(self._db.execute("SELECT coalesce(max(id), 0) + 1 FROM short").fetchone()[0])
         self._write(
             ("INSERT INTO short (id, head) VALUES (?, 0)", (number,)),
-            ("INSERT INTO history VALUES (?, 0, ?, ?)", (number, "New short", _dump(short))),
+            ("INSERT INTO history VALUES (?, 0, ?, ?, ?)", (number, "New short", _dump(short), self._next_turn())),
         )
         self.mark_opened(number)
         return number
@@ -152,44 +163,110 @@ class Project:
         return tuple(self.entry(int(row[0])) for row in self._db.execute("SELECT id FROM short ORDER BY id").fetchall())
 
     def entry(self, number: int) -> Entry:
-        """The short `number` as it stands; raises `ProjectError` when there is none."""
+        """The short `number` as it stands; raises `ProjectError` when there is none.
+
+        Its undo and redo are those of the short itself and of the words of its source, whichever was done last.
+        """
         row = self._db.execute("SELECT head FROM short WHERE id = ?", (number,)).fetchone()
         if row is None:
             raise ProjectError(f"There is no short number {number} in this project.")
         head = int(row[0])
-        steps = self._db.execute(
-            "SELECT step, label, value FROM history WHERE short = ? AND step BETWEEN ? AND ?", (number, head, head + 1)
-        ).fetchall()
-        found = {int(step): (str(label), str(value)) for step, label, value in steps}
-        if head not in found:
+        found = self._db.execute("SELECT value FROM history WHERE short = ? AND step = ?", (number, head)).fetchone()
+        if found is None:
             raise ProjectError(f"Short number {number} is damaged.", "Open a backup of the project.")
-        redo = found[head + 1][0] if head + 1 in found else None
-        return Entry(number, _load(Short, found[head][1]), found[head][0] if head > 0 else None, redo)
+        short = _load(Short, found[0])
+        undo, redo = self._undoable(number, short.source_key)[0], self._redoable(number, short.source_key)[0]
+        return Entry(number, short, undo.label if undo else None, redo.label if redo else None)
+
+    def _next_turn(self) -> int:
+        row = self._db.execute(
+            "SELECT max(coalesce((SELECT max(turn) FROM history), 0), coalesce((SELECT max(turn) FROM revision), 0)) + 1"
+        ).fetchone()
+        return int(row[0])
+
+    def _step(self, number: int, beyond: int) -> Turn | None:
+        row = self._db.execute(
+            "SELECT turn, label FROM history JOIN short ON short = id WHERE id = ? AND step = head + ? AND step > 0",
+            (number, beyond),
+        ).fetchone()
+        return Turn(int(row[0]), str(row[1])) if row else None
+
+    def _undoable(self, number: int, source: str) -> tuple[Turn | None, bool]:
+        """-> (what undo takes back, whether that is about the words)."""
+        mine, words = self._step(number, 0), self.transcripts.last(source)
+        if words is not None and (mine is None or words.number > mine.number):
+            return words, True
+        return mine, False
+
+    def _redoable(self, number: int, source: str) -> tuple[Turn | None, bool]:
+        mine, words = self._step(number, 1), self.transcripts.next(source)
+        if words is not None and (mine is None or words.number < mine.number):
+            return words, True
+        return mine, False
 
     def apply(self, number: int, edit: Edit) -> Entry:
         """Make an edit the present state; what was undone before it is forgotten."""
-        head = int(self._db.execute("SELECT head FROM short WHERE id = ?", (number,)).fetchone()[0])
+        head, source = self._head(number)
         self._write(
             ("DELETE FROM history WHERE short = ? AND step > ?", (number, head)),
-            ("INSERT INTO history VALUES (?, ?, ?, ?)", (number, head + 1, edit.label, _dump(edit.short))),
+            ("INSERT INTO history VALUES (?, ?, ?, ?, ?)", (number, head + 1, edit.label, _dump(edit.short), self._next_turn())),
             ("UPDATE short SET head = ? WHERE id = ?", (head + 1, number)),
+            _forget_redone(source),
         )
         return self.entry(number)
 
+    def revise(self, number: int, base: Transcript, revision: Revision) -> Entry:
+        """Make a revision of the words of a short's source the present state; `base` is what they are before the first."""
+        head, source = self._head(number)
+        others = ("DELETE FROM history WHERE short = ? AND step > ?", (number, head))
+        self.transcripts.apply(source, base, revision, self._next_turn(), others)
+        return self.entry(number)
+
+    def _head(self, number: int) -> tuple[int, str]:
+        row = self._db.execute("SELECT head FROM short WHERE id = ?", (number,)).fetchone()
+        return int(row[0]), self.entry(number).short.source_key
+
     def undo(self, number: int) -> Entry:
         """Step back; at the oldest state nothing happens."""
-        self._write(("UPDATE short SET head = max(0, head - 1) WHERE id = ?", (number,)))
+        _head, source = self._head(number)
+        if self._undoable(number, source)[1]:
+            self.transcripts.undo(source)
+        else:
+            self._write(("UPDATE short SET head = max(0, head - 1) WHERE id = ?", (number,)))
         return self.entry(number)
 
     def redo(self, number: int) -> Entry:
         """Step forward; at the newest state nothing happens."""
-        self._write(
-            (
-                "UPDATE short SET head = min(head + 1, (SELECT max(step) FROM history WHERE short = id)) WHERE id = ?",
-                (number,),
+        _head, source = self._head(number)
+        if self._redoable(number, source)[1]:
+            self.transcripts.redo(source)
+        else:
+            self._write(
+                (
+                    "UPDATE short SET head = min(head + 1, (SELECT max(step) FROM history WHERE short = id)) WHERE id = ?",
+                    (number,),
+                )
             )
-        )
         return self.entry(number)
+
+    # the word list
+
+    def terms(self) -> tuple[Term, ...]:
+        rows = self._db.execute("SELECT text, heard FROM term ORDER BY text COLLATE NOCASE").fetchall()
+        return tuple(Term(str(text), tuple(h for h in str(heard).split("\n") if h)) for text, heard in rows)
+
+    def set_terms(self, terms: tuple[Term, ...]) -> None:
+        self._write(
+            ("DELETE FROM term", ()),
+            *(("INSERT OR REPLACE INTO term VALUES (?, ?)", (t.text, "\n".join(t.heard))) for t in terms),
+        )
+
+
+def _forget_redone(source: str) -> tuple[str, tuple[object, ...]]:
+    return (
+        "DELETE FROM revision WHERE source = ?1 AND step > (SELECT head FROM transcript WHERE transcript.source = ?1)",
+        (source,),
+    )
 
 
 def _dump(short: Short) -> str:

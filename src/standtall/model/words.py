@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import bisect
 from dataclasses import dataclass
-from typing import Final
+from typing import Final, Literal
 
 from standtall.model import checks
 
@@ -12,14 +12,26 @@ DOUBT: Final = 0.55
 """Confidence below which a word is shown as doubtful."""
 
 
+NOBODY: Final = -1
+"""The talker of a word that nobody is known to have said."""
+
+Kind = Literal["word", "filler", "unspoken"]
+"""A filler is a sound like "um"; an unspoken word was written down but is not in the sound, and is never shown."""
+
+
 @dataclass(frozen=True, slots=True)
 class Word:
-    """One spoken word: text with its punctuation, start and end in ticks of the source, confidence 0..1."""
+    """One spoken word: text with its punctuation, start and end in ticks of the source, confidence 0..1.
+
+    `talker` is the number of its talker in the transcript, or `NOBODY`.
+    """
 
     text: str
     start: int
     end: int
     confidence: float = 1.0
+    talker: int = NOBODY
+    kind: Kind = "word"
 
     def __post_init__(self) -> None:
         checks.forward(f"The word '{self.text}'", self.start, self.end)
@@ -28,15 +40,20 @@ class Word:
     @property
     def bare(self) -> str:
         """Lower case without punctuation at the ends."""
-        return self.text.strip(" \t\n.,;:!?…\"'“”‘’()[]-–—").lower()
+        return bare(self.text)
 
     @property
     def doubtful(self) -> bool:
-        return self.confidence < DOUBT
+        return self.confidence < DOUBT and self.kind == "word"
 
     @property
     def ends_sentence(self) -> bool:
         return self.text.rstrip("\"'”’)").endswith((".", "!", "?", "…"))
+
+
+def bare(text: str) -> str:
+    """Lower case without punctuation at the ends: what makes two spellings the same word."""
+    return text.strip(" \t\n.,;:!?¿¡…\"'“”‘’«»()[]-–—").lower()
 
 
 def word_at(words: tuple[Word, ...], tick: int) -> int | None:

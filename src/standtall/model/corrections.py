@@ -1,0 +1,329 @@
+"""Corrections: pure functions from a transcript to a named revision of it.
+
+No correction touches the time of a word that it is not about, and words never overlap or change their order.
+"""
+
+from __future__ import annotations
+
+import difflib
+from collections.abc import Callable, Iterable, Sequence
+from dataclasses import dataclass, replace
+from typing import Final
+
+from standtall.base.errors import NothingToDo
+from standtall.base.time import TICKS, seconds
+from standtall.model.transcript import MOST_NUDGE, Cast, Change, Revision, Talker, Transcript, cast_of
+from standtall.model.words import NOBODY, Kind, Word, bare
+
+SHORTEST: Final = TICKS // 50
+"""No word is made shorter than this: 20 ms."""
+LONGEST_TEXT: Final = 200
+"""Most characters of one word."""
+
+
+@dataclass(frozen=True, slots=True)
+class Term:
+    """An entry of a word list: how a name or term is written, and how it is wrongly heard (both may be several words)."""
+
+    text: str
+    heard: tuple[str, ...] = ()
+
+
+def _clean(text: str) -> list[str]:
+    return [piece[:LONGEST_TEXT] for piece in text.split()]
+
+
+def _count(n: int, noun: str = "word") -> str:
+    return f"{n} {noun}" if n == 1 else f"{n} {noun}s"
+
+
+def _one(transcript: Transcript, chosen: range, new: Iterable[Word], label: str) -> Revision:
+    old = transcript.words[chosen.start : chosen.stop]
+    put = tuple(new)
+    if old == put:
+        raise NothingToDo("That is how it stands already.")
+    return Revision(label, (Change(chosen.start, old, put),))
+
+
+def _each(transcript: Transcript, chosen: Iterable[int], change: Callable[[Word], Word], label: str) -> Revision:
+    """Change single words, wherever they stand, in one step."""
+    changes = []
+    for i in sorted(set(chosen), reverse=True):
+        word = transcript.words[i]
+        new = change(word)
+        if new != word:
+            changes.append(Change(i, (word,), (new,)))
+    if not changes:
+        raise NothingToDo("That is how it stands already.")
+    return Revision(label.format(_count(len(changes))), tuple(changes))
+
+
+def shared_out(texts: Sequence[str], start: int, end: int, like: Word) -> list[Word]:
+    """Words that fill `start` to `end` in shares of their length; what cannot be known is taken from `like`."""
+    weights = [len(t) + 1 for t in texts]
+    edges = [start]
+    for i in range(len(texts)):
+        edges.append(max(edges[-1] + 1, start + (end - start) * sum(weights[: i + 1]) // sum(weights)))
+    return [replace(like, text=t, start=a, end=b, confidence=1.0, kind="word")
+            for t, a, b in zip(texts, edges, edges[1:], strict=False)]  # fmt: skip
+
+
+def retype(transcript: Transcript, chosen: range, text: str) -> Revision:
+    """Put other words in place of the chosen ones.
+
+    Words that stay keep their times; new ones share the time of those they replace, or the gap they are put in.
+    An empty text removes the chosen words.
+    """
+    new = _clean(text)
+    old = transcript.words[chosen.start : chosen.stop]
+    if not new:
+        return remove(transcript, chosen)
+    out: list[Word] = []
+    matcher = difflib.SequenceMatcher(None, [w.bare for w in old], [bare(t) for t in new], autojunk=False)
+    for how, a, b, c, d in matcher.get_opcodes():
+        if b - a == d - c:  # the same words, or as many others in their places
+            out += [replace(w, text=t, confidence=1.0, kind="word") for w, t in zip(old[a:b], new[c:d], strict=True)]
+        elif how == "replace":
+            out += shared_out(new[c:d], old[a].start, old[b - 1].end, old[a])
+        elif how == "insert":
+            out += _put_between(transcript, chosen.start + a, new[c:d], out)
+    label = f"Retype “{' '.join(new)[:40]}”"
+    return _one(transcript, chosen, out, label)
+
+
+def _put_between(transcript: Transcript, at: int, texts: list[str], done: list[Word]) -> list[Word]:
+    """New words in the gap before word `at`; where there is no gap, they take the last part of the word before."""
+    words = transcript.words
+    before = done[-1] if done else (words[at - 1] if at else None)
+    low = before.end if before else max(0, words[at].start - TICKS // 2)
+    high = words[at].start if at < len(words) else low + len(texts) * TICKS // 3
+    high = min(high, low + len(texts) * TICKS // 2)
+    like = before or words[at]
+    if high - low >= SHORTEST * len(texts):
+        return shared_out(texts, low, high, like)
+    if done and done[-1].end - done[-1].start > 2 * SHORTEST * (len(texts) + 1):
+        whole = done.pop()
+        both = shared_out([whole.text, *texts], whole.start, whole.end, whole)
+        return [replace(whole, end=both[0].end), *both[1:]]
+    raise NothingToDo("There is no room for another word there.", "Retype the word beside it together with the new one.")
+
+
+def add(transcript: Transcript, at: int, text: str) -> Revision:
+    """Add words before word `at`, in the gap there."""
+    new = _clean(text)
+    if not new:
+        raise NothingToDo("Nothing was typed.", "Type the missing word.")
+    if not transcript.words:
+        raise NothingToDo("There are no words yet.", "Analyse the footage first.")
+    return _one(transcript, range(at, at), _put_between(transcript, at, new, []), f"Add “{' '.join(new)[:40]}”")
+
+
+def remove(transcript: Transcript, chosen: range) -> Revision:
+    """Take words out of the transcript; the sound stays."""
+    return _one(transcript, chosen, (), f"Remove {_count(len(chosen))}")
+
+
+def merge(transcript: Transcript, chosen: range) -> Revision:
+    """Make one word of the chosen ones, written together."""
+    old = transcript.words[chosen.start : chosen.stop]
+    if len(old) < 2:
+        raise NothingToDo("Choose two or more words to make one of them.")
+    one = replace(old[0], text="".join(w.text for w in old)[:LONGEST_TEXT], end=old[-1].end, confidence=1.0)
+    return _one(transcript, chosen, (one,), f"Merge into “{one.text[:40]}”")
+
+
+def split(transcript: Transcript, index: int, letters: int | None = None) -> Revision:
+    """Make two words of one, after so many letters (in the middle if not given); they share its time by length."""
+    word = transcript.words[index]
+    at = len(word.text) // 2 if letters is None else letters
+    if not 0 < at < len(word.text) or word.end - word.start < 2 * SHORTEST:
+        raise NothingToDo("This word cannot be split there.")
+    first, second = shared_out([word.text[:at].strip() or "…", word.text[at:].strip() or "…"], word.start, word.end, word)
+    return _one(transcript, range(index, index + 1), (first, second), f"Split “{word.text[:40]}”")
+
+
+def retime(transcript: Transcript, index: int, start: int, end: int) -> Revision:
+    """Move the edges of a word as far as its neighbours allow."""
+    words = transcript.words
+    low = words[index - 1].end if index else 0
+    high = words[index + 1].start if index + 1 < len(words) else max(end, words[index].end)
+    start = min(max(low, start), max(low, high - SHORTEST))
+    end = max(start + 1, min(high, max(start + SHORTEST, end)))
+    new = replace(words[index], start=start, end=end)
+    moved = seconds(start - words[index].start) or seconds(end - words[index].end)
+    label = f"Move “{new.text[:40]}” by {moved:+.2f} s"
+    return _one(transcript, range(index, index + 1), (new,), label)
+
+
+def accept(transcript: Transcript, chosen: Iterable[int]) -> Revision:
+    """The words are right as they stand."""
+    return _each(transcript, chosen, lambda w: replace(w, confidence=1.0), "Accept {}")
+
+
+def mark_unspoken(transcript: Transcript, chosen: Iterable[int], unspoken: bool = True) -> Revision:
+    """Say that words are not in the sound (or are); they stay in the script but are never shown as captions."""
+    kind: Kind = "unspoken" if unspoken else "word"
+    label = "Not spoken: {}" if unspoken else "Spoken: {}"
+    return _each(transcript, chosen, lambda w: replace(w, kind=kind), label)
+
+
+def aligned(transcript: Transcript, chosen: range, times: Sequence[tuple[int, int]]) -> Revision:
+    """New times for the chosen words, as they were found in the sound; kept between their neighbours."""
+    words = transcript.words
+    low = words[chosen.start - 1].end if chosen.start else 0
+    high = words[chosen.stop].start if chosen.stop < len(words) else None
+    out = []
+    for i, (start, end) in zip(chosen, times, strict=True):
+        start = max(low, start)
+        end = max(start + 1, end)
+        if high is not None:
+            left = chosen.stop - 1 - i
+            start, end = min(start, high - 1 - left), min(end, high - left)
+            start, end = max(low, start), max(max(low, start) + 1, end)
+        out.append(replace(words[i], start=start, end=end))
+        low = end
+    return _one(transcript, chosen, out, f"Time {_count(len(chosen))} by the sound")
+
+
+def found(transcript: Transcript, phrase: str) -> list[range]:
+    """Where a phrase is said: the same words give or take case and punctuation, without overlap."""
+    wanted = [bare(p) for p in phrase.split()]
+    wanted = [w for w in wanted if w]
+    out: list[range] = []
+    if not wanted:
+        return out
+    words = transcript.words
+    n, i = len(wanted), 0
+    while i + n <= len(words):
+        if words[i].bare == wanted[0] and [w.bare for w in words[i : i + n]] == wanted:
+            out.append(range(i, i + n))
+            i += n
+        else:
+            i += 1
+    return out
+
+
+def replace_all(transcript: Transcript, phrase: str, by: str) -> Revision:
+    """Write `by` wherever `phrase` stands, as one step; punctuation around it and capitals at its start are kept."""
+    places = found(transcript, phrase)
+    new = _clean(by)
+    if not places:
+        raise NothingToDo(f"“{phrase}” is not in the transcript.", "Check the spelling, or search for it loosely.")
+    if not new:
+        raise NothingToDo("There is nothing to put in its place.", "Type the right words.")
+    return _rewritten(transcript, [(p, new) for p in places], f"Replace “{phrase[:30]}” {_count(len(places), 'time')}")
+
+
+def _rewritten(transcript: Transcript, places: list[tuple[range, list[str]]], label: str) -> Revision:
+    changes = []
+    for place, texts in sorted(places, key=lambda p: -p[0].start):
+        old = transcript.words[place.start : place.stop]
+        put = _dressed(texts, old)
+        if len(put) == len(old):
+            new = tuple(replace(w, text=t, confidence=1.0) for w, t in zip(old, put, strict=True))
+        else:
+            new = tuple(shared_out(put, old[0].start, old[-1].end, old[0]))
+        if new != old:
+            changes.append(Change(place.start, old, new))
+    if not changes:
+        raise NothingToDo("That is how it stands already.")
+    return Revision(label, tuple(changes))
+
+
+def _dressed(texts: list[str], old: tuple[Word, ...]) -> list[str]:
+    """Punctuation before the first and after the last old word goes on; a capital at the start of a sentence, too."""
+    out = list(texts)
+    first, last = old[0].text, old[-1].text
+    lead = first[: len(first) - len(first.lstrip("\"'“‘«([¿¡"))]
+    tail = last[len(last.rstrip(".,;:!?…\"'”’»)]–—-")) :]
+    if first.lstrip("\"'“‘«([¿¡")[:1].isupper() and out[0][:1].islower():
+        out[0] = out[0][:1].upper() + out[0][1:]
+    out[0] = lead + out[0]
+    if tail and not out[-1].endswith(tail):
+        out[-1] += tail
+    return out
+
+
+def apply_terms(transcript: Transcript, terms: Sequence[Term]) -> Revision:
+    """Write every term of a word list as it should be, wherever it was heard wrongly or in another case."""
+    places: list[tuple[range, list[str]]] = []
+    taken: set[int] = set()
+    pairs = [(heard, term.text) for term in terms for heard in (*term.heard, term.text)]
+    for heard, text in sorted(pairs, key=lambda p: -len(p[0].split())):  # the longest first
+        for place in found(transcript, heard):
+            old = transcript.words[place.start : place.stop]
+            if not taken.isdisjoint(place) or _dressed(text.split(), old) == [w.text for w in old]:
+                continue
+            taken.update(place)
+            places.append((place, text.split()))
+    if not places:
+        raise NothingToDo("The word list changes nothing: all its words are written as they should be.")
+    return _rewritten(transcript, places, f"Word list: {_count(len(places), 'place')}")
+
+
+# talkers and the nudge
+
+
+def _recast(transcript: Transcript, label: str, changes: tuple[Change, ...] = (), **values: object) -> Revision:
+    before = cast_of(transcript)
+    after = replace(before, **values)  # type: ignore[arg-type]
+    if before == after and not changes:
+        raise NothingToDo("That is how it stands already.")
+    return Revision(label, changes, before, after)
+
+
+def nudge(transcript: Transcript, ticks: int) -> Revision:
+    """Show all captions so many ticks later than their words (earlier where negative)."""
+    ticks = max(-MOST_NUDGE, min(MOST_NUDGE, ticks))
+    return _recast(transcript, f"Nudge captions to {seconds(ticks):+.2f} s", nudge=ticks)
+
+
+def name_talker(transcript: Transcript, talker: int, name: str) -> Revision:
+    text = " ".join(name.split())[:60]
+    if not text:
+        raise NothingToDo("A talker needs a name.", "Type one.")
+    talkers = list(transcript.talkers)
+    talkers[talker] = replace(talkers[talker], name=text)
+    return _recast(transcript, f"Name {text}", talkers=tuple(talkers))
+
+
+def assign(transcript: Transcript, chosen: Iterable[int], talker: int) -> Revision:
+    """Say who says the chosen words; a number one past the last makes a new talker."""
+    talkers = transcript.talkers
+    if talker == len(talkers):
+        talkers = (*talkers, Talker(f"Talker {talker + 1}"))
+    elif talker != NOBODY and not 0 <= talker < len(talkers):
+        raise NothingToDo("There is no such talker.")
+    changes = _each(transcript, chosen, lambda w: replace(w, talker=talker), "").changes
+    name = talkers[talker].name if talker >= 0 else "nobody"
+    return _recast(transcript, f"Said by {name}: {_count(len(changes))}", changes, talkers=talkers, by_hand=True)
+
+
+def join_talkers(transcript: Transcript, keep: int, gone: int) -> Revision:
+    """Two talkers are one: all that `gone` says is said by `keep`."""
+    if keep == gone:
+        raise NothingToDo("Choose two different talkers.")
+    talkers = list(transcript.talkers)
+    if talkers[keep].person < 0:
+        talkers[keep] = replace(talkers[keep], person=talkers[gone].person)
+    name = talkers[gone].name
+    del talkers[gone]
+
+    def moved(word: Word) -> Word:
+        to = keep if word.talker == gone else word.talker
+        return replace(word, talker=to - 1 if to > gone else to)
+
+    changes = []
+    for i in range(len(transcript.words) - 1, -1, -1):
+        word = transcript.words[i]
+        new = moved(word)
+        if new is not word and new != word:
+            changes.append(Change(i, (word,), (new,)))
+    kept = talkers[keep - 1 if keep > gone else keep].name
+    return _recast(transcript, f"{name} is {kept}", tuple(changes), talkers=tuple(talkers), by_hand=True)
+
+
+def heard_anew(transcript: Transcript, fresh: Transcript, label: str) -> Revision:
+    """All words and talkers replaced, as one step that can be taken back."""
+    changes = (Change(0, transcript.words, fresh.words),)
+    return Revision(label, changes, cast_of(transcript), Cast(fresh.talkers, transcript.nudge, fresh.by_hand))

@@ -1,0 +1,133 @@
+"""What is said in a source and by whom, as the editor has put it right; revisions of it that can be undone."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+
+from standtall.base.errors import ProjectError
+from standtall.base.time import TICKS
+from standtall.model import checks
+from standtall.model.people import People, Talk
+from standtall.model.words import Word
+
+MOST_NUDGE = 2 * TICKS
+
+
+@dataclass(frozen=True, slots=True)
+class Talker:
+    """Somebody who talks: a name, and the number of their face among the people of the source, or -1."""
+
+    name: str
+    person: int = -1
+
+
+@dataclass(frozen=True, slots=True)
+class Transcript:
+    """Words in time order, never overlapping, and those who say them.
+
+    `nudge` moves all captions by so many ticks against the sound (later is positive). `by_hand` is true once the
+    editor has said who says what: then the camera follows that, too.
+    """
+
+    words: tuple[Word, ...]
+    talkers: tuple[Talker, ...] = ()
+    nudge: int = 0
+    by_hand: bool = False
+
+    def name_of(self, talker: int) -> str:
+        return self.talkers[talker].name if 0 <= talker < len(self.talkers) else ""
+
+
+@dataclass(frozen=True, slots=True)
+class Change:
+    """The words from index `at` on: `old` ones are replaced by `new` ones."""
+
+    at: int
+    old: tuple[Word, ...]
+    new: tuple[Word, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Cast:
+    """Who talks, how far captions are nudged, and whether that was said by hand."""
+
+    talkers: tuple[Talker, ...]
+    nudge: int
+    by_hand: bool
+
+    def __post_init__(self) -> None:
+        checks.in_range("The nudge of captions in ticks", self.nudge, -MOST_NUDGE, MOST_NUDGE)
+
+
+@dataclass(frozen=True, slots=True)
+class Revision:
+    """One named step from a transcript to the next and back: changes from the last to the first, and the cast."""
+
+    label: str
+    changes: tuple[Change, ...] = ()
+    before: Cast | None = None
+    after: Cast | None = None
+
+
+def cast_of(transcript: Transcript) -> Cast:
+    return Cast(transcript.talkers, transcript.nudge, transcript.by_hand)
+
+
+def revised(transcript: Transcript, revision: Revision) -> Transcript:
+    """The transcript after a revision; raises `ProjectError` when the revision belongs to another transcript."""
+    return _stepped(transcript, [(c.at, c.old, c.new) for c in revision.changes], revision.after)
+
+
+def unrevised(transcript: Transcript, revision: Revision) -> Transcript:
+    """The transcript before a revision: the inverse of `revised`."""
+    return _stepped(transcript, [(c.at, c.new, c.old) for c in reversed(revision.changes)], revision.before)
+
+
+def _stepped(
+    transcript: Transcript, changes: list[tuple[int, tuple[Word, ...], tuple[Word, ...]]], cast: Cast | None
+) -> Transcript:
+    words = list(transcript.words)
+    for at, old, new in changes:
+        if tuple(words[at : at + len(old)]) != old:
+            raise ProjectError("A correction does not belong to these words.", "The project is damaged: open a backup of it.")
+        words[at : at + len(old)] = new
+    if cast is None:
+        return replace(transcript, words=tuple(words))
+    return Transcript(tuple(words), cast.talkers, cast.nudge, cast.by_hand)
+
+
+def first_transcript(words: tuple[Word, ...], people: People) -> Transcript:
+    """The transcript as it was found: talkers are those whose lips move with the words, under their names."""
+    if any(w.talker >= 0 for w in words):
+        most = max(w.talker for w in words) + 1
+        return Transcript(words, tuple(Talker(f"Voice {i + 1}") for i in range(most)))
+    talkers = tuple(Talker(name, person) for person, name in enumerate(people.names))
+    return Transcript(tuple(_said_by(w, people) for w in words), talkers)
+
+
+def _said_by(word: Word, people: People) -> Word:
+    person = people.talker_at((word.start + word.end) // 2)
+    return word if person is None else replace(word, talker=person)
+
+
+def people_as_told(people: People, transcript: Transcript) -> People:
+    """The people of a source under the names the editor gave, talking where the transcript says so."""
+    names = list(people.names)
+    for talker in transcript.talkers:
+        if 0 <= talker.person < len(names):
+            names[talker.person] = talker.name
+    told = replace(people, names=tuple(names))
+    return replace(told, talk=_talk(transcript)) if transcript.by_hand else told
+
+
+def _talk(transcript: Transcript) -> tuple[Talk, ...]:
+    out: list[Talk] = []
+    for word in transcript.words:
+        person = transcript.talkers[word.talker].person if 0 <= word.talker < len(transcript.talkers) else -1
+        if person < 0 or word.kind == "unspoken":
+            continue
+        if out and out[-1].person == person and word.start - out[-1].end < 2 * TICKS:
+            out[-1] = Talk(out[-1].start, word.end, person, 1.0)
+        else:
+            out.append(Talk(word.start, word.end, person, 1.0))
+    return tuple(out)

@@ -59,14 +59,19 @@ class CaptionLine:
         return lit
 
 
-def spoken(words: tuple[Word, ...], time_map: TimeMap) -> tuple[CaptionWord, ...]:
-    """The words that the short keeps, in its own time."""
+def spoken(
+    words: tuple[Word, ...], time_map: TimeMap, nudge: int = 0, unspoken: bool = False
+) -> tuple[CaptionWord, ...]:
+    """The words that the short keeps, in its own time and `nudge` ticks later; those not spoken only if asked for."""
     out: list[CaptionWord] = []
     for number, excerpt in enumerate(time_map.excerpts):
         begin, end = time_map.span_of(number)
         for i in words_within(words, excerpt.start, excerpt.end):
-            start = max(begin, begin + words[i].start - excerpt.start)
-            out.append(CaptionWord(i, words[i].text, start, max(start + 1, min(end, begin + words[i].end - excerpt.start))))
+            if words[i].kind == "unspoken" and not unspoken:
+                continue
+            moved = begin - excerpt.start + nudge
+            start = min(max(begin, words[i].start + moved), end - 1)
+            out.append(CaptionWord(i, words[i].text, start, max(start + 1, min(end, words[i].end + moved))))
     return tuple(out)
 
 

@@ -74,7 +74,7 @@ def edition(short: Short, source: Source, analysis: Analysis, width: Width) -> E
     look = look_named(short.look)
     time_map = short.time_map
     camera = plan(short, source, analysis.people)
-    said = spoken(analysis.words, time_map)
+    said = spoken(analysis.words, time_map, analysis.nudge)
     rate = short.rate or source.rate or Fraction(30)
     middle = short.caption_y
     if middle is None:

@@ -3,16 +3,14 @@
 from __future__ import annotations
 
 import bisect
-from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Final
 
 import numpy as np
 
 from standtall.base.time import TICKS
-from standtall.captions.lines import CaptionLine, lines, spoken
-from standtall.model.analysis import Analysis
-from standtall.model.timemap import Excerpt, TimeMap
+from standtall.captions.lines import BOUND_TO_NEXT, PAUSE
+from standtall.model.words import Word
 
 ROW: Final = 27
 """Height of a row in pixels."""
@@ -21,6 +19,8 @@ MOST_PAUSE: Final = 46.0
 EVEN: Final = 46.0
 """Pixels a second where time is even."""
 TOP: Final = 12
+MOST_LETTERS, MOST_WORDS = 26, 5
+"""What a row holds at most: it is read at a glance, as a caption line is."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -37,19 +37,19 @@ class Row:
 class Page:
     """Rows of a whole source, and time to height and back, elastic (as the text needs) or even."""
 
-    def __init__(self, groups: tuple[CaptionLine, ...], length: int, even: bool) -> None:
+    def __init__(self, words: tuple[Word, ...], length: int, even: bool) -> None:
         rows: list[Row] = []
         times: list[float] = [0.0]
         heights: list[float] = [float(TOP)]
         y = float(TOP)
         before = 0
-        for group in groups:
-            start, end = group.words[0].start, group.words[-1].end
+        for group in reading_rows(words):
+            start, end = words[group.start].start, words[group.stop - 1].end
             if even:
                 y = max(y, TOP + start / TICKS * EVEN)
             else:
                 y += min(MOST_PAUSE, max(0.0, (start - before) / TICKS - 0.25) * PAUSE_PIXELS)
-            rows.append(Row(group.words[0].index, group.words[-1].index, start, end, y))
+            rows.append(Row(group.start, group.stop - 1, start, end, y))
             times += [start, max(end, start + 1)]
             heights += [y, y + ROW]
             y += ROW
@@ -83,7 +83,33 @@ class Page:
         return max(0, bisect.bisect_right(self.rows, word, key=lambda r: r.first) - 1)
 
 
-def page_of(analysis: Analysis, length: int, max_words: int, width: Callable[[str], float], even: bool) -> Page:
-    """The page of a source; rows break as captions break."""
-    whole = TimeMap((Excerpt(0, max(1, length)),))
-    return Page(lines(spoken(analysis.words, whole), max_words, width, length), length, even)
+def reading_rows(words: tuple[Word, ...]) -> list[range]:
+    """Indexes of the words of each row, in order: none reaches over a pause, the end of a sentence or another talker."""
+    out: list[range] = []
+    first = 0
+    for i, word in enumerate(words):
+        last = i + 1 == len(words)
+        after = None if last else words[i + 1]
+        if after is None or after.start - word.end > PAUSE or after.talker != word.talker or word.ends_sentence:
+            out += _even_rows(words, first, i + 1)
+            first = i + 1
+    return out
+
+
+def _even_rows(words: tuple[Word, ...], first: int, stop: int) -> list[range]:
+    """A phrase in as few rows as it needs, about equally long, none ending on a word that belongs to the next."""
+    letters = sum(len(words[i].text) + 1 for i in range(first, stop))
+    count = max(-(-letters // MOST_LETTERS), -(-(stop - first) // MOST_WORDS))
+    wished = letters / count
+    out: list[range] = []
+    begin, used = first, 0
+    for i in range(first, stop):
+        size = len(words[i].text) + 1
+        full = i - begin == MOST_WORDS or used + size > MOST_LETTERS or used + size / 2 > wished
+        if i > begin and full:
+            end = i - 1 if i - begin > 1 and words[i - 1].bare in BOUND_TO_NEXT else i
+            out.append(range(begin, end))
+            begin, used = end, sum(len(words[k].text) + 1 for k in range(end, i))
+        used += size
+    out.append(range(begin, stop))
+    return out

@@ -19,31 +19,34 @@ from standtall.base.progress import Progress
 from standtall.compose.scene import Edition, Scene
 from standtall.desk.door import Door, Worker
 from standtall.desk.player import wide_at
-from standtall.desk.rows import Page, page_of
+from standtall.desk.rows import Page
 from standtall.framing.camera import Camera, plan
-from standtall.ink.caption import CaptionInk
 from standtall.library.cache import AnalysisCache
 from standtall.library.project import Entry, Project
 from standtall.media.reader import PictureReader
 from standtall.media.sound import Samples
 from standtall.model import edits
 from standtall.model.analysis import Analysis
-from standtall.model.look import look_named
 from standtall.model.short import Short
 from standtall.model.source import Source
+from standtall.model.transcript import Revision, Transcript
 from standtall.model.words import word_at
 from standtall.render.render import soundtrack
 from standtall.session.analyse import Options, known
 from standtall.session.make import Choice, short_of, worked_out
+from standtall.session.told import Found, as_told, found_in, transcript_of
 
 MakeEdit = Callable[[Short, Analysis], edits.Edit]
+MakeRevision = Callable[[Transcript], Revision]
 
 
 @dataclass(frozen=True, slots=True)
 class Opened:
-    """A source ready for the Bench."""
+    """A source ready for the Bench; `analysis` is what was found, as the transcript tells it."""
 
     source: Source
+    found: Found
+    transcript: Transcript
     analysis: Analysis
     entry: Entry
     edition: Edition
@@ -58,6 +61,7 @@ class Workspace(QObject):
     project_changed = Signal(object)
     opened_changed = Signal()
     edition_changed = Signal()
+    transcript_changed = Signal()
     selection_changed = Signal()
     playhead_changed = Signal(int)
     thumbs_changed = Signal()
@@ -133,16 +137,19 @@ class Workspace(QObject):
         """Bring an analysed source to the Bench with its newest short, or a first one; `then` hears whether it could."""
 
         def work() -> Opened | None:
-            analysis = known(source, Options(), self.cache)
-            if analysis is None or self._project is None:
+            measured = known(source, Options(), self.cache)
+            if measured is None or self._project is None:
                 return None
+            found = found_in(measured)
+            transcript = transcript_of(self._project, found)
+            analysis = as_told(measured, transcript)
             mine = [e for e in self._project.shorts() if e.short.source_key == source.key]
             last = self._project.opened()
             entry = next((e for e in mine if e.id == last), mine[-1] if mine else None)
             if entry is None:
                 entry = self._project.entry(self._project.add_short(short_of(source, analysis, Choice(length=2_880_000))))
             self._project.mark_opened(entry.id)
-            return self._work_out(source, analysis, entry)
+            return self._work_out(source, found, transcript, entry)
 
         def arrived(opened: Opened | None) -> None:
             if opened is not None:
@@ -158,15 +165,17 @@ class Workspace(QObject):
 
         self.keeper.do(work, arrived, self._fail)
 
-    def _work_out(self, source: Source, analysis: Analysis, entry: Entry, page: Page | None = None) -> Opened:
+    def _work_out(
+        self, source: Source, found: Found, transcript: Transcript, entry: Entry, page: Page | None = None
+    ) -> Opened:
+        analysis = as_told(found.analysis, transcript)
         edition = worked_out(entry.short, source, analysis)
         if page is None:
-            look = look_named("marker")  # rows of reading length, whatever the look
-            ink = CaptionInk(look, 1080, 1920)
-            page = page_of(analysis, source.length, 5, lambda text: ink.width_of(text) * 0.8, self.even)
+            page = Page(analysis.words, source.length, self.even)
         proxy = self.cache.proxy(source.key)
+        camera = plan(entry.short, source, analysis.people, everywhere=True)
         return Opened(
-            source, analysis, entry, edition, plan(entry.short, source, analysis.people, everywhere=True), page,
+            source, found, transcript, analysis, entry, edition, camera, page,
             str(proxy) if proxy.exists() else None,
         )  # fmt: skip
 
@@ -175,7 +184,9 @@ class Workspace(QObject):
         opened = self.opened
         if opened is not None:
             self.keeper.do(
-                lambda: self._work_out(opened.source, opened.analysis, opened.entry), self._arrived_page, self._fail
+                lambda: self._work_out(opened.source, opened.found, opened.transcript, opened.entry),
+                self._arrived_page,
+                self._fail,
             )
 
     def _arrived_page(self, opened: Opened) -> None:
@@ -192,6 +203,16 @@ class Workspace(QObject):
 
         self._change(step)
 
+    def revise(self, make: MakeRevision) -> None:
+        """Correct the words: saved first, then shown."""
+
+        def step(project: Project, entry: Entry, _analysis: Analysis) -> Entry:
+            assert self.opened is not None
+            base = transcript_of(project, self.opened.found)
+            return project.revise(entry.id, base, make(base))
+
+        self._change(step)
+
     def undo(self) -> None:
         self._change(lambda project, entry, _a: project.undo(entry.id))
 
@@ -204,11 +225,17 @@ class Workspace(QObject):
             if now is None or self._project is None:
                 return None
             entry = step(self._project, self._project.entry(now.entry.id), now.analysis)
-            return self._work_out(now.source, now.analysis, entry, now.page)
+            transcript = transcript_of(self._project, now.found)
+            same_words = transcript.words == now.transcript.words
+            return self._work_out(now.source, now.found, transcript, entry, now.page if same_words else None)
 
         def arrived(opened: Opened | None) -> None:
             if opened is not None:
+                told_otherwise = self.opened is None or opened.transcript != self.opened.transcript
                 self.opened = opened
+                if told_otherwise:
+                    self.selection = _within(self.selection, len(opened.transcript.words))
+                    self.transcript_changed.emit()
                 self.edition_changed.emit()
                 self._make_track(opened.edition)
 
@@ -229,7 +256,7 @@ class Workspace(QObject):
             else:
                 made = short_of(now.source, now.analysis, Choice())
             entry = self._project.entry(self._project.add_short(made))
-            return self._work_out(now.source, now.analysis, entry, now.page)
+            return self._work_out(now.source, now.found, now.transcript, entry, now.page)
 
         def arrived(opened: Opened) -> None:
             self.opened = opened
@@ -298,6 +325,13 @@ class Workspace(QObject):
                 self.thumbs_changed.emit()
 
         self._slow.do(work, arrived, self._fail)
+
+
+def _within(chosen: range | None, count: int) -> range | None:
+    """A selection that still lies inside the words."""
+    if chosen is None or chosen.start >= count:
+        return None
+    return range(chosen.start, min(chosen.stop, count)) or None
 
 
 def project_for(name: str) -> Path:

@@ -15,12 +15,13 @@ LEVEL_STEP: Final = TICKS // 100
 
 @dataclass(frozen=True, slots=True)
 class Analysis:
-    """Words, people and the voice level (dBFS, one value each 10 ms) of one source."""
+    """Words, people and the voice level (dBFS, one value each 10 ms) of one source; captions come `nudge` ticks later."""
 
     source_key: str
     words: tuple[Word, ...] = ()
     people: People = field(default_factory=People)
     level_db: tuple[float, ...] = ()
+    nudge: int = 0
 
     def quietest(self, start: int, end: int) -> int:
         """The tick in [start, end] where the sound is quietest: its middle where nothing was measured."""

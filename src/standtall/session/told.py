@@ -1,0 +1,32 @@
+"""A source as the editor has put it right: what was measured, with the words and talkers of the project's transcript."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+
+from standtall.library.project import Project
+from standtall.model.analysis import Analysis
+from standtall.model.transcript import Transcript, first_transcript, people_as_told
+
+
+@dataclass(frozen=True, slots=True)
+class Found:
+    """What was measured in a source, and the transcript as it was found, before any correction."""
+
+    analysis: Analysis
+    transcript: Transcript
+
+
+def found_in(analysis: Analysis) -> Found:
+    return Found(analysis, first_transcript(analysis.words, analysis.people))
+
+
+def transcript_of(project: Project, found: Found) -> Transcript:
+    """The corrected transcript of a source, or the words as they were found."""
+    return project.transcripts.find(found.analysis.source_key) or found.transcript
+
+
+def as_told(found: Analysis, transcript: Transcript) -> Analysis:
+    """What was measured, with words, talkers and names as the transcript tells them."""
+    people = people_as_told(found.people, transcript)
+    return replace(found, words=transcript.words, people=people, nudge=transcript.nudge)

@@ -71,8 +71,8 @@ def test_analysis_is_kept_and_never_done_twice(talk: tuple[Path, Path], capsys: 
 
 def test_a_killed_analysis_goes_on_from_its_last_stage(talk: tuple[Path, Path], monkeypatch: pytest.MonkeyPatch) -> None:
     clip, captions = talk
+    from standtall.exchange import words_in
     from standtall.people import find
-    from standtall.speech import captions_in
 
     def killed(*_: object) -> None:
         raise KeyboardInterrupt
@@ -81,7 +81,7 @@ def test_a_killed_analysis_goes_on_from_its_last_stage(talk: tuple[Path, Path], 
         broken.setattr(find, "find_people", killed)
         assert main(["analyse", str(clip), "--captions", str(captions), "--json"]) == 130
     assert len(list(AnalysisCache().folder.rglob("words*.gz"))) == 1
-    monkeypatch.setattr(captions_in, "read_captions", killed)  # the words are not asked for again
+    monkeypatch.setattr(words_in, "read_words", killed)  # the words are not asked for again
     assert main(["analyse", str(clip), "--captions", str(captions), "--json"]) == 0
 
 

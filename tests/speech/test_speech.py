@@ -6,16 +6,14 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-import webvtt
 from praatio import textgrid
 from scipy.io import wavfile
 from scipy.signal import resample_poly
 
-from standtall.base.errors import MediaError, ModelMissing
+from standtall.base.errors import ModelMissing
 from standtall.media.sound import Samples
 from standtall.speech import models
 from standtall.speech.align import PhoneAligner, Timed
-from standtall.speech.captions_in import read_captions
 from standtall.speech.recognise import Heard
 from standtall.speech.spelling import guessed_sounds, spoken_forms
 from standtall.speech.transcribe import transcribe
@@ -119,36 +117,6 @@ def test_silence_has_no_words() -> None:
             return []
 
     assert transcribe(np.zeros(16_000, np.float32), Nothing(), None) == ()
-
-
-SRT = """1
-00:00:01,000 --> 00:00:02,500
-Hello <i>there</i>,
-
-2
-00:00:02,000 --> 00:00:04,000
-you two
-"""
-
-
-def test_captions_from_a_file_against_another_reader(tmp_path: Path) -> None:
-    path = tmp_path / "a.srt"
-    path.write_text(SRT, "utf-8")
-    words = read_captions(path)
-    theirs = [w for cue in webvtt.from_srt(str(path)) for w in cue.text.replace("<i>", "").replace("</i>", "").split()]
-    assert [w.text for w in words] == theirs == ["Hello", "there,", "you", "two"]
-    assert words[0].start == 48_000
-    assert all(a.end <= b.start for a, b in zip(words, words[1:], strict=False)), "overlapping cues must not overlap as words"
-
-
-@pytest.mark.parametrize(
-    ("data", "says"), [(b"\xff\xfe\x00bad", "UTF-8"), (b"nothing here", "no captions"), (b"", "no captions")]
-)
-def test_bad_caption_files(tmp_path: Path, data: bytes, says: str) -> None:
-    path = tmp_path / "a.srt"
-    path.write_bytes(data)
-    with pytest.raises(MediaError, match=says):
-        read_captions(path)
 
 
 def test_a_missing_model_is_said(own_folders: Path) -> None:

@@ -4,13 +4,17 @@ from __future__ import annotations
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent
-from PySide6.QtWidgets import QHBoxLayout, QLineEdit, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QPushButton, QStackedWidget, QToolButton, QVBoxLayout, QWidget
 
 from standtall.base.time import TICKS, clock
 from standtall.desk import theme
+from standtall.desk.fields import Field
 from standtall.desk.pictures import WideView
 from standtall.desk.script import ScriptView
+from standtall.desk.searchbar import SearchBar
+from standtall.desk.sheet import TranscriptSheet
 from standtall.desk.tuner import Tuner, heading
+from standtall.desk.wordwork import WordWork
 from standtall.desk.workspace import Workspace
 from standtall.model import edits
 
@@ -57,11 +61,14 @@ class Bench(QWidget):
         self._ws = workspace
         self.script = ScriptView(workspace)
         self.wide = WideView(workspace)
-        self.tuner = Tuner(workspace)
-        self._name = QLineEdit()
-        self._name.setAccessibleName("Name of the short")
+        self.work = WordWork(workspace, self)
+        self.tuner = Tuner(workspace, self.work)
+        self.sheet = TranscriptSheet(workspace, self.work)
+        self.searching = SearchBar(workspace, self.script)
+        self.tuner.retype.connect(self.script.retype)
+        self._name = Field("Name of the short", "No short yet")
+        self._name.setObjectName("name")
         self._name.setToolTip("Name of the short; the finished file gets it too")
-        self._name.setPlaceholderText("No short yet")
         font = self._name.font()
         font.setPixelSize(17)
         font.setBold(True)
@@ -82,12 +89,14 @@ class Bench(QWidget):
         head.addWidget(self._redo)
         head.addWidget(self.gauge)
         left.addLayout(head)
+        left.addWidget(self.searching)
         left.addLayout(self._lane_heads())
         left.addWidget(self.script, 1)
         right = QVBoxLayout()
         right.setSpacing(8)
         right.addWidget(self.wide)
-        right.addWidget(self.tuner, 1)
+        right.addLayout(self._sides())
+        right.addWidget(self._side, 1)
         holder = QWidget()
         holder.setLayout(right)
         right.setContentsMargins(0, 0, 0, 0)
@@ -101,6 +110,32 @@ class Bench(QWidget):
         workspace.opened_changed.connect(self._refresh)
         workspace.edition_changed.connect(self._refresh)
         self._refresh()
+
+    def _sides(self) -> QHBoxLayout:
+        """Two sides of the right column: what belongs to this place, and what concerns the whole transcript."""
+        self._side = QStackedWidget()
+        self._side.addWidget(self.tuner)
+        self._side.addWidget(self.sheet)
+        row = QHBoxLayout()
+        row.setSpacing(6)
+        self._side_buttons: list[QPushButton] = []
+        for i, (text, tip) in enumerate(
+            (("This place", "What belongs to the place under the playhead (F5)"),
+             ("Transcript", "Doubts, talkers, replacing, the word list, files (F6)"))
+        ):  # fmt: skip
+            button = QPushButton(text)
+            button.setCheckable(True)
+            button.setChecked(i == 0)
+            button.setToolTip(tip)
+            button.clicked.connect(lambda _c=False, n=i: self.show_side(n))
+            self._side_buttons.append(button)
+            row.addWidget(button)
+        return row
+
+    def show_side(self, number: int) -> None:
+        self._side.setCurrentIndex(number)
+        for i, button in enumerate(self._side_buttons):
+            button.setChecked(i == number)
 
     def _tool(self, name: str, tip: str) -> QToolButton:
         button = QToolButton()

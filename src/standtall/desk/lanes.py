@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QBrush, QColor, QFont, QPainter, QPen, QPolygonF
+from PySide6.QtGui import QColor, QFont, QPainter, QPen, QPolygonF
 
 from standtall.base.time import TICKS, clock
 from standtall.desk import theme
@@ -113,7 +113,7 @@ def _ribbon(painter: QPainter, lane: LaneBox, page: Page, track: Track, first: i
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(ground)
     painter.drawPolygon(shape)
-    painter.setBrush(QBrush(colour, theme.PATTERNS[track.person % len(theme.PATTERNS)]))
+    painter.setBrush(theme.person_brush(track.person))
     painter.setOpacity(0.8)
     painter.drawPolygon(shape)
     painter.setOpacity(1.0)

@@ -8,11 +8,13 @@ from PySide6.QtWidgets import QAbstractScrollArea, QWidget
 
 from standtall.base.time import clock
 from standtall.desk import theme
+from standtall.desk.fields import Field
 from standtall.desk.lanes import LaneBox, paint_extras, paint_picture_lane, paint_time_lane
+from standtall.desk.overview import OverviewBar
 from standtall.desk.rows import ROW, Page
 from standtall.desk.workspace import Workspace
-from standtall.model import edits
-from standtall.model.words import word_at
+from standtall.model import corrections, edits
+from standtall.model.words import NOBODY, Word, word_at
 
 TIME_W, EXTRAS_W = 50, 44
 
@@ -20,7 +22,6 @@ TIME_W, EXTRAS_W = 50, 44
 class ScriptView(QAbstractScrollArea):
     """Choose words by dragging over them; drag the band in the picture lane to move the crop."""
 
-    play_from = Signal(int)
     laid_out = Signal(int)
     """Width of the picture lane, when it changes."""
 
@@ -31,14 +32,19 @@ class ScriptView(QAbstractScrollArea):
         self.setAccessibleName("Script")
         self.setAccessibleDescription("Words of the footage from top to bottom, with the picture lane beside them")
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setVerticalScrollBar(OverviewBar(workspace))
+        self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOn)
+        self._retyper: Field | None = None
         self.viewport().setMouseTracking(True)
         self._kept: set[int] = set()
         self._anchor: int | None = None
         self._band: tuple[tuple[int, int], float, float] | None = None
         self._last_playhead = 0
+        self._shown_page: Page | None = None
         workspace.opened_changed.connect(self._reopened)
         workspace.edition_changed.connect(self._edited)
         workspace.selection_changed.connect(self.viewport().update)
+        workspace.search_changed.connect(self.viewport().update)
         workspace.thumbs_changed.connect(self.viewport().update)
         workspace.playhead_changed.connect(self._moved)
 
@@ -73,7 +79,7 @@ class ScriptView(QAbstractScrollArea):
         space = metrics.horizontalAdvance(" ")
         out = []
         for i in range(row.first, row.last + 1):
-            w = metrics.horizontalAdvance(opened.analysis.words[i].text)
+            w = metrics.horizontalAdvance(_shown(opened.analysis.words[i]))
             out.append((i, QRectF(x, row.top, w, ROW)))
             x += w + space + 1
         return out
@@ -99,6 +105,9 @@ class ScriptView(QAbstractScrollArea):
 
     def _edited(self) -> None:
         opened = self._ws.opened
+        if self.page is not None and self.page is not self._shown_page:
+            self._shown_page = self.page
+            self._scroll_range()
         self._kept = set(edits.kept_words(opened.entry.short, opened.analysis)) if opened else set()
         self.viewport().update()
 
@@ -181,22 +190,27 @@ class ScriptView(QAbstractScrollArea):
         inside = range(min(self._kept, default=0), max(self._kept, default=-1) + 1)
         struck_font = self._font()
         struck_font.setStrikeOut(True)
-        person = None
+        unspoken_font = self._font()
+        unspoken_font.setItalic(True)
+        hits = {i: n for n, hit in enumerate(self._ws.hits) for i in hit}
         for number in page.visible(area.top(), area.bottom()):
             row = page.rows[number]
-            talker = opened.analysis.people.talker_at((row.start + row.end) // 2)
-            before = page.rows[number - 1] if number else None
-            person = opened.analysis.people.talker_at((before.start + before.end) // 2) if before else None
+            talker = words[row.first].talker
+            before = words[row.first - 1].talker if row.first else NOBODY
             x = self._words_x()
-            if talker is not None:
-                colour = theme.person_colour(talker)
+            if 0 <= talker < len(opened.transcript.talkers):
+                colour = theme.person_colour(self._ws.colour_number(talker))
                 painter.setPen(Qt.PenStyle.NoPen)
                 painter.setBrush(colour.darker(118))
                 painter.drawRoundedRect(QRectF(x + 8, row.top + 3, 4, ROW - 6), 2, 2)
-                if talker != person:
-                    self._paint_name(painter, number, talker, opened.analysis.people.names)
+                if talker != before:
+                    self._paint_name(painter, number, opened.transcript.name_of(talker))
             for i, box in self._places(number):
                 kept = i in self._kept
+                if i in hits:
+                    found = QColor(theme.NOW)
+                    found.setAlpha(150 if hits[i] == self._ws.hit else 70)
+                    painter.fillRect(box.adjusted(-2, 2, 3, -2), found)
                 if i in chosen:
                     painter.fillRect(box.adjusted(-2, 2, 3, -2), QColor(look.chosen))
                 elif i == now:
@@ -205,7 +219,10 @@ class ScriptView(QAbstractScrollArea):
                     painter.drawRoundedRect(box.adjusted(-2, 3, 2, -3), 4, 4)
                 painter.setFont(font if kept or i not in inside else struck_font)
                 painter.setPen(QColor(look.ink if kept else (look.struck_ink if i in inside else look.pale_ink)))
-                painter.drawText(box.adjusted(0, 0, 20, 0), Qt.AlignmentFlag.AlignVCenter, words[i].text)
+                if words[i].kind == "unspoken":
+                    painter.setFont(unspoken_font)
+                    painter.setPen(QColor(look.pale_ink))
+                painter.drawText(box.adjusted(0, 0, 20, 0), Qt.AlignmentFlag.AlignVCenter, _shown(words[i]))
                 if words[i].doubtful:
                     painter.setPen(QPen(QColor(theme.WARN), 1.6, Qt.PenStyle.DotLine))
                     painter.drawLine(QPointF(box.left(), box.bottom() - 4), QPointF(box.right(), box.bottom() - 4))
@@ -216,12 +233,11 @@ class ScriptView(QAbstractScrollArea):
                     painter.setPen(QPen(QColor(theme.KEPT), 1.5))
                     painter.drawLine(QPointF(self._words_x(), y), QPointF(self.viewport().width() - EXTRAS_W, y))
 
-    def _paint_name(self, painter: QPainter, number: int, talker: int, names: tuple[str, ...]) -> None:
+    def _paint_name(self, painter: QPainter, number: int, name: str) -> None:
         """The talker's name at the end of the row where it fits beside the words."""
         font = self._font()
         font.setPixelSize(12)
         painter.setFont(font)
-        name = names[talker] if talker < len(names) else ""
         places = self._places(number)
         right = self.viewport().width() - EXTRAS_W - 8
         wide = painter.fontMetrics().horizontalAdvance(name)
@@ -289,9 +305,58 @@ class ScriptView(QAbstractScrollArea):
             self.viewport().update()
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
-        word = self.word_near(*self._at(event))
-        if word is not None and self._ws.opened is not None:
-            self.play_from.emit(self._ws.opened.analysis.words[word].start)
+        x, y = self._at(event)
+        word = self.word_near(x, y)
+        if word is not None and x >= self._words_x():
+            self._anchor = None
+            self._ws.select(range(word, word + 1))
+            self.retype()
+
+    # typing in place
+
+    def retype(self) -> None:
+        """Type other words over the chosen ones, right where they stand."""
+        opened, page, chosen = self._ws.opened, self.page, self._ws.chosen_or_said()
+        if opened is None or page is None or chosen is None:
+            self._ws.said.emit("Choose a word first: click it in the script.", "note")
+            return
+        number = page.row_of(chosen.start)
+        self.ensure_row(number)
+        boxes = dict(self._places(number))
+        box = boxes[chosen.start]
+        self._stop_retyping()
+        field = Field("Retype the chosen words", parent=self.viewport())
+        field.setObjectName("retyper")
+        field.setText(" ".join(w.text for w in opened.analysis.words[chosen.start : chosen.stop]))
+        room = self.viewport().width() - EXTRAS_W - box.left() - 4
+        wide = min(room, max(110.0, QFontMetricsF(self._font()).horizontalAdvance(field.text()) + 44))
+        field.setGeometry(int(box.left()) - 8, int(box.top()) - self.verticalScrollBar().value() - 2, int(wide), ROW + 4)
+        field.selectAll()
+        field.returnPressed.connect(lambda: self._typed(chosen, field))
+        field.given_up.connect(self._stop_retyping)
+        self._retyper = field
+        field.show()
+        field.setFocus(Qt.FocusReason.ShortcutFocusReason)
+
+    def _typed(self, chosen: range, field: Field) -> None:
+        text = field.text()
+        self._stop_retyping()
+        self._ws.revise(lambda t: corrections.retype(t, chosen, text))
+
+    def _stop_retyping(self) -> None:
+        if self._retyper is not None:
+            self._retyper.hide()
+            self._retyper.deleteLater()
+            self._retyper = None
+            self.setFocus()
+
+    def ensure_row(self, number: int) -> None:
+        """Scroll a row into view where it is not."""
+        assert self.page is not None
+        top, high = self.verticalScrollBar().value(), self.viewport().height()
+        y = self.page.rows[number].top
+        if not top + ROW < y < top + high - 2 * ROW:
+            self.verticalScrollBar().setValue(int(y - high * 0.3))
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         opened, page = self._ws.opened, self.page
@@ -326,3 +391,8 @@ class ScriptView(QAbstractScrollArea):
         else:
             self._ws.select(None)
         self._ws.seek(self._ws.opened.analysis.words[word].start)
+
+
+def _shown(word: Word) -> str:
+    """A word as the script shows it: in brackets where it was not spoken."""
+    return f"({word.text})" if word.kind == "unspoken" else word.text

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 from typing import Final
 
 from PySide6.QtCore import QByteArray, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QIcon, QPainter, QPalette, QPixmap
+from PySide6.QtGui import QBrush, QColor, QIcon, QPainter, QPalette, QPixmap
 from PySide6.QtSvg import QSvgRenderer
 from PySide6.QtWidgets import QAbstractButton, QApplication, QWidget
 
@@ -62,6 +62,11 @@ def person_colour(number: int) -> QColor:
     return QColor(PEOPLE[number % len(PEOPLE)])
 
 
+def person_brush(number: int) -> QBrush:
+    """The pattern of a person or talker, in their colour."""
+    return QBrush(person_colour(number), PATTERNS[number % len(PATTERNS)])
+
+
 def apply(application: QApplication, theme: Theme) -> None:
     """Dress the whole program."""
     _current[0] = theme
@@ -110,8 +115,15 @@ def _sheet(t: Theme) -> str:
         selection-background-color: {NOW}; selection-color: {ON_NOW}; }}
     QLineEdit:hover {{ border-color: {t.line}; }}
     QLineEdit:focus {{ border: 1px solid {NOW}; background: {t.raised}; }}
+    QLineEdit#field {{ border: 1px solid {t.line}; }}
+    QLineEdit#field:focus {{ border: 1px solid {NOW}; }}
+    QLineEdit#retyper {{ background: #ffffff; color: #221f1a; border: 2px solid {NOW}; font-size: {PAGE}px; padding: 1px 5px; }}
+    QCheckBox {{ spacing: 5px; }}
     QComboBox {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 7px; padding: 4px 8px; min-height: 20px; }}
     QComboBox:focus {{ border: 2px solid {NOW}; }}
+    QComboBox::drop-down {{ border: 0; width: 16px; }}
+    QComboBox::down-arrow {{ width: 0; height: 0; border-left: 4px solid transparent; border-right: 4px solid transparent;
+        border-top: 5px solid {t.faint}; margin-right: 6px; }}
     QComboBox QAbstractItemView {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.line}; }}
     QProgressBar {{ background: {t.line}; border: 0; border-radius: 4px; height: 8px; max-height: 8px; text-align: center; }}
     QProgressBar::chunk {{ background: {NOW}; border-radius: 4px; }}
@@ -126,6 +138,7 @@ def _sheet(t: Theme) -> str:
     QFrame#card[chosen="true"] {{ border: 2px solid {NOW}; }}
     QScrollArea {{ border: 0; background: transparent; }}
     QScrollBar:vertical {{ background: transparent; width: 11px; margin: 0; }}
+    QScrollBar#overview:vertical {{ width: 18px; }}
     QScrollBar::handle:vertical {{ background: {t.line}; border-radius: 5px; min-height: 36px; }}
     QScrollBar::handle:vertical:hover {{ background: {t.faint}; }}
     QScrollBar::add-line, QScrollBar::sub-line, QScrollBar::add-page, QScrollBar::sub-page {{ background: none; height: 0; }}
@@ -148,6 +161,11 @@ _DRAWINGS: Final = {
     "theme": "M12 4a8 8 0 1 0 0 16z M12 4a8 8 0 0 1 0 16",
     "open": "M3 7h6l2 2h10v10H3z",
     "add": "M12 5v14 M5 12h14",
+    "up": "M6 15l6-6 6 6",
+    "down": "M6 9l6 6 6-6",
+    "close": "M6 6l12 12 M18 6L6 18",
+    "says": "M4 5h16v11h-9l-4 4v-4H4z M8 9h8 M8 12h5",
+    "more": "M5 12h.5 M12 12h.5 M19 12h.5",
     "keys": "M3 7h18v10H3z M6 10h1 M10 10h1 M14 10h1 M18 10h.5 M7 14h10",
 }
 

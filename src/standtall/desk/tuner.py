@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from functools import partial
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPaintEvent
 from PySide6.QtWidgets import (
     QButtonGroup,
@@ -13,19 +13,22 @@ from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
     QLabel,
+    QMenu,
     QPushButton,
     QScrollArea,
     QSlider,
+    QToolButton,
     QVBoxLayout,
     QWidget,
 )
 
 from standtall.base.time import TICKS
 from standtall.desk import theme
+from standtall.desk.wordwork import WordWork
 from standtall.desk.workspace import Workspace
 from standtall.ink.caption import CaptionInk, CaptionText
 from standtall.ink.sprite import Sprite
-from standtall.model import edits
+from standtall.model import corrections, edits
 from standtall.model.analysis import Analysis
 from standtall.model.look import LOOKS, Look
 from standtall.model.short import Short
@@ -85,9 +88,11 @@ class LookButton(QPushButton):
 class Tuner(QScrollArea):
     """Framing of the shot, the words that are chosen, captions."""
 
-    def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
+    retype = Signal()
+
+    def __init__(self, workspace: Workspace, work: WordWork, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self._ws = workspace
+        self._ws, self._work = workspace, work
         self.setWidgetResizable(True)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         inner = self._inner = QWidget()
@@ -103,6 +108,7 @@ class Tuner(QScrollArea):
         self._people_key: object = None
         for signal in (workspace.opened_changed, workspace.edition_changed, workspace.selection_changed):
             signal.connect(self.refresh)
+        workspace.selection_changed.connect(self._clear_others)
         workspace.playhead_changed.connect(lambda _t: self.refresh(moved=True))
         self._span_start = -1
         self.refresh()
@@ -131,6 +137,54 @@ class Tuner(QScrollArea):
         for i, button in enumerate((self._take, self._cut, self._back, self._new)):
             grid.addWidget(button, i // 2, i % 2)
         box.addLayout(grid)
+        row = QHBoxLayout()
+        row.setSpacing(6)
+        row.addWidget(self._button("Retype", "Type other words in their place (T, or double click)", self.retype.emit))
+        row.addWidget(self._button("Hear", "Hear them in their surroundings (H)", self._work.hear))
+        row.addWidget(self._more())
+        box.addLayout(row)
+        self._others = QHBoxLayout()
+        self._others.setSpacing(6)
+        box.addLayout(self._others)
+        self._work.alternatives.connect(self._offer)
+
+    def _more(self) -> QToolButton:
+        more = QToolButton()
+        more.setObjectName("plain")
+        theme.draw(more, "more")
+        more.setToolTip("More to do with the chosen words")
+        more.setAccessibleName("More to do with the chosen words")
+        more.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        menu = QMenu(more)
+        work = self._work
+        for text, does in (
+            ("Right as it is\tA", work.accept), ("Other hearings\tW", work.ask), ("Find in the sound anew\tY", work.align),
+            ("Merge into one word\tM", work.merge), ("Split into two", work.split), ("Not spoken, or spoken\tN", work.not_spoken),
+            ("Remove from the transcript", work.remove), ("Begin earlier\t[", lambda: work.shift_start(-1)),
+            ("Begin later\t]", lambda: work.shift_start(1)), ("End earlier\tShift+[", lambda: work.shift_end(-1)),
+            ("End later\tShift+]", lambda: work.shift_end(1)),
+        ):  # fmt: skip
+            menu.addAction(text, lambda d=does: d())  # type: ignore[misc]
+        more.setMenu(menu)
+        return more
+
+    def _offer(self, chosen: range, texts: tuple[str, ...]) -> None:
+        """Other hearings as buttons: one click takes one."""
+        self._clear_others()
+        for text in texts[:4]:
+            tip = f"Write “{text}” instead"
+            self._others.addWidget(self._button(text, tip, partial(self._take_other, chosen, text)))
+
+    def _take_other(self, chosen: range, text: str) -> None:
+        self._ws.revise(lambda t: corrections.retype(t, chosen, text))
+        self._clear_others()
+
+    def _clear_others(self) -> None:
+        while (item := self._others.takeAt(0)) is not None:
+            widget = item.widget()
+            if widget is not None:
+                widget.hide()
+                widget.deleteLater()
 
     def _framing_card(self) -> None:
         box = self._card("FRAMING OF THIS SHOT")

@@ -28,6 +28,7 @@ from PySide6.QtWidgets import (
 from standtall.base.time import TICKS
 from standtall.desk import theme
 from standtall.desk.bench import Bench
+from standtall.desk.export import ExportSheet
 from standtall.desk.footage import FootagePlace
 from standtall.desk.player import Player, Shown
 from standtall.desk.tall import TallPane
@@ -131,7 +132,8 @@ class MainWindow(QMainWindow):
         self.tall.play.connect(self.toggle_play)
         self.tall.step.connect(self.step)
         self.tall.picture.resized.connect(self.player.set_size)
-        self.bench.script.play_from.connect(self.play_from)
+        self.bench.sheet.take_words.connect(self.take_words)
+        self.bench.sheet.give_words.connect(self.give_words)
         self.footage.opened.connect(self.open_on_bench)
         self._from_player = False
 
@@ -163,6 +165,25 @@ class MainWindow(QMainWindow):
         add("Bring the chosen words back", "B", tuner.bring_back)
         add("Captions on or off", "C", tuner.toggle_captions)
         add("Another short of the chosen words", "Ctrl+N", self.workspace.new_short)
+        work = self.bench.work
+        add("Retype the chosen words", "T", self.bench.script.retype)
+        add("Hear the chosen words", "H", work.hear)
+        add("Right as it is, on to the next doubt", "A", work.accept)
+        add("Next doubtful word", "D", lambda: work.next_doubt(1))
+        add("Doubtful word before", "Shift+D", lambda: work.next_doubt(-1))
+        add("Other hearings of the chosen words", "W", work.ask)
+        add("Find the chosen words in the sound anew", "Y", work.align)
+        add("Merge the chosen words into one", "M", work.merge)
+        add("Mark words as not spoken, or spoken", "N", work.not_spoken)
+        add("Let the word begin earlier", "[", lambda: work.shift_start(-1))
+        add("Let the word begin later", "]", lambda: work.shift_start(1))
+        add("Let the word end earlier", "Shift+[ or {", lambda: work.shift_end(-1))
+        add("Let the word end later", "Shift+] or }", lambda: work.shift_end(1))
+        add("Search the words", "Ctrl+F", self.search)
+        add("Next hit", "F3", lambda: self.workspace.next_hit(1))
+        add("Hit before", "Shift+F3", lambda: self.workspace.next_hit(-1))
+        add("This place", "F5", lambda: self.bench.show_side(0))
+        add("The whole transcript", "F6", lambda: self.bench.show_side(1))
         add("Even or elastic time", "E", self.toggle_even)
         add("Undo", "Ctrl+Z", self.workspace.undo)
         add("Redo", "Ctrl+Shift+Z", self.workspace.redo)
@@ -309,10 +330,6 @@ class MainWindow(QMainWindow):
         now = self.player.speed
         self.player.play(max(-8.0, min(8.0, now * 2)) if now * way > 0 else float(way))
 
-    def play_from(self, tick: int) -> None:
-        self.workspace.seek(tick)
-        self.player.play()
-
     def step(self, frames: int) -> None:
         opened = self.workspace.opened
         if opened is not None:
@@ -330,6 +347,24 @@ class MainWindow(QMainWindow):
         self.workspace.set_even(not self.workspace.even)
         even = "Time is even: all seconds are as high."
         self.say(even if self.workspace.even else "Time is elastic: rows are as high as their words.")
+
+    def take_words(self) -> None:
+        kinds = "Scripts and captions (*.srt *.vtt *.txt *.json);;All files (*)"
+        name, _kind = QFileDialog.getOpenFileName(self, "Take words from a file", "", kinds)
+        if name:
+            self.workspace.take_words(Path(name))
+
+    def give_words(self) -> None:
+        opened = self.workspace.opened
+        if opened is None:
+            return
+        sheet = ExportSheet(opened.source.name, opened.entry.short.name, self)
+        sheet.wanted.connect(self.workspace.give_words)
+        sheet.open()
+
+    def search(self) -> None:
+        self.go("bench")
+        self.bench.searching.open()
 
     # ending
 

@@ -9,6 +9,7 @@ import re
 from collections.abc import Callable
 from dataclasses import dataclass
 from pathlib import Path
+from typing import Any
 
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
@@ -20,21 +21,26 @@ from standtall.compose.scene import Edition, Scene
 from standtall.desk.door import Door, Worker
 from standtall.desk.player import wide_at
 from standtall.desk.rows import Page
+from standtall.exchange.words_out import write_words
 from standtall.framing.camera import Camera, plan
 from standtall.library.cache import AnalysisCache
 from standtall.library.project import Entry, Project
 from standtall.media.reader import PictureReader
 from standtall.media.sound import Samples
-from standtall.model import edits
+from standtall.model import corrections, edits
 from standtall.model.analysis import Analysis
+from standtall.model.corrections import Term
 from standtall.model.short import Short
 from standtall.model.source import Source
+from standtall.model.timemap import Excerpt, TimeMap
 from standtall.model.transcript import Revision, Transcript
 from standtall.model.words import word_at
 from standtall.render.render import soundtrack
 from standtall.session.analyse import Options, known
 from standtall.session.make import Choice, short_of, worked_out
 from standtall.session.told import Found, as_told, found_in, transcript_of
+from standtall.session.words_from import Taken, words_from
+from standtall.speech.search import WordIndex
 
 MakeEdit = Callable[[Short, Analysis], edits.Edit]
 MakeRevision = Callable[[Transcript], Revision]
@@ -52,6 +58,7 @@ class Opened:
     edition: Edition
     camera: Camera
     page: Page
+    index: WordIndex
     proxy: str | None
 
 
@@ -65,6 +72,8 @@ class Workspace(QObject):
     selection_changed = Signal()
     playhead_changed = Signal(int)
     thumbs_changed = Signal()
+    search_changed = Signal()
+    terms_changed = Signal()
     track_ready = Signal(object, object)
     said = Signal(str, str)
 
@@ -81,6 +90,9 @@ class Workspace(QObject):
         self.playhead = 0
         self.even = False
         self.thumbs: dict[int, QImage] = {}
+        self.hits: tuple[range, ...] = ()
+        self.hit = -1
+        self.terms: tuple[Term, ...] = ()
         self._project: Project | None = None
         self._closing = Progress()
 
@@ -100,16 +112,17 @@ class Workspace(QObject):
     def open_project(self, path: Path, then: Callable[[], None] | None = None) -> None:
         """Open a project file or begin a new one there."""
 
-        def work() -> tuple[tuple[Source, ...], str | None]:
+        def work() -> tuple[tuple[Source, ...], str | None, tuple[Term, ...]]:
             fresh = Project(path)
             if self._project is not None:
                 self._project.close()
             self._project = fresh
             last = fresh.opened()
-            return fresh.sources(), fresh.entry(last).short.source_key if last is not None else None
+            return fresh.sources(), fresh.entry(last).short.source_key if last is not None else None, fresh.terms()
 
-        def arrived(found: tuple[tuple[Source, ...], str | None]) -> None:
-            self.project_path, (self.sources, key) = path, found
+        def arrived(found: tuple[tuple[Source, ...], str | None, tuple[Term, ...]]) -> None:
+            self.project_path, (self.sources, key, terms) = path, found
+            self._arrived_terms(terms)
             self.opened, self.selection = None, None
             self.project_changed.emit(path)
             self.opened_changed.emit()
@@ -166,16 +179,18 @@ class Workspace(QObject):
         self.keeper.do(work, arrived, self._fail)
 
     def _work_out(
-        self, source: Source, found: Found, transcript: Transcript, entry: Entry, page: Page | None = None
+        self, source: Source, found: Found, transcript: Transcript, entry: Entry, before: Opened | None = None
     ) -> Opened:
         analysis = as_told(found.analysis, transcript)
         edition = worked_out(entry.short, source, analysis)
-        if page is None:
-            page = Page(analysis.words, source.length, self.even)
+        if before is None or transcript.words is not before.transcript.words:
+            page, index = Page(analysis.words, source.length, self.even), WordIndex(analysis.words)
+        else:
+            page, index = before.page, before.index
         proxy = self.cache.proxy(source.key)
         camera = plan(entry.short, source, analysis.people, everywhere=True)
         return Opened(
-            source, found, transcript, analysis, entry, edition, camera, page,
+            source, found, transcript, analysis, entry, edition, camera, page, index,
             str(proxy) if proxy.exists() else None,
         )  # fmt: skip
 
@@ -192,6 +207,73 @@ class Workspace(QObject):
     def _arrived_page(self, opened: Opened) -> None:
         self.opened = opened
         self.opened_changed.emit()
+
+    # the word list and searching
+
+    def set_terms(self, terms: tuple[Term, ...]) -> None:
+        """Keep another word list in the project."""
+
+        def work() -> tuple[Term, ...]:
+            assert self._project is not None
+            self._project.set_terms(terms)
+            return self._project.terms()
+
+        self.keeper.do(work, self._arrived_terms, self._fail)
+
+    def _arrived_terms(self, terms: tuple[Term, ...]) -> None:
+        self.terms = terms
+        self.terms_changed.emit()
+
+    def search(self, query: str, loose: bool = False, talker: int | None = None) -> None:
+        """Mark every hit, and go to the first one at or after the playhead."""
+        opened = self.opened
+        self.hits = opened.index.search(query, loose, talker) if opened is not None else ()
+        self.hit = -1
+        if opened is not None and self.hits:
+            words = opened.analysis.words
+            ahead = [n for n, h in enumerate(self.hits) if words[h.start].start >= self.playhead]
+            self._go_to_hit(ahead[0] if ahead else 0)
+        self.search_changed.emit()
+
+    def next_hit(self, way: int) -> None:
+        if self.hits:
+            self._go_to_hit((self.hit + way) % len(self.hits))
+            self.search_changed.emit()
+
+    def _go_to_hit(self, number: int) -> None:
+        assert self.opened is not None
+        self.hit = number
+        self.seek(self.opened.analysis.words[self.hits[number].start].start)
+
+    def take_words(self, path: Path) -> None:
+        """Put the words of a script or caption file in place of the present ones, as one step."""
+        opened = self.opened
+        if opened is None:
+            return
+        self.said.emit(f"Finding the words of {path.name} in the sound…", "note")
+
+        def arrived(taken: Taken) -> None:
+            self.revise(lambda t: corrections.heard_anew(t, taken.transcript, f"Words from {path.name}"))
+            self.said.emit(taken.told, "note")
+
+        self.in_background(lambda: words_from(path, opened.source, opened.found, self._closing), arrived)
+
+    def give_words(self, path: Path, whole: bool) -> None:
+        """Write the words of the whole source or of the short to a file."""
+        opened = self.opened
+        if opened is None:
+            return
+        length = opened.source.length
+        time_map = TimeMap((Excerpt(0, length),)) if whole else opened.edition.time_map
+
+        def arrived(count: int) -> None:
+            self.said.emit(f"{count} words written to {path.name}.", "note")
+
+        self.in_background(lambda: write_words(path, opened.transcript, time_map), arrived)
+
+    def in_background(self, work: Callable[[], Any], then: Callable[[Any], None]) -> None:
+        """Do slow work that a person asked for; errors are told."""
+        self._slow.do(work, then, self._fail)
 
     # edits
 
@@ -226,14 +308,14 @@ class Workspace(QObject):
                 return None
             entry = step(self._project, self._project.entry(now.entry.id), now.analysis)
             transcript = transcript_of(self._project, now.found)
-            same_words = transcript.words == now.transcript.words
-            return self._work_out(now.source, now.found, transcript, entry, now.page if same_words else None)
+            return self._work_out(now.source, now.found, transcript, entry, now)
 
         def arrived(opened: Opened | None) -> None:
             if opened is not None:
                 told_otherwise = self.opened is None or opened.transcript != self.opened.transcript
                 self.opened = opened
                 if told_otherwise:
+                    self.hits, self.hit = (), -1
                     self.selection = _within(self.selection, len(opened.transcript.words))
                     self.transcript_changed.emit()
                 self.edition_changed.emit()
@@ -256,7 +338,7 @@ class Workspace(QObject):
             else:
                 made = short_of(now.source, now.analysis, Choice())
             entry = self._project.entry(self._project.add_short(made))
-            return self._work_out(now.source, now.found, now.transcript, entry, now.page)
+            return self._work_out(now.source, now.found, now.transcript, entry, now)
 
         def arrived(opened: Opened) -> None:
             self.opened = opened
@@ -286,6 +368,12 @@ class Workspace(QObject):
         if short_tick is not None:
             return self.opened.edition.scene(self.opened.edition.frame_at(short_tick))
         return Scene(-1, tick, self.opened.camera.at(tick), None)
+
+    def colour_number(self, talker: int) -> int:
+        """The number of the colour and pattern of a talker: that of their face where it is known."""
+        assert self.opened is not None
+        person = self.opened.transcript.talkers[talker].person
+        return person if person >= 0 else len(self.opened.analysis.people.names) + talker
 
     def chosen_or_said(self) -> range | None:
         """The chosen words, or the one at the playhead."""

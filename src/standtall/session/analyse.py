@@ -10,7 +10,7 @@ from typing import Final
 
 import numpy as np
 
-from standtall.base.errors import NothingToDo
+from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.progress import Progress
 from standtall.library.cache import AnalysisCache
 from standtall.media import proxy
@@ -115,15 +115,21 @@ def _words(
     kept = cache.find(source.key, "words", _Words, options.words_mark)
     if kept is not None:
         return kept.words
+    from standtall.exchange.words_in import read_words
     from standtall.speech import models
     from standtall.speech.align import PhoneAligner
-    from standtall.speech.captions_in import read_captions
     from standtall.speech.recognise import WhisperRecogniser
     from standtall.speech.transcribe import align_words, transcribe
 
     if options.captions is not None:
-        words = read_captions(options.captions)
-        if source.has_sound and options.language in (None, "en"):
+        read = read_words(options.captions)
+        if read.times == "none":
+            raise MediaError(
+                f"{options.captions.name} has no times.",
+                "Analyse the footage first, then take the words of a plain script on the Bench.",
+            )
+        words = read.words
+        if read.times == "cues" and source.has_sound and options.language in (None, "en"):
             words = align_words(sound(), words, PhoneAligner(), progress)
         words = tuple(w for w in words if w.end <= source.length)
         if not words:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import difflib
+from collections.abc import Sequence
 from dataclasses import dataclass
 from pathlib import Path
 from typing import Final, Protocol
@@ -10,6 +12,7 @@ import numpy as np
 
 from standtall.base.progress import Progress
 from standtall.media.sound import SPEECH_RATE, Samples
+from standtall.model.words import bare
 
 FILLER_PROMPT: Final = "Um, so, uh, I I was, er, you know, thinking, um, that, uh, hmm, we could, um, start."
 """Text that makes the model write fillers down instead of smoothing them away."""
@@ -65,3 +68,42 @@ class WhisperRecogniser:
             if progress is not None:
                 progress.report("words", min(1.0, segment.end / total))
         return out
+
+    def hypotheses(self, samples: Samples, count: int = 8) -> list[str]:
+        """The likeliest texts of one short passage (30 s at most), best first, by a wide beam."""
+        from faster_whisper.tokenizer import Tokenizer
+
+        model = self._model
+        mono = np.ascontiguousarray(samples.reshape(-1), np.float32)[: 30 * SPEECH_RATE]
+        features = model.feature_extractor(mono)
+        features = features[:, : model.feature_extractor.nb_max_frames]
+        features = np.pad(features, ((0, 0), (0, model.feature_extractor.nb_max_frames - features.shape[1])))
+        encoded = model.encode(features)
+        spoken = Tokenizer(model.hf_tokenizer, model.model.is_multilingual, task="transcribe", language=self._language or "en")
+        prompt = model.get_prompt(spoken, [], without_timestamps=True)
+        result = model.model.generate(encoded, [prompt], beam_size=count, num_hypotheses=count, max_length=224)[0]
+        texts = (spoken.decode([t for t in tokens if t < spoken.eot]).strip() for tokens in result.sequences_ids)
+        return list(dict.fromkeys(t for t in texts if t))
+
+
+def otherwise(now: Sequence[str], chosen: range, heard: Sequence[str]) -> tuple[str, ...]:
+    """What other hearings (whole texts) have in place of the chosen words of `now`, in their order, each once."""
+    mine = [bare(w) for w in now]
+    out: list[str] = []
+    for text in heard:
+        pieces = text.split()
+        edges: dict[int, int] = {}
+        matcher = difflib.SequenceMatcher(None, mine, [bare(p) for p in pieces], autojunk=False)
+        for how, a, b, c, d in matcher.get_opcodes():
+            if how == "equal" or b - a == d - c:
+                edges.update(zip(range(a, b + 1), range(c, d + 1), strict=True))
+            else:
+                edges.setdefault(a, c)
+                edges[b] = d
+        if chosen.start not in edges or chosen.stop not in edges:
+            continue
+        other = " ".join(pieces[edges[chosen.start] : edges[chosen.stop]]).strip(" ,.;:!?")
+        same = [bare(p) for p in other.split()] == [mine[i] for i in chosen]
+        if other and not same and other not in out:
+            out.append(other)
+    return tuple(out)

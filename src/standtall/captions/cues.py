@@ -1,0 +1,78 @@
+"""Groups words into subtitle cues for files: at most two lines of reading length, one talker each."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Final
+
+from standtall.base.time import TICKS
+from standtall.captions.lines import BOUND_TO_NEXT, CaptionWord
+
+LINE: Final = 42
+"""Most letters of a line (common practice, no source)."""
+LINES: Final = 2
+LONGEST: Final = 7 * TICKS
+"""Longest time that a cue stands (common practice, no source)."""
+PAUSE: Final = round(0.8 * TICKS)
+LINGER: Final = round(0.4 * TICKS)
+"""How long a cue stays after its last word, where nothing follows at once."""
+
+
+@dataclass(frozen=True, slots=True)
+class Cue:
+    """Words in one or two lines, shown from `start` to `end` ticks; `talker` as in the transcript."""
+
+    lines: tuple[tuple[CaptionWord, ...], ...]
+    start: int
+    end: int
+    talker: int
+
+    @property
+    def words(self) -> tuple[CaptionWord, ...]:
+        return tuple(w for line in self.lines for w in line)
+
+
+def cues(said: tuple[CaptionWord, ...], talkers: tuple[int, ...]) -> tuple[Cue, ...]:
+    """Cues of words in time order; `talkers` says for each index of a word who says it."""
+    groups: list[list[CaptionWord]] = []
+    for word in said:
+        if groups and not _new(groups[-1], word, talkers):
+            groups[-1].append(word)
+        else:
+            groups.append([word])
+    out: list[Cue] = []
+    for i, group in enumerate(groups):
+        after = groups[i + 1][0].start if i + 1 < len(groups) else group[-1].end + LINGER
+        end = max(group[-1].end, min(after, group[-1].end + LINGER))
+        out.append(Cue(_lines(group), group[0].start, max(end, group[0].start + 1), talkers[group[0].index]))
+    return tuple(out)
+
+
+def _new(group: list[CaptionWord], word: CaptionWord, talkers: tuple[int, ...]) -> bool:
+    if talkers[group[-1].index] != talkers[word.index] or word.start - group[-1].end > PAUSE:
+        return True
+    if word.end - group[0].start > LONGEST or len(_lines([*group, word])) > LINES:
+        return True
+    letters = sum(len(w.text) + 1 for w in group)
+    return letters > LINE // 2 and group[-1].text.rstrip("\"'”’»)").endswith((".", "!", "?", "…", "。"))
+
+
+def _lines(group: list[CaptionWord]) -> tuple[tuple[CaptionWord, ...], ...]:
+    """One line where it fits, else two of about equal length that do not break between words that belong together."""
+    total = sum(len(w.text) + 1 for w in group) - 1
+    if total <= LINE:
+        return (tuple(group),)
+    best: tuple[float, int] | None = None
+    left = 0
+    for i in range(1, len(group)):
+        left += len(group[i - 1].text) + (1 if i > 1 else 0)
+        right = total - left - 1
+        if left <= LINE and right <= LINE:
+            tail = group[i - 1].text
+            bound, pause = tail.lower().strip(",;:") in BOUND_TO_NEXT, tail.endswith((",", ";", ":"))
+            cost = abs(left - right) + 12 * bound - 6 * pause
+            best = min(best or (cost, i), (cost, i))
+    if best is None:  # too much for two lines
+        first = next((i for i in range(1, len(group)) if sum(len(w.text) + 1 for w in group[: i + 1]) - 1 > LINE), 1)
+        return (tuple(group[:first]), *_lines(group[first:]))
+    return tuple(group[: best[1]]), tuple(group[best[1] :])

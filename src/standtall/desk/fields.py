@@ -1,0 +1,34 @@
+"""A line to type in, whose keys belong to it while it has the focus."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QEvent, Qt, Signal
+from PySide6.QtGui import QKeyEvent
+from PySide6.QtWidgets import QLineEdit, QWidget
+
+OWN = (Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Escape, Qt.Key.Key_Up, Qt.Key.Key_Down)
+
+
+class Field(QLineEdit):
+    """Enter, Escape and the arrows reach the field, not the keys of the window; Escape gives the text up."""
+
+    given_up = Signal()
+
+    def __init__(self, name: str, hint: str = "", parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setAccessibleName(name)
+        self.setPlaceholderText(hint or name)
+        self.setObjectName("field")
+
+    def event(self, event: QEvent) -> bool:
+        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent) and event.key() in OWN:
+            event.accept()
+            return True
+        return super().event(event)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Escape:
+            self.given_up.emit()
+            event.accept()
+            return
+        super().keyPressEvent(event)

@@ -1,0 +1,69 @@
+"""The scroll bar of the script: the whole source at a glance, with what is used, what is in doubt and what was found."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QRectF, Qt
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtWidgets import QScrollBar, QWidget
+
+from standtall.desk import theme
+from standtall.desk.workspace import Workspace
+
+WIDTH = 18
+
+
+class OverviewBar(QScrollBar):
+    """Left: what the short uses. Middle: hits of the search. Right: doubtful words. A click goes there."""
+
+    def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
+        super().__init__(Qt.Orientation.Vertical, parent)
+        self._ws = workspace
+        self.setObjectName("overview")
+        self.setAccessibleName("Overview of the footage")
+        self.setToolTip("The whole footage: green is used, marigold was found, red is in doubt. Click to go there.")
+        for signal in (workspace.search_changed, workspace.edition_changed, workspace.opened_changed):
+            signal.connect(self.update)
+
+    def marks(self) -> tuple[list[tuple[float, float]], list[float], list[float]]:
+        """-> (used parts, hits, doubts) as heights on the page, 0..1."""
+        opened = self._ws.opened
+        if opened is None:
+            return [], [], []
+        page, words = opened.page, opened.analysis.words
+        used = [(page.y(e.start) / page.height, page.y(e.end) / page.height) for e in opened.entry.short.excerpts]
+        hits = [page.rows[page.row_of(h.start)].top / page.height for h in self._ws.hits]
+        doubts = [page.rows[page.row_of(i)].top / page.height for i, w in enumerate(words) if w.doubtful]
+        return used, hits, doubts
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        look = theme.current()
+        high = self.height()
+        painter.fillRect(self.rect(), QColor(look.page_rule))
+        span = max(1, self.maximum() - self.minimum() + self.pageStep())
+        top, size = self.value() / span * high, max(12.0, self.pageStep() / span * high)
+        painter.fillRect(QRectF(0, top, WIDTH, size), QColor(look.line))
+        used, hits, doubts = self.marks()
+        for a, b in used:
+            painter.fillRect(QRectF(1, a * high, 4, max(2.0, (b - a) * high)), QColor(theme.KEPT))
+        for y in sorted({round(d * high) for d in doubts}):
+            painter.fillRect(QRectF(WIDTH - 5, y, 4, 2), QColor(theme.WARN))
+        for y in sorted({round(h * high) for h in hits}):
+            painter.fillRect(QRectF(6, y - 1, 7, 3), QColor(theme.NOW).darker(112))
+        painter.setPen(QColor(look.faint))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawRect(QRectF(0.5, top + 0.5, WIDTH - 1, size - 1))
+
+    def _to(self, y: float) -> None:
+        span = self.maximum() - self.minimum() + self.pageStep()
+        self.setValue(round(y / max(1, self.height()) * span - self.pageStep() / 2))
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self._to(event.position().y())
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if event.buttons() & Qt.MouseButton.LeftButton:
+            self._to(event.position().y())
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        event.accept()

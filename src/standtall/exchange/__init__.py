@@ -1,0 +1,1 @@
+"""Words and cuts out of and into open formats."""

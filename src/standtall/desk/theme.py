@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from pathlib import Path
 from typing import Final
 
 from PySide6.QtCore import QByteArray, QRectF, QSize, Qt
@@ -50,6 +51,8 @@ PAD: Final = 10
 SMALL: Final = 12
 BODY: Final = 13
 PAGE: Final = 15
+
+DOWN: Final = Path(__file__).with_name("down.svg").as_posix()
 
 _current: list[Theme] = [LIGHT]
 
@@ -122,8 +125,7 @@ def _sheet(t: Theme) -> str:
     QComboBox {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 7px; padding: 4px 8px; min-height: 20px; }}
     QComboBox:focus {{ border: 2px solid {NOW}; }}
     QComboBox::drop-down {{ border: 0; width: 16px; }}
-    QComboBox::down-arrow {{ width: 0; height: 0; border-left: 4px solid transparent; border-right: 4px solid transparent;
-        border-top: 5px solid {t.faint}; margin-right: 6px; }}
+    QComboBox::down-arrow {{ image: url({DOWN}); width: 12px; height: 12px; margin-right: 6px; }}
     QComboBox QAbstractItemView {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.line}; }}
     QProgressBar {{ background: {t.line}; border: 0; border-radius: 4px; height: 8px; max-height: 8px; text-align: center; }}
     QProgressBar::chunk {{ background: {NOW}; border-radius: 4px; }}

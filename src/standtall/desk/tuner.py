@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
     QMenu,
     QPushButton,
     QScrollArea,
+    QSizePolicy,
     QSlider,
     QToolButton,
     QVBoxLayout,
@@ -173,7 +174,9 @@ class Tuner(QScrollArea):
         self._clear_others()
         for text in texts[:4]:
             tip = f"Write “{text}” instead"
-            self._others.addWidget(self._button(text, tip, partial(self._take_other, chosen, text)))
+            button = self._button(text, tip, partial(self._take_other, chosen, text))
+            button.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
+            self._others.addWidget(button)
 
     def _take_other(self, chosen: range, text: str) -> None:
         self._ws.revise(lambda t: corrections.retype(t, chosen, text))
@@ -191,7 +194,7 @@ class Tuner(QScrollArea):
         self._why = QLabel()
         self._why.setWordWrap(True)
         box.addWidget(self._why)
-        self._people = QHBoxLayout()
+        self._people = QGridLayout()
         self._people.setSpacing(6)
         box.addLayout(self._people)
         self._auto = self._button("Frame automatically", "Let the camera follow who is talking again", self._release)
@@ -315,7 +318,7 @@ class Tuner(QScrollArea):
         if chosen:
             text = " ".join(words[i].text for i in chosen[:9]) + (" …" if len(chosen) > 9 else "")
             length = (words[chosen[-1]].end - words[chosen[0]].start) / TICKS
-            self._words_text.setText(f"“{text}”\n{len(chosen)} words, {length:.1f} s")
+            self._words_text.setText(f"“{text}”\n{edits.count_of(len(chosen))}, {length:.1f} s")
         else:
             i = word_at(words, self._ws.playhead)
             about = f"“{words[i].text}” is being said." if i is not None else "Drag over words in the script to choose them."
@@ -330,7 +333,7 @@ class Tuner(QScrollArea):
         assert opened is not None
         people = opened.analysis.people
         here = sorted({t.person for t in people.tracks_in(people.shot_at(self._ws.playhead))}) if people.shots else []
-        key = (tuple(here), followed, self._shot)
+        key = (tuple(people.names[p] for p in here), followed, self._shot)
         if key == self._people_key:
             return
         self._people_key = key
@@ -344,7 +347,9 @@ class Tuner(QScrollArea):
             button = self._button(name, tip, partial(self._follow, person, name))
             button.setCheckable(True)
             button.setChecked(person == followed)
-            self._people.addWidget(button)
+            button.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)  # long names never widen the card
+            place = self._people.count()
+            self._people.addWidget(button, place // 2, place % 2)
 
     def _follow(self, person: int, name: str) -> None:
         shot = self._shot

@@ -12,6 +12,7 @@ from typing import Final
 
 from standtall.base.errors import NothingToDo
 from standtall.base.time import TICKS, seconds
+from standtall.model.edits import count_of
 from standtall.model.transcript import MOST_NUDGE, Cast, Change, Revision, Talker, Transcript, cast_of
 from standtall.model.words import NOBODY, Kind, Word, bare
 
@@ -33,10 +34,6 @@ def _clean(text: str) -> list[str]:
     return [piece[:LONGEST_TEXT] for piece in text.split()]
 
 
-def _count(n: int, noun: str = "word") -> str:
-    return f"{n} {noun}" if n == 1 else f"{n} {noun}s"
-
-
 def _one(transcript: Transcript, chosen: range, new: Iterable[Word], label: str) -> Revision:
     old = transcript.words[chosen.start : chosen.stop]
     put = tuple(new)
@@ -55,7 +52,7 @@ def _each(transcript: Transcript, chosen: Iterable[int], change: Callable[[Word]
             changes.append(Change(i, (word,), (new,)))
     if not changes:
         raise NothingToDo("That is how it stands already.")
-    return Revision(label.format(_count(len(changes))), tuple(changes))
+    return Revision(label.format(count_of(len(changes))), tuple(changes))
 
 
 def shared_out(texts: Sequence[str], start: int, end: int, like: Word) -> list[Word]:
@@ -120,7 +117,7 @@ def add(transcript: Transcript, at: int, text: str) -> Revision:
 
 def remove(transcript: Transcript, chosen: range) -> Revision:
     """Take words out of the transcript; the sound stays."""
-    return _one(transcript, chosen, (), f"Remove {_count(len(chosen))}")
+    return _one(transcript, chosen, (), f"Remove {count_of(len(chosen))}")
 
 
 def merge(transcript: Transcript, chosen: range) -> Revision:
@@ -182,7 +179,7 @@ def aligned(transcript: Transcript, chosen: range, times: Sequence[tuple[int, in
             start, end = max(low, start), max(max(low, start) + 1, end)
         out.append(replace(words[i], start=start, end=end))
         low = end
-    return _one(transcript, chosen, out, f"Time {_count(len(chosen))} by the sound")
+    return _one(transcript, chosen, out, f"Time {count_of(len(chosen))} by the sound")
 
 
 def found(transcript: Transcript, phrase: str) -> list[range]:
@@ -211,7 +208,7 @@ def replace_all(transcript: Transcript, phrase: str, by: str) -> Revision:
         raise NothingToDo(f"“{phrase}” is not in the transcript.", "Check the spelling, or search for it loosely.")
     if not new:
         raise NothingToDo("There is nothing to put in its place.", "Type the right words.")
-    return _rewritten(transcript, [(p, new) for p in places], f"Replace “{phrase[:30]}” {_count(len(places), 'time')}")
+    return _rewritten(transcript, [(p, new) for p in places], f"Replace “{phrase[:30]}” {count_of(len(places), 'time')}")
 
 
 def _rewritten(transcript: Transcript, places: list[tuple[range, list[str]]], label: str) -> Revision:
@@ -258,7 +255,7 @@ def apply_terms(transcript: Transcript, terms: Sequence[Term]) -> Revision:
             places.append((place, text.split()))
     if not places:
         raise NothingToDo("The word list changes nothing: all its words are written as they should be.")
-    return _rewritten(transcript, places, f"Word list: {_count(len(places), 'place')}")
+    return _rewritten(transcript, places, f"Word list: {count_of(len(places), 'place')}")
 
 
 # talkers and the nudge
@@ -296,7 +293,7 @@ def assign(transcript: Transcript, chosen: Iterable[int], talker: int) -> Revisi
         raise NothingToDo("There is no such talker.")
     changes = _each(transcript, chosen, lambda w: replace(w, talker=talker), "").changes
     name = talkers[talker].name if talker >= 0 else "nobody"
-    return _recast(transcript, f"Said by {name}: {_count(len(changes))}", changes, talkers=talkers, by_hand=True)
+    return _recast(transcript, f"Said by {name}: {count_of(len(changes))}", changes, talkers=talkers, by_hand=True)
 
 
 def join_talkers(transcript: Transcript, keep: int, gone: int) -> Revision:

@@ -27,7 +27,8 @@ class Edit:
     short: Short
 
 
-def _count(n: int, noun: str = "word") -> str:
+def count_of(n: int, noun: str = "word") -> str:
+    """1 word, 2 words."""
     return f"{n} {noun}" if n == 1 else f"{n} {noun}s"
 
 
@@ -91,7 +92,7 @@ def from_words(name: str, analysis: Analysis, chosen: Iterable[int], base: Short
 def choose(short: Short, analysis: Analysis, chosen: Iterable[int]) -> Edit:
     """Make the chosen words the whole short."""
     picked = set(chosen)
-    return Edit(f"Take {_count(len(picked))}", from_words(short.name, analysis, picked, short))
+    return Edit(f"Take {count_of(len(picked))}", from_words(short.name, analysis, picked, short))
 
 
 def cut(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
@@ -105,7 +106,7 @@ def cut(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
         raise NothingToDo("These words are not in the short.", "Choose words that are not struck out.")
     if gone == kept:
         raise NothingToDo("A short needs at least one word.", "Leave one word, or choose another passage.")
-    return Edit(f"Cut {_count(len(gone))}", replace(short, excerpts=excerpts_for(analysis, kept - gone)))
+    return Edit(f"Cut {count_of(len(gone))}", replace(short, excerpts=excerpts_for(analysis, kept - gone)))
 
 
 def bring_back(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
@@ -114,7 +115,7 @@ def bring_back(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit
     new = set(indexes) - kept
     if not new:
         raise NothingToDo("These words are in the short already.", "Choose words that are struck out or pale.")
-    return Edit(f"Bring back {_count(len(new))}", replace(short, excerpts=excerpts_for(analysis, kept | new)))
+    return Edit(f"Bring back {count_of(len(new))}", replace(short, excerpts=excerpts_for(analysis, kept | new)))
 
 
 def start_at(short: Short, tick: int) -> Edit:

@@ -9,7 +9,7 @@ import av
 import cv2
 import numpy as np
 from av.video.frame import VideoFrame
-from av.video.reformatter import ColorRange, Colorspace, Interpolation
+from av.video.reformatter import ColorRange, Colorspace
 from numpy.typing import NDArray
 
 Plane = NDArray[np.uint8]
@@ -36,7 +36,8 @@ class Planes:
         return int(self.y.shape[0])
 
 
-def _plane(frame: VideoFrame, index: int, width: int, height: int) -> Plane:
+def plane_of(frame: VideoFrame, index: int, width: int, height: int) -> Plane:
+    """A view of one plane of a decoded picture, without the padding of its rows."""
     part = frame.planes[index]
     flat: Plane = np.frombuffer(memoryview(part), np.uint8, count=part.line_size * height)
     return flat.reshape(height, part.line_size)[:, :width]
@@ -47,55 +48,9 @@ def scaled(plane: Plane, size: tuple[int, int]) -> Plane:
     return np.asarray(cv2.resize(plane, size, interpolation=cv2.INTER_AREA), np.uint8)
 
 
-def _turned(plane: Plane, rotation: int) -> Plane:
+def turned(plane: Plane, rotation: int) -> Plane:
+    """A plane turned clockwise by 0, 90, 180 or 270 degrees."""
     return np.ascontiguousarray(np.rot90(plane, -(rotation // 90))) if rotation else plane
-
-
-def _is_bt709_limited(frame: VideoFrame) -> bool:
-    if frame.format.name != "yuv420p" or frame.color_range == ColorRange.JPEG:
-        return False
-    if frame.colorspace in (Colorspace.ITU601, Colorspace.FCC, Colorspace.SMPTE240M, Colorspace.SMPTE170M):
-        return False
-    return frame.colorspace == Colorspace.ITU709 or frame.height >= 720
-
-
-def to_planes(frame: VideoFrame, rotation: int = 0, height: int | None = None) -> Planes:
-    """A decoded picture as planes: converted if it is in another form, scaled to `height` if given, turned upright.
-
-    Pictures that do not name their matrix count as BT.709 from 720 lines up and BT.601 below, as decoders commonly
-    assume (common practice, no source).
-    """
-    w, h = frame.width, frame.height
-    if height is not None and height < h:
-        w, h = max(2, round(w * height / h / 2) * 2), max(2, height // 2 * 2)
-    w, h = max(2, w // 2 * 2), max(2, h // 2 * 2)
-    if _is_bt709_limited(frame) and frame.width % 2 == 0 and frame.height % 2 == 0:
-        whole = [_plane(frame, i, frame.width >> min(i, 1), frame.height >> min(i, 1)) for i in range(3)]
-        if (w, h) != (frame.width, frame.height):  # many times quicker than the scaler of the codec library
-            sizes = ((w, h), (w // 2, h // 2), (w // 2, h // 2))
-            whole = [scaled(p, size) for p, size in zip(whole, sizes, strict=True)]
-        return Planes(*(_turned(p, rotation) for p in whole))
-    if (w, h) != (frame.width, frame.height) or not _is_bt709_limited(frame):
-        source = frame.colorspace
-        if source not in (Colorspace.ITU709, Colorspace.ITU601, Colorspace.SMPTE240M, Colorspace.FCC):
-            source = Colorspace.ITU709 if frame.height >= 720 else Colorspace.ITU601
-        full = frame.color_range == ColorRange.JPEG or frame.format.name.startswith(("yuvj", "rgb", "bgr", "gbr"))
-        frame = frame.reformat(
-            threads=ONE_THREAD,
-            width=w,
-            height=h,
-            format="yuv420p",
-            src_colorspace=source,
-            dst_colorspace=Colorspace.ITU709,
-            src_color_range=ColorRange.JPEG if full else ColorRange.MPEG,
-            dst_color_range=ColorRange.MPEG,
-            interpolation=Interpolation.AREA if height is not None else Interpolation.BICUBIC,
-        )
-    return Planes(
-        _turned(_plane(frame, 0, w, h), rotation),
-        _turned(_plane(frame, 1, w // 2, h // 2), rotation),
-        _turned(_plane(frame, 2, w // 2, h // 2), rotation),
-    )
 
 
 def to_frame(planes: Planes) -> VideoFrame:
@@ -121,7 +76,7 @@ def from_rgb(picture: NDArray[np.uint8]) -> Planes:
         dst_color_range=ColorRange.MPEG,
     )
     h, w = picture.shape[:2]
-    return Planes(_plane(out, 0, w, h).copy(), _plane(out, 1, w // 2, h // 2).copy(), _plane(out, 2, w // 2, h // 2).copy())
+    return Planes(plane_of(out, 0, w, h).copy(), plane_of(out, 1, w // 2, h // 2).copy(), plane_of(out, 2, w // 2, h // 2).copy())
 
 
 def to_bgr(planes: Planes) -> NDArray[np.uint8]:

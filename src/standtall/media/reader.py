@@ -13,8 +13,9 @@ from av.video.frame import VideoFrame
 
 from standtall.base.errors import MediaError
 from standtall.base.time import TICKS
+from standtall.media.conform import Conform, whole_pictures
 from standtall.media.opening import damaged, open_media, tick_of, zero_of
-from standtall.media.planes import Planes, to_planes
+from standtall.media.planes import Planes
 from standtall.media.probe import picture_stream
 
 _STEP_ON: Final = TICKS
@@ -37,6 +38,7 @@ class PictureReader:
         self._base: Fraction = stream.time_base
         self._zero = zero_of(self._container)
         self._rotation, self._height = rotation, height
+        self._conform = Conform(stream.sample_aspect_ratio)
         self._frames: Iterator[VideoFrame] = iter(())
         self._now: VideoFrame | None = None
         self._next: VideoFrame | None = None
@@ -54,7 +56,13 @@ class PictureReader:
         self.close()
 
     def _tick(self, frame: VideoFrame) -> int:
-        return tick_of(frame.pts or 0, self._base, self._zero)
+        return tick_of(frame.pts or 0, frame.time_base or self._base, self._zero)
+
+    def _to_planes(self, frame: VideoFrame) -> Planes:
+        try:
+            return self._conform.planes(frame, self._rotation, self._height)
+        except (av.error.FFmpegError, ValueError) as error:
+            raise damaged(self._path, error) from error
 
     def _pull(self) -> VideoFrame | None:
         try:
@@ -78,7 +86,7 @@ class PictureReader:
                 if back == 10**6:
                     raise
                 continue
-            self._frames = self._container.decode(self._stream)
+            self._frames = whole_pictures(self._container.decode(self._stream))
             self._now = self._pull()
             if self._now is None or self._tick(self._now) <= tick or at == 0:
                 break
@@ -105,7 +113,7 @@ class PictureReader:
             self._advance()
         assert self._now is not None
         if self._planes is None:
-            self._planes = to_planes(self._now, self._rotation, self._height)
+            self._planes = self._to_planes(self._now)
         return self._planes
 
     def walk(self, every: int = 1) -> Iterator[tuple[int, Planes]]:
@@ -114,6 +122,6 @@ class PictureReader:
         number = 0
         while self._now is not None:
             if number % every == 0:
-                yield self._tick(self._now), to_planes(self._now, self._rotation, self._height)
+                yield self._tick(self._now), self._to_planes(self._now)
             number += 1
             self._advance()

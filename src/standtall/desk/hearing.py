@@ -7,7 +7,7 @@ from typing import Any, Final
 from standtall.base.time import TICKS
 from standtall.desk.player import sound_device
 from standtall.desk.workspace import Workspace
-from standtall.media.sound import MIX_RATE, Samples, read_sound
+from standtall.media.sound import MIX_RATE, Samples, sound_of
 
 BEFORE: Final = round(0.6 * TICKS)
 AFTER: Final = round(0.4 * TICKS)
@@ -40,8 +40,8 @@ class Hearing:
         if self.device is None:
             self._ws.said.emit("There is no sound device on this machine, so nothing can be heard.", "note")
             return
-        path, first, last = opened.source.path, max(0, start), min(opened.source.length, end)
-        self._ws.in_background(lambda: read_sound(path, MIX_RATE, 2, first, last), self._play)
+        source, first, last = opened.source, max(0, start), min(opened.source.length, end)
+        self._ws.in_background(lambda: sound_of(source, MIX_RATE, 2, first, last), self._play)
 
     def _play(self, samples: Samples) -> None:
         if self.device is not None:

@@ -100,6 +100,8 @@ def _graph(frame: VideoFrame, width: int, height: int) -> av.filter.Graph:
         options.append(f"in_primaries={PRIMARIES.get(primaries, 'bt2020')}")
         options.append(f"in_transfer={TRANSFERS.get(transfer, 'bt709')}")
         options += ["out_primaries=bt709", "out_transfer=bt709"]
+        if transfer not in (PQ, HLG):  # nothing to bring down, so colours inside BT.709 stay exactly what they are
+            options.append("intent=relative_colorimetric")
     scale, form, sink = graph.add("scale", ":".join(options)), graph.add("format", "pix_fmts=yuv420p"), graph.add("buffersink")
     source.link_to(scale)
     scale.link_to(form)

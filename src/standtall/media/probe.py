@@ -13,11 +13,14 @@ from av.container import InputContainer
 from standtall.base.errors import MediaError
 from standtall.base.files import content_key
 from standtall.base.time import TICKS, clock
+from standtall.media.conform import square_size
 from standtall.media.opening import damaged, only, open_media, tick_of, zero_of
-from standtall.model.source import Source
+from standtall.model.source import SoundTrack, Source
 
 LONGEST_S: Final = 24 * 3600
 LARGEST: Final = 16_384
+STILL_LENGTH: Final = 5 * TICKS
+"""How long a still picture stands."""
 SCAN_S: Final = 12
 """How far into the file key frames are looked for, in seconds."""
 
@@ -40,7 +43,8 @@ def _describe(place: Path, container: InputContainer) -> Source:
     video, audio = picture_stream(container), only(container.streams.audio)
     if video is None and audio is None:
         raise MediaError(f"{place.name} has neither picture nor sound.", "Choose a video or sound file.")
-    length = _length(container, video or audio)
+    still = video is not None and audio is None and is_still(container)
+    length = STILL_LENGTH if still else _length(container, video or audio)
     if length is None or length <= 0:
         raise MediaError(f"{place.name} has no length: nothing in it can be played.", "Export the file again.")
     if length > LONGEST_S * TICKS:
@@ -56,7 +60,8 @@ def _describe(place: Path, container: InputContainer) -> Source:
         rate = Fraction(video.average_rate or video.guessed_rate or 25)
         if not Fraction(1, 10) <= rate <= 300:
             rate = Fraction(25)
-        rotation, gap = _look_inside(place, container, video, length)
+        rotation, gap = _look_inside(place, container, video, None if still else length)
+        width, height = square_size(width, height, video.sample_aspect_ratio)
         if rotation in (90, 270):
             width, height = height, width
     return Source(
@@ -75,7 +80,21 @@ def _describe(place: Path, container: InputContainer) -> Source:
         audio_channels=audio.channels if audio is not None else 0,
         size_bytes=place.stat().st_size,
         keyframe_gap=gap,
+        still=still,
+        sound_tracks=tuple(_sound_track(s) for s in container.streams.audio),
     )
+
+
+def is_still(container: InputContainer) -> bool:
+    """True for a single picture, such as PNG or JPEG."""
+    name = container.format.name
+    return name == "image2" or name.endswith("_pipe")
+
+
+def _sound_track(stream: Any) -> SoundTrack:
+    codec, told = stream.codec_context, stream.metadata
+    language, title = str(stream.language or "")[:20], str(told.get("title", ""))[:80]
+    return SoundTrack(codec.name, stream.channels, stream.rate or 0, "" if language == "und" else language, title)
 
 
 def picture_stream(container: InputContainer) -> Any:
@@ -95,12 +114,17 @@ def _length(container: InputContainer, stream: Any) -> int | None:
     return None
 
 
-def _look_inside(place: Path, container: InputContainer, video: Any, length: int) -> tuple[int, int]:
-    """-> (rotation clockwise, widest gap between key frames in ticks); proves that pictures can be decoded."""
+def _look_inside(place: Path, container: InputContainer, video: Any, length: int | None) -> tuple[int, int]:
+    """-> (rotation clockwise, widest gap between key frames in ticks); proves that pictures can be decoded.
+
+    `length` is None for a still picture, which has neither.
+    """
     frame = next(container.decode(video), None)
     if frame is None:
         raise MediaError(f"No picture in {place.name} can be decoded.", "Export the file again.")
     rotation = round(-frame.rotation) % 360
+    if length is None:
+        return rotation, 0
     container.seek(0)
     zero = zero_of(container)
     keys: list[int] = []

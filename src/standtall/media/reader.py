@@ -16,7 +16,7 @@ from standtall.base.time import TICKS
 from standtall.media.conform import Conform, whole_pictures
 from standtall.media.opening import damaged, open_media, tick_of, zero_of
 from standtall.media.planes import Planes
-from standtall.media.probe import picture_stream
+from standtall.media.probe import is_still, picture_stream
 
 _STEP_ON: Final = TICKS
 """Times up to this far ahead are reached by decoding on, further ones by seeking."""
@@ -43,7 +43,12 @@ class PictureReader:
         self._now: VideoFrame | None = None
         self._next: VideoFrame | None = None
         self._planes: Planes | None = None
+        self._late = 0
+        self._still = is_still(self._container)
         self._restart(0)
+        if self._now is not None and self._container.format.name == "avi":
+            # AVI has no presentation times: with B-pictures the library counts from the first one it can show
+            self._late = self._tick(self._now)
 
     def close(self) -> None:
         self._frames = iter(())
@@ -56,7 +61,7 @@ class PictureReader:
         self.close()
 
     def _tick(self, frame: VideoFrame) -> int:
-        return tick_of(frame.pts or 0, frame.time_base or self._base, self._zero)
+        return tick_of(frame.pts or 0, frame.time_base or self._base, self._zero) - self._late
 
     def _to_planes(self, frame: VideoFrame) -> Planes:
         try:
@@ -77,6 +82,11 @@ class PictureReader:
 
     def _restart(self, tick: int) -> None:
         """Start decoding at the key frame at or before `tick`."""
+        if self._still:
+            if self._now is None:
+                self._frames = self._container.decode(self._stream)
+                self._now = self._pull()
+            return
         target = Fraction(tick, TICKS) + self._zero
         for back in (0, 2, 8, 10**6):  # some containers land after the target
             at = max(Fraction(0), target - back) if back < 10**6 else Fraction(0)
@@ -88,7 +98,7 @@ class PictureReader:
                 continue
             self._frames = whole_pictures(self._container.decode(self._stream))
             self._now = self._pull()
-            if self._now is None or self._tick(self._now) <= tick or at == 0:
+            if at == 0 or (self._now is not None and self._tick(self._now) <= tick):
                 break
         self._next = self._pull()
         self._planes = None

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from fractions import Fraction
 from pathlib import Path
-from typing import Final
+from typing import Any, Final
 
 import av
 import av.error
@@ -16,12 +16,14 @@ from numpy.typing import NDArray
 from standtall.base.errors import MediaError
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
-from standtall.media.opening import damaged, only, open_media, zero_of
+from standtall.media.opening import damaged, open_media, zero_of
+from standtall.model.source import MIX, Source
 
 Samples = NDArray[np.float32]
 
 SPEECH_RATE: Final = 16_000
 MIX_RATE: Final = TICKS
+LONGEST_S: Final = 86_400
 
 
 def read_sound(
@@ -31,24 +33,46 @@ def read_sound(
     start: int = 0,
     end: int | None = None,
     progress: Progress | None = None,
+    track: int = 0,
 ) -> Samples:
     """The sound between two ticks as float32 (channels, samples) at `rate`, -1..1, silence where there is none.
 
-    Sample 0 lies exactly at `start`: late or missing beginnings are filled with silence. Raises `MediaError` when
-    the file has no sound.
+    Sample 0 lies exactly at `start`: late or missing beginnings are filled with silence. `track` is the number of a sound
+    track, or `MIX` for all of them together. More channels than asked for are mixed down by the matrix of the codec
+    library. Raises `MediaError` when the file has no such sound.
     """
     place = Path(path)
+    if track != MIX:
+        return _read_track(place, rate, channels, start, end, progress, track)
     with open_media(place) as container:
-        stream = only(container.streams.audio)
-        if stream is None:
+        count = len(container.streams.audio)
+    parts = [_read_track(place, rate, channels, start, end, progress, n) for n in range(max(1, count))]
+    out: Samples = np.zeros((channels, max(p.shape[1] for p in parts)), np.float32)
+    for part in parts:
+        out[:, : part.shape[1]] += part / np.float32(len(parts) ** 0.5)  # as loud as one, for voices that take turns
+    return out
+
+
+def sound_of(
+    source: Source, rate: int, channels: int, start: int = 0, end: int | None = None, progress: Progress | None = None
+) -> Samples:
+    """`read_sound` of the track that a source uses."""
+    return read_sound(source.path, rate, channels, start, end, progress, source.sound_track)
+
+
+def _read_track(
+    place: Path, rate: int, channels: int, start: int, end: int | None, progress: Progress | None, track: int
+) -> Samples:
+    with open_media(place) as container:
+        if not 0 <= track < len(container.streams.audio):
             raise MediaError(f"{place.name} has no sound.", "Choose footage with a sound track, or add captions from a file.")
+        stream: Any = container.streams.audio[track]
         stream.thread_type = "AUTO"
         zero = zero_of(container)
-        if end is None:
-            length = stream.duration * stream.time_base if stream.duration else Fraction(container.duration or 0, av.time_base)
-            end = max(start, round(length * TICKS))
-        wanted = round(Fraction(end - start, TICKS) * rate)
-        out = np.zeros((channels, max(0, wanted)), np.float32)
+        told = stream.duration * stream.time_base if stream.duration else Fraction(container.duration or 0, av.time_base)
+        expected = max(1, round((told - Fraction(start, TICKS)) * rate))
+        wanted = None if end is None else max(0, round(Fraction(end - start, TICKS) * rate))
+        out = np.zeros((channels, min(expected, 60 * rate) if wanted is None else wanted), np.float32)
         resampler = AudioResampler(format="fltp", layout="stereo" if channels == 2 else "mono", rate=rate)
         at: int | None = None
         try:
@@ -59,19 +83,33 @@ def read_sound(
                 if at is None:
                     begun = (Fraction(frame.pts or 0) * stream.time_base - zero) if frame.pts is not None else Fraction(0)
                     at = round((begun - Fraction(start, TICKS)) * rate)
-                at = _place(out, at, resampler.resample(frame))
-                if progress is not None and wanted:
-                    progress.report("sound", max(0.0, at / wanted))
-                if at >= wanted:
+                pieces = resampler.resample(frame)
+                if wanted is None:  # headers may lie about the length, so the room grows with what is there
+                    out = _roomy(out, at + sum(p.samples for p in pieces), LONGEST_S * rate)
+                at = _place(out, at, pieces)
+                if progress is not None:
+                    progress.report("sound", min(1.0, max(0.0, at / (wanted or expected))))
+                if at >= (LONGEST_S * rate if wanted is None else wanted):
                     break
-            if at is not None and at < wanted:
-                _place(out, at, resampler.resample(None))
+            if at is not None and (wanted is None or at < wanted):
+                pieces = resampler.resample(None)
+                if wanted is None:
+                    out = _roomy(out, at + sum(p.samples for p in pieces), LONGEST_S * rate)
+                at = _place(out, at, pieces)
         except av.error.EOFError:
             pass
         except av.error.FFmpegError as error:
             if at is None or at <= 0:
                 raise damaged(place, error) from error
-    return out
+    return out[:, : max(0, at or 0)] if wanted is None else out
+
+
+def _roomy(out: Samples, needed: int, most: int) -> Samples:
+    """The same samples with room for `needed` of them, growing by half at a time."""
+    if needed <= out.shape[1]:
+        return out
+    room = min(most, max(needed, out.shape[1] * 3 // 2))
+    return np.pad(out, ((0, 0), (0, max(0, room - out.shape[1]))))
 
 
 def _place(out: Samples, at: int, frames: list[AudioFrame]) -> int:

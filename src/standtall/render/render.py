@@ -18,7 +18,7 @@ from standtall.compose.scene import Edition
 from standtall.ink.caption import CaptionInk
 from standtall.media.planes import Planes
 from standtall.media.reader import PictureReader
-from standtall.media.sound import MIX_RATE, Samples, read_sound
+from standtall.media.sound import MIX_RATE, Samples, sound_of
 from standtall.media.writer import MovieWriter
 from standtall.render.check import Report, measure
 from standtall.render.pipeline import Ahead
@@ -61,10 +61,9 @@ def frames(edition: Edition, ink: CaptionInk) -> Iterator[Planes]:
 
 def soundtrack(edition: Edition, progress: Progress | None = None) -> Samples | None:
     """The levelled sound of a short as float32 (2, samples) at 48 kHz, or None where the source has none."""
-    path = edition.source.path
     if not edition.source.has_sound:
         return None
-    mix = joined(edition.short.excerpts, lambda a, b: read_sound(path, MIX_RATE, 2, a, b))
+    mix = joined(edition.short.excerpts, lambda a, b: sound_of(edition.source, MIX_RATE, 2, a, b))
     return levelled(mix, progress=progress)
 
 

@@ -6,7 +6,7 @@ from typing import Final
 
 from standtall.base.errors import NothingToDo
 from standtall.base.time import TICKS, seconds, ticks
-from standtall.media.sound import SPEECH_RATE, Samples, read_sound
+from standtall.media.sound import SPEECH_RATE, Samples, sound_of
 from standtall.model.source import Source
 from standtall.model.transcript import Transcript
 
@@ -21,7 +21,7 @@ CONTEXT: Final = 6
 def _sound(source: Source, start: int, end: int) -> Samples:
     if not source.has_sound:
         raise NothingToDo("This footage has no sound.", "Move the words by hand.")
-    return read_sound(source.path, SPEECH_RATE, 1, start, end)
+    return sound_of(source, SPEECH_RATE, 1, start, end)
 
 
 def align_again(source: Source, transcript: Transcript, chosen: range) -> list[tuple[int, int]]:

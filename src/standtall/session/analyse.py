@@ -14,7 +14,7 @@ from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.progress import Progress
 from standtall.library.cache import AnalysisCache
 from standtall.media import proxy
-from standtall.media.sound import SPEECH_RATE, Samples, level_db, read_sound
+from standtall.media.sound import SPEECH_RATE, Samples, level_db, sound_of
 from standtall.model.analysis import Analysis
 from standtall.model.people import People
 from standtall.model.source import Source
@@ -69,7 +69,7 @@ def analyse(
     def sound() -> Samples:
         nonlocal samples
         if samples is None:
-            samples = read_sound(source.path, SPEECH_RATE, 1, progress=progress)
+            samples = sound_of(source, SPEECH_RATE, 1, progress=progress)
         return samples
 
     level = _level(source, cache, sound)

@@ -9,7 +9,7 @@ from typing import Final
 from standtall.base.errors import NothingToDo
 from standtall.base.progress import Progress
 from standtall.exchange.words_in import fits, read_words
-from standtall.media.sound import SPEECH_RATE, read_sound
+from standtall.media.sound import SPEECH_RATE, sound_of
 from standtall.model.source import Source
 from standtall.model.transcript import Transcript, first_transcript
 from standtall.session.told import Found
@@ -46,7 +46,7 @@ def words_from(path: Path, source: Source, found: Found, progress: Progress | No
         from standtall.speech.align import PhoneAligner
         from standtall.speech.transcribe import align_words
 
-        sound = read_sound(source.path, SPEECH_RATE, 1)
+        sound = sound_of(source, SPEECH_RATE, 1)
         sure = align_words(sound, words, PhoneAligner(), progress)
         confirmed = sum(w.confidence > CONFIRMED for w in sure) / len(sure)
         words = tuple(replace(w, confidence=min(w.confidence, old.confidence)) for w, old in zip(sure, words, strict=True))

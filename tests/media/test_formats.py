@@ -100,7 +100,7 @@ MATRIX = [
     ("bt601", "tv", "bt601"), ("bt601", "pc", "bt601"), ("bt709", "tv", "bt709"), ("bt709", "pc", "bt709"), ("bt2020", "tv", "bt2020nc"),
 ]  # fmt: skip
 PATCHES = ["0xB02020", "0x20B020", "0x2030C0", "0xC0C020", "0x909090", "0xF0F0F0", "0x101010", "0xC06020"]
-SOFT = ["0x905050", "0x508850", "0x505090", "0x909060", "0x909090", "0xF0F0F0", "0x101010", "0xA08060"]
+SOFT = ["0x905050", "0x608860", "0x505090", "0x909060", "0x909090", "0xF0F0F0", "0x101010", "0xA08060"]
 """In BT.2020 these lie inside BT.709, too: what lies outside is drawn in by each converter in its own way."""
 
 

@@ -62,7 +62,7 @@ def test_analysis_is_kept_and_never_done_twice(talk: tuple[Path, Path], capsys: 
     words = [line for line in first if line["kind"] == "word"]
     assert [w["word"] for w in words] == ["Every", "good", "row", "needs", "worms."]
     kept = {p: p.stat().st_mtime_ns for p in AnalysisCache().folder.rglob("*.gz")}
-    assert len(kept) == 3
+    assert len(kept) == 4
     assert main(arguments) == 0
     again = said(capsys.readouterr().out)
     assert not any(line["kind"] == "progress" for line in again)
@@ -78,7 +78,7 @@ def test_a_killed_analysis_goes_on_from_its_last_stage(talk: tuple[Path, Path], 
         raise KeyboardInterrupt
 
     with monkeypatch.context() as broken:
-        broken.setattr(find, "find_people", killed)
+        broken.setattr(find, "find_faces", killed)
         assert main(["analyse", str(clip), "--captions", str(captions), "--json"]) == 130
     assert len(list(AnalysisCache().folder.rglob("words*.gz"))) == 1
     monkeypatch.setattr(words_in, "read_words", killed)  # the words are not asked for again

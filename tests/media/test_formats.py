@@ -75,7 +75,7 @@ def difference(a: Planes, b: Planes) -> float:
 def starts_late(path: Path) -> int:
     """Ticks from the start of the file to its first picture."""
     with PictureReader(path) as reader:
-        return next(iter(reader.walk()))[0]
+        return next(iter(reader.walk())).tick
 
 
 @pytest.mark.parametrize("name", sorted(FILES))
@@ -194,7 +194,7 @@ def test_variable_frame_rate_goes_by_time(tmp_path: Path) -> None:
     uneven = "select='lt(t,1)+gte(t,1)*not(mod(n,5))'"
     path = make(tmp_path / "v.mp4", *BARS, "-vf", uneven, "-fps_mode", "vfr", *H264)
     with PictureReader(path) as reader:
-        times = [tick for tick, _ in reader.walk()]
+        times = [seen.tick for seen in reader.walk()]
         assert np.allclose(np.diff(times) / TICKS, [0.04] * 25 + [0.2] * 4, atol=0.001)
         for number, at in ((10, 0.42), (25, 1.1), (27, 1.5)):
             assert difference(reader.at(round(at * TICKS)), reference(path, number)) < 0.05

@@ -92,7 +92,9 @@ class Scripted:
     def __init__(self) -> None:
         self.calls: list[int] = []
 
-    def words(self, samples: Samples, progress: object = None) -> list[Heard]:
+    language = "en"
+
+    def words(self, samples: Samples) -> list[Heard]:
         self.calls.append(len(samples))
         if len(samples) > 16_000 * 4:
             return [Heard("first", 0.5, 1.0, 0.9), Heard("last.", 4.0, 4.5, 0.9)]
@@ -113,7 +115,9 @@ def test_voice_that_no_word_covers_is_heard_again() -> None:
 
 def test_silence_has_no_words() -> None:
     class Nothing:
-        def words(self, samples: Samples, progress: object = None) -> list[Heard]:
+        language = None
+
+        def words(self, samples: Samples) -> list[Heard]:
             return []
 
     assert transcribe(np.zeros(16_000, np.float32), Nothing(), None) == ()

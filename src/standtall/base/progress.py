@@ -23,15 +23,18 @@ Listener = Callable[[Step], None]
 
 
 class Progress:
-    """Hands reports to a listener, at most ten a second and stage, and raises `Cancelled` when asked to stop."""
+    """Hands reports to a listener, at most ten a second and stage, and raises `Cancelled` when asked to stop.
+
+    Stages may run at the same time in several threads; the listener hears one report after the other.
+    """
 
     def __init__(self, listener: Listener | None = None, clock: Callable[[], float] = time.monotonic) -> None:
         self._listener = listener
         self._stop = threading.Event()
         self._clock = clock
-        self._stage = ""
-        self._began = 0.0
-        self._last = -1.0
+        self._lock = threading.Lock()
+        self._stages: dict[str, tuple[float, float, float]] = {}
+        """When each stage began, at which share, and when it was last told of."""
 
     def cancel(self) -> None:
         """Ask the work to stop at its next report; may be called from any thread or a signal handler."""
@@ -45,12 +48,17 @@ class Progress:
     def report(self, stage: str, share: float) -> None:
         """Say that `stage` is `share` (0..1) done."""
         self.check()
-        now = self._clock()
-        if stage != self._stage:
-            self._stage, self._began, self._last = stage, now, -1.0
-        if self._listener is None or (share < 1.0 and now - self._last < 0.1):
+        if self._listener is None:
             return
-        self._last = now
-        spent = now - self._began
-        left = spent * (1 - share) / share if share > 0.02 and spent > 0.5 else None
-        self._listener(Step(stage, min(1.0, max(0.0, share)), left))
+        with self._lock:
+            now = self._clock()
+            began, first, last = self._stages.get(stage, (now, share, -1.0))
+            if share < first:  # it began anew
+                began, first, last = now, share, -1.0
+            quiet = share < 1.0 and now - last < 0.1
+            self._stages[stage] = began, first, last if quiet else now
+            if quiet:
+                return
+            spent, done = now - began, share - first
+            left = spent * (1 - share) / done if done > 0.02 and spent > 0.5 else None
+            self._listener(Step(stage, min(1.0, max(0.0, share)), left))

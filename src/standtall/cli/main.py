@@ -128,9 +128,10 @@ def _probe(chosen: argparse.Namespace, voice: Voice, _progress: Progress) -> int
 
 
 def _options(chosen: argparse.Namespace) -> Options:
+    from standtall.model.brief import Brief
     from standtall.session.analyse import Options
 
-    return Options(None if chosen.language == "detect" else chosen.language, chosen.captions)
+    return Options(Brief(language=chosen.language), chosen.captions)
 
 
 def _analyse(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
@@ -143,7 +144,8 @@ def _analyse(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> in
         try:
             source = probe(path)
             told = lambda stage, s: voice.note("stage", "", stage=stage, seconds=round(s, 2))  # noqa: E731
-            found = analyse(source, _options(chosen), progress, AnalysisCache(), told)
+            heard = lambda words, s: voice.note("heard", "", words=len(words), until_s=round(s, 2))  # noqa: E731
+            found = analyse(source, _options(chosen), progress, AnalysisCache(), told, heard)
         except Cancelled:
             raise
         except StandTallError as error:  # one bad file never stops the rest

@@ -46,6 +46,11 @@ class AnalysisCache:
         except ProjectError:
             return None
 
+    def forget(self, key: str, stage: str) -> None:
+        """Remove what was kept of a stage, whatever its settings."""
+        for path in (self.folder / key).glob(f"{stage}-*.json.gz"):
+            path.unlink(missing_ok=True)
+
     def _data(self, path: Path) -> Any:
         try:
             with gzip.open(path) as file:

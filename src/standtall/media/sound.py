@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import itertools
+from collections.abc import Iterator
 from fractions import Fraction
 from pathlib import Path
 from typing import Any, Final
@@ -58,6 +60,70 @@ def sound_of(
 ) -> Samples:
     """`read_sound` of the track that a source uses."""
     return read_sound(source.path, rate, channels, start, end, progress, source.sound_track)
+
+
+def sound_blocks(source: Source, rate: int, length_s: float) -> Iterator[Samples]:
+    """The whole sound of a source as mono float32 (samples,), block by block, so that hours need little memory.
+
+    Every block but the last holds `length_s` seconds. Tracks are mixed as in `read_sound`.
+    """
+    size = round(length_s * rate)
+    count = len(source.sound_tracks) if source.sound_track == MIX else 1
+    numbers = range(count) if source.sound_track == MIX else range(source.sound_track, source.sound_track + 1)
+    streams = [_track_blocks(Path(source.path), rate, size, n) for n in numbers]
+    for parts in itertools.zip_longest(*streams):
+        here = [p for p in parts if p is not None]
+        out = np.zeros(max(len(p) for p in here), np.float32)
+        for part in here:
+            out[: len(part)] += part / np.float32(count**0.5)
+        yield out
+
+
+def _track_blocks(place: Path, rate: int, size: int, track: int) -> Iterator[Samples]:
+    with open_media(place) as container:
+        if not 0 <= track < len(container.streams.audio):
+            raise MediaError(f"{place.name} has no sound.", "Choose footage with a sound track, or add captions from a file.")
+        stream: Any = container.streams.audio[track]
+        stream.thread_type = "AUTO"
+        zero = zero_of(container)
+        resampler = AudioResampler(format="fltp", layout="mono", rate=rate)
+        room = np.zeros((1, 2 * size), np.float32)
+        at, given = 0, 0
+        for frame in itertools.chain(_frames(container, stream, place), [None]):
+            if frame is not None and frame.pts is not None:
+                lies = round((Fraction(frame.pts) * stream.time_base - zero) * rate)
+                if abs(lies - at) > rate // 20 and 0 <= lies <= LONGEST_S * rate:  # a gap or a late start: silence
+                    while lies - given > size:
+                        yield room[0, :size].copy()
+                        room[:] = 0
+                        given += size
+                    at = max(given, lies)
+            for piece in resampler.resample(frame):
+                data = piece.to_ndarray()[0]
+                while len(data):
+                    fits = min(len(data), size - (at - given))
+                    room[0, at - given : at - given + fits] = data[:fits]
+                    at, data = at + fits, data[fits:]
+                    if at - given == size:
+                        yield room[0, :size].copy()
+                        room[:] = 0
+                        given += size
+        if at > given:
+            yield room[0, : at - given].copy()
+
+
+def _frames(container: Any, stream: Any, place: Path) -> Iterator[Any]:
+    """Decoded sound up to the end or to where a damaged file breaks off; raises `MediaError` when there is none at all."""
+    seen = False
+    try:
+        for frame in container.decode(stream):
+            seen = True
+            yield frame
+    except av.error.EOFError:
+        return
+    except av.error.FFmpegError as error:
+        if not seen:
+            raise damaged(place, error) from error
 
 
 def _read_track(

@@ -11,11 +11,6 @@ DIFFERENT: Final = 0.58
 """Distance (0 equal .. 1 nothing shared) from which two faces belong to two people."""
 
 
-def distance(a: NDArray[np.float32], b: NDArray[np.float32]) -> float:
-    """One minus the intersection of two colour histograms (Swain and Ballard 1991), 0..1."""
-    return float(1.0 - np.minimum(a, b).sum() / max(1e-6, min(a.sum(), b.sum())))
-
-
 def group(colours: list[NDArray[np.float32]], spans: list[tuple[int, int]]) -> list[int]:
     """One person number for each face, the longest-seen person first.
 
@@ -23,26 +18,45 @@ def group(colours: list[NDArray[np.float32]], spans: list[tuple[int, int]]) -> l
     that may be joined are further apart than `DIFFERENT`.
     """
     groups: list[list[int]] = [[i] for i in range(len(colours))]
-    apart = np.array([[distance(a, b) for b in colours] for a in colours]) if colours else np.zeros((0, 0))
-
-    def together(a: list[int], b: list[int]) -> bool:
-        return any(spans[i][0] < spans[j][1] and spans[j][0] < spans[i][1] for i in a for j in b)
-
-    while True:
-        best: tuple[float, int, int] | None = None
-        for i in range(len(groups)):
-            for j in range(i + 1, len(groups)):
-                if together(groups[i], groups[j]):
-                    continue
-                d = float(apart[np.ix_(groups[i], groups[j])].mean())
-                if d < DIFFERENT and (best is None or d < best[0]):
-                    best = (d, i, j)
-        if best is None:
-            break
-        groups[best[1]] += groups.pop(best[2])
+    if len(groups) > 1:
+        _join(groups, _distances(np.array(colours)), _together(spans))
+        groups = [g for g in groups if g]
     groups.sort(key=lambda g: -sum(spans[i][1] - spans[i][0] for i in g))
     out = [0] * len(colours)
     for number, members in enumerate(groups):
         for i in members:
             out[i] = number
     return out
+
+
+def _distances(colours: NDArray[np.float32]) -> NDArray[np.float64]:
+    """(n, n) one minus the intersection of two colour histograms (Swain and Ballard 1991), 0..1; infinite on the diagonal."""
+    total = np.maximum(1e-6, colours.sum(axis=1))
+    out = np.empty((len(colours), len(colours)))
+    for i, row in enumerate(colours):
+        out[i] = 1.0 - np.minimum(colours, row).sum(axis=1) / np.minimum(total, total[i])
+    np.fill_diagonal(out, np.inf)
+    return out
+
+
+def _together(spans: list[tuple[int, int]]) -> NDArray[np.bool_]:
+    """(n, n) whether two spans overlap."""
+    start, end = np.array([s[0] for s in spans]), np.array([s[1] for s in spans])
+    out: NDArray[np.bool_] = (start[:, None] < end) & (start < end[:, None])
+    return out
+
+
+def _join(groups: list[list[int]], apart: NDArray[np.float64], together: NDArray[np.bool_]) -> None:
+    """Average linkage in place; a group that was joined to another is left empty."""
+    apart = np.where(together, np.inf, apart)
+    while True:
+        i, j = (int(v) for v in np.unravel_index(int(np.argmin(apart)), apart.shape))
+        if not apart[i, j] < DIFFERENT:
+            return
+        a, b = len(groups[i]), len(groups[j])
+        joined = (apart[i] * a + apart[j] * b) / (a + b)  # infinite where either was ever seen at the same time
+        joined[i] = np.inf
+        apart[i], apart[:, i] = joined, joined
+        apart[j], apart[:, j] = np.inf, np.inf
+        groups[i] += groups[j]
+        groups[j] = []

@@ -27,10 +27,11 @@ class CutFinder:
         self._ticks: list[int] = []
         self._cuts: list[int] = []
 
-    def see(self, tick: int, planes: Planes) -> None:
+    def see(self, tick: int, small: Planes) -> None:
+        """Take the next picture, `SIZE` small."""
         number = len(self._ticks)
         self._ticks.append(tick)
-        found = self._detector.process_frame(FrameTimecode(number, 30.0), small_picture(planes))
+        found = self._detector.process_frame(FrameTimecode(number, 30.0), small_picture(small))
         self._cuts += [cut.frame_num for cut in found]
 
     def shots(self, length: int) -> tuple[Shot, ...]:

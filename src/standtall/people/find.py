@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import bisect
+from dataclasses import replace
 from typing import Final
 
 import numpy as np
@@ -15,7 +16,7 @@ from standtall.model.people import People, Shot, Track
 from standtall.model.source import Source
 from standtall.model.words import Word
 from standtall.people.again import group
-from standtall.people.cuts import CutFinder
+from standtall.people.cuts import SIZE, CutFinder
 from standtall.people.faces import FaceMesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower, Trail
 from standtall.people.talking import RATE, who_talks
@@ -25,25 +26,33 @@ LINES: Final = 540
 SHORTEST: Final = round(0.3 * TICKS)
 
 
-def find_people(source: Source, words: tuple[Word, ...], level_db: NDArray[np.float32], progress: Progress) -> People:
-    """Shots, tracks, talk and made-up names ("Person 1") of a source with a picture."""
+def find_faces(source: Source, progress: Progress, part: tuple[int, int] | None = None, faces: bool = True) -> People:
+    """Shots, tracks and made-up names ("Person 1") of a source with a picture, or of a part of it (ticks).
+
+    Without `faces` only the shots are found. Nobody is known to talk yet: see `with_talk`.
+    """
+    start, end = part or (0, source.length)
     cuts, follower = CutFinder(), FaceFollower(SmallFaceDetector(), FaceMesh())
     step = TICKS // RATE
-    due = 0
+    due = start
     height = LINES if not source.rotation % 180 and source.height > LINES else None
-    with PictureReader(source.path, source.rotation, height) as reader:
-        for tick, planes in reader.walk():
-            cuts.see(tick, planes)
-            if tick >= due:
-                follower.see(tick, planes)
-                due = max(due + step, tick - step)
-            progress.report("people", tick / source.length)
+    with PictureReader(source.path, source.rotation, height, rough=True) as reader:
+        for seen in reader.walk(start, end):
+            cuts.see(seen.tick, seen.sketch(*SIZE))
+            if faces and seen.tick >= due:
+                follower.see(seen.tick, seen.planes())
+                due = max(due + step, seen.tick - step)
+            progress.report("people", min(1.0, (seen.tick - start) / max(1, end - start)))
     shots = cuts.shots(source.length)
     tracks = _tracks(follower.trails, shots)
-    talk = who_talks(words, tracks, tuple(s.start for s in shots[1:]), level_db)
     people = 1 + max((t.person for t in tracks), default=-1)
     progress.report("people", 1.0)
-    return People(shots, tracks, talk, tuple(f"Person {i + 1}" for i in range(people)))
+    return People(shots, tracks, (), tuple(f"Person {i + 1}" for i in range(people)))
+
+
+def with_talk(people: People, words: tuple[Word, ...], level_db: NDArray[np.float32]) -> People:
+    """The same people with who of them says what, told from lips and voice together."""
+    return replace(people, talk=who_talks(words, people.tracks, tuple(s.start for s in people.shots[1:]), level_db))
 
 
 def _tracks(trails: list[Trail], shots: tuple[Shot, ...]) -> tuple[Track, ...]:

@@ -14,8 +14,9 @@ from standtall.media.planes import Planes, scaled, to_bgr
 from standtall.model.people import FaceSample
 from standtall.people.faces import MESH_SURE, FaceDetector, FaceMesh
 
-DETECT_EVERY: Final = 9
-"""Looked-at pictures between two runs of the detector; the mesh carries faces in between."""
+DETECT_EVERY, DETECT_OFTEN = 18, 6
+"""Looked-at pictures between two runs of the detector where all is well, and where a face was lost or nobody is seen;
+the mesh carries faces in between."""
 JUMP: Final = 22.0
 """Mean change of luma that counts as a new picture, so that no face is carried over a cut."""
 LOST: Final = 3
@@ -48,10 +49,11 @@ class FaceFollower:
             self._alive, self._since = [], DETECT_EVERY
         self._last = small
         self._since += 1
-        if not self._alive and self._since < DETECT_EVERY:
+        wait = DETECT_EVERY if self._alive and not any(t.missed for t in self._alive) else DETECT_OFTEN
+        if not self._alive and self._since < wait:
             return
         picture = to_bgr(planes)
-        if self._since >= DETECT_EVERY:
+        if self._since >= wait:
             self._detect(picture)
             self._since = 0
         h, w = picture.shape[:2]

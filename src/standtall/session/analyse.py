@@ -1,41 +1,74 @@
-"""Analyse a source: stage by stage, each kept when it is finished, none done twice for the same content."""
+"""Analyse a source: stage by stage, each kept when it is finished, none done twice for the same content.
+
+Words and faces are looked for at the same time, since one asks for the processor's arithmetic and the other for its decoder.
+Words are kept piece by piece: an analysis that was stopped or killed goes on from its last piece, and what is there
+already can be worked with.
+"""
 
 from __future__ import annotations
 
+import hashlib
+import threading
 import time
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from pathlib import Path
-from typing import Final
+from typing import TYPE_CHECKING, Final, Generic, TypeVar
 
 import numpy as np
 
 from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.progress import Progress
+from standtall.base.time import seconds
 from standtall.library.cache import AnalysisCache
 from standtall.media import proxy
-from standtall.media.sound import SPEECH_RATE, Samples, level_db, sound_of
+from standtall.media.sound import SPEECH_RATE, level_db, sound_blocks, sound_of
 from standtall.model.analysis import Analysis
+from standtall.model.brief import DETECT, Brief
 from standtall.model.people import People
 from standtall.model.source import Source
 from standtall.model.words import Word
 
+if TYPE_CHECKING:
+    from standtall.speech.align import PhoneAligner
+    from standtall.speech.pieces import Piece
+    from standtall.speech.recognise import WhisperRecogniser
+
 STAGES: Final = ("sound", "words", "people", "proxy")
+BLOCK_S: Final = 60.0
+_UNSPELT: Final = "ar fa he ur hi bn ta te th ja zh yue ko my km lo am ka hy"
+UNSPELT: Final = frozenset(_UNSPELT.split())
+"""Languages whose letters tell the aligner nothing."""
+
+T = TypeVar("T")
+Heard = Callable[[tuple[Word, ...], float], None]
+"""Told of the words so far and of the seconds of the source that are heard."""
 
 
 @dataclass(frozen=True, slots=True)
 class Options:
-    """What the editor sets before analysis: spoken language (None to detect) and a caption file to use for words."""
+    """What the editor sets before analysis, a caption file to use for words, and terms to listen for."""
 
-    language: str | None = "en"
+    brief: Brief = field(default_factory=Brief)
     captions: Path | None = None
+    terms: tuple[str, ...] = ()
 
-    @property
-    def words_mark(self) -> str:
+    def part_mark(self, source: Source) -> str:
+        part = self.brief.part
+        track = f";track={source.sound_track}" if source.sound_track else ""
+        return (f";part={part[0]}-{part[1]}" if part else "") + track
+
+    def words_mark(self, source: Source) -> str:
         """What the words depend on besides the content."""
-        if self.captions is None:
-            return f"language={self.language}"
-        return f"captions={self.captions.name}:{self.captions.stat().st_mtime_ns}"
+        if self.captions is not None:
+            return f"captions={self.captions.name}:{self.captions.stat().st_mtime_ns}"
+        terms = hashlib.sha256("\n".join(self.terms).encode()).hexdigest()[:12] if self.terms else ""
+        return f"language={self.brief.language}" + (f";terms={terms}" if terms else "") + self.part_mark(source)
+
+    def faces_mark(self, source: Source) -> str:
+        """What the shots and faces depend on besides the content."""
+        part = self.brief.part
+        return (f"part={part[0]}-{part[1]}" if part else "") + (";shots" if self.brief.content == "nobody" else "")
 
 
 @dataclass(frozen=True, slots=True)
@@ -49,96 +82,242 @@ class _Words:
 
 
 def analyse(
-    source: Source, options: Options, progress: Progress, cache: AnalysisCache, done: Callable[[str, float], None] | None = None
+    source: Source,
+    options: Options,
+    progress: Progress,
+    cache: AnalysisCache,
+    done: Callable[[str, float], None] | None = None,
+    heard: Heard | None = None,
 ) -> Analysis:
     """All that is known of a source, measured now where it is not in the cache. `done` hears of each finished stage
-    with the seconds it took.
+    with the seconds it took, `heard` of the words as they come.
 
     Raises `ModelMissing` when words are wanted and there is neither a model nor a caption file.
     """
     told = done or (lambda _stage, _seconds: None)
-    began = time.monotonic()
 
-    def finished(stage: str) -> None:
-        nonlocal began
-        told(stage, time.monotonic() - began)
+    def timed(stage: str, work: Callable[[], T]) -> T:
         began = time.monotonic()
+        result = work()
+        told(stage, time.monotonic() - began)
+        return result
 
-    samples: Samples | None = None
-
-    def sound() -> Samples:
-        nonlocal samples
-        if samples is None:
-            samples = sound_of(source, SPEECH_RATE, 1, progress=progress)
-        return samples
-
-    level = _level(source, cache, sound)
-    finished("sound")
-    words = _words(source, options, cache, sound, progress)
-    finished("words")
-    people = cache.find(source.key, "people", People, options.words_mark)
-    if people is None:
-        from standtall.people.find import find_people  # slow to import, and the window only asks what is known
-
-        people = find_people(source, words, np.array(level, np.float32), progress) if source.has_picture else People()
-        cache.keep(source.key, "people", people, options.words_mark)
-    finished("people")
-    if proxy.needed(source) and not cache.proxy(source.key).exists():
-        proxy.make_proxy(source, cache.proxy(source.key), progress)
-    finished("proxy")
+    kept = known(source, options, cache)
+    if kept is not None:
+        for stage in STAGES[:3]:
+            told(stage, 0.0)
+        timed("proxy", lambda: _proxy(source, cache, progress))
+        return kept
+    level = timed("sound", lambda: _level(source, cache, progress))
+    with Beside(lambda: _faces(source, options, progress, cache), progress.cancel) as faces:
+        words = timed("words", lambda: _words(source, options, cache, progress, heard or (lambda _w, _s: None)))
+        people = timed("people", lambda: _people(source, options, cache, words, level, faces.result))
+    timed("proxy", lambda: _proxy(source, cache, progress))
     return Analysis(source.key, words, people, level)
 
 
 def known(source: Source, options: Options, cache: AnalysisCache) -> Analysis | None:
     """The analysis of a source if all of it is in the cache."""
-    level = cache.find(source.key, "sound", _Level)
-    words = cache.find(source.key, "words", _Words, options.words_mark)
-    people = cache.find(source.key, "people", People, options.words_mark)
+    level = cache.find(source.key, "sound", _Level, _level_mark(source))
+    words = cache.find(source.key, "words", _Words, options.words_mark(source))
+    people = cache.find(source.key, "people", People, _people_mark(source, options))
     if level is None or words is None or people is None:
         return None
     return Analysis(source.key, words.words, people, level.values)
 
 
-def _level(source: Source, cache: AnalysisCache, sound: Callable[[], Samples]) -> tuple[float, ...]:
+def so_far(source: Source, options: Options, cache: AnalysisCache) -> Analysis | None:
+    """What a running analysis has found already: the first words, without people; None before the first piece."""
+    level = cache.find(source.key, "sound", _Level, _level_mark(source))
+    words: tuple[Word, ...] = ()
+    number = 0
+    while (piece := cache.find(source.key, "piece", _Words, f"{options.words_mark(source)}#{number}")) is not None:
+        words += piece.words
+        number += 1
+    if level is None or not words:
+        return None
+    faces = cache.find(source.key, "faces", People, options.faces_mark(source))
+    return Analysis(source.key, words, faces or People(), level.values)
+
+
+class Beside(Generic[T]):
+    """Work in a thread of its own while the block runs; when the block fails the work is told to stop and waited for."""
+
+    def __init__(self, work: Callable[[], T], stop: Callable[[], None]) -> None:
+        self._work, self._stop = work, stop
+        self._value: T | None = None
+        self._error: BaseException | None = None
+        self._thread = threading.Thread(target=self._run, name="beside", daemon=True)
+
+    def _run(self) -> None:
+        try:
+            self._value = self._work()
+        except BaseException as error:  # noqa: BLE001 - raised where the result is asked for
+            self._error = error
+
+    def result(self) -> T:
+        self._thread.join()
+        if self._error is not None:
+            raise self._error
+        return self._value  # type: ignore[return-value]
+
+    def __enter__(self) -> Beside[T]:
+        self._thread.start()
+        return self
+
+    def __exit__(self, kind: type[BaseException] | None, *_: object) -> None:
+        if kind is not None:
+            self._stop()
+        self._thread.join()
+
+
+def _level_mark(source: Source) -> str:
+    return f"track={source.sound_track}" if source.sound_track else ""
+
+
+def _level(source: Source, cache: AnalysisCache, progress: Progress) -> tuple[float, ...]:
     if not source.has_sound:
         return ()
-    kept = cache.find(source.key, "sound", _Level)
+    mark = _level_mark(source)
+    kept = cache.find(source.key, "sound", _Level, mark)
     if kept is None:
-        kept = _Level(tuple(round(float(v), 1) for v in level_db(sound())))
-        cache.keep(source.key, "sound", kept)
+        values: list[float] = []
+        for block in sound_blocks(source, SPEECH_RATE, BLOCK_S):
+            values += [round(float(v), 1) for v in level_db(block)]
+            progress.report("sound", min(1.0, len(values) * 480 / source.length))
+        kept = _Level(tuple(values))
+        cache.keep(source.key, "sound", kept, mark)
     return kept.values
 
 
-def _words(
-    source: Source, options: Options, cache: AnalysisCache, sound: Callable[[], Samples], progress: Progress
-) -> tuple[Word, ...]:
-    kept = cache.find(source.key, "words", _Words, options.words_mark)
+def _faces(source: Source, options: Options, progress: Progress, cache: AnalysisCache) -> People:
+    mark = options.faces_mark(source)
+    kept = cache.find(source.key, "faces", People, mark)
+    if kept is None and source.has_picture and not source.still:
+        from standtall.people.find import find_faces  # slow to import, and the window only asks what is known
+
+        kept = find_faces(source, progress, _part(source, options), options.brief.content != "nobody")
+        cache.keep(source.key, "faces", kept, mark)
+    return kept or People()
+
+
+def _part(source: Source, options: Options) -> tuple[int, int] | None:
+    part = options.brief.part
+    return (part[0], min(source.length, part[1] or source.length)) if part else None
+
+
+def _people_mark(source: Source, options: Options) -> str:
+    faces = options.faces_mark(source)
+    return options.words_mark(source) + (f"|{faces}" if faces else "")
+
+
+def _people(
+    source: Source,
+    options: Options,
+    cache: AnalysisCache,
+    words: tuple[Word, ...],
+    level: tuple[float, ...],
+    faces: Callable[[], People],
+) -> People:
+    mark = _people_mark(source, options)
+    kept = cache.find(source.key, "people", People, mark)
+    if kept is None:
+        found = faces()
+        if found.tracks:
+            from standtall.people.find import with_talk
+
+            found = with_talk(found, words, np.array(level, np.float32))
+        kept = found
+        cache.keep(source.key, "people", kept, mark)
+    return kept
+
+
+def _proxy(source: Source, cache: AnalysisCache, progress: Progress) -> None:
+    if proxy.needed(source) and not cache.proxy(source.key).exists():
+        proxy.make_proxy(source, cache.proxy(source.key), progress)
+
+
+def _words(source: Source, options: Options, cache: AnalysisCache, progress: Progress, heard: Heard) -> tuple[Word, ...]:
+    mark = options.words_mark(source)
+    kept = cache.find(source.key, "words", _Words, mark)
     if kept is not None:
         return kept.words
-    from standtall.exchange.words_in import read_words
-    from standtall.speech import models
-    from standtall.speech.align import PhoneAligner
-    from standtall.speech.recognise import WhisperRecogniser
-    from standtall.speech.transcribe import align_words, transcribe
-
     if options.captions is not None:
-        read = read_words(options.captions)
-        if read.times == "none":
-            raise MediaError(
-                f"{options.captions.name} has no times.",
-                "Analyse the footage first, then take the words of a plain script on the Bench.",
-            )
-        words = read.words
-        if read.times == "cues" and source.has_sound and options.language in (None, "en"):
-            words = align_words(sound(), words, PhoneAligner(), progress)
-        words = tuple(w for w in words if w.end <= source.length)
-        if not words:
-            raise NothingToDo(f"{options.captions.name} has no words inside this footage.", "Choose its own caption file.")
+        words = _from_captions(source, options, progress)
     elif not source.has_sound:
         words = ()
     else:
-        recogniser = WhisperRecogniser(models.require(), options.language)
-        aligner = PhoneAligner() if options.language == "en" else None
-        words = transcribe(sound(), recogniser, aligner, progress)
-    cache.keep(source.key, "words", _Words(words), options.words_mark)
+        words = _recognised(source, options, cache, progress, heard)
+    cache.keep(source.key, "words", _Words(words), mark)
+    cache.forget(source.key, "piece")
     return words
+
+
+def _from_captions(source: Source, options: Options, progress: Progress) -> tuple[Word, ...]:
+    from standtall.exchange.words_in import read_words
+    from standtall.speech.align import PhoneAligner
+    from standtall.speech.transcribe import align_words
+
+    assert options.captions is not None
+    read = read_words(options.captions)
+    if read.times == "none":
+        raise MediaError(
+            f"{options.captions.name} has no times.",
+            "Analyse the footage first, then take the words of a plain script on the Bench.",
+        )
+    words = read.words
+    language = "en" if options.brief.language == DETECT else options.brief.language
+    if read.times == "cues" and source.has_sound and language not in UNSPELT:
+        words = align_words(sound_of(source, SPEECH_RATE, 1), words, PhoneAligner(language), progress)
+    words = tuple(w for w in words if w.end <= source.length)
+    if not words:
+        raise NothingToDo(f"{options.captions.name} has no words inside this footage.", "Choose its own caption file.")
+    return words
+
+
+class _Ears:
+    """The recogniser and the aligner, loaded when the first piece asks for them."""
+
+    def __init__(self, options: Options, beside_faces: bool) -> None:
+        self._options = options
+        self._threads = 1 if beside_faces else 2
+        self._recogniser: WhisperRecogniser | None = None
+        self._aligner: PhoneAligner | None = None
+
+    def hear(self, piece: Piece) -> tuple[Word, ...]:
+        from standtall.speech import models
+        from standtall.speech.align import PhoneAligner
+        from standtall.speech.recognise import WhisperRecogniser
+        from standtall.speech.transcribe import transcribe
+
+        if self._recogniser is None:
+            wished = None if self._options.brief.language == DETECT else self._options.brief.language
+            self._recogniser = WhisperRecogniser(models.require(), wished, self._threads, self._options.terms)
+        if self._recogniser.language is None and level_db(piece.samples).max(initial=-90.0) > -45:
+            self._recogniser.language = self._recogniser.detect(piece.samples)
+        language = self._recogniser.language
+        if self._aligner is None and language is not None and language not in UNSPELT:
+            self._aligner = PhoneAligner(language)
+        return transcribe(piece.samples, self._recogniser, self._aligner, piece.start)
+
+
+def _recognised(
+    source: Source, options: Options, cache: AnalysisCache, progress: Progress, heard: Heard
+) -> tuple[Word, ...]:
+    from standtall.speech.pieces import pieces
+
+    mark = options.words_mark(source)
+    start, end = _part(source, options) or (0, source.length)
+    faces_known = cache.find(source.key, "faces", People, options.faces_mark(source)) is not None
+    ears = _Ears(options, source.has_picture and not faces_known)
+    words: tuple[Word, ...] = ()
+    for piece in pieces(sound_blocks(source, SPEECH_RATE, BLOCK_S), seconds(start), seconds(end)):
+        progress.check()
+        kept = cache.find(source.key, "piece", _Words, f"{mark}#{piece.number}")
+        if kept is None:
+            kept = _Words(ears.hear(piece))
+            cache.keep(source.key, "piece", kept, f"{mark}#{piece.number}")
+        words += kept.words
+        heard(words, piece.end)
+        progress.report("words", min(1.0, (piece.end - seconds(start)) / max(0.1, seconds(end - start))))
+    return tuple(w for w in words if w.end <= source.length)

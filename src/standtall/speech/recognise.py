@@ -10,12 +10,13 @@ from typing import Final, Protocol
 
 import numpy as np
 
-from standtall.base.progress import Progress
 from standtall.media.sound import SPEECH_RATE, Samples
 from standtall.model.words import bare
+from standtall.speech.fillers import prompt
+from standtall.speech.voice import last_voice_s
 
-FILLER_PROMPT: Final = "Um, so, uh, I I was, er, you know, thinking, um, that, uh, hmm, we could, um, start."
-"""Text that makes the model write fillers down instead of smoothing them away."""
+LEFT_S: Final = 0.25
+"""What is left of the sound after the last word may be so short that it holds no other."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -29,35 +30,48 @@ class Heard:
 
 
 class Recogniser(Protocol):
-    """Turns mono samples at 16 kHz, -1..1, into words in time order."""
+    """Turns mono samples at 16 kHz, -1..1, into words in time order.
 
-    def words(self, samples: Samples, progress: Progress | None = None) -> list[Heard]: ...
+    Every call stands for itself: told what was said before, the model falls into repeating it.
+    """
+
+    language: str | None
+
+    def words(self, samples: Samples) -> list[Heard]: ...
 
 
 class WhisperRecogniser:
     """The recogniser that ships: int8 on the processor, beam of 5, sequential windows."""
 
-    def __init__(self, model: Path, language: str | None = None, threads: int = 2) -> None:
+    def __init__(self, model: Path, language: str | None = None, threads: int = 2, terms: tuple[str, ...] = ()) -> None:
         from faster_whisper import WhisperModel
 
         self._model = WhisperModel(str(model), device="cpu", compute_type="int8", cpu_threads=threads, local_files_only=True)
-        self._language = language
+        self.language = language
+        self._terms = terms
 
-    def words(self, samples: Samples, progress: Progress | None = None) -> list[Heard]:
+    def detect(self, samples: Samples) -> str:
+        """The language spoken in mono samples at 16 kHz, such as "en"."""
+        language, _sure, _all = self._model.detect_language(np.ascontiguousarray(samples.reshape(-1), np.float32))
+        return str(language)
+
+    def words(self, samples: Samples) -> list[Heard]:
         """All words in float32 (samples,); an empty list for silence."""
         mono = np.ascontiguousarray(samples.reshape(-1), np.float32)
         if len(mono) < SPEECH_RATE // 10:
             return []
         segments, _info = self._model.transcribe(
             mono,
-            language=self._language,
+            language=self.language,
             beam_size=5,
+            best_of=2,
+            temperature=[0.0, 0.4],  # more tries cost up to 20 s a window and were never better
             word_timestamps=True,
             condition_on_previous_text=True,
-            initial_prompt=FILLER_PROMPT,
+            initial_prompt=prompt(self.language, self._terms),
         )
         out: list[Heard] = []
-        total = len(mono) / SPEECH_RATE
+        last = last_voice_s(mono) - LEFT_S
         for segment in segments:
             if segment.no_speech_prob > 0.85 and segment.avg_logprob < -1.0:
                 continue
@@ -65,8 +79,8 @@ class WhisperRecogniser:
                 text = word.word.strip()
                 if text:
                     out.append(Heard(text, float(word.start), float(word.end), min(1.0, float(word.probability))))
-            if progress is not None:
-                progress.report("words", min(1.0, segment.end / total))
+            if segment.end >= last:
+                break  # another window would hold silence, from which the model makes words up
         return out
 
     def hypotheses(self, samples: Samples, count: int = 8) -> list[str]:
@@ -79,7 +93,7 @@ class WhisperRecogniser:
         features = features[:, : model.feature_extractor.nb_max_frames]
         features = np.pad(features, ((0, 0), (0, model.feature_extractor.nb_max_frames - features.shape[1])))
         encoded = model.encode(features)
-        spoken = Tokenizer(model.hf_tokenizer, model.model.is_multilingual, task="transcribe", language=self._language or "en")
+        spoken = Tokenizer(model.hf_tokenizer, model.model.is_multilingual, task="transcribe", language=self.language or "en")
         prompt = model.get_prompt(spoken, [], without_timestamps=True)
         result = model.model.generate(encoded, [prompt], beam_size=count, num_hypotheses=count, max_length=224)[0]
         texts = (spoken.decode([t for t in tokens if t < spoken.eot]).strip() for tokens in result.sequences_ids)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+import unicodedata
 from typing import Final
 
 from num2words import num2words
@@ -22,9 +23,29 @@ _RULES: Final[tuple[tuple[str, str], ...]] = (
 and the rough order of sounds (common practice, no source)."""
 
 
+_LETTERS: Final = {
+    **dict(zip("ßæøœłđðþıабвгдеёжзийклмнопрстуфхцчшщъыьэюяіїєґ", (
+        "ss", "e", "o", "e", "l", "d", "th", "th", "i", "a", "b", "v", "g", "d", "ye", "yo", "zh", "z", "i", "y", "k", "l",
+        "m", "n", "o", "p", "r", "s", "t", "u", "f", "h", "ts", "ch", "sh", "sh", "", "i", "", "e", "yu", "ya", "i", "yi", "ye",
+        "g",
+    ), strict=True)),
+    **dict(zip("αβγδεζηθικλμνξοπρσςτυφχψω", (
+        "a", "v", "g", "th", "e", "z", "i", "th", "i", "k", "l", "m", "n", "ks", "o", "p", "r", "s", "s", "t", "i", "f",
+        "h", "ps", "o",
+    ), strict=True)),
+}  # fmt: skip
+"""Letters that are no Latin letter with a mark, in Latin letters (common practice, no source)."""
+
+
+def in_latin(word: str) -> str:
+    """A word in lower case without marks, Cyrillic and Greek in Latin letters; other scripts stay as they are."""
+    plain = "".join(c for c in unicodedata.normalize("NFKD", word.lower()) if not unicodedata.combining(c))
+    return "".join(_LETTERS.get(c, c) for c in plain)
+
+
 def guessed_sounds(word: str) -> str:
     """A pronunciation in CMU phones for a word that no dictionary has; '' when it has no letters."""
-    rest = re.sub(r"[^a-z]", "", word.lower())
+    rest = re.sub(r"[^a-z]", "", in_latin(word))
     if len(rest) > 2 and rest.endswith("e") and rest[-2] not in "aeiou":
         rest = rest[:-1]
     out: list[str] = []
@@ -35,21 +56,23 @@ def guessed_sounds(word: str) -> str:
     return " ".join(out)
 
 
-def spoken_forms(text: str) -> list[str]:
+def spoken_forms(text: str, language: str = "en") -> list[str]:
     """The plain lower-case words that are said for one written word: "31" gives thirty, one."""
     plain = text.lower().replace("’", "'").replace("&", " and ").replace("%", " percent ")
     out: list[str] = []
     for piece in re.findall(r"\d+(?:[.,]\d+)*(?:st|nd|rd|th)?|[^\W\d_]+(?:'[^\W\d_]+)*", plain):
         if piece[0].isdigit():
-            out += re.findall(r"[a-z]+", _number(piece))
+            out += re.findall(r"[^\W\d_]+", _number(piece, language))
         else:
             out.append(piece.strip("'"))
     return [w for w in out if w]
 
 
-def _number(piece: str) -> str:
+def _number(piece: str, language: str) -> str:
     ordinal = piece.endswith(("st", "nd", "rd", "th"))
     digits = re.sub(r"[^\d.]", "", piece.replace(",", "")).strip(".")
+    if language != "en":
+        return _number_in(language, piece)
     if digits.count(".") > 1 or len(digits) > 15:
         return " ".join(num2words(int(d)) for d in digits if d.isdigit())
     if ordinal:
@@ -58,3 +81,12 @@ def _number(piece: str) -> str:
     if value == int(value) and 1100 <= value < 2100 and "," not in piece:
         return str(num2words(int(value), to="year"))
     return str(num2words(int(value) if value == int(value) else value))
+
+
+def _number_in(language: str, piece: str) -> str:
+    """A whole number in another language; its digits one by one in English where that is not known."""
+    digits = re.sub(r"\D", "", piece)[:15]
+    try:
+        return str(num2words(int(digits), lang=language))
+    except (NotImplementedError, OverflowError, ValueError, KeyError, IndexError):
+        return " ".join(num2words(int(d)) for d in digits)

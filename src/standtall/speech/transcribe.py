@@ -9,10 +9,13 @@ import numpy as np
 
 from standtall.base.progress import Progress
 from standtall.base.time import ticks
-from standtall.media.sound import SPEECH_RATE, Samples, level_db
-from standtall.model.words import Word
+from standtall.media.sound import SPEECH_RATE, Samples
+from standtall.model.words import NOBODY, Kind, Word
 from standtall.speech.align import Aligner, Timed
+from standtall.speech.edges import on_edges
+from standtall.speech.fillers import is_filler
 from standtall.speech.recognise import Heard, Recogniser
+from standtall.speech.voice import silent, voiced
 
 UNCOVERED_S: Final = 0.35
 """Voice that no word covers for this long is recognised again."""
@@ -26,18 +29,18 @@ class _Spot:
 
 
 def transcribe(
-    samples: Samples, recogniser: Recogniser, aligner: Aligner | None, progress: Progress | None = None
+    samples: Samples, recogniser: Recogniser, aligner: Aligner | None, at: float = 0.0
 ) -> tuple[Word, ...]:
-    """Mono float32 samples at 16 kHz to words with times in ticks.
+    """Mono float32 samples at 16 kHz, that begin `at` seconds of the source, to words with times in ticks of it.
 
     The recogniser drops whole phrases near the edges of its windows, so voice that no aligned word covers is
     recognised a second time on its own and put in between.
     """
-    heard = recogniser.words(samples, progress)
-    timed = _aligned(samples, heard, aligner, progress)
+    heard = recogniser.words(samples)
+    timed = _in_voice(samples, _aligned(samples, heard, aligner))
     for spot in _uncovered(samples, timed):
         timed = _fill(samples, spot, timed, recogniser, aligner)
-    return tuple(_word(heard_word, place) for heard_word, place in timed)
+    return tuple(_word(heard_word, place, at, recogniser.language) for heard_word, place in timed)
 
 
 def align_words(
@@ -52,25 +55,25 @@ def align_words(
     )
 
 
-def _aligned(
-    samples: Samples, heard: list[Heard], aligner: Aligner | None, progress: Progress | None
-) -> list[tuple[Heard, Timed]]:
+def _aligned(samples: Samples, heard: list[Heard], aligner: Aligner | None) -> list[tuple[Heard, Timed]]:
     rough = [Timed(h.text, h.start, h.end) for h in heard]
-    placed = aligner.align(samples, rough, progress) if aligner is not None else rough
+    placed = aligner.align(samples, rough) if aligner is not None else on_edges(samples, rough)
     return list(zip(heard, placed, strict=True))
 
 
-def _voiced(samples: Samples) -> np.ndarray:
-    """One bool each 10 ms: louder than the noise floor by 15 dB and than -50 dBFS."""
-    level = level_db(samples)
-    if not len(level):
-        return np.zeros(0, bool)
-    floor = float(np.percentile(level, 10))
-    return level > max(-50.0, floor + 15.0)
+def _in_voice(samples: Samples, timed: list[tuple[Heard, Timed]]) -> list[tuple[Heard, Timed]]:
+    """Without words that stand where nobody makes a sound: recognisers invent some at the edges of silence."""
+    quiet = silent(samples)
+    out = []
+    for heard, place in timed:
+        a, b = max(0, int(place.start * 100)), int(place.end * 100) + 1
+        if not quiet[a:b].all():
+            out.append((heard, place))
+    return out
 
 
 def _uncovered(samples: Samples, timed: list[tuple[Heard, Timed]]) -> list[_Spot]:
-    free = _voiced(samples)
+    free = voiced(samples)
     for _, place in timed:
         free[max(0, int(place.start * 100) - 6) : int(place.end * 100) + 12] = False
     edges = np.flatnonzero(np.diff(np.concatenate([[0], free.astype(np.int8), [0]])))
@@ -97,12 +100,14 @@ def _fill(
     ]
     if not heard:
         return timed
-    new = _aligned(samples, heard, aligner, None)
+    new = _aligned(samples, heard, aligner)
     new = [(h, p) for h, p in new if p.start >= before - 0.05 and p.end <= after + 0.05]
     joined = sorted([*timed, *new], key=lambda pair: pair[1].start)
     return [pair for i, pair in enumerate(joined) if i == 0 or pair[1].start >= joined[i - 1][1].start + 0.02]
 
 
-def _word(heard: Heard, place: Timed) -> Word:
-    start = max(0, ticks(place.start))
-    return Word(heard.text, start, max(start + 1, ticks(place.end)), min(1.0, max(0.0, heard.probability)))
+def _word(heard: Heard, place: Timed, at: float, language: str | None) -> Word:
+    start = max(0, ticks(place.start + at))
+    kind: Kind = "filler" if is_filler(heard.text, language) else "word"
+    sure = min(1.0, max(0.0, heard.probability))
+    return Word(heard.text, start, max(start + 1, ticks(place.end + at)), sure, NOBODY, kind)

@@ -1,0 +1,40 @@
+"""Where there is sound that may be a voice, by energy alone."""
+
+from __future__ import annotations
+
+from typing import Final
+
+import numpy as np
+from numpy.typing import NDArray
+
+from standtall.media.sound import Samples, level_db
+
+OVER_FLOOR_DB, QUIETEST_DB = 15.0, -50.0
+SURELY_QUIET_DB: Final = -45.0
+LOUDEST_FLOOR_DB: Final = -32.0
+"""In a piece without pauses the tenth percentile is voice itself; no room is louder than this."""
+
+
+def voiced(samples: Samples) -> NDArray[np.bool_]:
+    """One bool each 10 ms: louder than the noise floor by 15 dB and than -50 dBFS."""
+    level = level_db(samples)
+    if not len(level):
+        return np.zeros(0, bool)
+    floor = min(float(np.percentile(level, 10)), LOUDEST_FLOOR_DB)
+    out: NDArray[np.bool_] = level > max(QUIETEST_DB, floor + OVER_FLOOR_DB)
+    return out
+
+
+def silent(samples: Samples) -> NDArray[np.bool_]:
+    """One bool each 10 ms: certainly no voice, not even a weak one: as quiet as the floor and under -45 dBFS."""
+    level = level_db(samples)
+    if not len(level):
+        return np.zeros(0, bool)
+    out: NDArray[np.bool_] = level < min(SURELY_QUIET_DB, float(np.percentile(level, 10)) + 6.0)
+    return out
+
+
+def last_voice_s(samples: Samples) -> float:
+    """After which time there is certainly no voice, in seconds."""
+    heard = np.flatnonzero(~silent(samples))
+    return float(heard[-1] + 1) / 100 if len(heard) else 0.0

@@ -22,6 +22,7 @@ from standtall.jobs.process import Job
 from standtall.library.project import Project
 from standtall.media.probe import probe
 from standtall.model.timemap import Excerpt
+from standtall.session.analyse import Options
 from tests.conftest import make_clip, tone
 
 WAIT = 30_000
@@ -222,7 +223,7 @@ def test_footage_is_added_analysed_and_opened(
     captions = tmp_path / "c.srt"
     captions.write_text("1\n00:00:00,200 --> 00:00:01,800\nSome made up words.\n")
     clip = make_clip(tmp_path / "mine.mp4", sound=tone(2.0))
-    monkeypatch.setattr("standtall.desk.footage.Options", lambda: __import__("standtall.session.analyse", fromlist=["Options"]).Options("en", captions))
+    monkeypatch.setattr(window.workspace, "options_of", lambda _source: Options(captions=captions))
     real = Job.__init__
 
     def with_captions(self: Job, arguments: list[str], listener: object) -> None:

@@ -43,7 +43,7 @@ def type_over(qtbot: QtBot, window: MainWindow, text: str) -> None:
 
 def test_a_word_is_retyped_where_it_stands_and_shown_at_once(qtbot: QtBot, window: MainWindow) -> None:
     before = said(window)
-    index = next(i for i, w in enumerate(before.words) if w.text.startswith("Odiel"))
+    index = next(i for i, w in enumerate(before.words) if i > 20 and w.doubtful)
     view = window.bench.script.viewport()
     qtbot.mouseDClick(view, Qt.MouseButton.LeftButton, pos=word_point(window, index))
     type_over(qtbot, window, "Odile")
@@ -129,10 +129,10 @@ def test_find_and_replace_and_the_word_list_mend_everywhere_at_once(qtbot: QtBot
     edited(qtbot, window, sheet._replace.click)
     assert sum(w.bare == "earth" for w in said(window).words) == count
     sheet._term.setText("Odile Bracken")
-    sheet._heard.setText("Odiel Bracken, Odeal Bracken")
+    sheet._heard.setText("Bracken, Odeal Bracken")
     with qtbot.waitSignal(window.workspace.terms_changed, timeout=WAIT):
         qtbot.keyClick(sheet._heard, Qt.Key.Key_Return)
-    assert window.workspace.terms == (Term("Odile Bracken", ("Odiel Bracken", "Odeal Bracken")),)
+    assert window.workspace.terms == (Term("Odile Bracken", ("Bracken", "Odeal Bracken")),)
     edited(qtbot, window, sheet._apply.click)
     assert any(w.text == "Odile" for w in said(window).words)
     edited(qtbot, window, window.workspace.undo)
@@ -213,8 +213,8 @@ def test_words_go_out_and_come_in_as_a_file(qtbot: QtBot, window: MainWindow, tm
     sheet.wanted.connect(window.workspace.give_words)
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT) as told:
         sheet.wanted.emit(out, True)
-    assert "420 words written" in told.args[0]
     before = said(window)
+    assert f"{len(before.words)} words written" in told.args[0]
     out.write_text(out.read_text("utf-8").replace("soil", "earth"), "utf-8")
     edited(qtbot, window, lambda: window.workspace.take_words(out))
     now = said(window)

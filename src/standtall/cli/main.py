@@ -8,16 +8,18 @@ import signal
 import sys
 from collections.abc import Sequence
 from pathlib import Path
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, get_args
 
 from standtall import __version__
 from standtall.base.errors import Cancelled, ProjectError, StandTallError
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS, clock, ticks
 from standtall.cli.show import Voice
+from standtall.model.brief import Content
 from standtall.model.look import LOOKS
 
 if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them, so that --help is quick
+    from standtall.model.source import Source
     from standtall.render.check import Report
     from standtall.session.analyse import Options
 
@@ -52,6 +54,9 @@ def parser() -> argparse.ArgumentParser:
         return made
 
     def analysis_options(of: argparse.ArgumentParser) -> None:
+        of.add_argument("--kind", choices=get_args(Content), default="unknown", help="what the footage shows")
+        of.add_argument("--track", type=int, default=0, help="number of the sound track, from 0; -1 for all together")
+        of.add_argument("--term", action="append", default=[], help="a name or term to listen for; may be given again")
         of.add_argument("--language", default="en", help="spoken language, such as en, or 'detect' (default: en)")
         of.add_argument("--captions", type=Path, help="take the words from this SRT or WebVTT file instead of listening")
 
@@ -60,6 +65,8 @@ def parser() -> argparse.ArgumentParser:
 
     analyse = command("analyse", "Find words, shots, faces and talkers; kept for later, never done twice.")
     analyse.add_argument("footage", type=Path, nargs="+")
+    analyse.add_argument("--part-from", type=time_of, default=0, help="leave out what comes before this time")
+    analyse.add_argument("--part-to", type=time_of, default=0, help="leave out what comes after this time")
     analyse.add_argument("--words", action="store_true", help="print the words with their times")
     analysis_options(analyse)
 
@@ -131,18 +138,25 @@ def _options(chosen: argparse.Namespace) -> Options:
     from standtall.model.brief import Brief
     from standtall.session.analyse import Options
 
-    return Options(Brief(language=chosen.language), chosen.captions)
+    start, end = getattr(chosen, "part_from", 0), getattr(chosen, "part_to", 0)
+    brief = Brief(language=chosen.language, start=start, end=end, content=chosen.kind)
+    return Options(brief, chosen.captions, tuple(chosen.term))
+
+
+def _source(path: Path, track: int) -> Source:
+    from standtall.media.probe import probe
+
+    return dataclasses.replace(probe(path), sound_track=track)
 
 
 def _analyse(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
     from standtall.library.cache import AnalysisCache
-    from standtall.media.probe import probe
     from standtall.session.analyse import analyse
 
     worst = 0
     for path in chosen.footage:
         try:
-            source = probe(path)
+            source = _source(path, chosen.track)
             told = lambda stage, s: voice.note("stage", "", stage=stage, seconds=round(s, 2))  # noqa: E731
             heard = lambda words, s: voice.note("heard", "", words=len(words), until_s=round(s, 2))  # noqa: E731
             found = analyse(source, _options(chosen), progress, AnalysisCache(), told, heard)
@@ -166,11 +180,10 @@ def _analyse(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> in
 
 def _make(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
     from standtall.library.cache import AnalysisCache
-    from standtall.media.probe import probe
     from standtall.session.analyse import analyse
     from standtall.session.make import Choice, file_name, finish, short_of
 
-    source = probe(chosen.footage)
+    source = _source(chosen.footage, chosen.track)
     analysis = analyse(source, _options(chosen), progress, AnalysisCache())
     choice = Choice(chosen.start, chosen.end, chosen.first_words, chosen.last_words, chosen.length)
     short = dataclasses.replace(short_of(source, analysis, choice, chosen.look), captions_on=not chosen.no_captions)
@@ -190,6 +203,7 @@ def _say_finished(voice: Voice, out: Path, report: Report) -> None:
 def _render(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
     from standtall.library.cache import AnalysisCache
     from standtall.library.project import Project
+    from standtall.model.brief import Brief
     from standtall.session.analyse import Options, analyse
     from standtall.session.make import file_name, finish
     from standtall.session.told import as_told, found_in
@@ -198,7 +212,7 @@ def _render(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int
         raise ProjectError(f"There is no project {chosen.project}.", "Check the name.")
     with Project(chosen.project) as project:
         entries = [e for e in project.shorts() if chosen.short in (None, e.id)]
-        sources = {s.key: s for s in project.sources()}
+        sources, briefs = {s.key: s for s in project.sources()}, project.briefs()
         transcripts = {key: t for key in sources if (t := project.transcripts.find(key)) is not None}
     if not entries:
         raise ProjectError("There is no such short in this project.", "Leave --short out to render all.")
@@ -207,7 +221,7 @@ def _render(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int
     for entry in entries:
         try:
             source = sources[entry.short.source_key]
-            found = found_in(analyse(source, Options(), progress, AnalysisCache()))
+            found = found_in(analyse(source, Options(briefs.get(source.key, Brief())), progress, AnalysisCache()))
             analysis = as_told(found.analysis, transcripts.get(source.key) or found.transcript)
             out = chosen.out / file_name(entry.short)
             if out in taken:

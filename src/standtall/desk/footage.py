@@ -5,7 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QDragEnterEvent, QDropEvent, QImage, QPixmap
+from PySide6.QtGui import QDragEnterEvent, QDropEvent, QImage, QKeyEvent, QMouseEvent, QPixmap
 from PySide6.QtWidgets import (
     QFileDialog,
     QFrame,
@@ -14,6 +14,7 @@ from PySide6.QtWidgets import (
     QProgressBar,
     QPushButton,
     QScrollArea,
+    QToolButton,
     QVBoxLayout,
     QWidget,
 )
@@ -21,14 +22,17 @@ from PySide6.QtWidgets import (
 from standtall.base.errors import StandTallError
 from standtall.base.time import TICKS, clock
 from standtall.desk import theme
+from standtall.desk.brief import BriefSheet
 from standtall.desk.door import Worker
+from standtall.desk.notify import notify
 from standtall.desk.player import wide_at
 from standtall.desk.workspace import Workspace
 from standtall.jobs.process import Event, Job
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
+from standtall.model.edits import count_of
 from standtall.model.source import Source
-from standtall.session.analyse import Options, known
+from standtall.session.analyse import known
 
 STAGES = (("sound", "Sound"), ("words", "Words"), ("people", "People"), ("proxy", "Preview"))
 BUSY = {"sound": "sound", "words": "words", "timing": "words", "people": "people", "proxy": "proxy"}
@@ -40,6 +44,8 @@ class SourceCard(QFrame):
     wanted = Signal(object)
     analyse = Signal(object)
     stop = Signal(object)
+    chosen = Signal(object)
+    sooner = Signal(object)
 
     def __init__(self, source: Source) -> None:
         super().__init__()
@@ -47,7 +53,7 @@ class SourceCard(QFrame):
         self.setObjectName("card")
         self.setAccessibleName(source.name)
         self._poster = QLabel()
-        self._poster.setFixedSize(224, 126)
+        self._poster.setFixedSize(160, 90)
         self._poster.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self._poster.setStyleSheet(f"background: {theme.WELL}; border-radius: 6px; color: #8d949c;")
         self._poster.setText("sound only" if not source.has_picture else "")
@@ -58,8 +64,10 @@ class SourceCard(QFrame):
         if source.has_picture:
             picture = f"{source.width} × {source.height}, {float(source.rate):g} pictures a second"
         sound = {0: "no sound", 1: "mono", 2: "stereo"}.get(source.audio_channels, f"{source.audio_channels} channels")
-        facts = QLabel(f"{clock(source.length)}  ·  {picture}  ·  {sound}  ·  {source.size_bytes / 1e6:.0f} MB")
+        facts = QLabel(f"{clock(source.length)}  ·  {picture}  ·  {sound}  ·  {_size(source.size_bytes)}")
         facts.setObjectName("faint")
+        facts.setWordWrap(True)
+        self._busy: dict[str, tuple[float, float | None]] = {}
         self._stages = QLabel()
         self._stages.setTextFormat(Qt.TextFormat.RichText)
         self._bar = QProgressBar()
@@ -70,77 +78,136 @@ class SourceCard(QFrame):
         self._go = QPushButton("Analyse")
         self._open = QPushButton("Open on the Bench")
         self._open.setObjectName("main")
-        self._stop = QPushButton("Cancel")
+        self._stop = QPushButton("Pause")
+        self._stop.setToolTip("Stop for now; what was found is kept, and it goes on from there")
+        self._sooner = QToolButton()
+        self._sooner.setObjectName("plain")
+        theme.draw(self._sooner, "up")
+        self._sooner.setToolTip("Analyse it sooner")
+        self._sooner.setAccessibleName("Analyse it sooner")
+        self._sooner.clicked.connect(lambda: self.sooner.emit(self.source))
         self._go.clicked.connect(lambda: self.analyse.emit(self.source))
         self._open.clicked.connect(lambda: self.wanted.emit(self.source))
         self._stop.clicked.connect(lambda: self.stop.emit(self.source))
         middle = QVBoxLayout()
         middle.setSpacing(5)
-        for widget in (name, facts, self._stages, self._bar, self._state):
+        self._warn = QLabel("  ".join(warnings_of(source)))
+        self._warn.setObjectName("warn")
+        self._warn.setWordWrap(True)
+        self._warn.setVisible(bool(self._warn.text()))
+        for widget in (name, facts, self._stages, self._bar, self._state, self._warn):
             middle.addWidget(widget)
+        buttons = QHBoxLayout()
+        buttons.setSpacing(6)
+        for button in (self._open, self._go, self._stop, self._sooner):
+            buttons.addWidget(button)
+        buttons.addStretch(1)
+        middle.addLayout(buttons)
         middle.addStretch(1)
-        right = QVBoxLayout()
-        for button in (self._open, self._go, self._stop):
-            right.addWidget(button)
-        right.addStretch(1)
         row = QHBoxLayout(self)
         row.setContentsMargins(12, 12, 12, 12)
         row.setSpacing(14)
-        row.addWidget(self._poster)
+        row.addWidget(self._poster, 0, Qt.AlignmentFlag.AlignTop)
         row.addLayout(middle, 1)
-        row.addLayout(right)
         self._done: set[str] = set()
+        self.state = "unknown"
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.show_state("unknown")
 
     def set_poster(self, image: QImage) -> None:
-        fit = image.scaled(224, 126, Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation)
+        fit = image.scaled(160, 90, Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation)
         self._poster.setPixmap(QPixmap.fromImage(fit))
 
     def show_state(self, state: str, text: str = "") -> None:
-        """`state` is unknown, waiting, running, ready, stopped or failed."""
-        self._open.setVisible(state == "ready")
+        """`state` is unknown, waiting, running, early (running, and its first words can be opened), ready, stopped or failed."""
+        self.state = state
+        self._open.setVisible(state in ("ready", "early"))
         self._go.setVisible(state in ("unknown", "stopped", "failed"))
-        self._stop.setVisible(state in ("waiting", "running"))
-        self._bar.setVisible(state == "running")
+        self._stop.setVisible(state in ("waiting", "running", "early"))
+        self._sooner.setVisible(state == "waiting")
+        self._bar.setVisible(state in ("running", "early"))
+        self._go.setText("Go on" if state == "stopped" else "Analyse")
         if state == "ready":
             self._done = {name for name, _ in STAGES}
+        if state not in ("running", "early"):
+            self._busy = {}
+        if state == "unknown":
+            self._done = set()
         self._state.setObjectName("warn" if state == "failed" else "faint")
         self._state.style().unpolish(self._state)
         self._state.style().polish(self._state)
-        plain = {"unknown": "Not analysed yet.", "waiting": "Waiting for the one before it.", "ready": "Ready.",
-                 "stopped": "Stopped. What was finished is kept; analyse again to go on."}  # fmt: skip
+        plain = {"unknown": "Not analysed with these choices yet.", "waiting": "Waiting for the one before it.",
+                 "ready": "Ready.", "stopped": "Paused. What was found is kept."}  # fmt: skip
         self._state.setText(text or plain.get(state, ""))
-        self._paint_stages(None)
+        self._paint_stages()
+
+    def show_chosen(self, chosen: bool) -> None:
+        self.setProperty("chosen", chosen)
+        self.style().unpolish(self)
+        self.style().polish(self)
 
     def show_progress(self, stage: str, share: float, left_s: float | None) -> None:
-        which = BUSY.get(stage, "words")
-        self._bar.setValue(round(share * 1000))
-        left = f", about {clock(round(left_s * TICKS))} left" if left_s else ""
-        self._state.setText(f"{dict(STAGES)[which]}: {share:.0%}{left}")
-        self._paint_stages(which)
+        """Stages may run beside each other: the bar shows the one that is furthest behind."""
+        self._busy[BUSY.get(stage, "words")] = share, left_s
+        self._busy = {k: v for k, v in self._busy.items() if k not in self._done}
+        if not self._busy:
+            return
+        self._bar.setValue(round(min(v[0] for v in self._busy.values()) * 1000))
+        told = []
+        for key, (done, left) in self._busy.items():
+            told.append(f"{dict(STAGES)[key]} {done:.0%}" + (f", about {clock(round(left * TICKS))} left" if left else ""))
+        self._state.setText("  ·  ".join(told))
+        self._paint_stages()
 
     def finish_stage(self, stage: str) -> None:
         self._done.add(stage)
-        self._paint_stages(None)
+        self._busy.pop(stage, None)
+        self._paint_stages()
 
-    def _paint_stages(self, busy: str | None) -> None:
+    def _paint_stages(self) -> None:
         marks = []
         for key, name in STAGES:
-            mark = "✓" if key in self._done else ("▸" if key == busy else "·")
-            weight = "700" if key == busy else "400"
+            mark = "✓" if key in self._done else ("▸" if key in self._busy else "·")
+            weight = "700" if key in self._busy else "400"
             marks.append(f'<span style="font-weight:{weight}">{mark} {name}</span>')
         self._stages.setText("&nbsp;&nbsp;&nbsp;".join(marks))
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self.chosen.emit(self.source)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Space):
+            self.chosen.emit(self.source)
+        else:
+            super().keyPressEvent(event)
+
+
+def warnings_of(source: Source) -> list[str]:
+    """What the editor should know of a source, in plain sentences."""
+    out = []
+    if not source.has_sound and not source.still:
+        out.append("It has no sound: words can only come from a caption file.")
+    if source.has_picture and min(source.width, source.height) < 700:
+        out.append(f"Its picture is small ({source.width} × {source.height}): a tall crop of it looks soft.")
+    if len(source.sound_tracks) > 1:
+        out.append(f"It has {len(source.sound_tracks)} sound tracks: choose one in its brief.")
+    return out
 
 
 class FootagePlace(QWidget):
     """Add footage, watch it being analysed, open it on the Bench."""
 
     opened = Signal(object)
+    previewed = Signal(object, int)
 
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._ws = workspace
         self._looker = Worker("footage", workspace.door)
+        self.brief = BriefSheet(workspace, self._looker)
+        self.brief.changed.connect(self._brief_changed)
+        self.brief.wants_to_see.connect(self.previewed)
+        self.brief.hide()
         self._cards: dict[str, SourceCard] = {}
         self._queue: list[Source] = []
         self._job: Job | None = None
@@ -173,12 +240,16 @@ class FootagePlace(QWidget):
         column.addStretch(1)
         scroll = QScrollArea()
         scroll.setWidgetResizable(True)
+        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         scroll.setWidget(inner)
         whole = QVBoxLayout(self)
         whole.setContentsMargins(16, 14, 10, 10)
         whole.setSpacing(12)
         whole.addLayout(head)
-        whole.addWidget(scroll, 1)
+        row = QHBoxLayout()
+        row.addWidget(scroll, 1)
+        row.addWidget(self.brief)
+        whole.addLayout(row, 1)
         workspace.project_changed.connect(lambda _p: self._refresh())
 
     def close_job(self) -> None:
@@ -232,48 +303,102 @@ class FootagePlace(QWidget):
         card.wanted.connect(self.opened)
         card.analyse.connect(self.start)
         card.stop.connect(self.stop)
+        card.chosen.connect(self.choose_source)
+        card.sooner.connect(self.sooner)
         self._cards[source.key] = card
         self._list.addWidget(card)
         self._empty.setVisible(False)
 
-        def look() -> tuple[bool, str, QImage | None]:
-            found = known(source, Options(), self._ws.cache)
-            image = None
-            if source.has_picture:
-                with PictureReader(source.path, source.rotation) as reader:
-                    image = wide_at(reader, min(source.length // 8, 10 * TICKS), 448)
-            if found is None:
-                return False, "", image
-            people = len(found.people.names)
-            return True, f"Ready: {len(found.words)} words, {len(found.people.shots)} shots, {people} people.", image
+        def poster() -> QImage | None:
+            if not source.has_picture:
+                return None
+            with PictureReader(source.path, source.rotation) as reader:
+                return wide_at(reader, min(source.length // 8, 10 * TICKS), 448)
 
-        def arrived(found: tuple[bool, str, QImage | None]) -> None:
-            ready, text, image = found
+        def arrived(image: QImage | None) -> None:
             if image is not None:
                 card.set_poster(image)
-            if ready:
-                card.show_state("ready", text)
 
-        self._looker.do(look, arrived, lambda error: card.show_state("failed", str(error)))
+        self._looker.do(poster, arrived, lambda error: card.show_state("failed", str(error)))
+        self._look(source)
+        if self.brief.source is None:
+            self._show_brief(source)
+
+    def _look(self, source: Source) -> None:
+        """Say of a source that nobody works on whether it is analysed, as its brief stands."""
+        options = self._ws.options_of(source)
+
+        def look() -> str | None:
+            found = known(source, options, self._ws.cache)
+            if found is None:
+                return None
+            return told_of(len(found.words), len(found.people.shots), len(found.people.names))
+
+        def arrived(text: str | None) -> None:
+            card = self._cards.get(source.key)
+            if card is not None and card.state not in ("running", "early", "waiting", "failed"):
+                card.show_state("ready" if text else "unknown", text or "")
+
+        self._looker.do(look, arrived, None)
+
+    def choose_source(self, source: Source) -> None:
+        """Show the brief of a source beside the list, and its picture."""
+        now = self._show_brief(source)
+        self.previewed.emit(now, self._ws.brief_of(now).start)
+
+    def _show_brief(self, source: Source) -> Source:
+        now = next((s for s in self._ws.sources if s.key == source.key), source)
+        for key, card in self._cards.items():
+            card.show_chosen(key == source.key)
+        self.brief.show_source(now)
+        self.brief.show()
+        return now
+
+    def _brief_changed(self, source: Source, measured: bool) -> None:
+        card = self._cards.get(source.key)
+        if card is not None:
+            card.source = source
+            if measured and card.state not in ("running", "early", "waiting"):
+                self._look(source)
 
     # analysis, one after another
 
     def start(self, source: Source) -> None:
         if self._running is not None:
-            if source != self._running and source not in self._queue:
+            if source.key != self._running.key and source.key not in [s.key for s in self._queue]:
                 self._queue.append(source)
                 self._cards[source.key].show_state("waiting")
             return
         self._running = source
         self._cards[source.key].show_state("running", "Starting")
-        self._job = Job(["analyse", source.path], lambda event: self._ws.door.send(lambda: self._heard(source, event)))
+        self._job = Job(self._arguments(source), lambda event: self._ws.door.send(lambda: self._heard(source, event)))
         self._job.start()
 
+    def _arguments(self, source: Source) -> list[str]:
+        """The command line that analyses a source as its brief says."""
+        brief = self._ws.brief_of(source)
+        out = ["analyse", source.path, "--language", brief.language, "--kind", brief.content, "--track", str(source.sound_track)]
+        if brief.part is not None:
+            out += ["--part-from", str(brief.start / TICKS), "--part-to", str((brief.end or source.length) / TICKS)]
+        for term in self._ws.terms:
+            out += ["--term", term.text]
+        return out
+
+    def sooner(self, source: Source) -> None:
+        """Let one that waits go before the one in front of it."""
+        keys = [s.key for s in self._queue]
+        if source.key in keys:
+            at = keys.index(source.key)
+            self._queue.insert(max(0, at - 1), self._queue.pop(at))
+            for place, waiting in enumerate(self._queue):
+                text = "Next." if place == 0 else f"Waiting for {place + 1} before it."
+                self._cards[waiting.key].show_state("waiting", text)
+
     def stop(self, source: Source) -> None:
-        if source in self._queue:
-            self._queue.remove(source)
+        if source.key in [s.key for s in self._queue]:
+            self._queue = [s for s in self._queue if s.key != source.key]
             self._cards[source.key].show_state("stopped")
-        elif source == self._running and self._job is not None:
+        elif self._running is not None and source.key == self._running.key and self._job is not None:
             self._job.cancel()
 
     def _heard(self, source: Source, event: Event) -> None:
@@ -285,8 +410,16 @@ class FootagePlace(QWidget):
             card.show_progress(str(v.get("stage")), float(v.get("share") or 0), v.get("left_s"))
         elif event.kind == "stage":
             card.finish_stage(str(v.get("stage")))
+        elif event.kind == "heard":
+            if card.state == "running":
+                card.show_state("early")
+            if self._open_next:
+                self._open_next = False
+                self.opened.emit(source)
+            else:
+                self._ws.refresh_found(source, last=False)
         elif event.kind == "result":
-            card.show_state("ready", f"Ready: {v['words']} words, {v['shots']} shots, {v['people']} people.")
+            card.show_state("ready", told_of(int(v["words"]), int(v["shots"]), int(v["people"])))
         elif event.kind == "error":
             card.show_state("failed", f"{v.get('message')} {v.get('hint')}")
         elif event.kind == "end":
@@ -295,8 +428,19 @@ class FootagePlace(QWidget):
                 card.show_state("stopped")
             elif v["state"] == "done":
                 self._ws.said.emit(f"{source.name} is ready.", "note")
+                self._looker.do(lambda: notify("Ready for the Bench", f"{source.name} is analysed."))
+                self._ws.refresh_found(source, last=True)
                 if self._open_next or self._ws.opened is None:
                     self._open_next = False
                     self.opened.emit(source)
             if self._queue:
                 self.start(self._queue.pop(0))
+
+
+def told_of(words: int, shots: int, people: int) -> str:
+    """What was found, in a sentence."""
+    return f"Ready: {count_of(words)}, {count_of(shots, 'shot')}, {people} {'person' if people == 1 else 'people'}."
+
+
+def _size(count: int) -> str:
+    return f"{count / 1e9:.1f} GB" if count >= 1e9 else f"{count / 1e6:.0f} MB" if count >= 1e7 else f"{count / 1e6:.1f} MB"

@@ -26,6 +26,7 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.time import TICKS
+from standtall.compose.scene import Edition
 from standtall.desk import theme
 from standtall.desk.bench import Bench
 from standtall.desk.export import ExportSheet
@@ -35,7 +36,15 @@ from standtall.desk.tall import TallPane
 from standtall.desk.workspace import Workspace, project_for
 from standtall.library import settings
 from standtall.model import edits
+from standtall.model.analysis import Analysis
+from standtall.model.short import Short
 from standtall.model.source import Source
+from standtall.model.timemap import Excerpt
+from standtall.render.render import soundtrack
+from standtall.session.make import worked_out
+
+PREVIEW = 60 * TICKS
+"""How much of a source is shown from the moment that was asked for."""
 
 
 class MainWindow(QMainWindow):
@@ -55,6 +64,7 @@ class MainWindow(QMainWindow):
         self.places = QStackedWidget()
         self.places.addWidget(self.footage)
         self.places.addWidget(self.bench)
+        self._previewing: Edition | None = None
         self._message = QLabel()
         self._message.setWordWrap(True)
         self._message.setObjectName("message")
@@ -135,6 +145,7 @@ class MainWindow(QMainWindow):
         self.bench.sheet.take_words.connect(self.take_words)
         self.bench.sheet.give_words.connect(self.give_words)
         self.footage.opened.connect(self.open_on_bench)
+        self.footage.previewed.connect(self.preview)
         self._from_player = False
 
     def _make_actions(self) -> None:
@@ -196,7 +207,11 @@ class MainWindow(QMainWindow):
     # places and messages
 
     def go(self, place: str) -> None:
+        if place == "bench" and self._previewing is not None:
+            self._previewing = None
+            self._new_edition()
         self.places.setCurrentIndex(0 if place == "footage" else 1)
+        self.tall.rendering.setVisible(place == "bench" or self.tall.rendering.running)
         for name, button in self._rail.items():
             button.setChecked(name == place)
             theme.draw(button, name, theme.NOW if name == place else "#d9d3c7")
@@ -276,7 +291,7 @@ class MainWindow(QMainWindow):
 
     def _new_edition(self) -> None:
         opened = self.workspace.opened
-        if opened is not None:
+        if opened is not None and self._previewing is None:
             self.player.set_edition(opened.edition, opened.proxy)
             if self.player.speed == 0:
                 self._show_playhead(self.workspace.playhead)
@@ -288,6 +303,8 @@ class MainWindow(QMainWindow):
             self.tall.set_time(0, 0)
 
     def _show_playhead(self, tick: int) -> None:
+        if self._previewing is not None:
+            return
         self._show_time()
         if self._from_player or self.workspace.opened is None:
             return
@@ -305,6 +322,10 @@ class MainWindow(QMainWindow):
 
     def _shown(self, shown: Shown) -> None:
         self.tall.picture.show_picture(shown)
+        if self._previewing is not None:
+            rate = self._previewing.rate
+            self.tall.set_time(round(shown.frame / rate * TICKS), self._previewing.time_map.length)
+            return
         self.bench.wide.show_picture(shown)
         if self.player.speed and shown.frame >= 0:
             self._from_player = True
@@ -313,6 +334,8 @@ class MainWindow(QMainWindow):
 
     def _playing_changed(self, playing: bool) -> None:
         self.tall.set_playing(playing)
+        if self._previewing is not None:
+            return
         opened = self.workspace.opened
         if not playing and opened is not None:  # the playhead stands on the picture that is left showing
             self._from_player = True
@@ -331,6 +354,9 @@ class MainWindow(QMainWindow):
         self.player.play(max(-8.0, min(8.0, now * 2)) if now * way > 0 else float(way))
 
     def step(self, frames: int) -> None:
+        if self._previewing is not None:
+            self.player.show_frame(max(0, min(self._previewing.frames - 1, self.player.frame + frames)))
+            return
         opened = self.workspace.opened
         if opened is not None:
             frame = max(0, min(opened.edition.frames - 1, self.player.frame + frames))
@@ -361,6 +387,22 @@ class MainWindow(QMainWindow):
         sheet = ExportSheet(opened.source.name, opened.entry.short.name, self)
         sheet.wanted.connect(self.workspace.give_words)
         sheet.open()
+
+    def preview(self, source: Source, tick: int) -> None:
+        """Show a passage of a source as it is in the tall pane, while the Footage place is in front."""
+        if self.places.currentIndex() != 0:
+            return
+        end = min(source.length, tick + PREVIEW)
+        short = Short(source.name, source.key, (Excerpt(max(0, min(tick, end - TICKS // 2)), end),), captions_on=False)
+        edition = worked_out(short, source, Analysis(source.key))
+        self._previewing = edition
+        self.player.set_edition(edition)
+        self.player.show_frame(0)
+        self.tall.set_time(0, edition.time_map.length)
+        self.workspace.in_background(
+            lambda: soundtrack(edition) if self._previewing is edition else None,
+            lambda track: self.player.set_track(edition, track),
+        )
 
     def search(self) -> None:
         self.go("bench")

@@ -5,6 +5,7 @@ The window's widgets read it and listen to it. Files are touched only in the kee
 
 from __future__ import annotations
 
+import contextlib
 import re
 from collections.abc import Callable
 from dataclasses import dataclass
@@ -17,6 +18,7 @@ from PySide6.QtGui import QImage
 from standtall.base.errors import Cancelled, NothingToDo, StandTallError
 from standtall.base.folders import data_folder
 from standtall.base.progress import Progress
+from standtall.base.time import TICKS
 from standtall.compose.scene import Edition, Scene
 from standtall.desk.door import Door, Worker
 from standtall.desk.player import wide_at
@@ -29,6 +31,7 @@ from standtall.media.reader import PictureReader
 from standtall.media.sound import Samples
 from standtall.model import corrections, edits
 from standtall.model.analysis import Analysis
+from standtall.model.brief import Brief
 from standtall.model.corrections import Term
 from standtall.model.short import Short
 from standtall.model.source import Source
@@ -36,7 +39,7 @@ from standtall.model.timemap import Excerpt, TimeMap
 from standtall.model.transcript import Revision, Transcript
 from standtall.model.words import word_at
 from standtall.render.render import soundtrack
-from standtall.session.analyse import Options, known
+from standtall.session.analyse import Options, known, so_far
 from standtall.session.make import Choice, short_of, worked_out
 from standtall.session.told import Found, as_told, found_in, transcript_of
 from standtall.session.words_from import Taken, words_from
@@ -93,6 +96,7 @@ class Workspace(QObject):
         self.hits: tuple[range, ...] = ()
         self.hit = -1
         self.terms: tuple[Term, ...] = ()
+        self.briefs: dict[str, Brief] = {}
         self._project: Project | None = None
         self._closing = Progress()
 
@@ -112,16 +116,17 @@ class Workspace(QObject):
     def open_project(self, path: Path, then: Callable[[], None] | None = None) -> None:
         """Open a project file or begin a new one there."""
 
-        def work() -> tuple[tuple[Source, ...], str | None, tuple[Term, ...]]:
+        def work() -> tuple[tuple[Source, ...], str | None, tuple[Term, ...], dict[str, Brief]]:
             fresh = Project(path)
             if self._project is not None:
                 self._project.close()
             self._project = fresh
             last = fresh.opened()
-            return fresh.sources(), fresh.entry(last).short.source_key if last is not None else None, fresh.terms()
+            key = fresh.entry(last).short.source_key if last is not None else None
+            return fresh.sources(), key, fresh.terms(), fresh.briefs()
 
-        def arrived(found: tuple[tuple[Source, ...], str | None, tuple[Term, ...]]) -> None:
-            self.project_path, (self.sources, key, terms) = path, found
+        def arrived(found: tuple[tuple[Source, ...], str | None, tuple[Term, ...], dict[str, Brief]]) -> None:
+            self.project_path, (self.sources, key, terms, self.briefs) = path, found
             self._arrived_terms(terms)
             self.opened, self.selection = None, None
             self.project_changed.emit(path)
@@ -146,11 +151,29 @@ class Workspace(QObject):
 
         self.keeper.do(work, arrived, self._fail)
 
+    def brief_of(self, source: Source) -> Brief:
+        return self.briefs.get(source.key, Brief())
+
+    def options_of(self, source: Source) -> Options:
+        """What is set for the analysis of a source."""
+        return Options(self.brief_of(source), terms=tuple(t.text for t in self.terms))
+
+    def set_brief(self, source: Source, brief: Brief) -> None:
+        """Remember what the editor says of a source."""
+        self.briefs = {**self.briefs, source.key: brief}
+
+        def work() -> None:
+            assert self._project is not None
+            self._project.set_brief(source.key, brief)
+
+        self.keeper.do(work, None, self._fail)
+
     def open_source(self, source: Source, then: Callable[[bool], None] | None = None) -> None:
         """Bring an analysed source to the Bench with its newest short, or a first one; `then` hears whether it could."""
 
         def work() -> Opened | None:
-            measured = known(source, Options(), self.cache)
+            options = self.options_of(source)
+            measured = known(source, options, self.cache) or so_far(source, options, self.cache)
             if measured is None or self._project is None:
                 return None
             found = found_in(measured)
@@ -160,7 +183,9 @@ class Workspace(QObject):
             last = self._project.opened()
             entry = next((e for e in mine if e.id == last), mine[-1] if mine else None)
             if entry is None:
-                entry = self._project.entry(self._project.add_short(short_of(source, analysis, Choice(length=2_880_000))))
+                brief = self.brief_of(source)
+                made = short_of(source, analysis, Choice(length=brief.most_s * TICKS), brief.look)
+                entry = self._project.entry(self._project.add_short(made))
             self._project.mark_opened(entry.id)
             return self._work_out(source, found, transcript, entry)
 
@@ -177,6 +202,30 @@ class Workspace(QObject):
                 then(opened is not None)
 
         self.keeper.do(work, arrived, self._fail)
+
+    def refresh_found(self, source: Source, last: bool) -> None:
+        """More of the opened source was found: show it, unless words were corrected already; then what is left comes as
+        one step at the end."""
+        now = self.opened
+        if now is None or now.source.key != source.key:
+            return
+
+        def work() -> Opened | None:
+            options = self.options_of(source)
+            measured = known(source, options, self.cache) or so_far(source, options, self.cache)
+            if measured is None or self._project is None:
+                return None
+            found = found_in(measured)
+            entry = self._project.entry(now.entry.id)
+            if self._project.transcripts.find(source.key) is not None:
+                if not last:
+                    return None
+                told = transcript_of(self._project, found)
+                with contextlib.suppress(NothingToDo):
+                    entry = self._project.revise(entry.id, told, corrections.rest_heard(told, found.transcript))
+            return self._work_out(source, found, transcript_of(self._project, found), entry)
+
+        self.keeper.do(work, self._arrived, self._fail)
 
     def _work_out(
         self, source: Source, found: Found, transcript: Transcript, entry: Entry, before: Opened | None = None
@@ -310,18 +359,19 @@ class Workspace(QObject):
             transcript = transcript_of(self._project, now.found)
             return self._work_out(now.source, now.found, transcript, entry, now)
 
-        def arrived(opened: Opened | None) -> None:
-            if opened is not None:
-                told_otherwise = self.opened is None or opened.transcript != self.opened.transcript
-                self.opened = opened
-                if told_otherwise:
-                    self.hits, self.hit = (), -1
-                    self.selection = _within(self.selection, len(opened.transcript.words))
-                    self.transcript_changed.emit()
-                self.edition_changed.emit()
-                self._make_track(opened.edition)
+        self.keeper.do(work, self._arrived, self._fail)
 
-        self.keeper.do(work, arrived, self._fail)
+    def _arrived(self, opened: Opened | None) -> None:
+        if opened is None:
+            return
+        told_otherwise = self.opened is None or opened.transcript != self.opened.transcript
+        self.opened = opened
+        if told_otherwise:
+            self.hits, self.hit = (), -1
+            self.selection = _within(self.selection, len(opened.transcript.words))
+            self.transcript_changed.emit()
+        self.edition_changed.emit()
+        self._make_track(opened.edition)
 
     def new_short(self) -> None:
         """A new short of the chosen words (or of the first sentences), beside the ones there are."""

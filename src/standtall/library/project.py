@@ -11,6 +11,7 @@ from typing import Final, TypeVar
 
 from standtall.base.errors import ProjectError, disk_error
 from standtall.library.transcripts import Transcripts, Turn
+from standtall.model.brief import Brief
 from standtall.model.corrections import Term
 from standtall.model.edits import Edit
 from standtall.model.plain import from_plain, to_plain
@@ -43,6 +44,7 @@ CREATE TABLE revision (
   source TEXT NOT NULL REFERENCES transcript(source), step INTEGER NOT NULL, turn INTEGER NOT NULL, label TEXT NOT NULL,
   value BLOB NOT NULL, PRIMARY KEY (source, step)
 );
+CREATE TABLE brief (source TEXT PRIMARY KEY, value TEXT NOT NULL);
 CREATE TABLE term (text TEXT PRIMARY KEY, heard TEXT NOT NULL);
 """
 
@@ -248,6 +250,15 @@ class Project:
                 )
             )
         return self.entry(number)
+
+    # what was said of a source before its analysis
+
+    def briefs(self) -> dict[str, Brief]:
+        """By the content key of the source."""
+        return {str(key): _load(Brief, value) for key, value in self._db.execute("SELECT source, value FROM brief").fetchall()}
+
+    def set_brief(self, source: str, brief: Brief) -> None:
+        self._write(("INSERT OR REPLACE INTO brief VALUES (?, ?)", (source, json.dumps(to_plain(brief)))))
 
     # the word list
 

@@ -5,6 +5,7 @@ No correction touches the time of a word that it is not about, and words never o
 
 from __future__ import annotations
 
+import bisect
 import difflib
 from collections.abc import Callable, Iterable, Sequence
 from dataclasses import dataclass, replace
@@ -324,3 +325,18 @@ def heard_anew(transcript: Transcript, fresh: Transcript, label: str) -> Revisio
     """All words and talkers replaced, as one step that can be taken back."""
     changes = (Change(0, transcript.words, fresh.words),)
     return Revision(label, changes, cast_of(transcript), Cast(fresh.talkers, transcript.nudge, fresh.by_hand))
+
+
+def rest_heard(transcript: Transcript, fresh: Transcript) -> Revision:
+    """What an analysis found after the first corrections were made: the words after the last one, and who says what."""
+    end = transcript.words[-1].end if transcript.words else 0
+    more = tuple(w for w in fresh.words if w.start >= end)
+    changes = [Change(len(transcript.words), (), more)] if more else []
+    starts = [w.start for w in fresh.words]
+    for i in range(len(transcript.words) - 1, -1, -1):
+        word = transcript.words[i]
+        k = bisect.bisect_right(starts, (word.start + word.end) // 2) - 1
+        if word.talker == NOBODY and k >= 0 and fresh.words[k].talker != NOBODY:
+            changes.append(Change(i, (word,), (replace(word, talker=fresh.words[k].talker),)))
+    talkers = transcript.talkers or fresh.talkers
+    return _recast(transcript, "The rest of the words", tuple(changes), talkers=talkers)

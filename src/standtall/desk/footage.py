@@ -24,6 +24,7 @@ from standtall.base.time import TICKS, clock
 from standtall.desk import theme
 from standtall.desk.brief import BriefSheet
 from standtall.desk.door import Worker
+from standtall.desk.fields import Field
 from standtall.desk.notify import notify
 from standtall.desk.player import wide_at
 from standtall.desk.workspace import Workspace
@@ -220,10 +221,30 @@ class FootagePlace(QWidget):
         theme.draw(add, "add")
         add.setToolTip("Choose video or sound files (Ctrl+A)")
         add.clicked.connect(self.choose)
+        self.link = Field("Link to a video or sound file", "Link to a video or sound file")
+        self.link.setToolTip("Paste a link and press Enter: the file is fetched, then analysed")
+        self.link.setMaximumWidth(260)
+        self.link.returnPressed.connect(lambda: self.fetch(self.link.text()))
         head = QHBoxLayout()
         head.addWidget(title)
         head.addStretch(1)
+        head.addWidget(self.link)
         head.addWidget(add)
+        self._fetching: Job | None = None
+        self._fetch_row = QWidget()
+        fetch_row = QHBoxLayout(self._fetch_row)
+        fetch_row.setContentsMargins(0, 0, 0, 0)
+        self._fetch_text = QLabel()
+        self._fetch_bar = QProgressBar()
+        self._fetch_bar.setRange(0, 1000)
+        self._fetch_bar.setTextVisible(False)
+        self._fetch_pause = QPushButton("Pause")
+        self._fetch_pause.setToolTip("Stop for now; what came is kept, and the same link goes on from there")
+        self._fetch_pause.clicked.connect(self._pause_fetch)
+        fetch_row.addWidget(self._fetch_text)
+        fetch_row.addWidget(self._fetch_bar, 1)
+        fetch_row.addWidget(self._fetch_pause)
+        self._fetch_row.hide()
         self._empty = QLabel(
             "Drop talk footage here, or add it with the button above.\n\n"
             "Its words, shots, people and talkers are found in the background;\nthen it opens on the Bench."
@@ -246,6 +267,7 @@ class FootagePlace(QWidget):
         whole.setContentsMargins(16, 14, 10, 10)
         whole.setSpacing(12)
         whole.addLayout(head)
+        whole.addWidget(self._fetch_row)
         row = QHBoxLayout()
         row.addWidget(scroll, 1)
         row.addWidget(self.brief)
@@ -255,10 +277,43 @@ class FootagePlace(QWidget):
     def close_job(self) -> None:
         """Stop the running analysis and wait for it, when the window closes."""
         self._queue = []
-        if self._job is not None:
-            self._job.cancel()
-            self._job.wait(10)
+        for job in (self._job, self._fetching):
+            if job is not None:
+                job.cancel()
+                job.wait(10)
         self._looker.close()
+
+    def fetch(self, link: str) -> None:
+        """Fetch the file at a link in the background, then add it like any other."""
+        if not link.strip() or self._fetching is not None:
+            return
+        self._fetch_text.setText("Asking…")
+        self._fetch_bar.setValue(0)
+        self._fetch_row.show()
+        self._fetching = Job(["get", link.strip()], lambda event: self._ws.door.send(lambda: self._came(event)))
+        self._fetching.start()
+
+    def _pause_fetch(self) -> None:
+        if self._fetching is not None:
+            self._fetching.cancel()
+
+    def _came(self, event: Event) -> None:
+        v = event.values
+        if event.kind == "progress":
+            share, left = float(v.get("share") or 0), v.get("left_s")
+            self._fetch_bar.setValue(round(share * 1000))
+            rest = f", about {clock(round(float(left) * TICKS))} left" if left else ""
+            self._fetch_text.setText(f"Fetching {share:.0%}{rest}")
+        elif event.kind == "result":
+            self.link.clear()
+            self.add([Path(str(v["file"]))], open_when_ready=self._ws.opened is None)
+        elif event.kind == "error":
+            self._ws.said.emit(f"{v.get('message')} {v.get('hint')}", "error")
+        elif event.kind == "end":
+            self._fetching = None
+            self._fetch_row.hide()
+            if v["state"] == "stopped":
+                self._ws.said.emit("Paused. What came is kept: press Enter on the link to go on.", "note")
 
     def choose(self) -> None:
         files, _kind = QFileDialog.getOpenFileNames(self, "Add footage")

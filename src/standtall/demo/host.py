@@ -1,0 +1,126 @@
+"""The Greenhouse: a small made-up video host on this machine, so that links can be tried without the web.
+
+    stand-tall host            serves the demo programme at http://127.0.0.1:8765/watch/allotment-hour.mp4
+
+It can be told to behave badly by the link: `?slow=50` (KiB a second), `?drop=100000` (breaks off after so many bytes),
+`?refuse=403`, `?lie=size` (promises another size), `?lie=more` (sends more than promised), `?noranges=1`, `?turns=9` (redirects).
+"""
+
+from __future__ import annotations
+
+import re
+import time
+import urllib.parse
+from http.server import BaseHTTPRequestHandler, ThreadingHTTPServer
+from pathlib import Path
+from typing import Any
+
+PORT = 8765
+PAGE = """<!doctype html><title>The Greenhouse – {name}</title><meta property="og:video" content="/files/{file}">
+<h1>{name}</h1><video controls src="/files/{file}{query}"></video>"""
+
+
+class Host(ThreadingHTTPServer):
+    """Serves `files` (name in the link to path) until it is shut down."""
+
+    daemon_threads = True
+
+    def __init__(self, files: dict[str, Path], port: int = PORT) -> None:
+        super().__init__(("127.0.0.1", port), _Handler)
+        self.files = files
+        self.asked: list[tuple[str, str]] = []
+        """Each request: its path, and the range that was asked for."""
+
+    @property
+    def address(self) -> str:
+        return f"http://127.0.0.1:{self.server_address[1]}"
+
+
+class _Handler(BaseHTTPRequestHandler):
+    server: Host
+    protocol_version = "HTTP/1.1"
+
+    def log_message(self, format: str, *args: Any) -> None:
+        return
+
+    def do_GET(self) -> None:
+        parts = urllib.parse.urlsplit(self.path)
+        asked = {k: v[0] for k, v in urllib.parse.parse_qs(parts.query).items()}
+        self.server.asked.append((parts.path, self.headers.get("Range", "")))
+        if "refuse" in asked:
+            self._plain(int(asked["refuse"]), "The Greenhouse is closed to you.")
+        elif int(asked.get("turns", 0)) > 0:
+            self.send_response(302)
+            self.send_header("Location", f"{parts.path}?turns={int(asked['turns']) - 1}" if "to" not in asked else asked["to"])
+            self.send_header("Content-Length", "0")
+            self.end_headers()
+        elif parts.path.startswith("/watch/") and (file := self._named(parts.path[7:])) is not None:
+            query = f"?{parts.query}" if parts.query else ""
+            page = PAGE.format(name=file.stem, file=urllib.parse.quote(parts.path[7:]), query=query)
+            self._plain(200, page, "text/html; charset=utf-8")
+        elif parts.path.startswith("/files/") and (file := self._named(parts.path[7:])) is not None:
+            self._file(file, asked)
+        else:
+            self._plain(404, "Nothing grows here.")
+
+    def _named(self, name: str) -> Path | None:
+        return self.server.files.get(urllib.parse.unquote(name))
+
+    def _plain(self, code: int, text: str, kind: str = "text/plain") -> None:
+        data = text.encode()
+        self.send_response(code)
+        self.send_header("Content-Type", kind)
+        self.send_header("Content-Length", str(len(data)))
+        self.end_headers()
+        self.wfile.write(data)
+
+    def _file(self, path: Path, asked: dict[str, str]) -> None:
+        size = path.stat().st_size
+        span = re.fullmatch(r"bytes=(\d+)-(\d*)", self.headers.get("Range", ""))
+        mark = f'"{size}-{path.stat().st_mtime_ns}"'
+        fresh = self.headers.get("If-Range", mark) == mark
+        first, last = 0, size - 1
+        if span and fresh and "noranges" not in asked:
+            first, last = int(span[1]), min(size - 1, int(span[2] or size - 1))
+            self.send_response(206)
+            self.send_header("Content-Range", f"bytes {first}-{last}/{size + (7 if asked.get('lie') == 'size' else 0)}")
+        else:
+            self.send_response(200)
+        length = last - first + 1
+        self.send_header("Content-Type", "video/mp4")
+        if asked.get("lie") == "more":
+            self.send_header("Connection", "close")
+            self.close_connection = True
+        else:
+            self.send_header("Content-Length", str(length))
+        self.send_header("ETag", mark)
+        self.send_header("Content-Disposition", f'attachment; filename="{path.name}"')
+        self.end_headers()
+        self._send(path, first, length, asked)
+
+    def _send(self, path: Path, first: int, length: int, asked: dict[str, str]) -> None:
+        rate = float(asked["slow"]) * 1024 if "slow" in asked else 0.0
+        drop = int(asked["drop"]) if "drop" in asked else None
+        sent = 0
+        try:
+            with path.open("rb") as file:
+                file.seek(first)
+                while length and (block := file.read(min(length, 16_384))):
+                    if drop is not None and sent + len(block) > drop:
+                        self.close_connection = True
+                        self.wfile.flush()
+                        self.connection.close()
+                        return
+                    self.wfile.write(block)
+                    sent, length = sent + len(block), length - len(block)
+                    if rate:
+                        time.sleep(len(block) / rate)
+            if asked.get("lie") == "more" and first == 0:
+                self.wfile.write(b"\0" * 65_536)
+        except OSError:
+            self.close_connection = True  # the other side has gone
+
+
+def serve(files: dict[str, Path], port: int = PORT) -> Host:
+    """A host that is ready to `serve_forever`; raises `OSError` when the port is taken."""
+    return Host(files, port)

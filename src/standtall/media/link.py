@@ -1,0 +1,255 @@
+"""Fetches a media file from a link: checked before and while it comes, resumed by range, whole or not there.
+
+HTTP by Python's standard library (RFC 9110: ranges, conditional requests, redirects). Nothing but http and https is opened,
+also after a redirect, and the file that arrives is opened like any local one: nothing in it can make the program open
+another address (`media.opening`).
+"""
+
+from __future__ import annotations
+
+import os
+import re
+import time
+import urllib.error
+import urllib.parse
+import urllib.request
+import urllib.response
+from dataclasses import dataclass
+from html.parser import HTMLParser
+from http.client import HTTPException
+from pathlib import Path
+from typing import Any, Final
+
+from standtall.base.errors import MediaError, disk_error
+from standtall.base.progress import Progress
+
+BLOCK: Final = 1 << 16
+PATIENCE_S: Final = 20.0
+TRIES: Final = 4
+MOST_REDIRECTS: Final = 5
+LARGEST: Final = 200_000_000_000
+LARGEST_PAGE: Final = 2_000_000
+MEDIA: Final = re.compile(r"(video|audio)/|application/(octet-stream|mp4|ogg|x-matroska|mxf)|binary/octet-stream")
+_ENDINGS: Final = ".mp4 .mov .mkv .webm .ts .m4v .mpg .avi .mp3 .wav .m4a .ogg .opus .flac"
+ENDINGS: Final = frozenset(_ENDINGS.split())
+
+
+@dataclass(frozen=True, slots=True)
+class Offer:
+    """What a server says of a file: where it is after redirects, its size (0 unknown), name, kind, and a mark that
+    changes with its content ('' where the server gives none); `resumable` when it serves ranges."""
+
+    url: str
+    size: int
+    name: str
+    kind: str
+    mark: str
+    resumable: bool
+
+
+def check_link(url: str) -> str:
+    """The link without white space; raises `MediaError` for anything but http and https with a host."""
+    text = url.strip()
+    parts = urllib.parse.urlsplit(text)
+    if parts.scheme not in ("http", "https") or not parts.hostname or any(c.isspace() for c in text):
+        raise MediaError("That is not a link to a file on the web.", "Copy the whole link; it begins with http:// or https://.")
+    return text
+
+
+class _Guard(urllib.request.HTTPRedirectHandler):
+    max_redirections = MOST_REDIRECTS
+
+    def redirect_request(
+        self, req: urllib.request.Request, fp: Any, code: int, msg: str, headers: Any, newurl: str
+    ) -> urllib.request.Request | None:
+        try:
+            check_link(newurl)
+        except MediaError:
+            fp.close()
+            raise
+        return super().redirect_request(req, fp, code, msg, headers, newurl)
+
+
+def _opener() -> urllib.request.OpenerDirector:
+    """Only http and https: the handlers for files, ftp and data of the standard opener are left out."""
+    opener = urllib.request.OpenerDirector()
+    for handler in (
+        urllib.request.ProxyHandler(), urllib.request.HTTPHandler(), urllib.request.HTTPSHandler(), _Guard(),
+        urllib.request.HTTPDefaultErrorHandler(), urllib.request.HTTPErrorProcessor(),
+    ):  # fmt: skip
+        opener.add_handler(handler)
+    return opener
+
+
+def _ask(url: str, headers: dict[str, str]) -> urllib.response.addinfourl:
+    request = urllib.request.Request(check_link(url), headers={"User-Agent": "stand-tall", **headers})  # noqa: S310 - checked
+    try:
+        answer = _opener().open(request, timeout=PATIENCE_S)
+    except urllib.error.HTTPError as error:
+        error.close()
+        raise _refused(url, error) from None
+    if answer is None:
+        raise MediaError("The server's answer cannot be understood.", "Check the link.")
+    return answer
+
+
+def _refused(url: str, error: urllib.error.HTTPError) -> MediaError:
+    host = urllib.parse.urlsplit(url).hostname
+    said = {
+        401: f"{host} wants a name and a password.", 403: f"{host} refuses to give this file.",
+        404: f"There is no such file at {host}.",
+        410: f"The file is no longer at {host}.", 416: f"{host} gives other bytes than it promised.",
+        429: f"{host} asks to wait: too many requests.",
+    }.get(error.code, f"{host} answers with error {error.code}.")  # fmt: skip
+    if 300 <= error.code < 400:
+        said = f"{host} sends the link on too often, or to a place that is not on the web."
+    return MediaError(said, "Check the link, or fetch the file in a browser and add it here.", code=error.code)
+
+
+def look_up(url: str) -> Offer:
+    """Ask what is at a link, without fetching it. A page is searched for the media file that it names.
+
+    Raises `MediaError` when the link leads nowhere, to something else than media, or to more than fits anywhere.
+    """
+    for _ in range(2):  # the link itself, or the file that its page names
+        try:
+            with _ask(url, {"Range": "bytes=0-0"}) as answer:
+                offer = _offer(answer)
+                if offer.kind.startswith("text/html"):
+                    url = _media_on(answer.read(LARGEST_PAGE).decode("utf-8", "replace"), offer.url)
+                    continue
+                break
+        except (OSError, HTTPException, ValueError) as error:
+            raise _unreachable(url, error) from error
+    if offer.kind.startswith("text/html") or not (MEDIA.match(offer.kind) or Path(offer.name).suffix.lower() in ENDINGS):
+        raise MediaError(
+            f"The link leads to no video or sound file ({offer.kind or 'of no kind'}).", "Copy the link of the file itself."
+        )
+    if offer.size > LARGEST:
+        raise MediaError("The server says that the file is larger than any disk.", "Its answer is wrong: try another link.")
+    return offer
+
+
+def _unreachable(url: str, error: Exception) -> MediaError:
+    if isinstance(error, MediaError):
+        return error
+    host = urllib.parse.urlsplit(url).hostname
+    return MediaError(f"{host} cannot be reached.", "Check the link and your connection, then try again.", reason=str(error))
+
+
+def _offer(answer: urllib.response.addinfourl) -> Offer:
+    headers = answer.headers
+    span = re.fullmatch(r"bytes \d+-\d+/(\d+)", headers.get("Content-Range", ""))
+    partial = answer.status == 206 and span is not None
+    size = int(span[1]) if span and partial else int(headers.get("Content-Length", 0) or 0)
+    named = re.search(r'filename="?([^";]+)', headers.get("Content-Disposition", ""))
+    path = urllib.parse.unquote(urllib.parse.urlsplit(answer.url).path)
+    name = re.sub(r"[^\w\- .]+", "", Path(named[1] if named else path).name).strip(" .")[:120] or "footage"
+    mark = headers.get("ETag", "") or headers.get("Last-Modified", "")
+    return Offer(answer.url, max(0, size), name, headers.get("Content-Type", "").split(";")[0].strip().lower(), mark, partial)
+
+
+class _Finder(HTMLParser):
+    """Looks for the media file that a page names: video and source elements, then og:video, then links."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.found: dict[str, str] = {}
+
+    def handle_starttag(self, tag: str, attrs: list[tuple[str, str | None]]) -> None:
+        values = {k: v or "" for k, v in attrs}
+        if tag in ("video", "audio", "source") and values.get("src"):
+            self.found.setdefault("element", values["src"])
+        elif tag == "meta" and values.get("property") in ("og:video", "og:video:url", "og:audio"):
+            self.found.setdefault("meta", values.get("content", ""))
+        elif tag == "a" and Path(urllib.parse.urlsplit(values.get("href", "")).path).suffix.lower() in ENDINGS:
+            self.found.setdefault("link", values["href"])
+
+
+def _media_on(page: str, base: str) -> str:
+    finder = _Finder()
+    finder.feed(page)
+    found = next((finder.found[k] for k in ("element", "meta", "link") if finder.found.get(k)), None)
+    if found is None:
+        raise MediaError("The page at this link names no video or sound file.", "Copy the link of the file itself.")
+    return check_link(urllib.parse.urljoin(base, found))
+
+
+def fetch(url: str, folder: Path, progress: Progress) -> Path:
+    """Fetch the file at a link into `folder`; -> its path. A fetch that was stopped goes on where it ended, if the file at
+    the server is still the same.
+
+    Raises `MediaError` when it cannot be had whole, `OutputError` when it cannot be written, `Cancelled` when stopped;
+    then what came so far waits beside, under a name that ends in `.part`.
+    """
+    offer = look_up(url)
+    target = folder / offer.name
+    if target.exists() and offer.size and target.stat().st_size == offer.size:
+        return target
+    part, note = folder / f".{offer.name}.part", folder / f".{offer.name}.part.mark"
+    mark = f"{offer.url}\n{offer.size}\n{offer.mark}"
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+        if not (offer.resumable and offer.mark and note.is_file() and note.read_text("utf-8") == mark):
+            part.unlink(missing_ok=True)
+        note.write_text(mark, "utf-8")
+        _fetch_parts(offer, part, progress)
+        with part.open("rb+") as file:
+            os.fsync(file.fileno())
+        part.replace(target)
+        note.unlink(missing_ok=True)
+    except MediaError:
+        raise
+    except OSError as error:
+        raise disk_error(error, target) from error
+    progress.report("fetching", 1.0)
+    return target
+
+
+def _fetch_parts(offer: Offer, part: Path, progress: Progress) -> None:
+    problem: Exception | None = None
+    for attempt in range(TRIES):
+        if attempt:
+            progress.check()
+            time.sleep(min(4.0, 0.25 * 2**attempt))
+        have = part.stat().st_size if part.exists() else 0
+        if have and not offer.resumable:
+            part.unlink()
+            have = 0
+        if offer.size and have == offer.size:
+            return
+        try:
+            if _fetch_once(offer, part, have, progress):
+                return
+            problem = None
+        except MediaError as error:
+            if error.facts.get("code") not in (429, 500, 502, 503, 504):
+                raise
+            problem = error
+        except (TimeoutError, ConnectionError, HTTPException, urllib.error.URLError) as error:
+            problem = error
+    raise MediaError(
+        "The connection broke off again and again.",
+        "What came so far is kept: try again later to go on from there.",
+        reason=str(problem),
+    )
+
+
+def _fetch_once(offer: Offer, part: Path, have: int, progress: Progress) -> bool:
+    """Fetch from byte `have` on; -> whether the file is whole. Raises `MediaError` when more comes than was promised."""
+    headers = {"Range": f"bytes={have}-"} if have else {}
+    if have and offer.mark.startswith('"'):
+        headers["If-Range"] = offer.mark
+    with _ask(offer.url, headers) as answer:
+        if have and answer.status != 206:  # the server begins anew
+            have = 0
+        with part.open("ab" if have else "wb") as out:
+            while block := answer.read(BLOCK):
+                have += len(block)
+                if (offer.size and have > offer.size) or have > LARGEST:
+                    out.close()
+                    part.unlink(missing_ok=True)
+                    raise MediaError("The server sends more than it said the file holds.", "Use another link.")
+                out.write(block)
+                progress.report("fetching", min(0.999, have / offer.size) if offer.size else 0.0)
+    return have == offer.size if offer.size else have > 0

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtCore import QPointF, QRect, QRectF, Qt, Signal
-from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QResizeEvent
+from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QAbstractScrollArea, QWidget
 
 from standtall.base.time import clock
@@ -12,7 +12,7 @@ from standtall.desk.fields import Field
 from standtall.desk.lanes import LaneBox, paint_extras, paint_picture_lane, paint_time_lane
 from standtall.desk.overview import OverviewBar
 from standtall.desk.rows import ROW, Page
-from standtall.desk.workspace import Workspace
+from standtall.desk.workspace import Opened, Workspace
 from standtall.model import corrections, edits
 from standtall.model.words import NOBODY, Word, word_at
 
@@ -41,11 +41,12 @@ class ScriptView(QAbstractScrollArea):
         self._band: tuple[tuple[int, int], float, float] | None = None
         self._last_playhead = 0
         self._shown_page: Page | None = None
+        self._ground: QPixmap | None = None
         workspace.opened_changed.connect(self._reopened)
         workspace.edition_changed.connect(self._edited)
-        workspace.selection_changed.connect(self.viewport().update)
-        workspace.search_changed.connect(self.viewport().update)
-        workspace.thumbs_changed.connect(self.viewport().update)
+        workspace.selection_changed.connect(self.refresh)
+        workspace.search_changed.connect(self.refresh)
+        workspace.thumbs_changed.connect(self.refresh)
         workspace.playhead_changed.connect(self._moved)
 
     # what is where
@@ -109,7 +110,7 @@ class ScriptView(QAbstractScrollArea):
             self._shown_page = self.page
             self._scroll_range()
         self._kept = set(edits.kept_words(opened.entry.short, opened.analysis)) if opened else set()
-        self.viewport().update()
+        self.refresh()
 
     def _scroll_range(self) -> None:
         bar = self.verticalScrollBar()
@@ -120,6 +121,7 @@ class ScriptView(QAbstractScrollArea):
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
+        self._ground = None
         self._scroll_range()
         self.laid_out.emit(int(self._lane().w))
 
@@ -158,13 +160,11 @@ class ScriptView(QAbstractScrollArea):
                              "Add footage in the Footage place.\nIts words will stand here.")  # fmt: skip
             return
         top = self.verticalScrollBar().value()
+        if self._ground is None:
+            self._ground = self._painted(opened, page, lane, top)
+        painter.drawPixmap(0, 0, self._ground)
         painter.translate(0, -top)
-        area = QRectF(clip).translated(0, top)
-        band = (self._band[0], self._band[2] - self._band[1]) if self._band else None
-        paint_time_lane(painter, area, lane, opened, page)
-        paint_picture_lane(painter, area, lane, self._ws, page, band)
-        self._paint_words(painter, area)
-        paint_extras(painter, area, QRectF(self.viewport().width() - EXTRAS_W, area.top(), EXTRAS_W, area.height()), opened, page)
+        self._paint_now(painter, opened, page)
         y = page.y(self._ws.playhead)
         painter.setPen(QPen(QColor(theme.NOW), 2))
         painter.drawLine(QPointF(0, y), QPointF(self.viewport().width(), y))
@@ -178,12 +178,53 @@ class ScriptView(QAbstractScrollArea):
         painter.setFont(font)
         painter.drawText(QRectF(0, y - 9, TIME_W - 4, 18), Qt.AlignmentFlag.AlignCenter, clock(self._ws.playhead, True))
 
+    def _painted(self, opened: Opened, page: Page, lane: LaneBox, top: int) -> QPixmap:
+        """All that stays as it is while the playhead moves, as one picture: playing repaints only what moves."""
+        size, ratio = self.viewport().size(), self.devicePixelRatioF()
+        ground = QPixmap(size * ratio)
+        ground.setDevicePixelRatio(ratio)
+        ground.fill(QColor(theme.current().paper))
+        painter = QPainter(ground)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.translate(0, -top)
+        area = QRectF(0, top, size.width(), size.height())
+        band = (self._band[0], self._band[2] - self._band[1]) if self._band else None
+        paint_time_lane(painter, area, lane, opened, page)
+        paint_picture_lane(painter, area, lane, self._ws, page, band)
+        self._paint_words(painter, area)
+        paint_extras(painter, area, QRectF(size.width() - EXTRAS_W, top, EXTRAS_W, size.height()), opened, page)
+        painter.end()
+        return ground
+
+    def _paint_now(self, painter: QPainter, opened: Opened, page: Page) -> None:
+        """Light the word that is being said."""
+        words = opened.analysis.words
+        now = word_at(words, self._ws.playhead)
+        if now is None or now in (self._ws.selection or range(0)):
+            return
+        box = dict(self._places(page.row_of(now))).get(now)
+        if box is None:
+            return
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(QColor(theme.NOW))
+        painter.drawRoundedRect(box.adjusted(-2, 3, 2, -3), 4, 4)
+        painter.setFont(self._font())
+        painter.setPen(QColor(theme.ON_NOW))
+        painter.drawText(box.adjusted(0, 0, 20, 0), Qt.AlignmentFlag.AlignVCenter, _shown(words[now]))
+
+    def refresh(self) -> None:
+        """Paint everything anew."""
+        self._ground = None
+        self.viewport().update()
+
+    def scrollContentsBy(self, dx: int, dy: int) -> None:
+        self.refresh()
+
     def _paint_words(self, painter: QPainter, area: QRectF) -> None:
         opened, page = self._ws.opened, self.page
         assert opened is not None and page is not None
         look = theme.current()
         words = opened.analysis.words
-        now = word_at(words, self._ws.playhead)
         chosen = self._ws.selection or range(0)
         font = self._font()
         short = opened.entry.short
@@ -213,10 +254,6 @@ class ScriptView(QAbstractScrollArea):
                     painter.fillRect(box.adjusted(-2, 2, 3, -2), found)
                 if i in chosen:
                     painter.fillRect(box.adjusted(-2, 2, 3, -2), QColor(look.chosen))
-                elif i == now:
-                    painter.setPen(Qt.PenStyle.NoPen)
-                    painter.setBrush(QColor(theme.NOW))
-                    painter.drawRoundedRect(box.adjusted(-2, 3, 2, -3), 4, 4)
                 painter.setFont(font if kept or i not in inside else struck_font)
                 painter.setPen(QColor(look.ink if kept else (look.struck_ink if i in inside else look.pale_ink)))
                 if words[i].kind == "unspoken":
@@ -283,7 +320,7 @@ class ScriptView(QAbstractScrollArea):
         x, y = self._at(event)
         if self._band is not None:
             self._band = (self._band[0], self._band[1], x)
-            self.viewport().update()
+            self.refresh()
         elif self._anchor is not None:
             word = self.word_near(x, y)
             if word is not None and (word != self._anchor or self._ws.selection):
@@ -302,7 +339,7 @@ class ScriptView(QAbstractScrollArea):
                 move = (end - start) / self._lane().w
                 crop = self._ws.opened.camera.at(self._ws.playhead).crop
                 self._ws.edit(lambda short, _a: edits.set_crop(short, shot, crop.cx + move, crop.cy, crop.h))
-            self.viewport().update()
+            self.refresh()
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
         x, y = self._at(event)

@@ -250,7 +250,7 @@ class MainWindow(QMainWindow):
         theme.redraw(self)
         self.settings = replace(self.settings, theme=theme.current().name)
         self._save_settings()
-        self.bench.script.viewport().update()
+        self.bench.script.refresh()
 
     def _save_settings(self) -> None:
         kept = self.settings

@@ -127,6 +127,7 @@ class SourceCard(QFrame):
         self._stop.setVisible(state in ("waiting", "running", "early"))
         self._sooner.setVisible(state == "waiting")
         self._bar.setVisible(state in ("running", "early"))
+        self._stop.setText("Not now" if state == "waiting" else "Pause")
         self._go.setText("Go on" if state == "stopped" else "Analyse")
         if state == "ready":
             self._done = {name for name, _ in STAGES}
@@ -223,7 +224,7 @@ class FootagePlace(QWidget):
         add.clicked.connect(self.choose)
         self.link = Field("Link to a video or sound file", "Link to a video or sound file")
         self.link.setToolTip("Paste a link and press Enter: the file is fetched, then analysed")
-        self.link.setMaximumWidth(260)
+        self.link.setFixedWidth(250)
         self.link.returnPressed.connect(lambda: self.fetch(self.link.text()))
         head = QHBoxLayout()
         head.addWidget(title)

@@ -247,6 +247,7 @@ class TranscriptSheet(QScrollArea):
         for i, talker in enumerate(talkers):
             name = Field(f"Name of talker {i + 1}")
             name.setText(talker.name)
+            name.setCursorPosition(0)
             name.setToolTip("Name of the talker; every place shows it")
             name.editingFinished.connect(partial(self._name, i, name))
             name.given_up.connect(partial(name.setText, talker.name))
@@ -267,7 +268,7 @@ class TranscriptSheet(QScrollArea):
                 if k != i:
                     join.addItem(other.name, k)
             join.activated.connect(partial(self._join, i, join))
-            join.setMaximumWidth(92)
+            join.setFixedWidth(74)
             for column, widget in enumerate((Swatch(self._ws.colour_number(i)), name, length, says, join)):
                 self._talkers.addWidget(widget, i, column)
         self._no_talkers.setVisible(not talkers)

@@ -10,9 +10,9 @@ import sys
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 os.environ.setdefault("OMP_NUM_THREADS", "1")
 
-from bench import framing, rendering, window, words
+from bench import editing, framing, rendering, window, words
 
-BENCHES = {"framing": framing.run, "words": words.run, "render": rendering.run, "window": window.run}
+BENCHES = {"framing": framing.run, "words": words.run, "render": rendering.run, "window": window.run, "editing": editing.run}
 
 
 def main() -> int:

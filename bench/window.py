@@ -56,7 +56,8 @@ def begin():
     window.tall.rendering.folder = Path(sys.argv[2])
     window.tall.rendering.start()
     job.start()
-    window.player.play()
+    if "also" in sys.argv:
+        window.player.play()
     last[0] = time.perf_counter()
     watch.start(2)
 def cut():
@@ -69,7 +70,8 @@ def end():
     print(max(gaps) * 1000, sum(g > 0.05 for g in gaps), len(gaps), flush=True)
     window.close()
 QTimer.singleShot(4000, begin)
-QTimer.singleShot(9000, cut)
+if "also" in sys.argv:
+    QTimer.singleShot(9000, cut)
 QTimer.singleShot(24000, end)
 application.exec()
 """
@@ -91,6 +93,9 @@ def run() -> Iterator[Row]:
         yield Row("cold start to the first painted Bench", starts[len(starts) // 2], "s", "<= 3")
         copy = Path(home) / "other.mp4"
         copy.write_bytes(programme().read_bytes() + b"\0" * 64)  # other content, so that it is analysed anew
-        longest, over, _count = child(STALLS, str(copy), f"{home}/out", home=home)
-        yield Row("longest stall while analysing, rendering, playing, editing", longest, "ms", "<= 50")
-        yield Row("stalls over 50 ms in 20 s", over, "count")
+        longest, _over, _count = child(STALLS, str(copy), f"{home}/out", home=home)
+        yield Row("longest stall while analysing and rendering", longest, "ms", "<= 50")
+        copy.write_bytes(copy.read_bytes() + b"\0" * 64)
+        longest, over, _count = child(STALLS, str(copy), f"{home}/out2", "also", home=home)
+        yield Row("longest stall while also playing and editing", longest, "ms", "<= 50")
+        yield Row("stalls over 50 ms then, in 20 s", over, "count")

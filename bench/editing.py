@@ -1,0 +1,74 @@
+"""A transcript of four hours: opening it in the script, searching it, correcting a word of it."""
+
+from __future__ import annotations
+
+import random
+import statistics
+import tempfile
+import time
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+from bench.row import Row
+from standtall.base.time import TICKS
+from standtall.desk.rows import Page
+from standtall.library.project import Project
+from standtall.model import corrections
+from standtall.model.short import Short
+from standtall.model.timemap import Excerpt
+from standtall.model.transcript import Talker, Transcript
+from standtall.model.words import Word
+from standtall.speech.search import WordIndex
+
+HOURS = 4
+A_SECOND = 2.6
+"""Words a second of quick talk."""
+
+
+def long_talk() -> Transcript:
+    """Made-up words with the shares of a natural text (a few common ones, many rare ones), in sentences and turns."""
+    rng = random.Random(8)
+    letters = "aeioubcdfghlmnprst"
+    spellings = ["".join(rng.choice(letters) for _ in range(rng.randint(2, 9))) for _ in range(9_000)]
+    words = []
+    step = round(TICKS / A_SECOND)
+    for i in range(round(HOURS * 3600 * A_SECOND)):
+        end = i % 11 == 10
+        text = spellings[min(8_999, int(rng.paretovariate(0.6)) - 1)] + ("." if end else "")
+        words.append(Word(text, i * step, i * step + round(step * 0.8), rng.random(), i // 60 % 3))
+    return Transcript(tuple(words), (Talker("A"), Talker("B"), Talker("C")))
+
+
+def median_ms(work: Callable[[], object], times: int = 7) -> float:
+    took = []
+    for _ in range(times):
+        began = time.perf_counter()
+        work()
+        took.append(time.perf_counter() - began)
+    return statistics.median(took) * 1000
+
+
+def run() -> Iterator[Row]:
+    talk = long_talk()
+    length = talk.words[-1].end + TICKS
+    yield Row("words in four hours", len(talk.words), "count")
+    opening = median_ms(lambda: (Page(talk.words, length, False), WordIndex(talk.words)))
+    yield Row("opening a transcript of 4 h in the script", opening, "ms", "<= 300")
+    index = WordIndex(talk.words)
+    common, rare = talk.words[0].bare, talk.words[777].bare
+    for name, query, loose in (("a word", common, False), ("a phrase", f"{common} {rare}", False), ("loosely", rare, True)):
+        yield Row(f"search in 4 h, {name}", median_ms(lambda q=query, x=loose: index.search(q, x)), "ms", "<= 30")  # type: ignore[misc]
+    with tempfile.TemporaryDirectory() as folder, Project(Path(folder) / "p.standtall") as project:
+        number = project.add_short(Short("a", "k", (Excerpt(0, TICKS),)))
+        began = time.perf_counter()
+        project.revise(number, talk, corrections.accept(talk, [i for i, w in enumerate(talk.words) if w.confidence < 1][:1]))
+        yield Row("first correction in 4 h, which keeps all words", (time.perf_counter() - began) * 1000, "ms")
+        at = iter(range(1000, 40_000, 997))
+
+        def correct() -> None:
+            now = project.transcripts.find("k")
+            assert now is not None
+            i = next(at)
+            project.revise(number, talk, corrections.retype(now, range(i, i + 1), f"better{i}"))
+
+        yield Row("a correction in 4 h, on disk", median_ms(correct), "ms", "<= 50")

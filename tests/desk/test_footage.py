@@ -93,6 +93,7 @@ def test_the_brief_is_kept_and_handed_to_the_analysis(qtbot: QtBot, window: Main
     window.footage.start(source)
     arguments = quiet[-1].arguments
     assert arguments[arguments.index("--language") + 1] == DETECT
+    assert [b for a, b in zip(arguments, arguments[1:], strict=False) if a == "--term"] == ["soil", "slugs"]
     assert float(arguments[arguments.index("--part-to") + 1]) == pytest.approx(wanted.end / TICKS)
     window.workspace.keeper.do(lambda: None)
     qtbot.waitUntil(lambda: on_disk(window).get(source.key) == wanted, timeout=WAIT)
@@ -155,7 +156,9 @@ def test_progress_of_two_stages_is_shown_together(qtbot: QtBot, window: MainWind
     assert "Words 60%" in card._state.text()
     assert "People 25%, about 1:30 left" in card._state.text()
     window.footage._heard(source, Event("stage", {"stage": "people"}))
-    assert card._bar.value() == 250 or "People" not in card._state.text()
+    window.footage._heard(source, Event("progress", {"stage": "words", "share": 0.7, "left_s": None}))
+    assert card._bar.value() == 700
+    assert "People" not in card._state.text()
 
 
 def test_a_source_is_seen_in_place_and_the_bench_comes_back(qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]) -> None:

@@ -15,7 +15,7 @@ from standtall.model.words import Word
 from standtall.people.again import group
 from standtall.people.cuts import SIZE, CutFinder
 from standtall.people.faces import FaceMesh, SmallFaceDetector
-from standtall.people.find import find_faces
+from standtall.people.find import find_faces, one_person
 from standtall.people.talking import stretches, who_talks
 from tests.conftest import grey
 
@@ -161,3 +161,12 @@ def test_the_demo_talkers_are_right(demo_analysis: Analysis, demo_truth: dict) -
 
 def test_levels_are_ten_milliseconds() -> None:
     assert LEVEL_STEP == TICKS // 100
+
+
+def test_with_one_person_the_largest_face_at_each_time_is_theirs() -> None:
+    def track(shot: int, person: int, start: int, size: float) -> Track:
+        return Track(shot, person, tuple(FaceSample(start + i * 4_800, 0.1, 0.1, size, size, 0.0) for i in range(5)))
+
+    kept = one_person((track(0, 1, 0, 0.1), track(0, 0, 0, 0.3), track(1, 2, 90_000, 0.2)))
+    assert [(t.shot, t.person) for t in kept] == [(0, 0), (1, 0)]
+    assert kept[0].samples[0].w == 0.3

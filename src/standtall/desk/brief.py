@@ -27,10 +27,7 @@ LANGUAGES: Final = {
     "id": "Indonesian", "it": "Italian", "ja": "Japanese", "ko": "Korean", "no": "Norwegian", "pl": "Polish",
     "pt": "Portuguese", "ro": "Romanian", "ru": "Russian", "es": "Spanish", "sv": "Swedish", "tr": "Turkish", "uk": "Ukrainian",
 }  # fmt: skip
-KINDS: Final[dict[Content, str]] = {
-    "unknown": "not said", "one": "one face", "several": "two or more people", "screen": "a face and a screen",
-    "nobody": "no people",
-}  # fmt: skip
+KINDS: Final[dict[Content, str]] = {"unknown": "find out", "one": "one person", "nobody": "no people"}
 assert set(KINDS) == set(get_args(Content))
 
 
@@ -69,15 +66,14 @@ class BriefSheet(QFrame):
             self.kind.addItem(name, kind)
         for look in LOOKS:
             self.look.addItem(look.title, look.name)
-        self.least, self.most = QSpinBox(), QSpinBox()
-        for spin, name in ((self.least, "Shortest wished length in seconds"), (self.most, "Longest wished length in seconds")):
-            spin.setRange(3, 600)
-            spin.setSuffix(" s")
-            spin.setAccessibleName(name)
-            spin.setToolTip(name)
-            spin.editingFinished.connect(self._set_wishes)
+        self.most = QSpinBox()
+        self.most.setRange(20, 600)
+        self.most.setSuffix(" s")
+        self.most.setAccessibleName("Longest wished length in seconds")
+        self.most.setToolTip("How long the first short may be")
+        self.most.editingFinished.connect(self._set_wishes)
         self.topics = Field("Topics", "with commas between")
-        self.topics.setToolTip("What shorts should be about")
+        self.topics.setToolTip("What the talk is about: these words are listened for")
         self.topics.editingFinished.connect(self._set_wishes)
         for box in (self.language, self.kind, self.look):
             box.activated.connect(lambda _i: self._set_choices())
@@ -85,15 +81,11 @@ class BriefSheet(QFrame):
         form = QFormLayout()
         form.setVerticalSpacing(5)
         form.setRowWrapPolicy(QFormLayout.RowWrapPolicy.WrapAllRows)
-        length = QHBoxLayout()
-        length.addWidget(self.least)
-        length.addWidget(QLabel("to"))
-        length.addWidget(self.most)
         self._track_label = QLabel("Sound track")
         for label, field in (("Language", self.language), ("It shows", self.kind)):
             form.addRow(label, field)
         form.addRow(self._track_label, self.track)
-        form.addRow("Wished length", length)
+        form.addRow("Longest short", self.most)
         form.addRow("Topics", self.topics)
         form.addRow("Look", self.look)
         self._whole = QPushButton("All of it")
@@ -121,7 +113,6 @@ class BriefSheet(QFrame):
         self.language.setCurrentIndex(max(0, self.language.findData(brief.language)))
         self.kind.setCurrentIndex(self.kind.findData(brief.content))
         self.look.setCurrentIndex(max(0, self.look.findData(brief.look)))
-        self.least.setValue(brief.least_s)
         self.most.setValue(brief.most_s)
         self.topics.setText(", ".join(brief.topics))
         self.track.clear()
@@ -177,9 +168,8 @@ class BriefSheet(QFrame):
     def _set_wishes(self) -> None:
         if self.source is None:
             return
-        low, high = sorted((self.least.value(), self.most.value()))
         topics = tuple(t for t in (" ".join(p.split()) for p in self.topics.text().split(",")) if t)
-        self._set(replace(self._now(), least_s=low, most_s=high, topics=topics), False)
+        self._set(replace(self._now(), most_s=self.most.value(), topics=topics), False)
 
     def _set_part(self, start: int, end: int) -> None:
         assert self.source is not None

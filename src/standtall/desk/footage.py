@@ -436,8 +436,8 @@ class FootagePlace(QWidget):
         out = ["analyse", source.path, "--language", brief.language, "--kind", brief.content, "--track", str(source.sound_track)]
         if brief.part is not None:
             out += ["--part-from", str(brief.start / TICKS), "--part-to", str((brief.end or source.length) / TICKS)]
-        for term in self._ws.terms:
-            out += ["--term", term.text]
+        for term in self._ws.options_of(source).terms:
+            out += ["--term", term]
         return out
 
     def sooner(self, source: Source) -> None:

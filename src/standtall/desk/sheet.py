@@ -8,7 +8,6 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPaintEvent
 from PySide6.QtWidgets import (
     QComboBox,
-    QFrame,
     QGridLayout,
     QHBoxLayout,
     QLabel,
@@ -23,7 +22,7 @@ from PySide6.QtWidgets import (
 from standtall.base.time import TICKS, clock
 from standtall.desk import theme
 from standtall.desk.fields import Field
-from standtall.desk.tuner import heading
+from standtall.desk.tuner import card_in
 from standtall.desk.wordwork import WordWork
 from standtall.desk.workspace import Workspace
 from standtall.model import corrections
@@ -76,18 +75,8 @@ class TranscriptSheet(QScrollArea):
         workspace.terms_changed.connect(self._refresh_terms)
         self.refresh()
 
-    def _card(self, title: str) -> QVBoxLayout:
-        card = QFrame()
-        card.setObjectName("card")
-        box = QVBoxLayout(card)
-        box.setContentsMargins(12, 9, 12, 11)
-        box.setSpacing(7)
-        box.addWidget(heading(title))
-        self._column.addWidget(card)
-        return box
-
     def _doubts_card(self) -> None:
-        box = self._card("DOUBTFUL WORDS")
+        box = card_in(self._column, "DOUBTFUL WORDS")
         self._doubts = QLabel()
         self._doubts.setWordWrap(True)
         box.addWidget(self._doubts)
@@ -101,7 +90,7 @@ class TranscriptSheet(QScrollArea):
         box.addLayout(row)
 
     def _talkers_card(self) -> None:
-        box = self._card("TALKERS")
+        box = card_in(self._column, "TALKERS")
         self._talkers = QGridLayout()
         self._talkers.setHorizontalSpacing(6)
         self._talkers.setVerticalSpacing(5)
@@ -114,7 +103,7 @@ class TranscriptSheet(QScrollArea):
         box.addWidget(self._new_talker)
 
     def _replace_card(self) -> None:
-        box = self._card("FIND AND REPLACE")
+        box = card_in(self._column, "FIND AND REPLACE")
         self._find, self._by = Field("Find", "is written"), Field("Replace by", "should be written")
         row = QHBoxLayout()
         row.addWidget(self._find)
@@ -131,7 +120,7 @@ class TranscriptSheet(QScrollArea):
         self._by.returnPressed.connect(self._replace_all)
 
     def _terms_card(self) -> None:
-        box = self._card("WORD LIST OF THIS PROJECT")
+        box = card_in(self._column, "WORD LIST OF THIS PROJECT")
         about = QLabel("Names and terms as they are written, and how they are wrongly heard.")
         about.setWordWrap(True)
         about.setObjectName("faint")
@@ -155,7 +144,7 @@ class TranscriptSheet(QScrollArea):
         box.addWidget(self._apply)
 
     def _nudge_card(self) -> None:
-        box = self._card("CAPTIONS AGAINST THE SOUND")
+        box = card_in(self._column, "CAPTIONS AGAINST THE SOUND")
         self._nudge_text = QLabel()
         box.addWidget(self._nudge_text)
         self._nudge = QSlider(Qt.Orientation.Horizontal)
@@ -169,7 +158,7 @@ class TranscriptSheet(QScrollArea):
         box.addWidget(self._nudge)
 
     def _files_card(self) -> None:
-        box = self._card("FILES")
+        box = card_in(self._column, "FILES")
         row = QHBoxLayout()
         tip = "Take the words from a script or caption file (SRT, WebVTT, text, JSON); they are timed by the sound"
         row.addWidget(_button("Take words…", tip, self.take_words.emit))

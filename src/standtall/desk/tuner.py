@@ -42,6 +42,18 @@ def heading(text: str) -> QLabel:
     return label
 
 
+def card_in(column: QVBoxLayout, title: str) -> QVBoxLayout:
+    """A new card at the end of a column; -> its inside, under the heading."""
+    card = QFrame()
+    card.setObjectName("card")
+    box = QVBoxLayout(card)
+    box.setContentsMargins(12, 9, 12, 11)
+    box.setSpacing(7)
+    box.addWidget(heading(title))
+    column.addWidget(card)
+    return box
+
+
 class LookButton(QPushButton):
     """A look shown on the editor's own words."""
 
@@ -114,18 +126,8 @@ class Tuner(QScrollArea):
         self._span_start = -1
         self.refresh()
 
-    def _card(self, title: str) -> QVBoxLayout:
-        card = QFrame()
-        card.setObjectName("card")
-        box = QVBoxLayout(card)
-        box.setContentsMargins(12, 9, 12, 11)
-        box.setSpacing(7)
-        box.addWidget(heading(title))
-        self._column.addWidget(card)
-        return box
-
     def _words_card(self) -> None:
-        box = self._card("WORDS")
+        box = card_in(self._column, "WORDS")
         self._words_text = QLabel()
         self._words_text.setWordWrap(True)
         box.addWidget(self._words_text)
@@ -190,7 +192,7 @@ class Tuner(QScrollArea):
                 widget.deleteLater()
 
     def _framing_card(self) -> None:
-        box = self._card("FRAMING OF THIS SHOT")
+        box = card_in(self._column, "FRAMING OF THIS SHOT")
         self._why = QLabel()
         self._why.setWordWrap(True)
         box.addWidget(self._why)
@@ -211,7 +213,7 @@ class Tuner(QScrollArea):
         box.addLayout(row)
 
     def _captions_card(self) -> None:
-        box = self._card("CAPTIONS")
+        box = card_in(self._column, "CAPTIONS")
         row = QHBoxLayout()
         row.setSpacing(8)
         self._looks = QButtonGroup(self)

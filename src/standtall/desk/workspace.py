@@ -156,7 +156,7 @@ class Workspace(QObject):
 
     def options_of(self, source: Source) -> Options:
         """What is set for the analysis of a source."""
-        return Options(self.brief_of(source), terms=tuple(t.text for t in self.terms))
+        return Options(self.brief_of(source), terms=(*(t.text for t in self.terms), *self.brief_of(source).topics))
 
     def set_brief(self, source: Source, brief: Brief) -> None:
         """Remember what the editor says of a source."""

@@ -7,8 +7,8 @@ from typing import Final, Literal
 
 from standtall.model import checks
 
-Content = Literal["unknown", "one", "several", "screen", "nobody"]
-"""What the footage shows: one face, two or more people, a face and a screen, no people."""
+Content = Literal["unknown", "one", "nobody"]
+"""What the footage shows: whatever is found, one face (others are pictures or passers-by), no people."""
 
 DETECT: Final = "detect"
 

@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
 from standtall.media.reader import PictureReader
+from standtall.model.brief import Content
 from standtall.model.people import People, Shot, Track
 from standtall.model.source import Source
 from standtall.model.words import Word
@@ -26,10 +27,13 @@ LINES: Final = 540
 SHORTEST: Final = round(0.3 * TICKS)
 
 
-def find_faces(source: Source, progress: Progress, part: tuple[int, int] | None = None, faces: bool = True) -> People:
+def find_faces(
+    source: Source, progress: Progress, part: tuple[int, int] | None = None, content: Content = "unknown"
+) -> People:
     """Shots, tracks and made-up names ("Person 1") of a source with a picture, or of a part of it (ticks).
 
-    Without `faces` only the shots are found. Nobody is known to talk yet: see `with_talk`.
+    Where the footage shows nobody only the shots are found; where it shows one face, all are that person's and smaller
+    ones at the same time are left out. Nobody is known to talk yet: see `with_talk`.
     """
     start, end = part or (0, source.length)
     cuts, follower = CutFinder(), FaceFollower(SmallFaceDetector(), FaceMesh())
@@ -39,15 +43,26 @@ def find_faces(source: Source, progress: Progress, part: tuple[int, int] | None 
     with PictureReader(source.path, source.rotation, height, rough=True) as reader:
         for seen in reader.walk(start, end):
             cuts.see(seen.tick, seen.sketch(*SIZE))
-            if faces and seen.tick >= due:
+            if content != "nobody" and seen.tick >= due:
                 follower.see(seen.tick, seen.planes())
                 due = max(due + step, seen.tick - step)
             progress.report("people", min(1.0, (seen.tick - start) / max(1, end - start)))
     shots = cuts.shots(source.length)
     tracks = _tracks(follower.trails, shots)
+    if content == "one":
+        tracks = one_person(tracks)
     people = 1 + max((t.person for t in tracks), default=-1)
     progress.report("people", 1.0)
     return People(shots, tracks, (), tuple(f"Person {i + 1}" for i in range(people)))
+
+
+def one_person(tracks: tuple[Track, ...]) -> tuple[Track, ...]:
+    """The largest face at each time, all of them the same person."""
+    kept: list[Track] = []
+    for track in sorted(tracks, key=lambda t: -float(np.median([s.w * s.h for s in t.samples]))):
+        if not any(k.start <= track.end and track.start <= k.end for k in kept):
+            kept.append(replace(track, person=0))
+    return tuple(sorted(kept, key=lambda t: t.start))
 
 
 def with_talk(people: People, words: tuple[Word, ...], level_db: NDArray[np.float32]) -> People:

@@ -67,7 +67,8 @@ class Options:
     def faces_mark(self, source: Source) -> str:
         """What the shots and faces depend on besides the content."""
         part = self.brief.part
-        return (f"part={part[0]}-{part[1]}" if part else "") + (";shots" if self.brief.content == "nobody" else "")
+        content = "" if self.brief.content == "unknown" else f";{self.brief.content}"
+        return (f"part={part[0]}-{part[1]}" if part else "") + content
 
 
 @dataclass(frozen=True, slots=True)
@@ -195,7 +196,7 @@ def _faces(source: Source, options: Options, progress: Progress, cache: Analysis
     if kept is None and source.has_picture and not source.still:
         from standtall.people.find import find_faces  # slow to import, and the window only asks what is known
 
-        kept = find_faces(source, progress, _part(source, options), options.brief.content != "nobody")
+        kept = find_faces(source, progress, _part(source, options), options.brief.content)
         cache.keep(source.key, "faces", kept, mark)
     return kept or People()
 

@@ -13,6 +13,7 @@ from pytestqt.qtbot import QtBot
 from standtall.desk.export import ExportSheet
 from standtall.desk.window import MainWindow
 from standtall.library.project import Project
+from standtall.model import corrections
 from standtall.model.corrections import Term
 from standtall.model.transcript import Transcript
 from tests.desk.test_desk import WAIT, edited, window, word_point
@@ -235,3 +236,20 @@ def test_a_file_of_something_else_is_refused_and_changes_nothing(
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda t, _k: "Finding" not in t):
         window.workspace.take_words(path)
     assert said(window) == before
+
+
+def test_two_people_taken_for_one_are_parted_by_voice(qtbot: QtBot, window: MainWindow) -> None:
+    """Two talkers of the demo are joined, and the program parts them again by their voices."""
+    before = said(window)
+    edited(qtbot, window, lambda: window.workspace.revise(lambda t: corrections.join_talkers(t, 1, 0)))
+    joined = said(window)
+    assert len(joined.talkers) == len(before.talkers) - 1
+    gone = sum(w.talker == 0 for w in before.words)
+    edited(qtbot, window, lambda: window.bench.work.divide(0))
+    after = said(window)
+    new = len(after.talkers) - 1
+    moved = [i for i, w in enumerate(after.words) if w.talker == new]
+    right = max(sum(before.words[i].talker == k for i in moved) for k in (0, 1))
+    assert right / len(moved) > 0.97
+    assert abs(len(moved) - min(gone, sum(w.talker == 1 for w in before.words))) <= 4
+    assert after == on_disk(window)

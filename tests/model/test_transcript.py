@@ -153,6 +153,15 @@ def test_talkers_are_joined_and_the_numbers_close_up() -> None:
     assert [w.talker for w in after.words[:6]] == [1, 0, 1, 1, 0, 1]
 
 
+def test_a_talker_who_is_two_people_is_split() -> None:
+    after = check(TALK, corrections.split_talker(TALK, 0, [2, 3, 7]))
+    assert [t.name for t in after.talkers] == ["Ada", "Ben", "Cleo", "Talker 4"]
+    assert [i for i, w in enumerate(after.words) if w.talker == 3] == [2, 3, 7]
+    assert after.by_hand
+    with pytest.raises(NothingToDo):
+        corrections.split_talker(TALK, 1, [2, 3])
+
+
 def test_the_camera_hears_who_talks_by_hand() -> None:
     people = People(names=("Person 1", "Person 2"), talk=(Talk(0, 10 * TICK, 0, 0.4),))
     named = check(TALK, corrections.name_talker(TALK, 1, " Ben  Okafor "))

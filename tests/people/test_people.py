@@ -10,13 +10,14 @@ from standtall.demo.heads import PEOPLE, Pose, draw_head
 from standtall.demo.sets import blank, pen_on, pixels
 from standtall.media.planes import Planes, from_rgb, scaled
 from standtall.model.analysis import LEVEL_STEP, Analysis
-from standtall.model.people import FaceSample, Track
+from standtall.model.people import FaceSample, Talk, Track
 from standtall.model.words import Word
 from standtall.people.again import group
 from standtall.people.cuts import SIZE, CutFinder
 from standtall.people.faces import FaceMesh, SmallFaceDetector
 from standtall.people.find import find_faces, one_person
-from standtall.people.talking import stretches, who_talks
+from standtall.people.talking import read_lips, stretches
+from standtall.people.voices import SILENT, Voices, two_voices, who_talks
 from tests.conftest import grey
 
 STEP = TICKS // 15
@@ -43,15 +44,79 @@ def talk_words(*spans: tuple[float, float]) -> tuple[Word, ...]:
     return tuple(Word(f"w{i}.", round(a * TICKS), round(b * TICKS)) for i, (a, b) in enumerate(spans))
 
 
+def by_lips(words: tuple[Word, ...], tracks: tuple[Track, ...], level: np.ndarray) -> tuple[Talk, ...]:
+    people = 1 + max(t.person for t in tracks)
+    return who_talks(words, read_lips(words, tracks, (), level), (), SILENT, people)[0]
+
+
+def sounding(*spans: tuple[float, float, int]) -> Voices:
+    """Made-up prints, two a second: voice k points along axis k, with a little noise."""
+    rng = np.random.default_rng(5)
+    middles, prints = [], []
+    for start, end, who in spans:
+        for at in np.arange(start + 0.25, end, 0.5):
+            row = rng.normal(0, 0.05, 8)
+            row[who] += 1
+            middles.append(round(at * TICKS))
+            prints.append(row / np.linalg.norm(row))
+    return Voices(np.array(middles, np.int64), np.array(prints, np.float32))
+
+
+def said_in(*spans: tuple[float, float]) -> tuple[Word, ...]:
+    """Words of 0.3 s that fill the spans, each span a sentence."""
+    out = []
+    for start, end in spans:
+        count = round((end - start) / 0.3)
+        for i in range(count):
+            text = f"w{i}" + ("." if i + 1 == count else "")
+            out.append(Word(text, round((start + 0.3 * i) * TICKS), round((start + 0.3 * (i + 1)) * TICKS)))
+    return tuple(out)
+
+
+def test_a_voice_without_a_face_is_somebody_of_their_own() -> None:
+    words = said_in((0.0, 3.6), (4.2, 7.8), (8.4, 12.0))
+    tracks = (mouth_track(0, 0.2, (0, 4), 12),)
+    lips = read_lips(words, tracks, (), voice(12))
+    talk, strangers = who_talks(words, lips, (), sounding((0, 3.6, 0), (4.2, 7.8, 1), (8.4, 12, 0)), 1)
+    assert strangers == 1
+    assert [(t.person, round(t.start / TICKS, 1)) for t in talk] == [(0, 0.0), (1, 4.2), (0, 8.4)]
+
+
+def test_a_turn_inside_a_sentence_is_heard_by_the_voice() -> None:
+    words = said_in((0.0, 9.0))
+    lips = read_lips(words, (), (), voice(9))
+    talk, strangers = who_talks(words, lips, (), sounding((0, 4.5, 0), (4.5, 9, 1)), 0)
+    assert strangers == 2
+    assert [t.person for t in talk] == [0, 1]
+    assert abs(talk[0].end / TICKS - 4.5) <= 0.9
+
+
+def test_voices_overrule_lips_that_chew() -> None:
+    """Person 1 chews while person 0, whose mouth is hidden then, goes on talking."""
+    words = said_in((0.0, 3.6), (4.2, 7.8), (8.4, 12.0))
+    tracks = (mouth_track(0, 0.2, (0, 8), 12), mouth_track(1, 0.7, (8, 12), 12))
+    lips = read_lips(words, tracks, (), voice(12))
+    talk, _ = who_talks(words, lips, (), sounding((0, 12, 0)), 2)
+    assert {t.person for t in talk} == {0}
+
+
+def test_two_voices_are_parted_and_one_voice_is_split_by_its_extremes() -> None:
+    both = sounding((0, 5, 2), (5, 8, 4)).prints
+    sides = two_voices(both)
+    assert sides is not None
+    assert sides.tolist() == [0] * 10 + [1] * 6
+    assert two_voices(both[:1]) is None
+
+
 def test_the_moving_mouth_talks() -> None:
     tracks = (mouth_track(0, 0.2, (0, 4), 8), mouth_track(1, 0.7, (4, 8), 8))
-    talk = who_talks(talk_words((0.2, 3.6), (4.3, 7.6)), tracks, (), voice(8))
+    talk = by_lips(talk_words((0.2, 3.6), (4.3, 7.6)), tracks, voice(8))
     assert [t.person for t in talk] == [0, 1]
 
 
 def test_a_beard_that_hides_half_the_movement_still_talks() -> None:
     tracks = (mouth_track(0, 0.2, (0, 4), 8, size=0.006), mouth_track(1, 0.7, (4, 8), 8, size=0.05))
-    talk = who_talks(talk_words((0.2, 3.6), (4.3, 7.6)), tracks, (), voice(8))
+    talk = by_lips(talk_words((0.2, 3.6), (4.3, 7.6)), tracks, voice(8))
     assert [t.person for t in talk] == [0, 1]
 
 

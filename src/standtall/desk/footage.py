@@ -35,8 +35,8 @@ from standtall.model.edits import count_of
 from standtall.model.source import Source
 from standtall.session.analyse import known
 
-STAGES = (("sound", "Sound"), ("words", "Words"), ("people", "People"), ("proxy", "Preview"))
-BUSY = {"sound": "sound", "words": "words", "timing": "words", "people": "people", "proxy": "proxy"}
+STAGES = (("sound", "Sound"), ("words", "Words"), ("voices", "Voices"), ("people", "People"), ("proxy", "Preview"))
+BUSY = {"sound": "sound", "words": "words", "timing": "words", "voices": "voices", "people": "people", "proxy": "proxy"}
 
 
 class SourceCard(QFrame):

@@ -29,6 +29,9 @@ from standtall.model import corrections
 from standtall.model.corrections import Term
 from standtall.model.transcript import MOST_NUDGE
 
+TWO = -2
+"""Chosen in place of another talker's number: this one is two people."""
+
 
 class Swatch(QWidget):
     """The colour and pattern of a talker."""
@@ -251,11 +254,12 @@ class TranscriptSheet(QScrollArea):
             length.setToolTip("How long they talk in all")
             join = QComboBox()
             join.setAccessibleName(f"{talker.name} is the same as")
-            join.setToolTip(f"Join {talker.name} with another talker who is the same person")
+            join.setToolTip(f"Join {talker.name} with another talker, or part them into two by voice")
             join.addItem("is …", None)
             for k, other in enumerate(talkers):
                 if k != i:
                     join.addItem(other.name, k)
+            join.addItem("two people", TWO)
             join.activated.connect(partial(self._join, i, join))
             join.setFixedWidth(74)
             for column, widget in enumerate((Swatch(self._ws.colour_number(i)), name, length, says, join)):
@@ -270,7 +274,9 @@ class TranscriptSheet(QScrollArea):
     def _join(self, gone: int, box: QComboBox, _index: int) -> None:
         keep = box.currentData()
         box.setCurrentIndex(0)
-        if keep is not None:
+        if keep == TWO:
+            self._work.divide(gone)
+        elif keep is not None:
             self._ws.revise(lambda t: corrections.join_talkers(t, int(keep), gone))
 
     def _count_found(self) -> None:

@@ -12,7 +12,8 @@ from standtall.desk.hearing import Hearing
 from standtall.desk.workspace import Workspace
 from standtall.model import corrections
 from standtall.model.transcript import Revision, Transcript
-from standtall.session.again import align_again, hear_again
+from standtall.session.again import align_again, hear_again, other_voice
+from standtall.session.analyse import voices_in
 
 STEP: Final = TICKS // 100
 """How far a key moves the edge of a word: 10 ms."""
@@ -65,6 +66,17 @@ class WordWork(QObject):
 
     def said_by(self, talker: int) -> None:
         self._with(lambda t, c: corrections.assign(t, c, talker))
+
+    def divide(self, talker: int) -> None:
+        """A talker is two people: their words are shared out by voice."""
+        opened = self._ws.opened
+        if opened is None:
+            return
+        source, transcript, options = opened.source, opened.transcript, self._ws.options_of(opened.source)
+        self._ws.in_background(
+            lambda: other_voice(voices_in(source, options, self._ws.cache), transcript, talker),
+            lambda theirs: self._ws.revise(lambda t: corrections.split_talker(t, talker, theirs)),
+        )
 
     def shift_start(self, way: int) -> None:
         """Let the word begin a hundredth of a second earlier or later."""

@@ -321,6 +321,18 @@ def join_talkers(transcript: Transcript, keep: int, gone: int) -> Revision:
     return _recast(transcript, f"{name} is {kept}", tuple(changes), talkers=tuple(talkers), by_hand=True)
 
 
+def split_talker(transcript: Transcript, talker: int, theirs: Iterable[int]) -> Revision:
+    """One talker is two: those of the words `theirs` (indexes) that are under their name go to a new talker."""
+    moved = [i for i in theirs if transcript.words[i].talker == talker]
+    if not moved:
+        raise NothingToDo("None of these words are theirs.")
+    new = len(transcript.talkers)
+    name = f"Talker {new + 1}"
+    changes = _each(transcript, moved, lambda w: replace(w, talker=new), "").changes
+    label = f"{transcript.name_of(talker)} is two people: {count_of(len(changes))} to {name}"
+    return _recast(transcript, label, changes, talkers=(*transcript.talkers, Talker(name)), by_hand=True)
+
+
 def heard_anew(transcript: Transcript, fresh: Transcript, label: str) -> Revision:
     """All words and talkers replaced, as one step that can be taken back."""
     changes = (Change(0, transcript.words, fresh.words),)

@@ -20,7 +20,8 @@ from standtall.people.again import group
 from standtall.people.cuts import SIZE, CutFinder
 from standtall.people.faces import FaceMesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower, Trail
-from standtall.people.talking import RATE, who_talks
+from standtall.people.talking import RATE, read_lips
+from standtall.people.voices import SILENT, Voices, who_talks
 
 LINES: Final = 540
 """Height of the pictures that are looked at."""
@@ -65,9 +66,15 @@ def one_person(tracks: tuple[Track, ...]) -> tuple[Track, ...]:
     return tuple(sorted(kept, key=lambda t: t.start))
 
 
-def with_talk(people: People, words: tuple[Word, ...], level_db: NDArray[np.float32]) -> People:
-    """The same people with who of them says what, told from lips and voice together."""
-    return replace(people, talk=who_talks(words, people.tracks, tuple(s.start for s in people.shots[1:]), level_db))
+def with_talk(people: People, words: tuple[Word, ...], level_db: NDArray[np.float32], voices: Voices = SILENT) -> People:
+    """The same people with who of them says what, told from lips and voice together; voices that belong to no face
+    become people of their own, who are never in the picture."""
+    cuts = tuple(s.start for s in people.shots[1:])
+    lips = read_lips(words, people.tracks, cuts, level_db)
+    talk, strangers = who_talks(words, lips, cuts, voices, len(people.names))
+    known = len(people.names)
+    names = people.names + tuple(f"Voice {known + i + 1}" for i in range(strangers))
+    return replace(people, talk=talk, names=names)
 
 
 def _tracks(trails: list[Trail], shots: tuple[Shot, ...]) -> tuple[Track, ...]:

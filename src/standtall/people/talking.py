@@ -1,4 +1,4 @@
-"""Who is talking: lips that move with the voice.
+"""Whose lips move with the voice.
 
 For each stretch of speech between two pauses, each face in view is scored by how much its mouth moves and by how
 well that movement follows the loudness of the voice; chewing fools the first alone, not both.
@@ -6,6 +6,7 @@ well that movement follows the loudness of the voice; chewing fools the first al
 
 from __future__ import annotations
 
+from dataclasses import dataclass
 from typing import Final
 
 import numpy as np
@@ -13,7 +14,7 @@ from numpy.typing import NDArray
 from scipy.ndimage import gaussian_filter1d, uniform_filter1d
 
 from standtall.base.time import TICKS
-from standtall.model.people import Talk, Track
+from standtall.model.people import Track
 from standtall.model.words import Word
 
 RATE: Final = 15
@@ -43,14 +44,37 @@ def stretches(words: tuple[Word, ...], cuts: tuple[int, ...]) -> list[tuple[int,
     return [(a, b) for a, b in out]
 
 
-def who_talks(
+@dataclass(frozen=True, slots=True)
+class Lips:
+    """A stretch of speech (ticks), and for each person in view how well their lips fit it: 1 is usual for a talker."""
+
+    start: int
+    end: int
+    scores: dict[int, float]
+
+    @property
+    def best(self) -> int | None:
+        """Who talks by the lips alone; None when nobody is in view or a lone face is listening to a voice from outside."""
+        if not self.scores:
+            return None
+        best = max(self.scores, key=lambda person: self.scores[person])
+        return None if len(self.scores) == 1 and self.scores[best] < STILL else best
+
+    @property
+    def sure(self) -> float:
+        """How far the best stands out from the next, 0..1."""
+        ranked = [*sorted(self.scores.values(), reverse=True), 0.0, 0.0]
+        return float(np.clip((ranked[0] - ranked[1]) / max(ranked[0], 1e-6), 0.0, 1.0))
+
+
+def read_lips(
     words: tuple[Word, ...], tracks: tuple[Track, ...], cuts: tuple[int, ...], level_db: NDArray[np.float32]
-) -> tuple[Talk, ...]:
-    """A talker for each stretch of speech in which a face is in view, neighbours of one person joined."""
+) -> list[Lips]:
+    """The stretches of speech in time order, each with the lips of those in view."""
     voice = _envelope(level_db)
     curves = [(track, *_mouth(track)) for track in tracks]
     usual = _usual_movement(curves, voice)
-    out: list[Talk] = []
+    out: list[Lips] = []
     for start, end in stretches(words, cuts):
         scores: dict[int, float] = {}
         for track, first, opening in curves:
@@ -58,16 +82,8 @@ def who_talks(
                 continue
             score = _score(opening, first, voice, start, end) / usual[track.person]
             scores[track.person] = max(score, scores.get(track.person, -1.0))
-        if not scores:
-            continue
-        ranked = sorted(scores.items(), key=lambda item: -item[1])
-        best, value = ranked[0]
-        other = ranked[1][1] if len(ranked) > 1 else 0.0
-        if value < STILL and len(ranked) == 1:
-            continue  # a voice from outside the picture
-        sure = float(np.clip((value - other) / max(value, 1e-6), 0.0, 1.0))
-        out.append(Talk(start, end, best, round(sure, 3)))
-    return _joined(out, cuts)
+        out.append(Lips(start, end, scores))
+    return out
 
 
 def _envelope(level_db: NDArray[np.float32]) -> NDArray[np.float64]:
@@ -123,14 +139,3 @@ def _score(opening: NDArray[np.float64], first: int, voice: NDArray[np.float64],
         if len(shifted) == len(mouth) and shifted.std() > 1e-6 and activity > 1e-6:
             best = max(best, float(np.corrcoef(mouth, shifted)[0, 1]))
     return activity * (0.35 + max(0.0, best))
-
-
-def _joined(talk: list[Talk], cuts: tuple[int, ...]) -> tuple[Talk, ...]:
-    out: list[Talk] = []
-    for t in talk:
-        near = bool(out) and out[-1].person == t.person and t.start - out[-1].end < 2 * TICKS
-        if near and not any(out[-1].end <= cut <= t.start for cut in cuts):
-            out[-1] = Talk(out[-1].start, t.end, t.person, min(out[-1].confidence, t.confidence))
-        else:
-            out.append(t)
-    return tuple(out)

@@ -2,13 +2,18 @@
 
 from __future__ import annotations
 
-from typing import Final
+from typing import TYPE_CHECKING, Final
+
+import numpy as np
 
 from standtall.base.errors import NothingToDo
 from standtall.base.time import TICKS, seconds, ticks
 from standtall.media.sound import SPEECH_RATE, Samples, sound_of
 from standtall.model.source import Source
 from standtall.model.transcript import Transcript
+
+if TYPE_CHECKING:
+    from standtall.people.voices import Voices
 
 ROOM: Final = TICKS
 """Sound read around the words, so that they may move."""
@@ -40,6 +45,31 @@ def align_again(source: Source, transcript: Transcript, chosen: range) -> list[t
     if not any(p.moved for p in placed):
         raise NothingToDo("These words could not be found in the sound.", "Check their spelling, or move them by hand.")
     return [(begin + ticks(p.start), begin + max(ticks(p.end), ticks(p.start) + 1)) for p in placed]
+
+
+def other_voice(voices: Voices | None, transcript: Transcript, talker: int) -> tuple[int, ...]:
+    """Indexes of the words of one talker that a second voice says: the one that talks less.
+
+    Raises `NothingToDo` when the voices were not measured or all sound alike.
+    """
+    from standtall.people.voices import two_voices
+
+    mine = [i for i, w in enumerate(transcript.words) if w.talker == talker]
+    if voices is None or not len(voices.middles) or len(mine) < 2:
+        raise NothingToDo("There is too little of this voice to divide.", "Choose words and give them to a new talker.")
+    middles = np.array([(transcript.words[i].start + transcript.words[i].end) // 2 for i in mine])
+    after = np.clip(np.searchsorted(voices.middles, middles), 1, max(1, len(voices.middles) - 1))
+    nearest = np.minimum(after, len(voices.middles) - 1)
+    before = after - 1
+    nearest = np.where(abs(voices.middles[before] - middles) < abs(voices.middles[nearest] - middles), before, nearest)
+    used, place = np.unique(nearest, return_inverse=True)
+    sides = two_voices(voices.prints[used])
+    if sides is None:
+        raise NothingToDo("All that they say sounds like one voice.", "Choose words and give them to a new talker.")
+    second = sides[place] == 1
+    if second.sum() * 2 > len(mine):
+        second = ~second
+    return tuple(i for i, theirs in zip(mine, second, strict=True) if theirs)
 
 
 def hear_again(source: Source, transcript: Transcript, chosen: range) -> tuple[str, ...]:

@@ -7,6 +7,7 @@ already can be worked with.
 
 from __future__ import annotations
 
+import base64
 import threading
 import time
 from collections.abc import Callable
@@ -18,7 +19,7 @@ import numpy as np
 
 from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.progress import Progress
-from standtall.base.time import seconds
+from standtall.base.time import seconds, ticks
 from standtall.library.cache import AnalysisCache
 from standtall.media import proxy
 from standtall.media.sound import SPEECH_RATE, level_db, sound_blocks, sound_of
@@ -29,11 +30,12 @@ from standtall.model.source import Source
 from standtall.model.words import Word
 
 if TYPE_CHECKING:
+    from standtall.people.voices import Voices
     from standtall.speech.align import PhoneAligner
     from standtall.speech.pieces import Piece
     from standtall.speech.recognise import WhisperRecogniser
 
-STAGES: Final = ("sound", "words", "people", "proxy")
+STAGES: Final = ("sound", "words", "voices", "people", "proxy")
 BLOCK_S: Final = 60.0
 _UNSPELT: Final = "ar fa he ur hi bn ta te th ja zh yue ko my km lo am ka hy"
 UNSPELT: Final = frozenset(_UNSPELT.split())
@@ -81,6 +83,14 @@ class _Words:
     words: tuple[Word, ...]
 
 
+@dataclass(frozen=True, slots=True)
+class _Prints:
+    """Middles of passages in ticks, and their voice prints as base64 of 256 signed bytes each."""
+
+    middles: tuple[int, ...]
+    data: str
+
+
 def analyse(
     source: Source,
     options: Options,
@@ -104,14 +114,15 @@ def analyse(
 
     kept = known(source, options, cache)
     if kept is not None:
-        for stage in STAGES[:3]:
+        for stage in STAGES[:-1]:
             told(stage, 0.0)
         timed("proxy", lambda: _proxy(source, cache, progress))
         return kept
     level = timed("sound", lambda: _level(source, cache, progress))
     with Beside(lambda: _faces(source, options, progress, cache), progress.cancel) as faces:
         words = timed("words", lambda: _words(source, options, cache, progress, heard or (lambda _w, _s: None)))
-        people = timed("people", lambda: _people(source, options, cache, words, level, faces.result))
+        prints = timed("voices", lambda: _prints(source, options, cache, words, progress))
+        people = timed("people", lambda: _people(source, options, cache, words, level, prints, faces.result))
     timed("proxy", lambda: _proxy(source, cache, progress))
     return Analysis(source.key, words, people, level)
 
@@ -208,7 +219,7 @@ def _part(source: Source, options: Options) -> tuple[int, int] | None:
 
 def _people_mark(source: Source, options: Options) -> str:
     faces = options.faces_mark(source)
-    return options.words_mark(source) + (f"|{faces}" if faces else "")
+    return "voices;" + options.words_mark(source) + (f"|{faces}" if faces else "")
 
 
 def _people(
@@ -217,19 +228,62 @@ def _people(
     cache: AnalysisCache,
     words: tuple[Word, ...],
     level: tuple[float, ...],
+    prints: _Prints,
     faces: Callable[[], People],
 ) -> People:
     mark = _people_mark(source, options)
     kept = cache.find(source.key, "people", People, mark)
     if kept is None:
         found = faces()
-        if found.tracks:
+        if found.tracks or prints.middles:
             from standtall.people.find import with_talk
 
-            found = with_talk(found, words, np.array(level, np.float32))
+            found = with_talk(found, words, np.array(level, np.float32), _voices(prints))
         kept = found
         cache.keep(source.key, "people", kept, mark)
     return kept
+
+
+def _prints(
+    source: Source, options: Options, cache: AnalysisCache, words: tuple[Word, ...], progress: Progress
+) -> _Prints:
+    mark = options.words_mark(source)
+    kept = cache.find(source.key, "voices", _Prints, mark)
+    if kept is None:
+        from standtall.speech.prints import voice_prints, windows
+
+        spans = windows(words) if source.has_sound else []
+        middles: list[int] = []
+        found: list[bytes] = []
+        passed = 0.0
+        for block in sound_blocks(source, SPEECH_RATE, BLOCK_S) if spans else ():
+            length = len(block) / SPEECH_RATE
+            here = [(a - passed, min(b - passed, length)) for a, b in spans if passed <= a < passed + length]
+            found.append(np.round(voice_prints(block, here) * 127).astype(np.int8).tobytes())
+            middles += [ticks(passed + (a + b) / 2) for a, b in here]
+            passed += length
+            progress.report("voices", min(1.0, ticks(passed) / source.length))
+        kept = _Prints(tuple(middles), base64.b64encode(b"".join(found)).decode())
+        cache.keep(source.key, "voices", kept, mark)
+    return kept
+
+
+def voices_in(source: Source, options: Options, cache: AnalysisCache) -> Voices | None:
+    """How the voices of an analysed source sound; None where that was not kept."""
+    kept = cache.find(source.key, "voices", _Prints, options.words_mark(source))
+    return None if kept is None else _voices(kept)
+
+
+def _voices(prints: _Prints) -> Voices:
+    from standtall.people.voices import SILENT, Voices
+
+    values = np.frombuffer(base64.b64decode(prints.data), np.int8)
+    count = len(prints.middles)
+    if not count or len(values) % count:
+        return SILENT
+    rows = values.reshape(count, -1).astype(np.float32)
+    rows /= np.maximum(1e-9, np.linalg.norm(rows, axis=1, keepdims=True))
+    return Voices(np.array(prints.middles, np.int64), rows)
 
 
 def _proxy(source: Source, cache: AnalysisCache, progress: Progress) -> None:

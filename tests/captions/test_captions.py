@@ -9,7 +9,9 @@ from standtall.base.geometry import Rect
 from standtall.base.time import TICKS
 from standtall.captions.lines import BOUND_TO_NEXT, lines, spoken
 from standtall.captions.place import CHOICES, clear_of
+from standtall.captions.translated import translated
 from standtall.model.timemap import Excerpt, TimeMap
+from standtall.model.translation import Passage, Translation
 from standtall.model.words import Word
 
 
@@ -77,3 +79,16 @@ def test_captions_keep_clear_of_faces() -> None:
     low_face = Rect(0.3, 0.6, 0.4, 0.25)
     middle = clear_of([low_face], 0.04)
     assert middle + 0.04 <= low_face.y or middle - 0.04 >= low_face.bottom
+
+
+def test_a_translation_shares_its_time_by_letters_and_keeps_to_the_cut() -> None:
+    words = tuple(Word(t, i * 24_000, i * 24_000 + 24_000) for i, t in enumerate(["I", "dug", "it.", "Never", "again."]))
+    german = Translation("de", (Passage(0, 72_000, "I dug it.", "Ich grub es"), Passage(72_000, 120_000, "Never again.", "Nie wieder.")))
+    whole = translated(words, german, TimeMap((Excerpt(0, 120_000),)))
+    assert [w.text for w in whole] == ["Ich", "grub", "es", "Nie", "wieder."]
+    assert (whole[0].start, whole[2].end, whole[3].start) == (0, 72_000, 72_000)
+    assert whole[1].end - whole[1].start > whole[0].end - whole[0].start
+    assert [w.index for w in whole] == [0, 0, 0, 3, 3]
+    late = translated(words, german, TimeMap((Excerpt(60_000, 120_000),)), nudge=100)
+    assert [w.text for w in late] == ["Nie", "wieder."], "of the first sentence only its end is heard"
+    assert late[0].start == 12_100

@@ -13,7 +13,7 @@ from pytestqt.qtbot import QtBot
 from standtall.desk.export import ExportSheet
 from standtall.desk.window import MainWindow
 from standtall.library.project import Project
-from standtall.model import corrections
+from standtall.model import corrections, edits
 from standtall.model.corrections import Term
 from standtall.model.transcript import Transcript
 from tests.desk.test_desk import WAIT, edited, window, word_point
@@ -210,10 +210,10 @@ def test_words_are_found_in_the_sound_anew(qtbot: QtBot, window: MainWindow) -> 
 
 def test_words_go_out_and_come_in_as_a_file(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
     out = tmp_path / "words.srt"
-    sheet = ExportSheet("source", "short", window)
+    sheet = ExportSheet("source", "short", (), window)
     sheet.wanted.connect(window.workspace.give_words)
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT) as told:
-        sheet.wanted.emit(out, True)
+        sheet.wanted.emit(out, True, "")
     before = said(window)
     assert f"{len(before.words)} words written" in told.args[0]
     out.write_text(out.read_text("utf-8").replace("soil", "earth"), "utf-8")
@@ -253,3 +253,34 @@ def test_two_people_taken_for_one_are_parted_by_voice(qtbot: QtBot, window: Main
     assert right / len(moved) > 0.97
     assert abs(len(moved) - min(gone, sum(w.talker == 1 for w in before.words))) <= 4
     assert after == on_disk(window)
+
+
+def test_a_second_language_is_typed_beside_the_words_and_captions_follow(
+    qtbot: QtBot, window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    qtbot.keyClick(window, Qt.Key.Key_F7)
+    second = window.bench.second
+    assert second.isVisible()
+    second.language.setCurrentIndex(second.language.findData("de"))
+    edited(qtbot, window, lambda: second.language.activated.emit(second.language.currentIndex()))
+    assert second.model.rowCount() > 30
+    assert second.model.data(second.model.index(0, 0)).startswith("Welcome")
+    edited(qtbot, window, lambda: second.model.setData(second.model.index(0, 1), "Willkommen zur Gartenstunde."))
+    assert on_disk(window).translations[0].passages[0].text == "Willkommen zur Gartenstunde."
+    edited(qtbot, window, lambda: window.workspace.edit(lambda s, a: edits.choose(s, a, range(6))))
+    edited(qtbot, window, second.captions.click)
+    lines = window.workspace.opened.edition.lines  # type: ignore[union-attr]
+    assert [w.text for line in lines for w in line.words] == ["Willkommen", "zur", "Gartenstunde."]
+    path = tmp_path / "t.de.xlf"
+    monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getSaveFileName", lambda *_a: (str(path), ""))
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT):
+        second.give()
+    path.write_text(path.read_text("utf-8").replace("Willkommen zur", "Hallo zur"), "utf-8")
+    monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getOpenFileName", lambda *_a: (str(path), ""))
+    edited(qtbot, window, second.take)
+    assert on_disk(window).translations[0].passages[0].text == "Hallo zur Gartenstunde."
+    edited(qtbot, window, lambda: window.workspace.revise(lambda t: corrections.retype(t, range(1), "Hello")))
+    assert second.model.stale(0)
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
+    assert said(window).translations[0].passages[0].text == "Willkommen zur Gartenstunde."

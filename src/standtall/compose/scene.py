@@ -7,8 +7,9 @@ from fractions import Fraction
 
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS, frame_count, frame_middle
-from standtall.captions.lines import CaptionLine, Width, lines, spoken
+from standtall.captions.lines import CaptionLine, CaptionWord, Width, lines, spoken
 from standtall.captions.place import clear_of
+from standtall.captions.translated import translated
 from standtall.framing.camera import Camera, View, head_of, plan
 from standtall.model.analysis import Analysis
 from standtall.model.look import Look, look_named
@@ -74,7 +75,7 @@ def edition(short: Short, source: Source, analysis: Analysis, width: Width) -> E
     look = look_named(short.look)
     time_map = short.time_map
     camera = plan(short, source, analysis.people)
-    said = spoken(analysis.words, time_map, analysis.nudge)
+    said = captioned(short, analysis, time_map)
     rate = short.rate or source.rate or Fraction(30)
     middle = short.caption_y
     if middle is None:
@@ -90,6 +91,14 @@ def edition(short: Short, source: Source, analysis: Analysis, width: Width) -> E
         rate=rate,
         frames=max(1, frame_count(time_map.length, rate)),
     )
+
+
+def captioned(short: Short, analysis: Analysis, time_map: TimeMap) -> tuple[CaptionWord, ...]:
+    """The words of the captions: as they are said, or of the translation that the short asks for."""
+    for translation in analysis.translations:
+        if translation.language == short.caption_language:
+            return translated(analysis.words, translation, time_map, analysis.nudge)
+    return spoken(analysis.words, time_map, analysis.nudge)
 
 
 def faces_on(analysis: Analysis, camera: Camera, time_map: TimeMap) -> list[Rect]:

@@ -12,6 +12,7 @@ from standtall.desk.fields import Field
 from standtall.desk.pictures import WideView
 from standtall.desk.script import ScriptView
 from standtall.desk.searchbar import SearchBar
+from standtall.desk.second import SecondLanguage
 from standtall.desk.sheet import TranscriptSheet
 from standtall.desk.tuner import Tuner, heading
 from standtall.desk.wordwork import WordWork
@@ -64,6 +65,7 @@ class Bench(QWidget):
         self.work = WordWork(workspace, self)
         self.tuner = Tuner(workspace, self.work)
         self.sheet = TranscriptSheet(workspace, self.work)
+        self.second = SecondLanguage(workspace)
         self.searching = SearchBar(workspace, self.script)
         self.tuner.retype.connect(self.script.retype)
         self._name = Field("Name of the short", "No short yet")
@@ -112,16 +114,18 @@ class Bench(QWidget):
         self._refresh()
 
     def _sides(self) -> QHBoxLayout:
-        """Two sides of the right column: what belongs to this place, and what concerns the whole transcript."""
+        """The sides of the right column: what belongs to this place, what concerns the whole transcript, its translation."""
         self._side = QStackedWidget()
         self._side.addWidget(self.tuner)
         self._side.addWidget(self.sheet)
+        self._side.addWidget(self.second)
         row = QHBoxLayout()
         row.setSpacing(6)
         self._side_buttons: list[QPushButton] = []
         for i, (text, tip) in enumerate(
             (("This place", "What belongs to the place under the playhead (F5)"),
-             ("Transcript", "Doubts, talkers, replacing, the word list, files (F6)"))
+             ("Transcript", "Doubts, talkers, replacing, the word list, files (F6)"),
+             ("Language", "A second language beside the words (F7)"))
         ):  # fmt: skip
             button = QPushButton(text)
             button.setCheckable(True)

@@ -13,20 +13,15 @@ from standtall.base.time import TICKS
 from standtall.desk.column import PICTURES, PictureColumn
 from standtall.desk.door import Worker
 from standtall.desk.fields import Field
+from standtall.desk.languages import LANGUAGES
 from standtall.desk.player import wide_at
 from standtall.desk.tuner import heading
 from standtall.desk.workspace import Workspace
 from standtall.media.reader import PictureReader
-from standtall.model.brief import DETECT, Brief, Content
+from standtall.model.brief import Brief, Content
 from standtall.model.look import LOOKS
 from standtall.model.source import MIX, Source
 
-LANGUAGES: Final = {
-    DETECT: "find out", "en": "English", "ar": "Arabic", "zh": "Chinese", "cs": "Czech", "da": "Danish", "nl": "Dutch",
-    "fi": "Finnish", "fr": "French", "de": "German", "el": "Greek", "he": "Hebrew", "hi": "Hindi", "hu": "Hungarian",
-    "id": "Indonesian", "it": "Italian", "ja": "Japanese", "ko": "Korean", "no": "Norwegian", "pl": "Polish",
-    "pt": "Portuguese", "ro": "Romanian", "ru": "Russian", "es": "Spanish", "sv": "Swedish", "tr": "Turkish", "uk": "Ukrainian",
-}  # fmt: skip
 KINDS: Final[dict[Content, str]] = {"unknown": "find out", "one": "one person", "nobody": "no people"}
 assert set(KINDS) == set(get_args(Content))
 

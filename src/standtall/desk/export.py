@@ -7,6 +7,7 @@ from pathlib import Path
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import (
     QButtonGroup,
+    QComboBox,
     QDialog,
     QFileDialog,
     QHBoxLayout,
@@ -16,6 +17,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.desk.languages import LANGUAGES
 from standtall.desk.tuner import heading
 from standtall.exchange.words_out import FORMATS
 
@@ -28,11 +30,11 @@ ABOUT = {
 
 
 class ExportSheet(QDialog):
-    """`wanted` carries the file and whether the whole footage is meant (else the short)."""
+    """`wanted` carries the file, whether the whole footage is meant (else the short), and the language of a translation."""
 
-    wanted = Signal(object, bool)
+    wanted = Signal(object, bool, str)
 
-    def __init__(self, source: str, short: str, parent: QWidget | None = None) -> None:
+    def __init__(self, source: str, short: str, languages: tuple[str, ...] = (), parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setWindowTitle("Write words")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
@@ -47,6 +49,13 @@ class ExportSheet(QDialog):
         for button in (self.short, self.whole):
             what.addButton(button)
             column.addWidget(button)
+        self.language = QComboBox()
+        self.language.setAccessibleName("Language of the words")
+        self.language.addItem("as they are said", "")
+        for code in languages:
+            self.language.addItem(f"in translation: {LANGUAGES.get(code, code)}", code)
+        if languages:
+            column.addWidget(self.language)
         column.addSpacing(6)
         column.addWidget(heading("AS"))
         self.formats: dict[str, QRadioButton] = {}
@@ -78,5 +87,6 @@ class ExportSheet(QDialog):
         name, _kind = QFileDialog.getSaveFileName(self, "Write words", f"{proposed}{ending}", f"{FORMATS[ending]} (*{ending})")
         if name:
             path = Path(name)
-            self.wanted.emit(path if path.suffix.lower() == ending else path.with_name(path.name + ending), whole)
+            path = path if path.suffix.lower() == ending else path.with_name(path.name + ending)
+            self.wanted.emit(path, whole, self.language.currentData())
             self.accept()

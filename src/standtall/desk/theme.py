@@ -112,6 +112,8 @@ def _sheet(t: Theme) -> str:
     QToolButton#plain {{ padding: 5px; }}
     QLabel#title {{ font-size: 18px; font-weight: 700; }}
     QLabel#head {{ font-size: {SMALL}px; font-weight: 600; color: {t.faint}; }}
+    QHeaderView::section {{ background: {t.raised}; color: {t.faint}; font-size: {SMALL}px; font-weight: 600; border: none;
+        border-bottom: 1px solid {t.line}; padding: 5px 8px; }}
     QLabel#faint {{ color: {t.faint}; font-size: {SMALL}px; }}
     QLabel#warn {{ color: {t.struck_ink if t.name == "light" else "#ff9b84"}; }}
     QLineEdit {{ background: transparent; border: 1px solid transparent; border-radius: 6px; padding: 3px 6px;

@@ -195,6 +195,7 @@ class MainWindow(QMainWindow):
         add("Hit before", "Shift+F3", lambda: self.workspace.next_hit(-1))
         add("This place", "F5", lambda: self.bench.show_side(0))
         add("The whole transcript", "F6", lambda: self.bench.show_side(1))
+        add("The second language", "F7", lambda: self.bench.show_side(2))
         add("Even or elastic time", "E", self.toggle_even)
         add("Undo", "Ctrl+Z", self.workspace.undo)
         add("Redo", "Ctrl+Shift+Z", self.workspace.redo)
@@ -384,7 +385,8 @@ class MainWindow(QMainWindow):
         opened = self.workspace.opened
         if opened is None:
             return
-        sheet = ExportSheet(opened.source.name, opened.entry.short.name, self)
+        languages = tuple(t.language for t in opened.transcript.translations)
+        sheet = ExportSheet(opened.source.name, opened.entry.short.name, languages, self)
         sheet.wanted.connect(self.workspace.give_words)
         sheet.open()
 

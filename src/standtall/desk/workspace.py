@@ -24,12 +24,13 @@ from standtall.desk.door import Door, Worker
 from standtall.desk.player import wide_at
 from standtall.desk.rows import Page
 from standtall.exchange.words_out import write_words
+from standtall.exchange.xliff import read_xliff, write_xliff
 from standtall.framing.camera import Camera, plan
 from standtall.library.cache import AnalysisCache
 from standtall.library.project import Entry, Project
 from standtall.media.reader import PictureReader
 from standtall.media.sound import Samples
-from standtall.model import corrections, edits
+from standtall.model import corrections, edits, translating
 from standtall.model.analysis import Analysis
 from standtall.model.brief import Brief
 from standtall.model.corrections import Term
@@ -37,10 +38,12 @@ from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.timemap import Excerpt, TimeMap
 from standtall.model.transcript import Revision, Transcript
+from standtall.model.translation import Translation
 from standtall.model.words import word_at
 from standtall.render.render import soundtrack
 from standtall.session.analyse import Options, known, so_far
 from standtall.session.make import Choice, short_of, worked_out
+from standtall.session.second import in_english
 from standtall.session.told import Found, as_told, found_in, transcript_of
 from standtall.session.words_from import Taken, words_from
 from standtall.speech.search import WordIndex
@@ -307,8 +310,8 @@ class Workspace(QObject):
 
         self.in_background(lambda: words_from(path, opened.source, opened.found, self._closing), arrived)
 
-    def give_words(self, path: Path, whole: bool) -> None:
-        """Write the words of the whole source or of the short to a file."""
+    def give_words(self, path: Path, whole: bool, language: str = "") -> None:
+        """Write the words of the whole source or of the short to a file, or those of a translation."""
         opened = self.opened
         if opened is None:
             return
@@ -318,7 +321,43 @@ class Workspace(QObject):
         def arrived(count: int) -> None:
             self.said.emit(f"{count} words written to {path.name}.", "note")
 
-        self.in_background(lambda: write_words(path, opened.transcript, time_map), arrived)
+        self.in_background(lambda: write_words(path, opened.transcript, time_map, language), arrived)
+
+    def give_translation(self, name: str, language: str) -> None:
+        """Write the passages of a second language for a translator."""
+        opened = self.opened
+        translation = translating.find(opened.transcript, language) if opened else None
+        if opened is None or translation is None:
+            return
+        path = Path(name) if Path(name).suffix else Path(f"{name}.xlf")
+        original = Path(opened.source.path).name
+        transcript, spoken = opened.transcript, opened.analysis.language
+
+        def arrived(count: int) -> None:
+            self.said.emit(f"{count} passages written to {path.name}.", "note")
+
+        self.in_background(lambda: write_xliff(path, transcript, translation, spoken, original), arrived)
+
+    def take_translation(self, name: str) -> None:
+        """Bring in a translation that came back."""
+        path = Path(name)
+
+        def arrived(found: Translation) -> None:
+            self.revise(lambda t: translating.take(t, found, f"Translation from {path.name}"))
+
+        self.in_background(lambda: read_xliff(path), arrived)
+
+    def translate_by_ear(self, spoken: str) -> None:
+        """Let the recogniser translate the talk into English."""
+        opened = self.opened
+        if opened is None:
+            return
+        self.said.emit("Translating… this takes about as long as finding the words did.", "note")
+
+        def arrived(found: Translation) -> None:
+            self.revise(lambda t: translating.take(t, found, "Translation by the recogniser"))
+
+        self.in_background(lambda: in_english(opened.source, opened.transcript, spoken, self._closing), arrived)
 
     def in_background(self, work: Callable[[], Any], then: Callable[[Any], None]) -> None:
         """Do slow work that a person asked for; errors are told."""

@@ -42,7 +42,7 @@ class WordsIn:
 
 def read_words(path: Path) -> WordsIn:
     """Read a script or caption file; raises `MediaError` when it is none, is damaged, or holds no words."""
-    text = _text_of(path)
+    text = text_of_file(path)
     start = text.lstrip()[:200]
     if path.suffix.lower() == ".json" or start.startswith("{"):
         found = _json(path, text)
@@ -56,7 +56,7 @@ def read_words(path: Path) -> WordsIn:
     return found
 
 
-def _text_of(path: Path) -> str:
+def text_of_file(path: Path) -> str:
     try:
         if path.stat().st_size > LARGEST:
             raise MediaError(f"{path.name} is too large for a script or caption file.", "Choose another file.")

@@ -15,6 +15,7 @@ from standtall.base.files import write_whole
 from standtall.base.time import TICKS, clock
 from standtall.captions.cues import Cue, cues
 from standtall.captions.lines import CaptionWord, spoken
+from standtall.captions.translated import translated
 from standtall.model.timemap import TimeMap
 from standtall.model.transcript import Transcript
 from standtall.model.words import NOBODY
@@ -24,15 +25,21 @@ FORMAT: Final = "stand-tall-words"
 VERSION: Final = 1
 
 
-def write_words(path: Path, transcript: Transcript, time_map: TimeMap) -> int:
+def write_words(path: Path, transcript: Transcript, time_map: TimeMap, language: str = "") -> int:
     """Write the words that `time_map` keeps, in its time, in the format that the name ends in; -> how many.
+    With a `language` those of that translation.
 
     Raises `NothingToDo` for another ending or when there are no words, `OutputError` when it cannot be written.
     """
     ending = path.suffix.lower()
     if ending not in FORMATS:
         raise NothingToDo(f"{path.name} has no ending of a known format.", f"Let the name end in {', '.join(FORMATS)}.")
-    said = spoken(transcript.words, time_map, transcript.nudge if ending in (".srt", ".vtt") else 0)
+    nudge = transcript.nudge if ending in (".srt", ".vtt") else 0
+    second = next((t for t in transcript.translations if t.language == language), None)
+    if second is not None:
+        said = translated(transcript.words, second, time_map, nudge)
+    else:
+        said = spoken(transcript.words, time_map, nudge)
     if not said:
         raise NothingToDo("There are no words to write.")
     write_whole(path, text_of(ending, transcript, said).encode())

@@ -7,6 +7,7 @@ from typing import Final
 
 from standtall.base.time import TICKS
 from standtall.model.people import People
+from standtall.model.translation import Translation
 from standtall.model.words import Word
 
 LEVEL_STEP: Final = TICKS // 100
@@ -15,13 +16,16 @@ LEVEL_STEP: Final = TICKS // 100
 
 @dataclass(frozen=True, slots=True)
 class Analysis:
-    """Words, people and the voice level (dBFS, one value each 10 ms) of one source; captions come `nudge` ticks later."""
+    """Words, people and the voice level (dBFS, one value each 10 ms) of one source; captions come `nudge`
+    ticks later. `language` is that of the words, such as "en", or empty where nobody said."""
 
     source_key: str
     words: tuple[Word, ...] = ()
     people: People = field(default_factory=People)
     level_db: tuple[float, ...] = ()
     nudge: int = 0
+    language: str = ""
+    translations: tuple[Translation, ...] = ()
 
     def quietest(self, start: int, end: int) -> int:
         """The tick in [start, end] where the sound is quietest: its middle where nothing was measured."""

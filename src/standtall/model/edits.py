@@ -179,6 +179,11 @@ def set_caption_place(short: Short, y: float | None) -> Edit:
     return Edit(label, replace(short, caption_y=y))
 
 
+def caption_in(short: Short, language: str) -> Edit:
+    """Captions in a translation, or (empty) as the words are said."""
+    return Edit(f"Captions in {language}" if language else "Captions as said", replace(short, caption_language=language))
+
+
 def show_captions(short: Short, on: bool) -> Edit:
     return Edit("Show captions" if on else "Hide captions", replace(short, captions_on=on))
 

@@ -52,7 +52,7 @@ class Short:
 
     Words of the source that no excerpt covers are cut out; they stay in the source's words and are brought back by
     covering them again. `caption_y` is the middle of the captions as a share of the height, None to keep them clear
-    of the face automatically.
+    of the face automatically. `caption_language` is that of a translation, or empty for the words as they are said.
     """
 
     name: str
@@ -62,6 +62,7 @@ class Short:
     framing: Framing = Framing()
     caption_y: float | None = None
     captions_on: bool = True
+    caption_language: str = ""
     width: int = WIDTH
     height: int = HEIGHT
     rate: Fraction = Fraction(0)

@@ -8,6 +8,7 @@ from standtall.base.errors import ProjectError
 from standtall.base.time import TICKS
 from standtall.model import checks
 from standtall.model.people import People, Talk
+from standtall.model.translation import Passage, Translated, Translation, changed
 from standtall.model.words import Word
 
 MOST_NUDGE = 2 * TICKS
@@ -33,6 +34,7 @@ class Transcript:
     talkers: tuple[Talker, ...] = ()
     nudge: int = 0
     by_hand: bool = False
+    translations: tuple[Translation, ...] = ()
 
     def name_of(self, talker: int) -> str:
         return self.talkers[talker].name if 0 <= talker < len(self.talkers) else ""
@@ -67,6 +69,7 @@ class Revision:
     changes: tuple[Change, ...] = ()
     before: Cast | None = None
     after: Cast | None = None
+    translated: tuple[Translated, ...] = ()
 
 
 def cast_of(transcript: Transcript) -> Cast:
@@ -75,25 +78,41 @@ def cast_of(transcript: Transcript) -> Cast:
 
 def revised(transcript: Transcript, revision: Revision) -> Transcript:
     """The transcript after a revision; raises `ProjectError` when the revision belongs to another transcript."""
-    return _stepped(transcript, [(c.at, c.old, c.new) for c in revision.changes], revision.after)
+    changes = [(c.at, c.old, c.new) for c in revision.changes]
+    return _stepped(transcript, changes, revision.after, [(t.language, t.at, t.old, t.new) for t in revision.translated])
 
 
 def unrevised(transcript: Transcript, revision: Revision) -> Transcript:
     """The transcript before a revision: the inverse of `revised`."""
-    return _stepped(transcript, [(c.at, c.new, c.old) for c in reversed(revision.changes)], revision.before)
+    changes = [(c.at, c.new, c.old) for c in reversed(revision.changes)]
+    translated = [(t.language, t.at, t.new, t.old) for t in reversed(revision.translated)]
+    return _stepped(transcript, changes, revision.before, translated)
 
 
 def _stepped(
-    transcript: Transcript, changes: list[tuple[int, tuple[Word, ...], tuple[Word, ...]]], cast: Cast | None
+    transcript: Transcript,
+    changes: list[tuple[int, tuple[Word, ...], tuple[Word, ...]]],
+    cast: Cast | None,
+    translated: list[tuple[str, int, tuple[Passage, ...], tuple[Passage, ...]]],
 ) -> Transcript:
-    words = list(transcript.words)
-    for at, old, new in changes:
-        if tuple(words[at : at + len(old)]) != old:
-            raise ProjectError("A correction does not belong to these words.", "The project is damaged: open a backup of it.")
-        words[at : at + len(old)] = new
+    hint = "The project is damaged: open a backup of it."
+    words = transcript.words
+    if changes:
+        listed = list(words)
+        for at, old, new in changes:
+            if tuple(listed[at : at + len(old)]) != old:
+                raise ProjectError("A correction does not belong to these words.", hint)
+            listed[at : at + len(old)] = new
+        words = tuple(listed)
+    translations = transcript.translations
+    for language, at, before, after in translated:
+        stepped = changed(translations, language, at, before, after)
+        if stepped is None:
+            raise ProjectError("A translation does not belong to these words.", hint)
+        translations = stepped
     if cast is None:
-        return replace(transcript, words=tuple(words))
-    return Transcript(tuple(words), cast.talkers, cast.nudge, cast.by_hand)
+        return replace(transcript, words=words, translations=translations)
+    return Transcript(words, cast.talkers, cast.nudge, cast.by_hand, translations)
 
 
 def first_transcript(words: tuple[Word, ...], people: People) -> Transcript:

@@ -11,7 +11,7 @@ import base64
 import threading
 import time
 from collections.abc import Callable
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from pathlib import Path
 from typing import TYPE_CHECKING, Final, Generic, TypeVar
 
@@ -81,6 +81,7 @@ class _Level:
 @dataclass(frozen=True, slots=True)
 class _Words:
     words: tuple[Word, ...]
+    language: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -121,10 +122,10 @@ def analyse(
     level = timed("sound", lambda: _level(source, cache, progress))
     with Beside(lambda: _faces(source, options, progress, cache), progress.cancel) as faces:
         words = timed("words", lambda: _words(source, options, cache, progress, heard or (lambda _w, _s: None)))
-        prints = timed("voices", lambda: _prints(source, options, cache, words, progress))
-        people = timed("people", lambda: _people(source, options, cache, words, level, prints, faces.result))
+        prints = timed("voices", lambda: _prints(source, options, cache, words.words, progress))
+        people = timed("people", lambda: _people(source, options, cache, words.words, level, prints, faces.result))
     timed("proxy", lambda: _proxy(source, cache, progress))
-    return Analysis(source.key, words, people, level)
+    return Analysis(source.key, words.words, people, level, language=words.language)
 
 
 def known(source: Source, options: Options, cache: AnalysisCache) -> Analysis | None:
@@ -134,21 +135,23 @@ def known(source: Source, options: Options, cache: AnalysisCache) -> Analysis | 
     people = cache.find(source.key, "people", People, _people_mark(source, options))
     if level is None or words is None or people is None:
         return None
-    return Analysis(source.key, words.words, people, level.values)
+    return Analysis(source.key, words.words, people, level.values, language=words.language)
 
 
 def so_far(source: Source, options: Options, cache: AnalysisCache) -> Analysis | None:
     """What a running analysis has found already: the first words, without people; None before the first piece."""
     level = cache.find(source.key, "sound", _Level, _level_mark(source))
     words: tuple[Word, ...] = ()
+    language = ""
     number = 0
     while (piece := cache.find(source.key, "piece", _Words, f"{options.words_mark(source)}#{number}")) is not None:
         words += piece.words
+        language = piece.language or language
         number += 1
     if level is None or not words:
         return None
     faces = cache.find(source.key, "faces", People, options.faces_mark(source))
-    return Analysis(source.key, words, faces or People(), level.values)
+    return Analysis(source.key, words, faces or People(), level.values, language=language)
 
 
 class Beside(Generic[T]):
@@ -291,18 +294,20 @@ def _proxy(source: Source, cache: AnalysisCache, progress: Progress) -> None:
         proxy.make_proxy(source, cache.proxy(source.key), progress)
 
 
-def _words(source: Source, options: Options, cache: AnalysisCache, progress: Progress, heard: Heard) -> tuple[Word, ...]:
+def _words(source: Source, options: Options, cache: AnalysisCache, progress: Progress, heard: Heard) -> _Words:
     mark = options.words_mark(source)
     kept = cache.find(source.key, "words", _Words, mark)
     if kept is not None:
-        return kept.words
+        return kept
     if options.captions is not None:
-        words = _from_captions(source, options, progress)
+        words = _Words(_from_captions(source, options, progress))
     elif not source.has_sound:
-        words = ()
+        words = _Words(())
     else:
         words = _recognised(source, options, cache, progress, heard)
-    cache.keep(source.key, "words", _Words(words), mark)
+    if not words.language and options.brief.language != DETECT:
+        words = replace(words, language=options.brief.language)
+    cache.keep(source.key, "words", words, mark)
     cache.forget(source.key, "piece")
     return words
 
@@ -338,7 +343,7 @@ class _Ears:
         self._recogniser: WhisperRecogniser | None = None
         self._aligner: PhoneAligner | None = None
 
-    def hear(self, piece: Piece) -> tuple[Word, ...]:
+    def hear(self, piece: Piece) -> _Words:
         from standtall.speech import models
         from standtall.speech.align import PhoneAligner
         from standtall.speech.recognise import WhisperRecogniser
@@ -352,12 +357,12 @@ class _Ears:
         language = self._recogniser.language
         if self._aligner is None and language is not None and language not in UNSPELT:
             self._aligner = PhoneAligner(language)
-        return transcribe(piece.samples, self._recogniser, self._aligner, piece.start)
+        return _Words(transcribe(piece.samples, self._recogniser, self._aligner, piece.start), language or "")
 
 
 def _recognised(
     source: Source, options: Options, cache: AnalysisCache, progress: Progress, heard: Heard
-) -> tuple[Word, ...]:
+) -> _Words:
     from standtall.speech.pieces import pieces
 
     mark = options.words_mark(source)
@@ -365,13 +370,15 @@ def _recognised(
     faces_known = cache.find(source.key, "faces", People, options.faces_mark(source)) is not None
     ears = _Ears(options, source.has_picture and not faces_known)
     words: tuple[Word, ...] = ()
+    language = ""
     for piece in pieces(sound_blocks(source, SPEECH_RATE, BLOCK_S), seconds(start), seconds(end)):
         progress.check()
         kept = cache.find(source.key, "piece", _Words, f"{mark}#{piece.number}")
         if kept is None:
-            kept = _Words(ears.hear(piece))
+            kept = ears.hear(piece)
             cache.keep(source.key, "piece", kept, f"{mark}#{piece.number}")
         words += kept.words
+        language = kept.language or language
         heard(words, piece.end)
         progress.report("words", min(1.0, (piece.end - seconds(start)) / max(0.1, seconds(end - start))))
-    return tuple(w for w in words if w.end <= source.length)
+    return _Words(tuple(w for w in words if w.end <= source.length), language)

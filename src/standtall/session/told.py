@@ -29,4 +29,4 @@ def transcript_of(project: Project, found: Found) -> Transcript:
 def as_told(found: Analysis, transcript: Transcript) -> Analysis:
     """What was measured, with words, talkers and names as the transcript tells them."""
     people = people_as_told(found.people, transcript)
-    return replace(found, words=transcript.words, people=people, nudge=transcript.nudge)
+    return replace(found, words=transcript.words, people=people, nudge=transcript.nudge, translations=transcript.translations)

@@ -83,6 +83,14 @@ class WhisperRecogniser:
                 break  # another window would hold silence, from which the model makes words up
         return out
 
+    def in_english(self, samples: Samples) -> list[tuple[float, float, str]]:
+        """What is said, in English, as (start, end in seconds, text) of each sentence or so."""
+        mono = np.ascontiguousarray(samples.reshape(-1), np.float32)
+        segments, _info = self._model.transcribe(
+            mono, language=self.language, task="translate", beam_size=5, temperature=0.0, condition_on_previous_text=False
+        )
+        return [(float(s.start), float(s.end), s.text.strip()) for s in segments if s.text.strip()]
+
     def hypotheses(self, samples: Samples, count: int = 8) -> list[str]:
         """The likeliest texts of one short passage (30 s at most), best first, by a wide beam."""
         from faster_whisper.tokenizer import Tokenizer

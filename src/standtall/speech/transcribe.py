@@ -10,7 +10,7 @@ import numpy as np
 from standtall.base.progress import Progress
 from standtall.base.time import ticks
 from standtall.media.sound import SPEECH_RATE, Samples
-from standtall.model.words import NOBODY, Kind, Word
+from standtall.model.words import NOBODY, Kind, Word, bare
 from standtall.speech.align import Aligner, Timed
 from standtall.speech.edges import on_edges
 from standtall.speech.fillers import is_filler
@@ -20,6 +20,8 @@ from standtall.speech.voice import silent, voiced
 UNCOVERED_S: Final = 0.35
 """Voice that no word covers for this long is recognised again."""
 ROOM_S: Final = 0.25
+SURELY_THERE: Final = 0.5
+ECHO: Final = 0.25
 
 
 @dataclass(frozen=True, slots=True)
@@ -36,7 +38,7 @@ def transcribe(
     The recogniser drops whole phrases near the edges of its windows, so voice that no aligned word covers is
     recognised a second time on its own and put in between.
     """
-    heard = recogniser.words(samples)
+    heard = _without_echoes(recogniser.words(samples))
     timed = _in_voice(samples, _aligned(samples, heard, aligner))
     for spot in _uncovered(samples, timed):
         timed = _fill(samples, spot, timed, recogniser, aligner)
@@ -59,6 +61,16 @@ def _aligned(samples: Samples, heard: list[Heard], aligner: Aligner | None) -> l
     rough = [Timed(h.text, h.start, h.end) for h in heard]
     placed = aligner.align(samples, rough) if aligner is not None else on_edges(samples, rough)
     return list(zip(heard, placed, strict=True))
+
+
+def _without_echoes(heard: list[Heard]) -> list[Heard]:
+    """Without unlikely words that only repeat a likely one: recognisers stammer at the ends of passages."""
+    out: list[Heard] = []
+    for h in heard:
+        echo = bool(out) and h.probability < ECHO and out[-1].probability > SURELY_THERE
+        if not echo or bare(h.text) != bare(out[-1].text):
+            out.append(h)
+    return out
 
 
 def _in_voice(samples: Samples, timed: list[tuple[Heard, Timed]]) -> list[tuple[Heard, Timed]]:

@@ -25,7 +25,7 @@ from standtall.model.timemap import Excerpt
 from standtall.session.analyse import Options
 from tests.conftest import make_clip, tone
 
-WAIT = 30_000
+WAIT = 90_000
 
 
 @pytest.fixture

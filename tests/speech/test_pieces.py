@@ -117,12 +117,12 @@ class Listener:
         self.pieces: list[int] = []
         self._most = most
 
-    def hear(self, piece: Piece) -> tuple[Word, ...]:
+    def hear(self, piece: Piece) -> stages._Words:
         if len(self.pieces) == self._most:
             raise Cancelled
         self.pieces.append(piece.number)
         start = round(piece.start * 48_000)
-        return (Word(f"w{piece.number}", start + 4_800, start + 9_600),)
+        return stages._Words((Word(f"w{piece.number}", start + 4_800, start + 9_600),), "de")
 
 
 def test_a_stopped_recognition_goes_on_from_its_last_piece(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
@@ -144,6 +144,7 @@ def test_a_stopped_recognition_goes_on_from_its_last_piece(tmp_path: Path, monke
     assert second.pieces[0] == 2
     assert [w.text for w in found.words] == [f"w{i}" for i in range(len(found.words))]
     assert known(source, options, cache) == found
+    assert found.language == "de", "the language that was heard is kept"
     assert so_far(source, options, cache) is None
 
 
@@ -165,7 +166,7 @@ def test_a_failure_of_one_stage_stops_the_other_and_is_told(tmp_path: Path, monk
     clip = make_clip(tmp_path / "c.mp4", frames=90, sound=tone(3.0))
 
     class Broken:
-        def hear(self, _piece: Piece) -> tuple[Word, ...]:
+        def hear(self, _piece: Piece) -> stages._Words:
             raise MemoryError("no room")
 
     monkeypatch.setattr(stages, "_Ears", lambda *_: Broken())

@@ -8,8 +8,8 @@ from typing import Final, Literal
 
 from standtall.model import checks
 
-DOUBT: Final = 0.55
-"""Confidence below which a word is shown as doubtful."""
+DOUBT: Final = 0.75
+"""Likelihood of being right below which a word is shown as doubtful; bench/ tells how many of those marked are wrong."""
 
 
 NOBODY: Final = -1

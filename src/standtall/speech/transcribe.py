@@ -12,6 +12,7 @@ from standtall.base.time import ticks
 from standtall.media.sound import SPEECH_RATE, Samples
 from standtall.model.words import NOBODY, Kind, Word, bare
 from standtall.speech.align import Aligner, Timed
+from standtall.speech.doubts import confidences
 from standtall.speech.edges import on_edges
 from standtall.speech.fillers import is_filler
 from standtall.speech.recognise import Heard, Recogniser
@@ -22,6 +23,8 @@ UNCOVERED_S: Final = 0.35
 ROOM_S: Final = 0.25
 SURELY_THERE: Final = 0.5
 ECHO: Final = 0.25
+LIKELY: Final = 0.25
+"""What is heard in a short spot alone counts from here on, and only with a length of its own: else it is made up."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -42,7 +45,8 @@ def transcribe(
     timed = _in_voice(samples, _aligned(samples, heard, aligner))
     for spot in _uncovered(samples, timed):
         timed = _fill(samples, spot, timed, recogniser, aligner)
-    return tuple(_word(heard_word, place, at, recogniser.language) for heard_word, place in timed)
+    sure = confidences([h for h, _ in timed], [p for _, p in timed])
+    return tuple(_word(h, place, s, at, recogniser.language) for (h, place), s in zip(timed, sure, strict=True))
 
 
 def align_words(
@@ -108,7 +112,7 @@ def _fill(
     heard = [
         Heard(h.text, h.start + first, h.end + first, h.probability)
         for h in recogniser.words(part)
-        if h.probability > 0.25 and h.start < last - first
+        if h.probability > LIKELY and h.end > h.start and h.start < last - first
     ]
     if not heard:
         return timed
@@ -118,8 +122,7 @@ def _fill(
     return [pair for i, pair in enumerate(joined) if i == 0 or pair[1].start >= joined[i - 1][1].start + 0.02]
 
 
-def _word(heard: Heard, place: Timed, at: float, language: str | None) -> Word:
+def _word(heard: Heard, place: Timed, sure: float, at: float, language: str | None) -> Word:
     start = max(0, ticks(place.start + at))
     kind: Kind = "filler" if is_filler(heard.text, language) else "word"
-    sure = min(1.0, max(0.0, heard.probability))
     return Word(heard.text, start, max(start + 1, ticks(place.end + at)), sure, NOBODY, kind)

@@ -13,7 +13,7 @@ from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.people import FaceSample, Talk, Track
 from standtall.model.words import Word
 from standtall.people.again import group
-from standtall.people.cuts import SIZE, CutFinder
+from standtall.people.cuts import SIZE, CutFinder, shots_between
 from standtall.people.faces import FaceMesh, SmallFaceDetector
 from standtall.people.find import find_faces, one_person
 from standtall.people.talking import read_lips, stretches
@@ -145,7 +145,7 @@ def test_cuts_are_found_at_their_picture() -> None:
         picture = grey(60 if n < 40 else 180)
         picture.y[::7, ::5] = rng.integers(50, 70)
         finder.see(n * 1_600, smaller(picture))
-    shots = finder.shots(90 * 1_600)
+    shots = shots_between((at for _, at, _ in finder.cuts()), 90 * 1_600)
     assert [(s.start, s.end) for s in shots] == [(0, 64_000), (64_000, 144_000)]
 
 

@@ -10,12 +10,13 @@ import numpy as np
 from numpy.typing import NDArray
 
 from standtall.base.geometry import Rect
+from standtall.base.time import TICKS
 from standtall.media.planes import Planes, scaled, to_bgr
 from standtall.model.people import FaceSample
 from standtall.people.faces import MESH_SURE, FaceDetector, FaceMesh
 
-DETECT_EVERY, DETECT_OFTEN = 18, 6
-"""Looked-at pictures between two runs of the detector where all is well, and where a face was lost or nobody is seen;
+DETECT_EVERY, DETECT_OFTEN = round(2.0 * TICKS), round(0.4 * TICKS)
+"""Time between two runs of the detector where all is well, and where a face was lost or nobody is seen;
 the mesh carries faces in between."""
 JUMP: Final = 22.0
 """Mean change of luma that counts as a new picture, so that no face is carried over a cut."""
@@ -40,22 +41,22 @@ class FaceFollower:
         self._detector, self._mesh = detector, mesh
         self.trails: list[Trail] = []
         self._alive: list[Trail] = []
-        self._since = DETECT_EVERY
+        self._detected: int | None = None
         self._last: NDArray[np.uint8] | None = None
 
     def see(self, tick: int, planes: Planes) -> None:
         small = scaled(planes.y, (80, 45))
         if self._last is not None and float(cv2.absdiff(small, self._last).mean()) > JUMP:
-            self._alive, self._since = [], DETECT_EVERY
+            self._alive, self._detected = [], None
         self._last = small
-        self._since += 1
         wait = DETECT_EVERY if self._alive and not any(t.missed for t in self._alive) else DETECT_OFTEN
-        if not self._alive and self._since < wait:
+        due = self._detected is None or tick - self._detected >= wait
+        if not self._alive and not due:
             return
         picture = to_bgr(planes)
-        if self._since >= wait:
+        if due:
             self._detect(picture)
-            self._since = 0
+            self._detected = tick
         h, w = picture.shape[:2]
         for trail in list(self._alive):
             mesh = self._mesh.read(picture, trail.box)
@@ -67,7 +68,7 @@ class FaceFollower:
             trail.missed, trail.box = 0, mesh.box
             b = mesh.box
             trail.samples.append(FaceSample(tick, b.x / w, b.y / h, b.w / w, b.h / h, round(mesh.mouth, 4)))
-            if self._since == 0 and len(trail.colours) < 24:
+            if due and len(trail.colours) < 24:
                 trail.colours.append(wardrobe(picture, b))
 
     def _detect(self, picture: NDArray[np.uint8]) -> None:

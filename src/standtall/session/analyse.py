@@ -30,6 +30,7 @@ from standtall.model.source import Source
 from standtall.model.words import Word
 
 if TYPE_CHECKING:
+    from standtall.people.find import SeenPiece
     from standtall.people.voices import Voices
     from standtall.speech.align import PhoneAligner
     from standtall.speech.pieces import Piece
@@ -204,14 +205,31 @@ def _level(source: Source, cache: AnalysisCache, progress: Progress) -> tuple[fl
     return kept.values
 
 
+class _SeenPieces:
+    """What was seen of a source so far, piece by piece, in the cache."""
+
+    def __init__(self, cache: AnalysisCache, key: str, mark: str) -> None:
+        self._cache, self._key, self._mark = cache, key, mark
+
+    def find(self, number: int) -> SeenPiece | None:
+        from standtall.people.find import SeenPiece
+
+        return self._cache.find(self._key, "seen", SeenPiece, f"{self._mark}#{number}")
+
+    def keep(self, number: int, piece: SeenPiece) -> None:
+        self._cache.keep(self._key, "seen", piece, f"{self._mark}#{number}")
+
+
 def _faces(source: Source, options: Options, progress: Progress, cache: AnalysisCache) -> People:
     mark = options.faces_mark(source)
     kept = cache.find(source.key, "faces", People, mark)
     if kept is None and source.has_picture and not source.still:
         from standtall.people.find import find_faces  # slow to import, and the window only asks what is known
 
-        kept = find_faces(source, progress, _part(source, options), options.brief.content)
+        pieces = _SeenPieces(cache, source.key, mark)
+        kept = find_faces(source, progress, _part(source, options), options.brief.content, pieces)
         cache.keep(source.key, "faces", kept, mark)
+        cache.forget(source.key, "seen")
     return kept or People()
 
 

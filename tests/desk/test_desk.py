@@ -14,6 +14,7 @@ from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS
 from standtall.desk import player as player_module
+from standtall.desk import previews
 from standtall.desk import theme
 from standtall.desk.application import dressed, open_files
 from standtall.desk.player import SoundClock
@@ -28,9 +29,27 @@ from tests.conftest import make_clip, tone
 WAIT = 90_000
 
 
+class Idle:
+    """Stands in for a job that is never done."""
+
+    def __init__(self, arguments: list[str], _listener: object) -> None:
+        self.arguments = arguments
+
+    def start(self) -> None:
+        return
+
+    cancel = start
+
+    def wait(self, _seconds: float) -> None:
+        return
+
+
 @pytest.fixture
-def window(qtbot: QtBot, qapp: QApplication, open_demo_here: Path) -> Iterator[MainWindow]:
-    """The demo open on the Bench."""
+def window(
+    qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: pytest.MonkeyPatch
+) -> Iterator[MainWindow]:
+    """The demo open on the Bench; no copies for moving about are made."""
+    monkeypatch.setattr(previews, "Job", Idle)
     dressed(["test"])
     theme.apply(qapp, theme.LIGHT)
     made = MainWindow()

@@ -13,7 +13,7 @@ from pytestqt.qtbot import QtBot
 from standtall.base.time import TICKS
 from standtall.desk import footage as place
 from standtall.desk import notify as desktop
-from standtall.desk.footage import warnings_of
+from standtall.desk.card import warnings_of
 from standtall.desk.window import MainWindow
 from standtall.jobs.process import Event
 from standtall.library.project import Project
@@ -215,3 +215,32 @@ def test_a_link_is_fetched_and_added(qtbot: QtBot, window: MainWindow, tmp_path:
         window.footage.fetch("http://127.0.0.1:9/other.mp4")
         window.footage._came(Event("error", {"message": "127.0.0.1 refuses.", "hint": "Check the link."}))
     assert "refuses" in told.args[0]
+
+
+def test_a_file_that_was_moved_is_found_again_and_one_that_is_gone_is_asked_for(
+    qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still], monkeypatch: pytest.MonkeyPatch
+) -> None:
+    shoot = tmp_path / "footage" / "shoot"
+    shoot.mkdir(parents=True)
+    first, second = add(qtbot, window, *clips(shoot, 2))
+    ws = window.workspace
+    moved = Path(first.path).rename(shoot / "renamed.mp4")
+    away = tmp_path / "away"
+    away.mkdir(parents=True, exist_ok=True)
+    gone = Path(second.path).rename(away / "gone.mp4")
+    with qtbot.waitSignal(ws.lost_changed, timeout=WAIT):
+        ws.look_for_files()
+    qtbot.waitUntil(lambda: any(s.path == str(moved) for s in ws.sources), timeout=WAIT)
+    assert ws.lost == {second.key: "missing"}
+    card = window.footage._cards[second.key]
+    assert card._find.isVisibleTo(card)
+    assert "gone from" in card._warn.text()
+    monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getOpenFileName", lambda *_a: (str(moved), ""))
+    with qtbot.waitSignal(ws.said, timeout=WAIT) as told:
+        card._find.click()
+    assert "other content" in told.args[0]
+    assert ws.lost == {second.key: "missing"}, "another file is never taken for it"
+    monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getOpenFileName", lambda *_a: (str(gone), ""))
+    card._find.click()
+    qtbot.waitUntil(lambda: ws.lost == {} and any(s.path == str(gone) for s in ws.sources), timeout=WAIT)
+    assert not card._find.isVisibleTo(card)

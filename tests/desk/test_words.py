@@ -211,13 +211,13 @@ def test_words_are_found_in_the_sound_anew(qtbot: QtBot, window: MainWindow) -> 
 def test_words_go_out_and_come_in_as_a_file(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
     out = tmp_path / "words.srt"
     sheet = ExportSheet("source", "short", (), window)
-    sheet.wanted.connect(window.workspace.give_words)
+    sheet.wanted.connect(window.files.give_words)
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT) as told:
         sheet.wanted.emit(out, True, "")
     before = said(window)
     assert f"{len(before.words)} words written" in told.args[0]
     out.write_text(out.read_text("utf-8").replace("soil", "earth"), "utf-8")
-    edited(qtbot, window, lambda: window.workspace.take_words(out))
+    edited(qtbot, window, lambda: window.files.take_words(out))
     now = said(window)
     assert [w.text.replace("earth", "soil") for w in now.words] == [w.text for w in before.words]
     late = [abs(a.start - b.start) / 48_000 for a, b in zip(now.words, before.words, strict=True)]
@@ -234,7 +234,7 @@ def test_a_file_of_something_else_is_refused_and_changes_nothing(
     path.write_text(text * 3, "utf-8")
     before = said(window)
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda t, _k: "Finding" not in t):
-        window.workspace.take_words(path)
+        window.files.take_words(path)
     assert said(window) == before
 
 

@@ -225,14 +225,46 @@ def test_flat_pictures_stay_flat_at_any_width(width: int) -> None:
 
 def test_a_proxy_has_the_same_pictures_at_the_same_times(tmp_path: Path) -> None:
     source = probe(make_clip(tmp_path / "a.mp4", frames=90, size=(1280, 720), gop=250))
-    assert proxy.needed(source)
-    proxy.make_proxy(source, tmp_path / "p.mp4", Progress())
+    proxy.make_proxy(source, tmp_path / "p.mp4", Progress(), proxy.Form(540, 8))
     small = probe(tmp_path / "p.mp4")
-    assert small.height == proxy.HEIGHT
+    assert small.height == 540
     assert small.keyframe_gap <= TICKS // 3
     with PictureReader(tmp_path / "p.mp4") as reader:
         for n in (0, 77, 13, 89):
             assert number_in(reader.at(frame_middle(n, Fraction(30)))) == n
+
+
+def test_a_copy_is_only_needed_where_trying_shows_it(tmp_path: Path) -> None:
+    source = probe(make_clip(tmp_path / "a.mp4", frames=60, size=(1280, 720), gop=250))
+    assert proxy.needed(source, lambda *_: proxy.SLOW_MS + 1)
+    assert not proxy.needed(source, lambda *_: proxy.SLOW_MS - 1)
+    wavfile.write(tmp_path / "t.wav", 48_000, (tone(1.0) * 32767).astype(np.int16).T)
+    sound = probe(tmp_path / "t.wav")
+    assert not proxy.needed(sound, lambda *_: 10_000)
+
+
+def test_the_form_with_the_most_lines_that_is_quick_is_chosen(tmp_path: Path) -> None:
+    source = probe(make_clip(tmp_path / "a.mp4", frames=120, size=(1280, 720), gop=250))
+    tried: list[proxy.Form] = []
+
+    def measure(path: Path, _source: Source, length: int, form: proxy.Form) -> float:
+        tried.append(form)
+        sample = probe(path)
+        assert (sample.height, length) == (form.lines, proxy.SAMPLE), "what is measured is a sample in that form"
+        return 20.0 if form.lines == 540 else 80.0
+
+    assert proxy.best_form(source, Progress(), measure) == proxy.Form(540, 8)
+    assert tried == [proxy.Form(720, 8), proxy.Form(540, 8)]
+    assert proxy.best_form(source, Progress(), lambda *_: 80.0) == proxy.FORMS[-1]
+    low = probe(make_clip(tmp_path / "b.mp4", frames=60, size=(640, 360)))
+    assert proxy.best_form(low, Progress(), lambda *_: 80.0).lines <= 360
+
+
+def test_seeking_is_really_measured(tmp_path: Path) -> None:
+    """Key frames far apart cost more than each picture being one: the ratio, not the time, is held to."""
+    slow = probe(make_clip(tmp_path / "a.mp4", frames=300, size=(960, 540), gop=250))
+    quick = probe(make_clip(tmp_path / "b.mp4", frames=300, size=(960, 540), gop=1))
+    assert proxy.seek_ms(slow.path, slow, slow.length) > 1.5 * proxy.seek_ms(quick.path, quick, quick.length)
 
 
 def test_writing_where_nobody_may(tmp_path: Path) -> None:

@@ -70,6 +70,9 @@ def parser() -> argparse.ArgumentParser:
     analyse.add_argument("--words", action="store_true", help="print the words with their times")
     analysis_options(analyse)
 
+    preview = command("preview", "Make a copy to move about in quickly, where the original is slow; renders never use it.")
+    preview.add_argument("footage", type=Path)
+
     make = command("make", "Analyse footage, frame a passage, add captions, and render a finished short.")
     make.add_argument("footage", type=Path)
     make.add_argument("--out", type=Path, required=True, help="folder for the finished file")
@@ -152,6 +155,18 @@ def _source(path: Path, track: int) -> Source:
     from standtall.media.probe import probe
 
     return dataclasses.replace(probe(path), sound_track=track)
+
+
+def _preview(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
+    from standtall.library.cache import AnalysisCache
+    from standtall.session.preview import preview_copy
+
+    source = _source(chosen.footage, 0)
+    form = preview_copy(source, AnalysisCache(), progress)
+    lines = 0 if form is None else form.lines
+    text = f"{source.name}: the original is quick enough" if form is None else f"{source.name}: a copy of {lines} lines"
+    voice.result(text, {"source": source.name, "key": source.key, "lines": lines})
+    return 0
 
 
 def _analyse(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
@@ -285,6 +300,6 @@ def _demo(chosen: argparse.Namespace, voice: Voice, _progress: Progress) -> int:
 
 
 _COMMANDS = {
-    "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "make": _make, "render": _render, "fetch": _fetch,
-    "demo": _demo,
+    "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "preview": _preview, "make": _make, "render": _render,
+    "fetch": _fetch, "demo": _demo,
 }  # fmt: skip

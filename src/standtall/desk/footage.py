@@ -5,16 +5,14 @@ from __future__ import annotations
 from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QDragEnterEvent, QDropEvent, QImage, QKeyEvent, QMouseEvent, QPixmap
+from PySide6.QtGui import QDragEnterEvent, QDropEvent, QImage
 from PySide6.QtWidgets import (
     QFileDialog,
-    QFrame,
     QHBoxLayout,
     QLabel,
     QProgressBar,
     QPushButton,
     QScrollArea,
-    QToolButton,
     QVBoxLayout,
     QWidget,
 )
@@ -23,177 +21,18 @@ from standtall.base.errors import StandTallError
 from standtall.base.time import TICKS, clock
 from standtall.desk import theme
 from standtall.desk.brief import BriefSheet
+from standtall.desk.card import SourceCard, told_of
 from standtall.desk.door import Worker
 from standtall.desk.fields import Field
 from standtall.desk.notify import notify
 from standtall.desk.player import wide_at
+from standtall.desk.previews import Previews
 from standtall.desk.workspace import Workspace
 from standtall.jobs.process import Event, Job
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
-from standtall.model.edits import count_of
 from standtall.model.source import Source
 from standtall.session.analyse import known
-
-STAGES = (("sound", "Sound"), ("words", "Words"), ("voices", "Voices"), ("people", "People"), ("proxy", "Preview"))
-BUSY = {"sound": "sound", "words": "words", "timing": "words", "voices": "voices", "people": "people", "proxy": "proxy"}
-
-
-class SourceCard(QFrame):
-    """One source: poster, facts, the stages of its analysis."""
-
-    wanted = Signal(object)
-    analyse = Signal(object)
-    stop = Signal(object)
-    chosen = Signal(object)
-    sooner = Signal(object)
-
-    def __init__(self, source: Source) -> None:
-        super().__init__()
-        self.source = source
-        self.setObjectName("card")
-        self.setAccessibleName(source.name)
-        self._poster = QLabel()
-        self._poster.setFixedSize(160, 90)
-        self._poster.setAlignment(Qt.AlignmentFlag.AlignCenter)
-        self._poster.setStyleSheet(f"background: {theme.WELL}; border-radius: 6px; color: #8d949c;")
-        self._poster.setText("sound only" if not source.has_picture else "")
-        name = QLabel(source.name)
-        name.setObjectName("title")
-        name.setTextFormat(Qt.TextFormat.PlainText)
-        picture = "no picture"
-        if source.has_picture:
-            picture = f"{source.width} × {source.height}, {float(source.rate):g} pictures a second"
-        sound = {0: "no sound", 1: "mono", 2: "stereo"}.get(source.audio_channels, f"{source.audio_channels} channels")
-        facts = QLabel(f"{clock(source.length)}  ·  {picture}  ·  {sound}  ·  {_size(source.size_bytes)}")
-        facts.setObjectName("faint")
-        facts.setWordWrap(True)
-        self._busy: dict[str, tuple[float, float | None]] = {}
-        self._stages = QLabel()
-        self._stages.setTextFormat(Qt.TextFormat.RichText)
-        self._bar = QProgressBar()
-        self._bar.setRange(0, 1000)
-        self._bar.setTextVisible(False)
-        self._state = QLabel()
-        self._state.setWordWrap(True)
-        self._go = QPushButton("Analyse")
-        self._open = QPushButton("Open on the Bench")
-        self._open.setObjectName("main")
-        self._stop = QPushButton("Pause")
-        self._stop.setToolTip("Stop for now; what was found is kept, and it goes on from there")
-        self._sooner = QToolButton()
-        self._sooner.setObjectName("plain")
-        theme.draw(self._sooner, "up")
-        self._sooner.setToolTip("Analyse it sooner")
-        self._sooner.setAccessibleName("Analyse it sooner")
-        self._sooner.clicked.connect(lambda: self.sooner.emit(self.source))
-        self._go.clicked.connect(lambda: self.analyse.emit(self.source))
-        self._open.clicked.connect(lambda: self.wanted.emit(self.source))
-        self._stop.clicked.connect(lambda: self.stop.emit(self.source))
-        middle = QVBoxLayout()
-        middle.setSpacing(5)
-        self._warn = QLabel("  ".join(warnings_of(source)))
-        self._warn.setObjectName("warn")
-        self._warn.setWordWrap(True)
-        self._warn.setVisible(bool(self._warn.text()))
-        for widget in (name, facts, self._stages, self._bar, self._state, self._warn):
-            middle.addWidget(widget)
-        buttons = QHBoxLayout()
-        buttons.setSpacing(6)
-        for button in (self._open, self._go, self._stop, self._sooner):
-            buttons.addWidget(button)
-        buttons.addStretch(1)
-        middle.addLayout(buttons)
-        middle.addStretch(1)
-        row = QHBoxLayout(self)
-        row.setContentsMargins(12, 12, 12, 12)
-        row.setSpacing(14)
-        row.addWidget(self._poster, 0, Qt.AlignmentFlag.AlignTop)
-        row.addLayout(middle, 1)
-        self._done: set[str] = set()
-        self.state = "unknown"
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.show_state("unknown")
-
-    def set_poster(self, image: QImage) -> None:
-        fit = image.scaled(160, 90, Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation)
-        self._poster.setPixmap(QPixmap.fromImage(fit))
-
-    def show_state(self, state: str, text: str = "") -> None:
-        """`state` is unknown, waiting, running, early (running, and its first words can be opened), ready, stopped or failed."""
-        self.state = state
-        self._open.setVisible(state in ("ready", "early"))
-        self._go.setVisible(state in ("unknown", "stopped", "failed"))
-        self._stop.setVisible(state in ("waiting", "running", "early"))
-        self._sooner.setVisible(state == "waiting")
-        self._bar.setVisible(state in ("running", "early"))
-        self._stop.setText("Not now" if state == "waiting" else "Pause")
-        self._go.setText("Go on" if state == "stopped" else "Analyse")
-        if state == "ready":
-            self._done = {name for name, _ in STAGES}
-        if state not in ("running", "early"):
-            self._busy = {}
-        if state == "unknown":
-            self._done = set()
-        self._state.setObjectName("warn" if state == "failed" else "faint")
-        self._state.style().unpolish(self._state)
-        self._state.style().polish(self._state)
-        plain = {"unknown": "Not analysed with these choices yet.", "waiting": "Waiting for the one before it.",
-                 "ready": "Ready.", "stopped": "Paused. What was found is kept."}  # fmt: skip
-        self._state.setText(text or plain.get(state, ""))
-        self._paint_stages()
-
-    def show_chosen(self, chosen: bool) -> None:
-        self.setProperty("chosen", chosen)
-        self.style().unpolish(self)
-        self.style().polish(self)
-
-    def show_progress(self, stage: str, share: float, left_s: float | None) -> None:
-        """Stages may run beside each other: the bar shows the one that is furthest behind."""
-        self._busy[BUSY.get(stage, "words")] = share, left_s
-        self._busy = {k: v for k, v in self._busy.items() if k not in self._done}
-        if not self._busy:
-            return
-        self._bar.setValue(round(min(v[0] for v in self._busy.values()) * 1000))
-        told = []
-        for key, (done, left) in self._busy.items():
-            told.append(f"{dict(STAGES)[key]} {done:.0%}" + (f", about {clock(round(left * TICKS))} left" if left else ""))
-        self._state.setText("  ·  ".join(told))
-        self._paint_stages()
-
-    def finish_stage(self, stage: str) -> None:
-        self._done.add(stage)
-        self._busy.pop(stage, None)
-        self._paint_stages()
-
-    def _paint_stages(self) -> None:
-        marks = []
-        for key, name in STAGES:
-            mark = "✓" if key in self._done else ("▸" if key in self._busy else "·")
-            weight = "700" if key in self._busy else "400"
-            marks.append(f'<span style="font-weight:{weight}">{mark} {name}</span>')
-        self._stages.setText("&nbsp;&nbsp;&nbsp;".join(marks))
-
-    def mousePressEvent(self, event: QMouseEvent) -> None:
-        self.chosen.emit(self.source)
-
-    def keyPressEvent(self, event: QKeyEvent) -> None:
-        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Space):
-            self.chosen.emit(self.source)
-        else:
-            super().keyPressEvent(event)
-
-
-def warnings_of(source: Source) -> list[str]:
-    """What the editor should know of a source, in plain sentences."""
-    out = []
-    if not source.has_sound and not source.still:
-        out.append("It has no sound: words can only come from a caption file.")
-    if source.has_picture and min(source.width, source.height) < 700:
-        out.append(f"Its picture is small ({source.width} × {source.height}): a tall crop of it looks soft.")
-    if len(source.sound_tracks) > 1:
-        out.append(f"It has {len(source.sound_tracks)} sound tracks: choose one in its brief.")
-    return out
 
 
 class FootagePlace(QWidget):
@@ -210,6 +49,8 @@ class FootagePlace(QWidget):
         self.brief.changed.connect(self._brief_changed)
         self.brief.wants_to_see.connect(self.previewed)
         self.brief.hide()
+        self._previews = Previews(workspace, self)
+        self._previews.came.connect(self._preview_came)
         self._cards: dict[str, SourceCard] = {}
         self._queue: list[Source] = []
         self._job: Job | None = None
@@ -274,6 +115,7 @@ class FootagePlace(QWidget):
         row.addWidget(self.brief)
         whole.addLayout(row, 1)
         workspace.project_changed.connect(lambda _p: self._refresh())
+        workspace.lost_changed.connect(self._show_lost)
 
     def close_job(self) -> None:
         """Stop the running analysis and wait for it, when the window closes."""
@@ -282,6 +124,7 @@ class FootagePlace(QWidget):
             if job is not None:
                 job.cancel()
                 job.wait(10)
+        self._previews.close()
         self._looker.close()
 
     def fetch(self, link: str) -> None:
@@ -354,6 +197,7 @@ class FootagePlace(QWidget):
 
     def _put(self, source: Source) -> None:
         if source.key in self._cards:
+            self._cards[source.key].source = source
             return
         card = SourceCard(source)
         card.wanted.connect(self.opened)
@@ -361,6 +205,7 @@ class FootagePlace(QWidget):
         card.stop.connect(self.stop)
         card.chosen.connect(self.choose_source)
         card.sooner.connect(self.sooner)
+        card.sought.connect(self.seek_file)
         self._cards[source.key] = card
         self._list.addWidget(card)
         self._empty.setVisible(False)
@@ -394,6 +239,8 @@ class FootagePlace(QWidget):
             card = self._cards.get(source.key)
             if card is not None and card.state not in ("running", "early", "waiting", "failed"):
                 card.show_state("ready" if text else "unknown", text or "")
+                if text:
+                    self._previews.want(source)
 
         self._looker.do(look, arrived, None)
 
@@ -426,6 +273,7 @@ class FootagePlace(QWidget):
                 self._cards[source.key].show_state("waiting")
             return
         self._running = source
+        self._previews.hold(True)
         self._cards[source.key].show_state("running", "Starting")
         self._job = Job(self._arguments(source), lambda event: self._ws.door.send(lambda: self._heard(source, event)))
         self._job.start()
@@ -449,6 +297,26 @@ class FootagePlace(QWidget):
             for place, waiting in enumerate(self._queue):
                 text = "Next." if place == 0 else f"Waiting for {place + 1} before it."
                 self._cards[waiting.key].show_state("waiting", text)
+
+    def _preview_came(self, source: Source, share: float | None) -> None:
+        card = self._cards.get(source.key)
+        if card is not None:
+            card.show_preview(share)
+
+    # files that are not where they were
+
+    def _show_lost(self) -> None:
+        for key, card in self._cards.items():
+            state = self._ws.lost.get(key, "here")
+            told = {"missing": f"Its file is gone from {Path(card.source.path).parent}.",
+                    "changed": "Another file lies in its place now."}  # fmt: skip
+            card.show_lost(told.get(state, ""))
+
+    def seek_file(self, source: Source) -> None:
+        """Ask where a file is."""
+        name, _kind = QFileDialog.getOpenFileName(self, f"Where is {source.name}?", str(Path(source.path).parent))
+        if name:
+            self._ws.found_at(source, Path(name))
 
     def stop(self, source: Source) -> None:
         if source.key in [s.key for s in self._queue]:
@@ -489,14 +357,8 @@ class FootagePlace(QWidget):
                 if self._open_next or self._ws.opened is None:
                     self._open_next = False
                     self.opened.emit(source)
+                self._previews.want(source)
             if self._queue:
                 self.start(self._queue.pop(0))
-
-
-def told_of(words: int, shots: int, people: int) -> str:
-    """What was found, in a sentence."""
-    return f"Ready: {count_of(words)}, {count_of(shots, 'shot')}, {people} {'person' if people == 1 else 'people'}."
-
-
-def _size(count: int) -> str:
-    return f"{count / 1e9:.1f} GB" if count >= 1e9 else f"{count / 1e6:.0f} MB" if count >= 1e7 else f"{count / 1e6:.1f} MB"
+            else:
+                self._previews.hold(False)

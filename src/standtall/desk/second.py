@@ -29,6 +29,7 @@ from standtall.base.time import clock
 from standtall.desk import theme
 from standtall.desk.languages import LANGUAGES
 from standtall.desk.tuner import card_in
+from standtall.desk.wordfiles import WordFiles
 from standtall.desk.workspace import Workspace
 from standtall.model import edits, translating
 from standtall.model.brief import DETECT
@@ -146,7 +147,7 @@ class SecondLanguage(QWidget):
 
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self._ws = workspace
+        self._ws, self._files = workspace, WordFiles(workspace)
         self._shown = ""
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 4, 0, 0)
@@ -237,12 +238,12 @@ class SecondLanguage(QWidget):
         proposed = f"{opened.source.name}.{self._shown}.xlf"
         path, _kind = QFileDialog.getSaveFileName(self, "Write for a translator", proposed, "XLIFF 2.1 (*.xlf)")
         if path:
-            self._ws.give_translation(path, self._shown)
+            self._files.give_translation(path, self._shown)
 
     def take(self) -> None:
         path, _kind = QFileDialog.getOpenFileName(self, "Take a translation", "", "XLIFF 2 (*.xlf *.xliff);;All files (*)")
         if path:
-            self._ws.take_translation(path)
+            self._files.take_translation(path)
 
     def hear(self) -> None:
         opened = self._ws.opened
@@ -259,7 +260,7 @@ class SecondLanguage(QWidget):
                 return
             language = names[name]
         self._shown = "en"
-        self._ws.translate_by_ear(language)
+        self._files.translate_by_ear(language)
 
     def _went(self, now: QModelIndex, _before: QModelIndex) -> None:
         if now.isValid() and self.table.hasFocus():

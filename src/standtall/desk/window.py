@@ -33,6 +33,7 @@ from standtall.desk.export import ExportSheet
 from standtall.desk.footage import FootagePlace
 from standtall.desk.player import Player, Shown
 from standtall.desk.tall import TallPane
+from standtall.desk.wordfiles import WordFiles
 from standtall.desk.workspace import Workspace, project_for
 from standtall.library import settings
 from standtall.model import edits
@@ -57,6 +58,7 @@ class MainWindow(QMainWindow):
         self.setMinimumSize(1024, 640)
         self.settings = settings.load()
         self.workspace = Workspace(self)
+        self.files = WordFiles(self.workspace)
         self.player = Player(self)
         self.bench = Bench(self.workspace)
         self.footage = FootagePlace(self.workspace)
@@ -379,7 +381,7 @@ class MainWindow(QMainWindow):
         kinds = "Scripts and captions (*.srt *.vtt *.txt *.json);;All files (*)"
         name, _kind = QFileDialog.getOpenFileName(self, "Take words from a file", "", kinds)
         if name:
-            self.workspace.take_words(Path(name))
+            self.files.take_words(Path(name))
 
     def give_words(self) -> None:
         opened = self.workspace.opened
@@ -387,7 +389,7 @@ class MainWindow(QMainWindow):
             return
         languages = tuple(t.language for t in opened.transcript.translations)
         sheet = ExportSheet(opened.source.name, opened.entry.short.name, languages, self)
-        sheet.wanted.connect(self.workspace.give_words)
+        sheet.wanted.connect(self.files.give_words)
         sheet.open()
 
     def preview(self, source: Source, tick: int) -> None:

@@ -8,7 +8,7 @@ from __future__ import annotations
 import contextlib
 import re
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Any
 
@@ -16,6 +16,7 @@ from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
 from standtall.base.errors import Cancelled, NothingToDo, StandTallError
+from standtall.base.files import content_key
 from standtall.base.folders import data_folder
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
@@ -23,29 +24,24 @@ from standtall.compose.scene import Edition, Scene
 from standtall.desk.door import Door, Worker
 from standtall.desk.player import wide_at
 from standtall.desk.rows import Page
-from standtall.exchange.words_out import write_words
-from standtall.exchange.xliff import read_xliff, write_xliff
 from standtall.framing.camera import Camera, plan
 from standtall.library.cache import AnalysisCache
+from standtall.library.finding import State, Whereabouts, whereabouts
 from standtall.library.project import Entry, Project
 from standtall.media.reader import PictureReader
 from standtall.media.sound import Samples
-from standtall.model import corrections, edits, translating
+from standtall.model import corrections, edits
 from standtall.model.analysis import Analysis
 from standtall.model.brief import Brief
 from standtall.model.corrections import Term
 from standtall.model.short import Short
 from standtall.model.source import Source
-from standtall.model.timemap import Excerpt, TimeMap
 from standtall.model.transcript import Revision, Transcript
-from standtall.model.translation import Translation
 from standtall.model.words import word_at
 from standtall.render.render import soundtrack
 from standtall.session.analyse import Options, known, so_far
 from standtall.session.make import Choice, short_of, worked_out
-from standtall.session.second import in_english
 from standtall.session.told import Found, as_told, found_in, transcript_of
-from standtall.session.words_from import Taken, words_from
 from standtall.speech.search import WordIndex
 
 MakeEdit = Callable[[Short, Analysis], edits.Edit]
@@ -80,6 +76,7 @@ class Workspace(QObject):
     thumbs_changed = Signal()
     search_changed = Signal()
     terms_changed = Signal()
+    lost_changed = Signal()
     track_ready = Signal(object, object)
     said = Signal(str, str)
 
@@ -100,11 +97,12 @@ class Workspace(QObject):
         self.hit = -1
         self.terms: tuple[Term, ...] = ()
         self.briefs: dict[str, Brief] = {}
+        self.lost: dict[str, State] = {}
         self._project: Project | None = None
-        self._closing = Progress()
+        self.closing = Progress()
 
     def close(self) -> None:
-        self._closing.cancel()
+        self.closing.cancel()
         self._slow.close()
         self.keeper.do(lambda: self._project.close() if self._project else None)
         self.keeper.close()
@@ -137,10 +135,58 @@ class Workspace(QObject):
             for source in self.sources:
                 if source.key == key:
                     self.open_source(source)
+            self.look_for_files()
             if then is not None:
                 then()
 
         self.keeper.do(work, arrived, self._fail)
+
+    # files that are not where they were
+
+    def look_for_files(self) -> None:
+        """See whether the files of the project are where they were; those that moved are found by their content."""
+        sources = self.sources
+        near = [self.project_path.parent] if self.project_path is not None else []
+
+        def work() -> list[tuple[Source, Whereabouts]]:
+            found = []
+            for source in sources:
+                place = whereabouts(source, near)
+                found.append((source, place))
+                if place.state == "moved":  # what was beside it has likely gone with it
+                    near.append(Path(place.path).parent)
+            return found
+
+        def arrived(found: list[tuple[Source, Whereabouts]]) -> None:
+            self.lost = {source.key: place.state for source, place in found if place.state in ("missing", "changed")}
+            for source, place in found:
+                if place.state == "moved":
+                    self._moved_to(source, Path(place.path))
+            self.lost_changed.emit()
+
+        self.in_background(work, arrived)
+
+    def found_at(self, source: Source, path: Path) -> None:
+        """The person says where a file is: taken if its content is the same, and never otherwise."""
+
+        def arrived(key: str) -> None:
+            if key == source.key:
+                self.lost = {k: v for k, v in self.lost.items() if k != key}
+                self._moved_to(source, path)
+                self.lost_changed.emit()
+                self.look_for_files()
+            else:
+                text = f"{path.name} has other content than {source.name}. To use it all the same, add it as new footage."
+                self.said.emit(text, "error")
+
+        self.in_background(lambda: content_key(path), arrived)
+
+    def _moved_to(self, source: Source, path: Path) -> None:
+        moved = replace(source, path=str(path))
+        self.said.emit(f"{source.name} was found again in {path.parent}.", "note")
+        self.add_source(moved)
+        if self.opened is not None and self.opened.source.key == source.key:
+            self.open_source(moved)
 
     def add_source(self, source: Source) -> None:
         def work() -> tuple[Source, ...]:
@@ -297,68 +343,6 @@ class Workspace(QObject):
         self.hit = number
         self.seek(self.opened.analysis.words[self.hits[number].start].start)
 
-    def take_words(self, path: Path) -> None:
-        """Put the words of a script or caption file in place of the present ones, as one step."""
-        opened = self.opened
-        if opened is None:
-            return
-        self.said.emit(f"Finding the words of {path.name} in the sound…", "note")
-
-        def arrived(taken: Taken) -> None:
-            self.revise(lambda t: corrections.heard_anew(t, taken.transcript, f"Words from {path.name}"))
-            self.said.emit(taken.told, "note")
-
-        self.in_background(lambda: words_from(path, opened.source, opened.found, self._closing), arrived)
-
-    def give_words(self, path: Path, whole: bool, language: str = "") -> None:
-        """Write the words of the whole source or of the short to a file, or those of a translation."""
-        opened = self.opened
-        if opened is None:
-            return
-        length = opened.source.length
-        time_map = TimeMap((Excerpt(0, length),)) if whole else opened.edition.time_map
-
-        def arrived(count: int) -> None:
-            self.said.emit(f"{count} words written to {path.name}.", "note")
-
-        self.in_background(lambda: write_words(path, opened.transcript, time_map, language), arrived)
-
-    def give_translation(self, name: str, language: str) -> None:
-        """Write the passages of a second language for a translator."""
-        opened = self.opened
-        translation = translating.find(opened.transcript, language) if opened else None
-        if opened is None or translation is None:
-            return
-        path = Path(name) if Path(name).suffix else Path(f"{name}.xlf")
-        original = Path(opened.source.path).name
-        transcript, spoken = opened.transcript, opened.analysis.language
-
-        def arrived(count: int) -> None:
-            self.said.emit(f"{count} passages written to {path.name}.", "note")
-
-        self.in_background(lambda: write_xliff(path, transcript, translation, spoken, original), arrived)
-
-    def take_translation(self, name: str) -> None:
-        """Bring in a translation that came back."""
-        path = Path(name)
-
-        def arrived(found: Translation) -> None:
-            self.revise(lambda t: translating.take(t, found, f"Translation from {path.name}"))
-
-        self.in_background(lambda: read_xliff(path), arrived)
-
-    def translate_by_ear(self, spoken: str) -> None:
-        """Let the recogniser translate the talk into English."""
-        opened = self.opened
-        if opened is None:
-            return
-        self.said.emit("Translating… this takes about as long as finding the words did.", "note")
-
-        def arrived(found: Translation) -> None:
-            self.revise(lambda t: translating.take(t, found, "Translation by the recogniser"))
-
-        self.in_background(lambda: in_english(opened.source, opened.transcript, spoken, self._closing), arrived)
-
     def in_background(self, work: Callable[[], Any], then: Callable[[Any], None]) -> None:
         """Do slow work that a person asked for; errors are told."""
         self._slow.do(work, then, self._fail)
@@ -479,7 +463,7 @@ class Workspace(QObject):
         def work() -> tuple[Edition, Samples | None]:
             if self.opened is None or self.opened.edition is not edition:
                 return edition, None  # a newer edit has come meanwhile
-            return edition, soundtrack(edition, self._closing)
+            return edition, soundtrack(edition, self.closing)
 
         self._slow.do(work, lambda pair: self.track_ready.emit(*pair), self._fail)
 
@@ -491,7 +475,7 @@ class Workspace(QObject):
             out: dict[int, QImage] = {}
             with PictureReader(opened.proxy or opened.source.path, 0 if opened.proxy else opened.source.rotation) as reader:
                 for shot in opened.analysis.people.shots[:400]:
-                    self._closing.check()
+                    self.closing.check()
                     tick = min(shot.start + 24_000, (shot.start + shot.end) // 2)
                     out[shot.start] = wide_at(reader, tick, 224)
             return out

@@ -1,38 +1,96 @@
-"""Small, quickly seekable stand-ins for footage in which exact seeking is slow."""
+"""Small, quickly seekable stand-ins for footage in which exact seeking is slow; their size and coding are chosen by measuring."""
 
 from __future__ import annotations
 
+import statistics
+import tempfile
+import time
+from collections.abc import Callable
+from dataclasses import dataclass
 from pathlib import Path
 from typing import Final
 
 from standtall.base.files import written_whole
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS, seconds
 from standtall.media.reader import PictureReader
 from standtall.media.writer import MovieWriter
 from standtall.model.source import Source
 
-HEIGHT: Final = 540
-SLOW_GAP: Final = round(1.5 * TICKS)
-"""Key frames further apart than this make stepping through the original feel slow."""
+SLOW_MS: Final = 90.0
+"""An exact picture that takes longer than this to reach makes scrubbing feel slow (common practice, no source)."""
+QUICK_MS: Final = 35.0
+LOOKS: Final = 7
+SAMPLE: Final = 3 * TICKS
+SPREAD: Final = 0.618
+"""Places to look at are spread by the golden section, so that none is near the one before."""
 
 
-def needed(source: Source) -> bool:
-    """True when the original is large or its key frames are far apart."""
-    return source.has_picture and (source.keyframe_gap > SLOW_GAP or source.width * source.height > 1920 * 1080)
+@dataclass(frozen=True, slots=True)
+class Form:
+    """Lines of the picture, and pictures from one key frame to the next."""
+
+    lines: int
+    group: int
 
 
-def make_proxy(source: Source, out: Path, progress: Progress) -> None:
-    """Write a picture-only copy `HEIGHT` lines high with a key frame every 8 pictures; on disk whole or not at all."""
-    w = max(2, round(source.width * HEIGHT / source.height / 2) * 2)
-    options = {"preset": "ultrafast", "crf": "24", "g": "8", "keyint_min": "8", "bf": "0"}
+FORMS: Final = (Form(720, 8), Form(540, 8), Form(540, 2), Form(360, 1))
+"""From the best picture to the quickest; none is larger than the original."""
+
+
+def seek_ms(path: str | Path, source: Source, length: int, form: Form | None = None) -> float:
+    """How long an exact picture takes to reach, in ms: the slow end of several places all over `length` ticks.
+
+    `form` is that of the file where it is a proxy of the source; the original is read as it is shown, scaled to 720 lines.
+    """
+    rotation = 0 if form is not None else source.rotation
+    height = None if form is not None or source.rotation % 180 or source.height <= FORMS[0].lines else FORMS[0].lines
+    took = []
+    with PictureReader(path, rotation, height) as reader:
+        reader.at(0)
+        for i in range(1, LOOKS + 1):
+            began = time.perf_counter()
+            reader.at(round(length * (i * SPREAD % 1.0) * 0.98))
+            took.append((time.perf_counter() - began) * 1000)
+    return statistics.quantiles(took, n=4)[2]
+
+
+def needed(source: Source, measure: Callable[..., float] = seek_ms) -> bool:
+    """Whether moving about in the original is slow, by trying."""
+    return source.has_picture and not source.still and measure(source.path, source, source.length) > SLOW_MS
+
+
+def best_form(source: Source, progress: Progress, measure: Callable[..., float] = seek_ms) -> Form:
+    """The form with the most lines in which a sample of the footage is quick to move about in."""
+    forms = [f for f in FORMS if f.lines <= source.height] or [Form(source.height // 2 * 2, 8)]
+    middle = max(0, source.length // 2 - SAMPLE // 2)
+    length = min(SAMPLE, source.length - middle)
+    with tempfile.TemporaryDirectory() as folder:
+        for form in forms[:-1]:
+            sample = Path(folder) / f"{form.lines}-{form.group}.mp4"
+            _write(source, sample, form, progress, middle, length, quiet=True)
+            if measure(sample, source, length, form) <= QUICK_MS:
+                return form
+    return forms[-1]
+
+
+def make_proxy(source: Source, out: Path, progress: Progress, form: Form) -> None:
+    """Write a picture-only copy in a form; on disk whole or not at all. Its times are those of the original."""
+    with written_whole(out) as beside:
+        _write(source, beside, form, progress, 0, source.length)
+
+
+def _write(source: Source, out: Path, form: Form, progress: Progress, start: int, length: int, quiet: bool = False) -> None:
+    width = max(2, round(source.width * form.lines / source.height / 2) * 2)
+    options = {"preset": "ultrafast", "crf": "24", "g": str(form.group), "keyint_min": str(form.group), "bf": "0"}
     with (
-        written_whole(out) as beside,
-        PictureReader(source.path, source.rotation, HEIGHT if not source.rotation % 180 else None) as reader,
-        MovieWriter(beside, w, HEIGHT, source.rate, options, sound=False) as writer,
+        PictureReader(source.path, source.rotation, form.lines if not source.rotation % 180 else None) as reader,
+        MovieWriter(out, width, form.lines, source.rate, options, sound=False) as writer,
     ):
-        total = max(1, round(source.length * source.rate / TICKS))
+        total = max(1, round(seconds(length) * source.rate))
         for number in range(total):
-            middle = round((number + 0.5) / source.rate * TICKS)
-            writer.picture(reader.at(middle))
-            progress.report("proxy", (number + 1) / total)
+            writer.picture(reader.at(start + round((number + 0.5) / source.rate * TICKS)))
+            if quiet:
+                progress.check()
+            else:
+                progress.report("preview", (number + 1) / total)

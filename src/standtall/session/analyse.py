@@ -1,6 +1,7 @@
 """Analyse a source: stage by stage, each kept when it is finished, none done twice for the same content.
 
-Words and faces are looked for at the same time, since one asks for the processor's arithmetic and the other for its decoder.
+Words and faces are looked for at the same time, since one asks for the processor's arithmetic and the other for its decoder;
+the loudness is measured before the faces, so that nothing stands before the first words.
 Words are kept piece by piece: an analysis that was stopped or killed goes on from its last piece, and what is there
 already can be worked with.
 """
@@ -21,7 +22,6 @@ from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.progress import Progress
 from standtall.base.time import seconds, ticks
 from standtall.library.cache import AnalysisCache
-from standtall.media import proxy
 from standtall.media.sound import SPEECH_RATE, level_db, sound_blocks, sound_of
 from standtall.model.analysis import Analysis
 from standtall.model.brief import DETECT, Brief
@@ -36,7 +36,7 @@ if TYPE_CHECKING:
     from standtall.speech.pieces import Piece
     from standtall.speech.recognise import WhisperRecogniser
 
-STAGES: Final = ("sound", "words", "voices", "people", "proxy")
+STAGES: Final = ("sound", "words", "voices", "people")
 BLOCK_S: Final = 60.0
 _UNSPELT: Final = "ar fa he ur hi bn ta te th ja zh yue ko my km lo am ka hy"
 UNSPELT: Final = frozenset(_UNSPELT.split())
@@ -116,16 +116,19 @@ def analyse(
 
     kept = known(source, options, cache)
     if kept is not None:
-        for stage in STAGES[:-1]:
+        for stage in STAGES:
             told(stage, 0.0)
-        timed("proxy", lambda: _proxy(source, cache, progress))
         return kept
-    level = timed("sound", lambda: _level(source, cache, progress))
-    with Beside(lambda: _faces(source, options, progress, cache), progress.cancel) as faces:
+
+    def measured() -> tuple[tuple[float, ...], People]:
+        level = timed("sound", lambda: _level(source, cache, progress))
+        return level, _faces(source, options, progress, cache)
+
+    with Beside(measured, progress.cancel) as beside:
         words = timed("words", lambda: _words(source, options, cache, progress, heard or (lambda _w, _s: None)))
         prints = timed("voices", lambda: _prints(source, options, cache, words.words, progress))
-        people = timed("people", lambda: _people(source, options, cache, words.words, level, prints, faces.result))
-    timed("proxy", lambda: _proxy(source, cache, progress))
+        people = timed("people", lambda: _people(source, options, cache, words.words, prints, beside.result))
+        level = beside.result()[0]
     return Analysis(source.key, words.words, people, level, language=words.language)
 
 
@@ -149,10 +152,10 @@ def so_far(source: Source, options: Options, cache: AnalysisCache) -> Analysis |
         words += piece.words
         language = piece.language or language
         number += 1
-    if level is None or not words:
+    if not words:
         return None
     faces = cache.find(source.key, "faces", People, options.faces_mark(source))
-    return Analysis(source.key, words, faces or People(), level.values, language=language)
+    return Analysis(source.key, words, faces or People(), level.values if level else (), language=language)
 
 
 class Beside(Generic[T]):
@@ -248,14 +251,13 @@ def _people(
     options: Options,
     cache: AnalysisCache,
     words: tuple[Word, ...],
-    level: tuple[float, ...],
     prints: _Prints,
-    faces: Callable[[], People],
+    measured: Callable[[], tuple[tuple[float, ...], People]],
 ) -> People:
     mark = _people_mark(source, options)
     kept = cache.find(source.key, "people", People, mark)
     if kept is None:
-        found = faces()
+        level, found = measured()
         if found.tracks or prints.middles:
             from standtall.people.find import with_talk
 
@@ -305,11 +307,6 @@ def _voices(prints: _Prints) -> Voices:
     rows = values.reshape(count, -1).astype(np.float32)
     rows /= np.maximum(1e-9, np.linalg.norm(rows, axis=1, keepdims=True))
     return Voices(np.array(prints.middles, np.int64), rows)
-
-
-def _proxy(source: Source, cache: AnalysisCache, progress: Progress) -> None:
-    if proxy.needed(source) and not cache.proxy(source.key).exists():
-        proxy.make_proxy(source, cache.proxy(source.key), progress)
 
 
 def _words(source: Source, options: Options, cache: AnalysisCache, progress: Progress, heard: Heard) -> _Words:

@@ -14,8 +14,7 @@ from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS
 from standtall.desk import player as player_module
-from standtall.desk import previews
-from standtall.desk import theme
+from standtall.desk import previews, theme
 from standtall.desk.application import dressed, open_files
 from standtall.desk.player import SoundClock
 from standtall.desk.window import MainWindow

@@ -7,11 +7,13 @@ from typing import Any
 
 import numpy as np
 import pytest
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtWidgets import QCheckBox
 from pytestqt.qtbot import QtBot
 
 from standtall.desk.export import ExportSheet
 from standtall.desk.window import MainWindow
+from standtall.library import wordlist
 from standtall.library.project import Project
 from standtall.model import corrections, edits
 from standtall.model.corrections import Term
@@ -284,3 +286,43 @@ def test_a_second_language_is_typed_beside_the_words_and_captions_follow(
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
     assert said(window).translations[0].passages[0].text == "Willkommen zur Gartenstunde."
+
+
+def test_an_edge_of_a_word_is_dragged_along_its_sound(qtbot: QtBot, window: MainWindow) -> None:
+    before = said(window).words
+    window.bench.show_side(0)
+    window.workspace.select(range(40, 41))
+    edges = window.bench.tuner.edges
+    assert edges.isVisible()
+    high = edges.height() // 2
+    at = QPoint(round(edges.x_of(before[40].end)), high)
+    there = QPoint(round(edges.x_of(before[40].end - 4_800)), high)
+    qtbot.mousePress(edges, Qt.MouseButton.LeftButton, pos=at)
+    qtbot.mouseMove(edges, there)
+    edited(qtbot, window, lambda: qtbot.mouseRelease(edges, Qt.MouseButton.LeftButton, pos=there))
+    after = said(window).words
+    assert abs(after[40].end - (before[40].end - 4_800)) < 600
+    assert after[40].start == before[40].start
+    assert after[:40] + after[41:] == before[:40] + before[41:], "neighbours keep their times"
+    assert said(window) == on_disk(window)
+    far = QPoint(edges.width() - 2, high)
+    qtbot.mousePress(edges, Qt.MouseButton.LeftButton, pos=QPoint(round(edges.x_of(after[40].end)), high))
+    qtbot.mouseMove(edges, far)
+    edited(qtbot, window, lambda: qtbot.mouseRelease(edges, Qt.MouseButton.LeftButton, pos=far))
+    assert said(window).words[40].end <= before[41].start, "never over the next word"
+
+
+def test_a_word_of_the_user_holds_in_every_project(qtbot: QtBot, window: MainWindow) -> None:
+    sheet, ws = window.bench.sheet, window.workspace
+    with qtbot.waitSignal(ws.terms_changed, timeout=WAIT):
+        ws.set_terms((Term("Odile", ("Odeal",)), Term("Ketterby", ("Caterby",))), ())
+    (box,) = [b for b in sheet.findChildren(QCheckBox) if b.toolTip().startswith("Odile holds")]
+    with qtbot.waitSignal(ws.terms_changed, timeout=WAIT):
+        box.click()
+    assert [t.text for t in ws.own_terms] == ["Odile"]
+    assert [t.text for t in ws.terms] == ["Ketterby"]
+    assert wordlist.load() == (Term("Odile", ("Odeal",)),)
+    assert ws.project_path is not None
+    with qtbot.waitSignal(ws.project_changed, timeout=WAIT):
+        ws.open_project(ws.project_path.with_name("Another.standtall"))
+    assert [t.text for t in ws.all_terms] == ["Odile"], "another project has it, too"

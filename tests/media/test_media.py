@@ -21,6 +21,7 @@ from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
 from standtall.media.sound import SPEECH_RATE, level_db, read_sound
 from standtall.media.writer import MovieWriter
+from standtall.model.source import Source
 from tests.conftest import coded, grey, make_clip, number_in, tone
 
 FFMPEG = imageio_ffmpeg.get_ffmpeg_exe()

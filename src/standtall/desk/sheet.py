@@ -7,6 +7,7 @@ from functools import partial
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPaintEvent
 from PySide6.QtWidgets import (
+    QCheckBox,
     QComboBox,
     QGridLayout,
     QHBoxLayout,
@@ -123,8 +124,8 @@ class TranscriptSheet(QScrollArea):
         self._by.returnPressed.connect(self._replace_all)
 
     def _terms_card(self) -> None:
-        box = card_in(self._column, "WORD LIST OF THIS PROJECT")
-        about = QLabel("Names and terms as they are written, and how they are wrongly heard.")
+        box = card_in(self._column, "WORD LIST")
+        about = QLabel("Names and terms as they are written, and how they are wrongly heard. Ticked ones hold in every project.")
         about.setWordWrap(True)
         about.setObjectName("faint")
         box.addWidget(about)
@@ -186,18 +187,25 @@ class TranscriptSheet(QScrollArea):
         if not text:
             self._ws.said.emit("Type the word or name as it should be written.", "note")
             return
-        kept = {t.text: t for t in self._ws.terms}
+        terms, own = ({t.text: t for t in some} for some in (self._ws.terms, self._ws.own_terms))
+        kept = own if text in own else terms
         before = kept[text].heard if text in kept else ()
         kept[text] = Term(text, (*before, *(h for h in heard if h not in before)))
         self._term.clear()
         self._heard.clear()
-        self._ws.set_terms(tuple(kept.values()))
+        self._ws.set_terms(tuple(terms.values()), tuple(own.values()))
 
     def _forget_term(self, text: str) -> None:
-        self._ws.set_terms(tuple(t for t in self._ws.terms if t.text != text))
+        terms, own = (tuple(t for t in some if t.text != text) for some in (self._ws.terms, self._ws.own_terms))
+        self._ws.set_terms(terms, own)
+
+    def _everywhere(self, term: Term, everywhere: bool) -> None:
+        """Let a term hold in every project, or in this one alone."""
+        terms, own = (tuple(t for t in some if t.text != term.text) for some in (self._ws.terms, self._ws.own_terms))
+        self._ws.set_terms(terms if everywhere else (*terms, term), (*own, term) if everywhere else own)
 
     def _apply_terms(self) -> None:
-        terms = self._ws.terms
+        terms = self._ws.all_terms
         self._ws.revise(lambda t: corrections.apply_terms(t, terms))
 
     def _set_nudge(self) -> None:
@@ -288,7 +296,8 @@ class TranscriptSheet(QScrollArea):
 
     def _refresh_terms(self) -> None:
         _empty(self._terms)
-        for row, term in enumerate(self._ws.terms):
+        listed = sorted(self._ws.all_terms, key=lambda t: t.text.lower())
+        for row, term in enumerate(listed):
             text = QLabel(term.text)
             text.setTextFormat(Qt.TextFormat.PlainText)
             heard = QLabel(", ".join(term.heard) or "–")
@@ -301,9 +310,14 @@ class TranscriptSheet(QScrollArea):
             gone.setToolTip(f"Take {term.text} off the list")
             gone.setAccessibleName(gone.toolTip())
             gone.clicked.connect(lambda _c=False, t=term.text: self._forget_term(t))
-            for column, widget in enumerate((text, heard, gone)):
+            everywhere = QCheckBox()
+            everywhere.setChecked(term in self._ws.own_terms)
+            everywhere.setToolTip(f"{term.text} holds in every project")
+            everywhere.setAccessibleName(everywhere.toolTip())
+            everywhere.clicked.connect(partial(self._everywhere, term))
+            for column, widget in enumerate((text, heard, everywhere, gone)):
                 self._terms.addWidget(widget, row, column)
-        self._apply.setEnabled(bool(self._ws.terms))
+        self._apply.setEnabled(bool(listed))
 
 
 def _button(text: str, tip: str, does: object) -> QPushButton:

@@ -25,6 +25,7 @@ from PySide6.QtWidgets import (
 
 from standtall.base.time import TICKS
 from standtall.desk import theme
+from standtall.desk.wordedges import WordEdges
 from standtall.desk.wordwork import WordWork
 from standtall.desk.workspace import Workspace
 from standtall.ink.caption import CaptionInk, CaptionText
@@ -131,6 +132,8 @@ class Tuner(QScrollArea):
         self._words_text = QLabel()
         self._words_text.setWordWrap(True)
         box.addWidget(self._words_text)
+        self.edges = WordEdges(self._ws)
+        box.addWidget(self.edges)
         grid = QGridLayout()
         grid.setSpacing(6)
         self._take = self._button("Only these", "Make the chosen words the whole short (Enter)", self.take)

@@ -25,6 +25,7 @@ from standtall.desk.door import Door, Worker
 from standtall.desk.player import wide_at
 from standtall.desk.rows import Page
 from standtall.framing.camera import Camera, plan
+from standtall.library import wordlist
 from standtall.library.cache import AnalysisCache
 from standtall.library.finding import State, Whereabouts, whereabouts
 from standtall.library.project import Entry, Project
@@ -46,6 +47,7 @@ from standtall.speech.search import WordIndex
 
 MakeEdit = Callable[[Short, Analysis], edits.Edit]
 MakeRevision = Callable[[Transcript], Revision]
+Lists = tuple[tuple[Term, ...], tuple[Term, ...]]
 
 
 @dataclass(frozen=True, slots=True)
@@ -96,6 +98,8 @@ class Workspace(QObject):
         self.hits: tuple[range, ...] = ()
         self.hit = -1
         self.terms: tuple[Term, ...] = ()
+        self.own_terms: tuple[Term, ...] = ()
+        """The word list of this project, and the user's own that holds in every project."""
         self.briefs: dict[str, Brief] = {}
         self.lost: dict[str, State] = {}
         self._project: Project | None = None
@@ -117,16 +121,16 @@ class Workspace(QObject):
     def open_project(self, path: Path, then: Callable[[], None] | None = None) -> None:
         """Open a project file or begin a new one there."""
 
-        def work() -> tuple[tuple[Source, ...], str | None, tuple[Term, ...], dict[str, Brief]]:
+        def work() -> tuple[tuple[Source, ...], str | None, Lists, dict[str, Brief]]:
             fresh = Project(path)
             if self._project is not None:
                 self._project.close()
             self._project = fresh
             last = fresh.opened()
             key = fresh.entry(last).short.source_key if last is not None else None
-            return fresh.sources(), key, fresh.terms(), fresh.briefs()
+            return fresh.sources(), key, (fresh.terms(), wordlist.load()), fresh.briefs()
 
-        def arrived(found: tuple[tuple[Source, ...], str | None, tuple[Term, ...], dict[str, Brief]]) -> None:
+        def arrived(found: tuple[tuple[Source, ...], str | None, Lists, dict[str, Brief]]) -> None:
             self.project_path, (self.sources, key, terms, self.briefs) = path, found
             self._arrived_terms(terms)
             self.opened, self.selection = None, None
@@ -205,7 +209,7 @@ class Workspace(QObject):
 
     def options_of(self, source: Source) -> Options:
         """What is set for the analysis of a source."""
-        return Options(self.brief_of(source), terms=(*(t.text for t in self.terms), *self.brief_of(source).topics))
+        return Options(self.brief_of(source), terms=(*(t.text for t in self.all_terms), *self.brief_of(source).topics))
 
     def set_brief(self, source: Source, brief: Brief) -> None:
         """Remember what the editor says of a source."""
@@ -308,18 +312,26 @@ class Workspace(QObject):
 
     # the word list and searching
 
-    def set_terms(self, terms: tuple[Term, ...]) -> None:
-        """Keep another word list in the project."""
+    @property
+    def all_terms(self) -> tuple[Term, ...]:
+        """Both word lists together; what the project says of a word comes after what the user says in general."""
+        return (*self.own_terms, *self.terms)
 
-        def work() -> tuple[Term, ...]:
+    def set_terms(self, terms: tuple[Term, ...], own: tuple[Term, ...]) -> None:
+        """Keep other word lists: of the project, and the user's own."""
+        own_changed = own != self.own_terms
+
+        def work() -> Lists:
             assert self._project is not None
             self._project.set_terms(terms)
-            return self._project.terms()
+            if own_changed:
+                wordlist.save(own)
+            return self._project.terms(), wordlist.load()
 
         self.keeper.do(work, self._arrived_terms, self._fail)
 
-    def _arrived_terms(self, terms: tuple[Term, ...]) -> None:
-        self.terms = terms
+    def _arrived_terms(self, lists: Lists) -> None:
+        self.terms, self.own_terms = lists
         self.terms_changed.emit()
 
     def search(self, query: str, loose: bool = False, talker: int | None = None) -> None:

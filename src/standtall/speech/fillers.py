@@ -16,6 +16,11 @@ FILLERS: Final = {
     "nl": frozenset(["eh", "ehm", "uh", "uhm", "hm"]),
     "pl": frozenset(["yyy", "eee", "hm", "yhm"]),
 }
+HELD: Final = {
+    "en": ("uh", "um"), "de": ("äh", "ähm"), "fr": ("euh", "euh"), "es": ("eh", "em"), "it": ("eh", "ehm"), "pt": ("hã", "hum"),
+    "nl": ("eh", "ehm"), "pl": ("yyy", "hm"),
+}  # fmt: skip
+"""How a held vowel is written, and one that closes on the lips."""
 PROMPTS: Final = {
     "en": "Um, so, uh, I I was, er, you know, thinking, um, that, uh, hmm, we could, um, start.",
     "de": "Ähm, also, äh, ich ich war, hm, weißt du, ähm, dass wir, äh, anfangen könnten.",

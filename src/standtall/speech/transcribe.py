@@ -14,7 +14,8 @@ from standtall.model.words import NOBODY, Kind, Word, bare
 from standtall.speech.align import Aligner, Timed
 from standtall.speech.doubts import confidences
 from standtall.speech.edges import on_edges
-from standtall.speech.fillers import is_filler
+from standtall.speech.fillers import HELD, is_filler
+from standtall.speech.hesitations import hesitations
 from standtall.speech.recognise import Heard, Recogniser
 from standtall.speech.voice import silent, voiced
 
@@ -23,6 +24,8 @@ UNCOVERED_S: Final = 0.35
 ROOM_S: Final = 0.25
 SURELY_THERE: Final = 0.5
 ECHO: Final = 0.25
+HELD_SURE: Final = 0.6
+"""Likelihood of a filler that was found by its sound alone."""
 LIKELY: Final = 0.25
 """What is heard in a short spot alone counts from here on, and only with a length of its own: else it is made up."""
 
@@ -45,8 +48,14 @@ def transcribe(
     timed = _in_voice(samples, _aligned(samples, heard, aligner))
     for spot in _uncovered(samples, timed):
         timed = _fill(samples, spot, timed, recogniser, aligner)
+    held = hesitations(samples, [(p.start, p.end) for _, p in timed])
     sure = confidences([h for h, _ in timed], [p for _, p in timed])
-    return tuple(_word(h, place, s, at, recogniser.language) for (h, place), s in zip(timed, sure, strict=True))
+    words = [_word(h, place, s, at, recogniser.language) for (h, place), s in zip(timed, sure, strict=True)]
+    texts = dict(zip(("uh", "um"), HELD.get(recogniser.language or "en", HELD["en"]), strict=True))
+    words += [
+        Word(texts[text], ticks(start + at), ticks(end + at), HELD_SURE, NOBODY, "filler") for text, start, end in held
+    ]
+    return tuple(sorted(words, key=lambda w: w.start))
 
 
 def align_words(

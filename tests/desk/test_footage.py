@@ -205,7 +205,8 @@ def test_a_link_is_fetched_and_added(qtbot: QtBot, window: MainWindow, tmp_path:
     assert quiet[-1].arguments == ["get", "http://127.0.0.1:9/film.mp4"]
     assert window.footage._fetch_row.isVisible()
     window.footage._came(Event("progress", {"stage": "fetching", "share": 0.5, "left_s": 30}))
-    assert window.footage._fetch_text.text() == "Fetching 50%, about 0:30 left"
+    window.footage._came(Event("fetched", {"bytes": 24_000_000, "of": 48_000_000, "speed": 800_000}))
+    assert window.footage._fetch_text.text() == "24 MB of 48 MB  ·  0.8 MB/s  ·  about 0:30 left"
     (clip,) = clips(tmp_path, 1)
     window.footage._came(Event("result", {"file": str(clip)}))
     window.footage._came(Event("end", {"state": "done"}))

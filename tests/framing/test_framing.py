@@ -15,7 +15,7 @@ from standtall.framing.whom import turns
 from standtall.model import edits
 from standtall.model.analysis import Analysis
 from standtall.model.people import FaceSample, People, Shot, Talk, Track
-from standtall.model.short import Short
+from standtall.model.short import Framing, Short
 from standtall.model.source import Source
 from standtall.model.timemap import Excerpt
 
@@ -116,6 +116,16 @@ def test_choices_by_hand_win() -> None:
 def test_nobody_in_view_stays_whole() -> None:
     camera = plan(short_of_all(), SOURCE, People((Shot(0, 10 * TICKS),)))
     assert camera.at(5).layout == "whole"
+
+
+def test_a_small_face_beside_a_screen_leaves_the_picture_whole() -> None:
+    small = short_of_all(framing=Framing(whole_under=0.24))
+    (span,) = plan(small, SOURCE, two_people()).spans
+    assert span.layout == "whole"
+    assert "screen" in span.reason
+    assert plan(short_of_all(framing=Framing(whole_under=0.15)), SOURCE, two_people()).spans[0].layout == "fill"
+    chosen = edits.follow(small, (0, 10 * TICKS), 1, "Bo").short
+    assert [s.person for s in plan(chosen, SOURCE, two_people()).spans] == [1], "whom the person chose is followed all the same"
 
 
 def demo_camera(source: Source, analysis: Analysis, **changes: object) -> Camera:

@@ -91,6 +91,18 @@ def test_a_turn_inside_a_sentence_is_heard_by_the_voice() -> None:
     assert abs(talk[0].end / TICKS - 4.5) <= 0.9
 
 
+def test_two_who_sound_alike_are_parted_where_the_person_says_there_are_two() -> None:
+    words = said_in((0.0, 3.6), (4.2, 7.8))
+    lips = read_lips(words, (), (), voice(8))
+    near = sounding((0, 3.6, 0), (4.2, 7.8, 0))
+    near.prints[7:, 1] += 0.3
+    near.prints[:] /= np.linalg.norm(near.prints, axis=1, keepdims=True)
+    assert who_talks(words, lips, (), near, 0)[1] == 1
+    talk, strangers = who_talks(words, lips, (), near, 0, least=2)
+    assert strangers == 2
+    assert [t.person for t in talk] in ([0, 1], [1, 0])
+
+
 def test_voices_overrule_lips_that_chew() -> None:
     """Person 1 chews while person 0, whose mouth is hidden then, goes on talking."""
     words = said_in((0.0, 3.6), (4.2, 7.8), (8.4, 12.0))

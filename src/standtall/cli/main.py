@@ -206,7 +206,7 @@ def _make(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
     source = _source(chosen.footage, chosen.track)
     analysis = analyse(source, _options(chosen), progress, AnalysisCache())
     choice = Choice(chosen.start, chosen.end, chosen.first_words, chosen.last_words, chosen.length)
-    short = dataclasses.replace(short_of(source, analysis, choice, chosen.look), captions_on=not chosen.no_captions)
+    short = dataclasses.replace(short_of(source, analysis, choice, chosen.look, chosen.kind), captions_on=not chosen.no_captions)
     out = chosen.out / file_name(short)
     report = finish(short, source, analysis, out, progress)
     _say_finished(voice, out, report)
@@ -267,7 +267,10 @@ def _get(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
     from standtall.base.folders import data_folder
     from standtall.media.link import fetch
 
-    path = fetch(chosen.link, chosen.out or data_folder() / "footage", progress)
+    def told(have: int, size: int, speed: float) -> None:
+        voice.note("fetched", "", bytes=have, of=size, speed=round(speed))
+
+    path = fetch(chosen.link, chosen.out or data_folder() / "footage", progress, told)
     voice.result(str(path), {"file": str(path)})
     return 0
 

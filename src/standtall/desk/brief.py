@@ -22,7 +22,8 @@ from standtall.model.brief import Brief, Content
 from standtall.model.look import LOOKS
 from standtall.model.source import MIX, Source
 
-KINDS: Final[dict[Content, str]] = {"unknown": "find out", "one": "one person", "nobody": "no people"}
+KINDS: Final[dict[Content, str]] = {"unknown": "find out", "one": "one person", "many": "two or more people",
+                                   "screen": "a face and a screen", "nobody": "no people"}  # fmt: skip
 assert set(KINDS) == set(get_args(Content))
 
 

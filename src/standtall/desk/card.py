@@ -43,7 +43,7 @@ class SourceCard(QFrame):
         if source.has_picture:
             picture = f"{source.width} × {source.height}, {float(source.rate):g} pictures a second"
         sound = {0: "no sound", 1: "mono", 2: "stereo"}.get(source.audio_channels, f"{source.audio_channels} channels")
-        facts = QLabel(f"{clock(source.length)}  ·  {picture}  ·  {sound}  ·  {_size(source.size_bytes)}")
+        facts = QLabel(f"{clock(source.length)}  ·  {picture}  ·  {sound}  ·  {size_of(source.size_bytes)}")
         facts.setObjectName("faint")
         facts.setWordWrap(True)
         self._ready = ""
@@ -203,5 +203,5 @@ def told_of(words: int, shots: int, people: int) -> str:
     return f"Ready: {count_of(words)}, {count_of(shots, 'shot')}, {people} {'person' if people == 1 else 'people'}."
 
 
-def _size(count: int) -> str:
+def size_of(count: float) -> str:
     return f"{count / 1e9:.1f} GB" if count >= 1e9 else f"{count / 1e6:.0f} MB" if count >= 1e7 else f"{count / 1e6:.1f} MB"

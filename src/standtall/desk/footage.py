@@ -21,7 +21,7 @@ from standtall.base.errors import StandTallError
 from standtall.base.time import TICKS, clock
 from standtall.desk import theme
 from standtall.desk.brief import BriefSheet
-from standtall.desk.card import SourceCard, told_of
+from standtall.desk.card import SourceCard, size_of, told_of
 from standtall.desk.door import Worker
 from standtall.desk.fields import Field
 from standtall.desk.notify import notify
@@ -144,10 +144,14 @@ class FootagePlace(QWidget):
     def _came(self, event: Event) -> None:
         v = event.values
         if event.kind == "progress":
-            share, left = float(v.get("share") or 0), v.get("left_s")
-            self._fetch_bar.setValue(round(share * 1000))
-            rest = f", about {clock(round(float(left) * TICKS))} left" if left else ""
-            self._fetch_text.setText(f"Fetching {share:.0%}{rest}")
+            self._fetch_bar.setValue(round(float(v.get("share") or 0) * 1000))
+        elif event.kind == "fetched":
+            have, whole, speed = (float(v.get(k) or 0) for k in ("bytes", "of", "speed"))
+            told = f"{size_of(have)} of {size_of(whole)}" if whole else size_of(have)
+            told += f"  ·  {size_of(speed)}/s" if speed else ""
+            left = (whole - have) / speed if whole and speed else 0.0
+            told += f"  ·  about {clock(round(left * TICKS))} left" if left >= 1 else ""
+            self._fetch_text.setText(told)
         elif event.kind == "result":
             self.link.clear()
             self.add([Path(str(v["file"]))], open_when_ready=self._ws.opened is None)

@@ -77,9 +77,12 @@ def paint_picture_lane(
     for shot in people.shots:
         if shot.end <= first or shot.start >= last:
             continue
-        top, bottom = page.y(shot.start), page.y(shot.end)
-        thumb = ws.thumbs.get(shot.start)
-        if thumb is not None:
+        here = ws.thumbs.between(shot.start, shot.end) if ws.thumbs is not None else []
+        for n, (tick, thumb) in enumerate(here):
+            top = page.y(tick)
+            bottom = page.y(here[n + 1][0] if n + 1 < len(here) else shot.end)
+            if bottom < area.top() or top > area.bottom():
+                continue
             high = lane.w * thumb.height() / thumb.width()
             painter.save()
             painter.setClipRect(QRectF(lane.x, top, lane.w, min(high, bottom - top)))

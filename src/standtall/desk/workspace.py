@@ -13,7 +13,6 @@ from pathlib import Path
 from typing import Any
 
 from PySide6.QtCore import QObject, Signal
-from PySide6.QtGui import QImage
 
 from standtall.base.errors import Cancelled, NothingToDo, StandTallError
 from standtall.base.files import content_key
@@ -22,14 +21,13 @@ from standtall.base.progress import Progress
 from standtall.base.time import TICKS
 from standtall.compose.scene import Edition, Scene
 from standtall.desk.door import Door, Worker
-from standtall.desk.player import wide_at
 from standtall.desk.rows import Page
+from standtall.desk.thumbs import Thumbs
 from standtall.framing.camera import Camera, plan
 from standtall.library import wordlist
 from standtall.library.cache import AnalysisCache
 from standtall.library.finding import State, Whereabouts, whereabouts
 from standtall.library.project import Entry, Project
-from standtall.media.reader import PictureReader
 from standtall.media.sound import Samples
 from standtall.model import corrections, edits
 from standtall.model.analysis import Analysis
@@ -94,7 +92,7 @@ class Workspace(QObject):
         self.selection: range | None = None
         self.playhead = 0
         self.even = False
-        self.thumbs: dict[int, QImage] = {}
+        self.thumbs: Thumbs | None = None
         self.hits: tuple[range, ...] = ()
         self.hit = -1
         self.terms: tuple[Term, ...] = ()
@@ -237,7 +235,7 @@ class Workspace(QObject):
             entry = next((e for e in mine if e.id == last), mine[-1] if mine else None)
             if entry is None:
                 brief = self.brief_of(source)
-                made = short_of(source, analysis, Choice(length=brief.most_s * TICKS), brief.look)
+                made = short_of(source, analysis, Choice(length=brief.most_s * TICKS), brief.look, brief.content)
                 entry = self._project.entry(self._project.add_short(made))
             self._project.mark_opened(entry.id)
             return self._work_out(source, found, transcript, entry)
@@ -245,7 +243,7 @@ class Workspace(QObject):
         def arrived(opened: Opened | None) -> None:
             if opened is not None:
                 self.opened, self.selection = opened, None
-                self.thumbs = {}
+                self.thumbs = None
                 self.playhead = opened.entry.short.excerpts[0].start
                 self.opened_changed.emit()
                 self.edition_changed.emit()
@@ -482,22 +480,14 @@ class Workspace(QObject):
     def _make_thumbs(self, opened: Opened) -> None:
         if not opened.source.has_picture:
             return
+        thumbs = Thumbs(opened.source, opened.proxy, opened.analysis.people.shots, self.cache)
+        self.thumbs = thumbs
 
-        def work() -> dict[int, QImage]:
-            out: dict[int, QImage] = {}
-            with PictureReader(opened.proxy or opened.source.path, 0 if opened.proxy else opened.source.rotation) as reader:
-                for shot in opened.analysis.people.shots[:400]:
-                    self.closing.check()
-                    tick = min(shot.start + 24_000, (shot.start + shot.end) // 2)
-                    out[shot.start] = wide_at(reader, tick, 224)
-            return out
-
-        def arrived(thumbs: dict[int, QImage]) -> None:
-            if self.opened is not None and self.opened.source == opened.source:
-                self.thumbs = thumbs
+        def came() -> None:
+            if self.thumbs is thumbs:
                 self.thumbs_changed.emit()
 
-        self._slow.do(work, arrived, self._fail)
+        thumbs.make(self._slow, self.closing, came)
 
 
 def _within(chosen: range | None, count: int) -> range | None:

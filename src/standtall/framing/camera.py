@@ -122,6 +122,9 @@ def _shot(short: Short, source: Source, people: People, number: int, start: int,
     if not tracks:
         return [_whole(start, end, "Nobody is in the picture, so it stays whole")]
     follow = next((f.person for f in short.framing.follows if shot.start <= f.at < shot.end), None)
+    tallest = max(float(np.median([s.h for s in t.samples])) for t in tracks)
+    if follow is None and tallest < short.framing.whole_under:
+        return [_whole(start, end, "The face is small beside a screen, so all of it stays in view")]
     wanted = turns(people, tracks, start, end, follow)
     shared = _shared(source, aspect, tracks, wanted, people) if len(wanted) > 1 else None
     if shared is not None:

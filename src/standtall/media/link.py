@@ -14,6 +14,7 @@ import urllib.error
 import urllib.parse
 import urllib.request
 import urllib.response
+from collections.abc import Callable
 from dataclasses import dataclass
 from html.parser import HTMLParser
 from http.client import HTTPException
@@ -25,6 +26,9 @@ from standtall.base.progress import Progress
 
 BLOCK: Final = 1 << 16
 PATIENCE_S: Final = 20.0
+SPEED_OVER_S: Final = 4.0
+Told = Callable[[int, int, float], None]
+"""Hears of bytes, bytes of the whole, bytes a second."""
 TRIES: Final = 4
 MOST_REDIRECTS: Final = 5
 LARGEST: Final = 200_000_000_000
@@ -175,9 +179,27 @@ def _media_on(page: str, base: str) -> str:
     return check_link(urllib.parse.urljoin(base, found))
 
 
-def fetch(url: str, folder: Path, progress: Progress) -> Path:
+class Speed:
+    """Bytes a second over the last few seconds, told at most twice a second."""
+
+    def __init__(self, told: Told | None, clock: Callable[[], float] = time.monotonic) -> None:
+        self._told, self._clock = told, clock
+        self._marks: list[tuple[float, int]] = []
+
+    def reached(self, have: int, size: int) -> None:
+        now = self._clock()
+        if self._told is None or (self._marks and now - self._marks[-1][0] < 0.5):
+            return
+        self._marks = [m for m in self._marks if now - m[0] <= SPEED_OVER_S and m[1] <= have]
+        self._marks.append((now, have))
+        first = self._marks[0]
+        self._told(have, size, (have - first[1]) / (now - first[0]) if now > first[0] else 0.0)
+
+
+def fetch(url: str, folder: Path, progress: Progress, told: Told | None = None) -> Path:
     """Fetch the file at a link into `folder`; -> its path. A fetch that was stopped goes on where it ended, if the file at
-    the server is still the same.
+    the server is still the same. `told` hears now and then of the bytes that are there, those of the whole (0 where the server
+    does not say) and the speed.
 
     Raises `MediaError` when it cannot be had whole, `OutputError` when it cannot be written, `Cancelled` when stopped;
     then what came so far waits beside, under a name that ends in `.part`.
@@ -193,7 +215,7 @@ def fetch(url: str, folder: Path, progress: Progress) -> Path:
         if not (offer.resumable and offer.mark and note.is_file() and note.read_text("utf-8") == mark):
             part.unlink(missing_ok=True)
         note.write_text(mark, "utf-8")
-        _fetch_parts(offer, part, progress)
+        _fetch_parts(offer, part, progress, Speed(told))
         with part.open("rb+") as file:
             os.fsync(file.fileno())
         part.replace(target)
@@ -206,7 +228,7 @@ def fetch(url: str, folder: Path, progress: Progress) -> Path:
     return target
 
 
-def _fetch_parts(offer: Offer, part: Path, progress: Progress) -> None:
+def _fetch_parts(offer: Offer, part: Path, progress: Progress, speed: Speed) -> None:
     problem: Exception | None = None
     for attempt in range(TRIES):
         if attempt:
@@ -219,7 +241,7 @@ def _fetch_parts(offer: Offer, part: Path, progress: Progress) -> None:
         if offer.size and have == offer.size:
             return
         try:
-            if _fetch_once(offer, part, have, progress):
+            if _fetch_once(offer, part, have, progress, speed):
                 return
             problem = None
         except MediaError as error:
@@ -235,7 +257,7 @@ def _fetch_parts(offer: Offer, part: Path, progress: Progress) -> None:
     )
 
 
-def _fetch_once(offer: Offer, part: Path, have: int, progress: Progress) -> bool:
+def _fetch_once(offer: Offer, part: Path, have: int, progress: Progress, speed: Speed) -> bool:
     """Fetch from byte `have` on; -> whether the file is whole. Raises `MediaError` when more comes than was promised."""
     headers = {"Range": f"bytes={have}-"} if have else {}
     if have and offer.mark.startswith('"'):
@@ -251,5 +273,6 @@ def _fetch_once(offer: Offer, part: Path, have: int, progress: Progress) -> bool
                     part.unlink(missing_ok=True)
                     raise MediaError("The server sends more than it said the file holds.", "Use another link.")
                 out.write(block)
+                speed.reached(have, offer.size)
                 progress.report("fetching", min(0.999, have / offer.size) if offer.size else 0.0)
     return have == offer.size if offer.size else have > 0

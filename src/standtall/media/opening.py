@@ -16,8 +16,15 @@ from standtall.base.time import TICKS
 av.logging.restore_default_callback()  # the one that calls Python can wait for ever on a codec's threads
 av.logging.set_libav_level(av.logging.PANIC)
 
-LOCAL_ONLY = {"protocol_whitelist": "file"}
-"""A container or playlist on disk may never make the program open anything but local files."""
+_CONTAINERS = """
+mov mp4 matroska webm mpegts mpeg mpegvideo m4v avi flv asf mxf nut ogg ivf dv h261 h263 h264 hevc obu gif apng
+wav w64 mp3 aac ac3 eac3 flac aiff caf amr opus
+image2 avif webp png_pipe jpeg_pipe jpegls_pipe jpegxl_pipe webp_pipe bmp_pipe tiff_pipe gif_pipe j2k_pipe exr_pipe dpx_pipe
+pam_pipe pbm_pipe pgm_pipe ppm_pipe tga_pipe qoi_pipe psd_pipe sgi_pipe
+"""
+SAFE = {"protocol_whitelist": "file", "format_whitelist": ",".join(_CONTAINERS.split()), "pattern_type": "none"}
+"""A file may never make the program open another one, local or not: playlists, which do (and one that names itself took 5 GB
+and half a minute), are no footage, and the name of a picture is no pattern."""
 
 
 def open_media(path: str | Path) -> InputContainer:
@@ -30,7 +37,7 @@ def open_media(path: str | Path) -> InputContainer:
     if place.stat().st_size == 0:
         raise MediaError(f"{place.name} is empty (0 bytes).", "Copy or export the file again.")
     try:
-        return av.open(str(place.absolute()), options=dict(LOCAL_ONLY), metadata_errors="replace")
+        return av.open(str(place.absolute()), options=dict(SAFE), metadata_errors="replace")
     except PermissionError as error:
         raise MediaError(f"{place} may not be read.", "Change its permissions, or copy it to your own folder.") from error
     except (av.error.FFmpegError, OSError, ValueError) as error:

@@ -7,8 +7,9 @@ from typing import Final, Literal
 
 from standtall.model import checks
 
-Content = Literal["unknown", "one", "nobody"]
-"""What the footage shows: whatever is found, one face (others are pictures or passers-by), no people."""
+Content = Literal["unknown", "one", "many", "screen", "nobody"]
+"""What the footage shows: whatever is found, one face (others are pictures or passers-by), two or more people who talk, a
+face beside a screen or slides, no people."""
 
 DETECT: Final = "detect"
 

@@ -36,14 +36,20 @@ class Follow:
 
 @dataclass(frozen=True, slots=True)
 class Framing:
-    """How the camera behaves: calmness 0 (quick) .. 1 (calm), and the choices made by hand."""
+    """How the camera behaves: calmness 0 (quick) .. 1 (calm), and the choices made by hand.
+
+    Shots in which no face is as high as `whole_under` (a share of the picture's height) stay whole: what is beside the face
+    matters there.
+    """
 
     calm: float = 0.6
     crops: tuple[HandCrop, ...] = ()
     follows: tuple[Follow, ...] = ()
+    whole_under: float = 0.0
 
     def __post_init__(self) -> None:
         checks.in_range("Calmness", self.calm, 0.0, 1.0)
+        checks.in_range("The height of faces beside a screen", self.whole_under, 0.0, 1.0)
 
 
 @dataclass(frozen=True, slots=True)

@@ -142,12 +142,14 @@ def one_person(tracks: tuple[Track, ...]) -> tuple[Track, ...]:
     return tuple(sorted(kept, key=lambda t: t.start))
 
 
-def with_talk(people: People, words: tuple[Word, ...], level_db: NDArray[np.float32], voices: Voices = SILENT) -> People:
+def with_talk(
+    people: People, words: tuple[Word, ...], level_db: NDArray[np.float32], voices: Voices = SILENT, least: int = 1
+) -> People:
     """The same people with who of them says what, told from lips and voice together; voices that belong to no face
-    become people of their own, who are never in the picture."""
+    become people of their own, who are never in the picture. At least `least` voices are told apart where there are any."""
     cuts = tuple(s.start for s in people.shots[1:])
     lips = read_lips(words, people.tracks, cuts, level_db)
-    talk, strangers = who_talks(words, lips, cuts, voices, len(people.names))
+    talk, strangers = who_talks(words, lips, cuts, voices, len(people.names), least)
     known = len(people.names)
     names = people.names + tuple(f"Voice {known + i + 1}" for i in range(strangers))
     return replace(people, talk=talk, names=names)

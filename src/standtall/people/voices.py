@@ -69,7 +69,7 @@ class _Unit:
 
 
 def who_talks(
-    words: tuple[Word, ...], lips: list[Lips], cuts: tuple[int, ...], voices: Voices, people: int
+    words: tuple[Word, ...], lips: list[Lips], cuts: tuple[int, ...], voices: Voices, people: int, least: int = 1
 ) -> tuple[tuple[Talk, ...], int]:
     """Who says each stretch of speech, neighbours of one person joined; and how many talkers have no face.
 
@@ -78,6 +78,8 @@ def who_talks(
     units = _units(words, lips, voices)
     known = _taught(units, people)
     strangers = _strangers(units, list(known.values()))
+    if not known and len(strangers) < least:
+        strangers = _parted(units)
     for i, voice in enumerate(strangers):
         known[people + i] = voice
     chosen = _best_path(units, known, people + len(strangers))
@@ -144,6 +146,13 @@ def _strangers(units: list[_Unit], known: list[Vectors]) -> list[Vectors]:
         groups = fcluster(linkage(prints.astype(np.float64), "average", metric="cosine"), 1 - ALIKE, "distance")
     sizes = [(float(lengths[groups == g].sum()), g) for g in sorted(set(groups.tolist()))]
     return [_mean(prints[groups == g]) for size, g in sorted(sizes, reverse=True) if size >= TAUGHT_S]
+
+
+def _parted(units: list[_Unit]) -> list[Vectors]:
+    """Two voices, whatever they are like: the person says there are two."""
+    prints = np.array([u.print for u in units if u.print is not None])
+    sides = two_voices(prints)
+    return [] if sides is None else [_mean(prints[sides == side]) for side in (0, 1)]
 
 
 def _mean(prints: Vectors) -> Vectors:

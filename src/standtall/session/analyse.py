@@ -70,7 +70,7 @@ class Options:
     def faces_mark(self, source: Source) -> str:
         """What the shots and faces depend on besides the content."""
         part = self.brief.part
-        content = "" if self.brief.content == "unknown" else f";{self.brief.content}"
+        content = f";{self.brief.content}" if self.brief.content in ("one", "nobody") else ""
         return (f"part={part[0]}-{part[1]}" if part else "") + content
 
 
@@ -243,7 +243,8 @@ def _part(source: Source, options: Options) -> tuple[int, int] | None:
 
 def _people_mark(source: Source, options: Options) -> str:
     faces = options.faces_mark(source)
-    return "voices;" + options.words_mark(source) + (f"|{faces}" if faces else "")
+    many = "many;" if options.brief.content == "many" else ""
+    return "voices;" + many + options.words_mark(source) + (f"|{faces}" if faces else "")
 
 
 def _people(
@@ -261,7 +262,8 @@ def _people(
         if found.tracks or prints.middles:
             from standtall.people.find import with_talk
 
-            found = with_talk(found, words, np.array(level, np.float32), _voices(prints))
+            least = 2 if options.brief.content == "many" else 1
+            found = with_talk(found, words, np.array(level, np.float32), _voices(prints), least)
         kept = found
         cache.keep(source.key, "people", kept, mark)
     return kept

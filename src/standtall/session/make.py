@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from dataclasses import dataclass, replace
 from pathlib import Path
+from typing import Final
 
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
@@ -14,8 +15,9 @@ from standtall.ink import engine
 from standtall.ink.caption import CaptionInk
 from standtall.model import edits
 from standtall.model.analysis import Analysis
+from standtall.model.brief import Content
 from standtall.model.look import look_named
-from standtall.model.short import Short
+from standtall.model.short import Framing, Short
 from standtall.model.source import Source
 from standtall.model.timemap import Excerpt
 from standtall.render.check import Report
@@ -33,7 +35,11 @@ class Choice:
     length: int = 60 * TICKS
 
 
-def short_of(source: Source, analysis: Analysis, choice: Choice, look: str = "ember") -> Short:
+BESIDE_A_SCREEN: Final = 0.24
+"""A face lower than this share of the picture is beside what is shown, where footage is of a face and a screen."""
+
+
+def short_of(source: Source, analysis: Analysis, choice: Choice, look: str = "ember", content: Content = "unknown") -> Short:
     """The short that was asked for; raises `NothingToDo` when the footage does not hold it."""
     look_named(look)
     name = source.name
@@ -52,7 +58,8 @@ def short_of(source: Source, analysis: Analysis, choice: Choice, look: str = "em
     last = made.excerpts[-1]
     if last.end > source.length:
         made = replace(made, excerpts=(*made.excerpts[:-1], Excerpt(last.start, source.length)))
-    return replace(made, look=look)
+    framing = Framing(whole_under=BESIDE_A_SCREEN) if content == "screen" else Framing()
+    return replace(made, look=look, framing=framing)
 
 
 def _title(analysis: Analysis, chosen: range) -> str:

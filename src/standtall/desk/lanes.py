@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import bisect
 from dataclasses import dataclass
 
 import numpy as np
@@ -43,14 +44,15 @@ def paint_time_lane(painter: QPainter, area: QRectF, lane: LaneBox, opened: Open
     level = opened.analysis.level_db
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(QColor(look.line))
-    y = int(area.top()) // 3 * 3
-    while y < area.bottom() and level:
-        a, b = page.tick(y) // LEVEL_STEP, page.tick(y + 3) // LEVEL_STEP
+    heights = np.arange(int(area.top()) // 3 * 3, area.bottom() + 3, 3)
+    edges = (page.ticks(heights) // LEVEL_STEP).astype(int)
+    bars: list[QRectF] = []
+    for y, a, b in zip(heights[:-1], edges[:-1], edges[1:], strict=True):
         part = level[a : max(a + 1, b)]
         if part:
             share = max(0.0, min(1.0, (max(part) + 55) / 45))
-            painter.drawRect(QRectF(lane.x - 1 - share * 22, y, share * 22, 2))
-        y += 3
+            bars.append(QRectF(lane.x - 1 - share * 22, float(y), share * 22, 2))
+    painter.drawRects(bars)
     painter.setFont(_small_font())
     painter.setPen(QColor(look.faint if look.name == "light" else "#5f584c"))
     last = -100.0
@@ -74,9 +76,8 @@ def paint_picture_lane(
     painter.fillRect(QRectF(lane.x, area.top(), lane.w, area.height()), QColor(theme.WELL))
     people = opened.analysis.people
     first, last = page.tick(area.top() - 120), page.tick(area.bottom() + 2)
-    for shot in people.shots:
-        if shot.end <= first or shot.start >= last:
-            continue
+    shots = people.shots[people.shot_at(first) : people.shot_at(last) + 1] if people.shots else ()
+    for shot in shots:
         here = ws.thumbs.between(shot.start, shot.end) if ws.thumbs is not None else []
         for n, (tick, thumb) in enumerate(here):
             top = page.y(tick)
@@ -93,12 +94,14 @@ def paint_picture_lane(
     for track in people.tracks:
         if track.end > first and track.start < last:
             _ribbon(painter, lane, page, track, first, last)
-    for span in opened.camera.spans:
+    spans = opened.camera.spans
+    near = bisect.bisect_right(spans, first, key=lambda s: s.start) - 1
+    for span in spans[max(0, near) : bisect.bisect_left(spans, last, key=lambda s: s.start)]:
         if span.end > first and span.start < last:
             shift = band[1] if band is not None and band[0][0] <= span.start < band[0][1] else 0.0
             _band(painter, lane, page, opened, span, shift)
-    for shot in people.shots[1:]:
-        if first <= shot.start <= last:
+    for shot in shots:
+        if first <= shot.start <= last and shot.start > 0:
             y = page.y(shot.start)
             painter.setPen(QPen(QColor("#e9e4da"), 1))
             painter.drawLine(QPointF(lane.x, y), QPointF(lane.x + lane.w, y))
@@ -118,7 +121,9 @@ def _ribbon(painter: QPainter, lane: LaneBox, page: Page, track: Track, first: i
     painter.drawPolygon(shape)
     painter.setBrush(theme.person_brush(track.person))
     painter.setOpacity(0.8)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # a pattern shows no edges, and costs five times as much with
     painter.drawPolygon(shape)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     painter.setOpacity(1.0)
 
 

@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
+import numpy as np
 from PySide6.QtCore import QRectF, Qt
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import QScrollBar, QWidget
 
 from standtall.desk import theme
@@ -22,7 +23,12 @@ class OverviewBar(QScrollBar):
         self.setAccessibleName("Overview of the footage")
         self.setToolTip("The whole footage: green is used, marigold was found, red is in doubt. Click to go there.")
         for signal in (workspace.search_changed, workspace.edition_changed, workspace.opened_changed):
-            signal.connect(self.update)
+            signal.connect(self.refresh)
+        self._ground: QPixmap | None = None
+
+    def refresh(self) -> None:
+        self._ground = None
+        self.update()
 
     def marks(self) -> tuple[list[tuple[float, float]], list[float], list[float]]:
         """-> (used parts, hits, doubts) as heights on the page, 0..1."""
@@ -31,18 +37,33 @@ class OverviewBar(QScrollBar):
             return [], [], []
         page, words = opened.page, opened.analysis.words
         used = [(page.y(e.start) / page.height, page.y(e.end) / page.height) for e in opened.entry.short.excerpts]
-        hits = [page.rows[page.row_of(h.start)].top / page.height for h in self._ws.hits]
-        doubts = [page.rows[page.row_of(i)].top / page.height for i, w in enumerate(words) if w.doubtful]
+        found = np.array([words[h.start].start for h in self._ws.hits])
+        doubtful = np.array([w.start for w in words if w.doubtful])
+        hits, doubts = ((page.ys(ticks) / page.height).tolist() if len(ticks) else [] for ticks in (found, doubtful))
         return used, hits, doubts
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         look = theme.current()
         high = self.height()
+        if self._ground is None or self._ground.size() != self.size() * self.devicePixelRatioF():
+            self._ground = self._marked()
         painter.fillRect(self.rect(), QColor(look.page_rule))
         span = max(1, self.maximum() - self.minimum() + self.pageStep())
         top, size = self.value() / span * high, max(12.0, self.pageStep() / span * high)
         painter.fillRect(QRectF(0, top, WIDTH, size), QColor(look.line))
+        painter.drawPixmap(0, 0, self._ground)
+        painter.setPen(QColor(look.faint))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawRect(QRectF(0.5, top + 0.5, WIDTH - 1, size - 1))
+
+    def _marked(self) -> QPixmap:
+        """The marks by themselves: they stay as they are while the page is scrolled."""
+        high = self.height()
+        ground = QPixmap(self.size() * self.devicePixelRatioF())
+        ground.setDevicePixelRatio(self.devicePixelRatioF())
+        ground.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(ground)
         used, hits, doubts = self.marks()
         for a, b in used:
             painter.fillRect(QRectF(1, a * high, 4, max(2.0, (b - a) * high)), QColor(theme.KEPT))
@@ -50,9 +71,8 @@ class OverviewBar(QScrollBar):
             painter.fillRect(QRectF(WIDTH - 5, y, 4, 2), QColor(theme.WARN))
         for y in sorted({round(h * high) for h in hits}):
             painter.fillRect(QRectF(6, y - 1, 7, 3), QColor(theme.NOW).darker(112))
-        painter.setPen(QColor(look.faint))
-        painter.setBrush(Qt.BrushStyle.NoBrush)
-        painter.drawRect(QRectF(0.5, top + 0.5, WIDTH - 1, size - 1))
+        painter.end()
+        return ground
 
     def _to(self, y: float) -> None:
         span = self.maximum() - self.minimum() + self.pageStep()

@@ -69,6 +69,9 @@ class Page:
     def ys(self, ticks: np.ndarray) -> np.ndarray:
         return np.interp(ticks, self._times, self._heights)
 
+    def ticks(self, heights: np.ndarray) -> np.ndarray:
+        return np.interp(heights, self._heights, self._times)
+
     def tick(self, y: float) -> int:
         return int(np.interp(y, self._heights, self._times))
 

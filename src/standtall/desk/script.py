@@ -42,6 +42,8 @@ class ScriptView(QAbstractScrollArea):
         self._last_playhead = 0
         self._shown_page: Page | None = None
         self._ground: QPixmap | None = None
+        self._placed: dict[int, list[tuple[int, QRectF]]] = {}
+        self._placed_on: Page | None = None
         workspace.opened_changed.connect(self._reopened)
         workspace.edition_changed.connect(self._edited)
         workspace.selection_changed.connect(self.refresh)
@@ -74,6 +76,10 @@ class ScriptView(QAbstractScrollArea):
         page, opened = self.page, self._ws.opened
         if page is None or opened is None:
             return []
+        if self._placed_on is not page:
+            self._placed_on, self._placed = page, {}
+        if number in self._placed:
+            return self._placed[number]
         row = page.rows[number]
         metrics = QFontMetricsF(self._font())
         x = self._words_x() + 22
@@ -83,6 +89,7 @@ class ScriptView(QAbstractScrollArea):
             w = metrics.horizontalAdvance(_shown(opened.analysis.words[i]))
             out.append((i, QRectF(x, row.top, w, ROW)))
             x += w + space + 1
+        self._placed[number] = out
         return out
 
     def word_near(self, x: float, y: float) -> int | None:
@@ -121,7 +128,7 @@ class ScriptView(QAbstractScrollArea):
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
-        self._ground = None
+        self._ground, self._placed = None, {}
         self._scroll_range()
         self.laid_out.emit(int(self._lane().w))
 

@@ -288,7 +288,9 @@ class Workspace(QObject):
         else:
             page, index = before.page, before.index
         proxy = self.cache.proxy(source.key)
-        camera = plan(entry.short, source, analysis.people, everywhere=True)
+        camera = before.camera if before is not None and _same_view(before, entry.short, analysis) else None
+        if camera is None:
+            camera = plan(entry.short, source, analysis.people, everywhere=True)
         return Opened(
             source, found, transcript, analysis, entry, edition, camera, page, index,
             str(proxy) if proxy.exists() else None,
@@ -488,6 +490,13 @@ class Workspace(QObject):
                 self.thumbs_changed.emit()
 
         thumbs.make(self._slow, self.closing, came)
+
+
+def _same_view(before: Opened, short: Short, analysis: Analysis) -> bool:
+    """Whether the camera has nothing new to look at."""
+    was = before.entry.short
+    same = (was.framing, was.width, was.height) == (short.framing, short.width, short.height)
+    return same and before.analysis.people == analysis.people
 
 
 def _within(chosen: range | None, count: int) -> range | None:

@@ -29,7 +29,7 @@ def turns(people: People, tracks: tuple[Track, ...], start: int, end: int, follo
     seen = {t.person for t in tracks}
     if follow is not None and follow in seen:
         return [Turn(start, end, follow, "as you chose")]
-    talk = [t for t in people.talk if t.person in seen and t.end > start and t.start < end]
+    talk = [t for t in people.talk_within(start, end) if t.person in seen]
     if not talk:
         biggest = max(tracks, key=lambda t: sum(s.w * s.h for s in t.samples))
         why = "the only one in view" if len(seen) == 1 else "the nearest to the camera while nobody talks"
@@ -47,7 +47,7 @@ def turns(people: People, tracks: tuple[Track, ...], start: int, end: int, follo
 
 def _switch(people: People, before: int, starts: int) -> int:
     """When to go over to the next talker: just before the first word, but not into the last one."""
-    ended = max((t.end for t in people.talk if t.person == before and t.end <= starts), default=0)
+    ended = max((t.end for t in people.talk_within(starts - LEAD, starts) if t.person == before and t.end <= starts), default=0)
     return max(ended, starts - LEAD)
 
 

@@ -77,7 +77,7 @@ class Talk:
 
 @dataclass(frozen=True, slots=True)
 class People:
-    """All that was found in the picture of one source."""
+    """All that was found in the picture of one source: everything in the order of its start; talk never overlaps."""
 
     shots: tuple[Shot, ...] = ()
     tracks: tuple[Track, ...] = ()
@@ -95,4 +95,15 @@ class People:
         return self.talk[i].person if i >= 0 and tick < self.talk[i].end else None
 
     def tracks_in(self, shot: int) -> tuple[Track, ...]:
-        return tuple(track for track in self.tracks if track.shot == shot)
+        if not self.shots:
+            return ()
+        span = self.shots[shot]
+        first = bisect.bisect_left(self.tracks, span.start, key=lambda t: t.start)
+        last = bisect.bisect_left(self.tracks, span.end, key=lambda t: t.start)
+        return tuple(track for track in self.tracks[first:last] if track.shot == shot)
+
+    def talk_within(self, start: int, end: int) -> tuple[Talk, ...]:
+        """What is said in [start, end), whole passages."""
+        first = bisect.bisect_right(self.talk, start, key=lambda t: t.end)
+        last = bisect.bisect_left(self.talk, end, key=lambda t: t.start)
+        return self.talk[first:last]

@@ -50,6 +50,7 @@ class SourceCard(QFrame):
         self._busy: dict[str, tuple[float, float | None]] = {}
         self._stages = QLabel()
         self._stages.setTextFormat(Qt.TextFormat.RichText)
+        self._stages.setWordWrap(True)
         self._bar = QProgressBar()
         self._bar.setRange(0, 1000)
         self._bar.setTextVisible(False)
@@ -173,8 +174,8 @@ class SourceCard(QFrame):
         for key, name in STAGES:
             mark = "✓" if key in self._done else ("▸" if key in self._busy else "·")
             weight = "700" if key in self._busy else "400"
-            marks.append(f'<span style="font-weight:{weight}">{mark} {name}</span>')
-        self._stages.setText("&nbsp;&nbsp;&nbsp;".join(marks))
+            marks.append(f'<span style="font-weight:{weight}">{mark}&nbsp;{name}</span>')
+        self._stages.setText("&nbsp;&nbsp; ".join(marks))
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.chosen.emit(self.source)

@@ -51,13 +51,17 @@ class Thumbs:
         self._levels = wanted(shots, source.length)
         self._file = cache.folder / source.key / "thumbs.zip"
         self._sorted: list[int] = []
+        self._coarse = {at for at, _ in self._levels[0]} - {at for level in self._levels[1:] for at, _ in level}
 
     def between(self, start: int, end: int) -> list[tuple[int, QImage]]:
-        """The pictures drawn at [start, end), in order."""
+        """The pictures drawn at [start, end), in order; those of the whole only as long as the shot has none of its own."""
         if len(self._sorted) != len(self.images):
             self._sorted = sorted(self.images)
         a, b = bisect.bisect_left(self._sorted, start), bisect.bisect_left(self._sorted, end)
-        return [(t, self.images[t]) for t in self._sorted[a:b]]
+        here = self._sorted[a:b]
+        if start in self.images:
+            here = [t for t in here if t not in self._coarse]
+        return [(t, self.images[t]) for t in here]
 
     def make(self, worker: Worker, stop: Progress, came: Callable[[], None]) -> None:
         """Bring what is kept, then make what is missing; `came` is called in the interface's thread after each slice."""

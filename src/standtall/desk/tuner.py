@@ -323,7 +323,7 @@ class Tuner(QScrollArea):
         if chosen:
             text = " ".join(words[i].text for i in chosen[:9]) + (" …" if len(chosen) > 9 else "")
             length = (words[chosen[-1]].end - words[chosen[0]].start) / TICKS
-            self._words_text.setText(f"“{text}”\n{edits.count_of(len(chosen))}, {length:.1f} s")
+            self._words_text.setText(f"“{text}”\n{edits.count_of(len(chosen))}, {length:.{1 if length > 9 else 2}f} s")
         else:
             i = word_at(words, self._ws.playhead)
             about = f"“{words[i].text}” is being said." if i is not None else "Drag over words in the script to choose them."

@@ -138,6 +138,8 @@ class WordEdges(QWidget):
             painter.setPen(QColor("#f4efe6" if i == self._word else "#aaa499"))
             text = painter.fontMetrics().elidedText(words[i].text, Qt.TextElideMode.ElideRight, int(max(18, box.width() + 8)))
             painter.drawText(QRectF(box.left() + 5, 4, 200, 16), Qt.AlignmentFlag.AlignLeft, text)
+        if self._held is None:
+            return
         length = f"{seconds(self._edges[1] - self._edges[0]):.2f} s"
         painter.setPen(QColor("#f4efe6"))
         right = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignBottom

@@ -17,7 +17,7 @@ from standtall.media.reader import PictureReader
 from standtall.media.writer import MovieWriter
 from standtall.model.source import Source
 
-SLOW_MS: Final = 90.0
+SLOW_MS: Final = 150.0
 """An exact picture that takes longer than this to reach makes scrubbing feel slow (common practice, no source)."""
 QUICK_MS: Final = 35.0
 LOOKS: Final = 7

@@ -123,7 +123,8 @@ def _sheet(t: Theme) -> str:
     QLineEdit#field {{ border: 1px solid {t.line}; }}
     QLineEdit#field:focus {{ border: 1px solid {NOW}; }}
     QLineEdit#retyper {{ background: #ffffff; color: #221f1a; border: 2px solid {NOW}; font-size: {PAGE}px; padding: 1px 5px; }}
-    QSpinBox {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 6px; padding: 3px 4px 3px 8px; min-height: 20px; }}
+    QSpinBox {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 6px; padding: 3px 4px 3px 8px;
+        min-height: 20px; }}
     QSpinBox:focus {{ border: 1px solid {NOW}; }}
     QSpinBox::up-button, QSpinBox::down-button {{ width: 0; border: 0; }}
     QCheckBox {{ spacing: 5px; }}

@@ -123,7 +123,7 @@ def test_a_newer_version_is_its_own_error(path: Path) -> None:
 
 def test_every_migration_is_numbered_and_tested(path: Path) -> None:
     assert len(MIGRATIONS) == VERSION
-    tested = {0, 1}
+    tested = {0, 1, 2}
     assert set(range(VERSION)) == tested, "write a test for the new migration and add its number"
     Project(path).close()
     db = sqlite3.connect(path)
@@ -253,3 +253,24 @@ def test_settings_come_back_and_damage_is_forgiven(own_folders: Path, tmp_path: 
     file = Path(os.environ["XDG_CONFIG_HOME"]) / "stand-tall" / "settings.json"
     file.write_text(json.dumps({"recent": "no list"}))
     assert settings.load() == settings.Settings()
+
+
+def test_a_project_of_version_2_keeps_its_words_and_takes_votes(path: Path) -> None:
+    db = sqlite3.connect(path)
+    for script in MIGRATIONS[:2]:
+        db.executescript(script)
+    db.execute("INSERT INTO term VALUES ('Odile', 'Odeal')")
+    db.execute(f"PRAGMA application_id = {project_file.APPLICATION_ID}")
+    db.execute("PRAGMA user_version = 2")
+    db.commit()
+    db.close()
+    with Project(path) as project:
+        assert [t.text for t in project.terms()] == ["Odile"]
+        assert project.votes("k") == {}
+        project.vote("k", 5, 9, True)
+        project.vote("k", 20, 30, False)
+        project.vote("other", 1, 2, True)
+        assert project.votes("k") == {(5, 9): True, (20, 30): False}
+        project.vote("k", 5, 9, None)
+    with Project(path) as project:
+        assert project.votes("k") == {(20, 30): False}

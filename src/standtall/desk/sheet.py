@@ -314,7 +314,7 @@ class TranscriptSheet(QScrollArea):
             everywhere.setChecked(term in self._ws.own_terms)
             everywhere.setToolTip(f"{term.text} holds in every project")
             everywhere.setAccessibleName(everywhere.toolTip())
-            everywhere.clicked.connect(partial(self._everywhere, term))
+            everywhere.clicked.connect(lambda on=False, t=term: self._everywhere(t, on))
             for column, widget in enumerate((text, heard, everywhere, gone)):
                 self._terms.addWidget(widget, row, column)
         self._apply.setEnabled(bool(listed))

@@ -31,6 +31,7 @@ from standtall.desk import theme
 from standtall.desk.bench import Bench
 from standtall.desk.export import ExportSheet
 from standtall.desk.footage import FootagePlace
+from standtall.desk.moments import MomentsPlace
 from standtall.desk.player import Player, Shown
 from standtall.desk.tall import TallPane
 from standtall.desk.wordfiles import WordFiles
@@ -38,6 +39,7 @@ from standtall.desk.workspace import Workspace, project_for
 from standtall.library import settings
 from standtall.model import edits
 from standtall.model.analysis import Analysis
+from standtall.model.moment import Moment
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.timemap import Excerpt
@@ -66,6 +68,8 @@ class MainWindow(QMainWindow):
         self.places = QStackedWidget()
         self.places.addWidget(self.footage)
         self.places.addWidget(self.bench)
+        self.moments = MomentsPlace(self.workspace)
+        self.places.addWidget(self.moments)
         self._previewing: Edition | None = None
         self._message = QLabel()
         self._message.setWordWrap(True)
@@ -100,7 +104,7 @@ class MainWindow(QMainWindow):
         column.setContentsMargins(6, 10, 6, 10)
         column.setSpacing(6)
         self._rail: dict[str, QToolButton] = {}
-        for name, text, keys in (("footage", "Footage", "F1"), ("bench", "Bench", "F2")):
+        for name, text, keys in (("footage", "Footage", "F1"), ("moments", "Moments", "F4"), ("bench", "Bench", "F2")):
             button = self._rail_button(name, text, f"{text} ({keys})")
             button.setCheckable(True)
             button.clicked.connect(lambda _c=False, n=name: self.go(n))
@@ -148,22 +152,28 @@ class MainWindow(QMainWindow):
         self.bench.sheet.give_words.connect(self.give_words)
         self.footage.opened.connect(self.open_on_bench)
         self.footage.previewed.connect(self.preview)
+        self.moments.played.connect(self.show_moment)
+        self.moments.made.connect(lambda: self.go("bench"))
         self._from_player = False
 
     def _make_actions(self) -> None:
         self.keys: list[tuple[str, str]] = []
+        self._bench_actions: list[QAction] = []
 
-        def add(text: str, keys: str, does: Callable[[], object]) -> None:
+        def add(text: str, keys: str, does: Callable[[], object], bench: bool = False) -> None:
             action = QAction(text, self)
             action.setShortcuts([QKeySequence(k.strip()) for k in keys.split(" or ")])
             action.setShortcutContext(Qt.ShortcutContext.WindowShortcut)
             action.triggered.connect(lambda _c=False: does())
             self.addAction(action)
             self.keys.append((keys, text))
+            if bench:  # what changes the short or its words answers to its keys only where they are seen
+                self._bench_actions.append(action)
 
         tuner = self.bench.tuner
         add("Footage", "F1", lambda: self.go("footage"))
         add("Bench", "F2", lambda: self.go("bench"))
+        add("Moments", "F4", lambda: self.go("moments"))
         add("Play or pause", "Space or K", self.toggle_play)
         add("Play backwards", "J", lambda: self.shuttle(-1))
         add("Play forwards, again for faster", "L", lambda: self.shuttle(1))
@@ -171,34 +181,34 @@ class MainWindow(QMainWindow):
         add("One picture on", "Right", lambda: self.step(1))
         add("One second back", "Shift+Left", lambda: self.step_seconds(-1))
         add("One second on", "Shift+Right", lambda: self.step_seconds(1))
-        add("Start the short here", "I", lambda: self._edge(edits.start_at))
-        add("End the short here", "O", lambda: self._edge(edits.end_at))
-        add("Make the chosen words the whole short", "Return", tuner.take)
-        add("Cut the chosen words", "Delete or Backspace", tuner.cut)
-        add("Bring the chosen words back", "B", tuner.bring_back)
-        add("Captions on or off", "C", tuner.toggle_captions)
-        add("Another short of the chosen words", "Ctrl+N", self.workspace.new_short)
+        add("Start the short here", "I", lambda: self._edge(edits.start_at), bench=True)
+        add("End the short here", "O", lambda: self._edge(edits.end_at), bench=True)
+        add("Make the chosen words the whole short", "Return", tuner.take, bench=True)
+        add("Cut the chosen words", "Delete or Backspace", tuner.cut, bench=True)
+        add("Bring the chosen words back", "B", tuner.bring_back, bench=True)
+        add("Captions on or off", "C", tuner.toggle_captions, bench=True)
+        add("Another short of the chosen words", "Ctrl+N", self.workspace.new_short, bench=True)
         work = self.bench.work
-        add("Retype the chosen words", "T", self.bench.script.retype)
-        add("Hear the chosen words", "H", work.hear)
-        add("Right as it is, on to the next doubt", "A", work.accept)
-        add("Next doubtful word", "D", lambda: work.next_doubt(1))
-        add("Doubtful word before", "Shift+D", lambda: work.next_doubt(-1))
-        add("Other hearings of the chosen words", "W", work.ask)
-        add("Find the chosen words in the sound anew", "Y", work.align)
-        add("Merge the chosen words into one", "M", work.merge)
-        add("Mark words as not spoken, or spoken", "N", work.not_spoken)
-        add("Let the word begin earlier", "[", lambda: work.shift_start(-1))
-        add("Let the word begin later", "]", lambda: work.shift_start(1))
-        add("Let the word end earlier", "Shift+[ or {", lambda: work.shift_end(-1))
-        add("Let the word end later", "Shift+] or }", lambda: work.shift_end(1))
+        add("Retype the chosen words", "T", self.bench.script.retype, bench=True)
+        add("Hear the chosen words", "H", work.hear, bench=True)
+        add("Right as it is, on to the next doubt", "A", work.accept, bench=True)
+        add("Next doubtful word", "D", lambda: work.next_doubt(1), bench=True)
+        add("Doubtful word before", "Shift+D", lambda: work.next_doubt(-1), bench=True)
+        add("Other hearings of the chosen words", "W", work.ask, bench=True)
+        add("Find the chosen words in the sound anew", "Y", work.align, bench=True)
+        add("Merge the chosen words into one", "M", work.merge, bench=True)
+        add("Mark words as not spoken, or spoken", "N", work.not_spoken, bench=True)
+        add("Let the word begin earlier", "[", lambda: work.shift_start(-1), bench=True)
+        add("Let the word begin later", "]", lambda: work.shift_start(1), bench=True)
+        add("Let the word end earlier", "Shift+[ or {", lambda: work.shift_end(-1), bench=True)
+        add("Let the word end later", "Shift+] or }", lambda: work.shift_end(1), bench=True)
         add("Search the words", "Ctrl+F", self.search)
         add("Next hit", "F3", lambda: self.workspace.next_hit(1))
         add("Hit before", "Shift+F3", lambda: self.workspace.next_hit(-1))
         add("This place", "F5", lambda: self.bench.show_side(0))
         add("The whole transcript", "F6", lambda: self.bench.show_side(1))
         add("The second language", "F7", lambda: self.bench.show_side(2))
-        add("Even or elastic time", "E", self.toggle_even)
+        add("Even or elastic time", "E", self.toggle_even, bench=True)
         add("Undo", "Ctrl+Z", self.workspace.undo)
         add("Redo", "Ctrl+Shift+Z", self.workspace.redo)
         add("Render", "Ctrl+R", lambda: self.tall.rendering.start())
@@ -213,7 +223,9 @@ class MainWindow(QMainWindow):
         if place == "bench" and self._previewing is not None:
             self._previewing = None
             self._new_edition()
-        self.places.setCurrentIndex(0 if place == "footage" else 1)
+        self.places.setCurrentIndex(("footage", "bench", "moments").index(place))
+        for action in self._bench_actions:
+            action.setEnabled(place == "bench")
         self.tall.rendering.setVisible(place == "bench" or self.tall.rendering.running)
         for name, button in self._rail.items():
             button.setChecked(name == place)
@@ -398,9 +410,21 @@ class MainWindow(QMainWindow):
             return
         end = min(source.length, tick + PREVIEW)
         short = Short(source.name, source.key, (Excerpt(max(0, min(tick, end - TICKS // 2)), end),), captions_on=False)
-        edition = worked_out(short, source, Analysis(source.key))
+        self._show_beforehand(worked_out(short, source, Analysis(source.key)))
+
+    def show_moment(self, moment: Moment) -> None:
+        """Play a proposed moment in the tall pane, framed and captioned as its short would be."""
+        opened = self.workspace.opened
+        if opened is None:
+            return
+        look = self.workspace.brief_of(opened.source).look
+        made = replace(edits.from_words(opened.source.name, opened.analysis, moment.words), look=look)
+        self._show_beforehand(worked_out(made, opened.source, opened.analysis), opened.proxy)
+        self.player.play()
+
+    def _show_beforehand(self, edition: Edition, proxy: str | None = None) -> None:
         self._previewing = edition
-        self.player.set_edition(edition)
+        self.player.set_edition(edition, proxy)
         self.player.show_frame(0)
         self.tall.set_time(0, edition.time_map.length)
         self.workspace.in_background(

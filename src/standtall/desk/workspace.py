@@ -425,13 +425,43 @@ class Workspace(QObject):
             entry = self._project.entry(self._project.add_short(made))
             return self._work_out(now.source, now.found, now.transcript, entry, now)
 
-        def arrived(opened: Opened) -> None:
-            self.opened = opened
-            self.edition_changed.emit()
-            self._make_track(opened.edition)
-            self.seek(opened.entry.short.excerpts[0].start)
+        self.keeper.do(work, self._arrived_short, self._fail)
 
-        self.keeper.do(work, arrived, self._fail)
+    def make_short(self, name: str, chosen: range) -> None:
+        """A short of some words under a name, brought to the Bench."""
+        now = self.opened
+        if now is None:
+            return
+
+        def work() -> Opened:
+            assert self._project is not None
+            brief = self.brief_of(now.source)
+            made = replace(edits.from_words(name or now.source.name, now.analysis, chosen), look=brief.look)
+            entry = self._project.entry(self._project.add_short(made))
+            return self._work_out(now.source, now.found, now.transcript, entry, now)
+
+        self.keeper.do(work, self._arrived_short, self._fail)
+
+    def _arrived_short(self, opened: Opened) -> None:
+        self.opened = opened
+        self.edition_changed.emit()
+        self._make_track(opened.edition)
+        self.seek(opened.entry.short.excerpts[0].start)
+
+    # what is kept of the moments
+
+    def votes(self, then: Callable[[dict[tuple[int, int], bool]], None]) -> None:
+        """Read which passages of the opened source were kept and which passed over."""
+        now = self.opened
+        if now is not None:
+            key = now.source.key
+            self.keeper.do(lambda: self._project.votes(key) if self._project else {}, then, self._fail)
+
+    def vote(self, start: int, end: int, kept: bool | None) -> None:
+        now = self.opened
+        if now is not None:
+            key = now.source.key
+            self.keeper.do(lambda: self._project.vote(key, start, end, kept) if self._project else None, None, self._fail)
 
     # selection and playhead
 

@@ -22,7 +22,7 @@ from standtall.model.transcript import Revision, Transcript
 T = TypeVar("T")
 
 APPLICATION_ID: Final = 0x5354_414C
-VERSION: Final = 2
+VERSION: Final = 3
 LONGEST: Final = 5_000_000
 """Most characters of one stored value."""
 
@@ -49,7 +49,14 @@ CREATE TABLE term (text TEXT PRIMARY KEY, heard TEXT NOT NULL);
 """
 
 
-MIGRATIONS: Final = (_FIRST, _TRANSCRIPTS)
+_VOTES: Final = """
+CREATE TABLE vote (
+  source TEXT NOT NULL, start INTEGER NOT NULL, end INTEGER NOT NULL, kept INTEGER NOT NULL, PRIMARY KEY (source, start, end)
+);
+"""
+
+
+MIGRATIONS: Final = (_FIRST, _TRANSCRIPTS, _VOTES)
 """Number n brings a file of version n to n + 1."""
 
 
@@ -259,6 +266,20 @@ class Project:
 
     def set_brief(self, source: str, brief: Brief) -> None:
         self._write(("INSERT OR REPLACE INTO brief VALUES (?, ?)", (source, json.dumps(to_plain(brief)))))
+
+    # what the editor keeps of the proposed moments, and what not
+
+    def votes(self, source: str) -> dict[tuple[int, int], bool]:
+        """Passages (ticks) of a source that were kept (True) or passed over (False)."""
+        rows = self._db.execute("SELECT start, end, kept FROM vote WHERE source = ?", (source,)).fetchall()
+        return {(int(start), int(end)): bool(kept) for start, end, kept in rows}
+
+    def vote(self, source: str, start: int, end: int, kept: bool | None) -> None:
+        """Keep a passage, pass it over, or (None) take that back."""
+        if kept is None:
+            self._write(("DELETE FROM vote WHERE source = ? AND start = ? AND end = ?", (source, start, end)))
+        else:
+            self._write(("INSERT OR REPLACE INTO vote VALUES (?, ?, ?, ?)", (source, start, end, int(kept))))
 
     # the word list
 

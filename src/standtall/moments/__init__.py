@@ -1,0 +1,1 @@
+"""Finds the passages worth posting, and says why."""

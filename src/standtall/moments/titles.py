@@ -1,0 +1,42 @@
+"""Titles from a passage's own words, in four manners: as asked, as promised, as numbers, as said. Nothing is invented."""
+
+from __future__ import annotations
+
+import re
+from typing import Final
+
+from standtall.moments.parts import CLEARING, HOW_TO, Talk, is_number
+
+LONGEST: Final = 60
+
+
+def titles_of(talk: Talk, words: range) -> tuple[str, ...]:
+    """At most one title for each manner that the words allow, the most telling manner first; always one as said."""
+    found = [s for s in talk.sentences if s.start >= words.start and s.stop <= words.stop]
+    out: list[str] = []
+    asked = next((s for s in found if talk.words[s[-1]].text.endswith("?")), None)
+    if asked is not None:
+        out.append(_line(talk, asked, "?"))
+    promised = next((s for s in found if any(talk.bare[i] in HOW_TO for i in s) and s is not asked), None)
+    if promised is not None:
+        out.append(_line(talk, promised))
+    numbers = next((s for s in found if any(is_number(talk.bare[i]) for i in s)), None)
+    if numbers is not None:
+        out.append(_line(talk, numbers))
+    telling = max(found or [words], key=lambda s: float(talk.told[s.stop] - talk.told[s.start]) / (3 + len(s)))
+    out.append(_line(talk, telling))
+    return tuple(dict.fromkeys(t for t in out if t))
+
+
+def _line(talk: Talk, sentence: range, mark: str = "") -> str:
+    """The sentence without its throat-clearing, cut at a natural place where it is too long."""
+    first = sentence.start
+    while first < sentence[-1] and (talk.bare[first] in CLEARING or talk.words[first].kind == "filler"):
+        first += 1
+    texts = [talk.words[i].text for i in range(first, sentence.stop) if talk.words[i].kind == "word"]
+    line = " ".join(texts).strip(" ,;:.!?…")
+    if len(line) > LONGEST:
+        cut = max((m.start() for m in re.finditer(r"[,;:]", line[:LONGEST])), default=0)
+        line = line[:cut] if cut > LONGEST // 3 else line[: line.rfind(" ", 0, LONGEST - 1)] + "…"
+        mark = "" if line.endswith("…") else mark
+    return line[:1].upper() + line[1:] + mark if line else ""

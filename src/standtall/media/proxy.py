@@ -20,6 +20,7 @@ from standtall.model.source import Source
 SLOW_MS: Final = 150.0
 """An exact picture that takes longer than this to reach makes scrubbing feel slow (common practice, no source)."""
 QUICK_MS: Final = 35.0
+NEAR_KEYS: Final = TICKS // 3
 LOOKS: Final = 7
 SAMPLE: Final = 3 * TICKS
 SPREAD: Final = 0.618
@@ -56,8 +57,11 @@ def seek_ms(path: str | Path, source: Source, length: int, form: Form | None = N
 
 
 def needed(source: Source, measure: Callable[..., float] = seek_ms) -> bool:
-    """Whether moving about in the original is slow, by trying."""
-    return source.has_picture and not source.still and measure(source.path, source, source.length) > SLOW_MS
+    """Whether moving about in the original is slow: by trying, where its key frames are not near each other anyway."""
+    if not source.has_picture or source.still:
+        return False
+    near = 0 < source.keyframe_gap <= NEAR_KEYS and source.width * source.height <= 1920 * 1080
+    return not near and measure(source.path, source, source.length) > SLOW_MS
 
 
 def best_form(source: Source, progress: Progress, measure: Callable[..., float] = seek_ms) -> Form:

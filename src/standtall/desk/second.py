@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import Any, Final
 
 from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, QRect, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QPainter
+from PySide6.QtGui import QColor, QPainter, QShowEvent
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QCheckBox,
@@ -268,7 +268,14 @@ class SecondLanguage(QWidget):
 
     # what it shows
 
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        self.refresh()
+
     def refresh(self) -> None:
+        """Show what stands; while it is not seen nothing is worked out."""
+        if not self.isVisible():
+            return
         opened = self._ws.opened
         self.setEnabled(opened is not None)
         if opened is None:

@@ -13,6 +13,7 @@ from pathlib import Path
 
 import numpy as np
 import pytest
+from hypothesis import settings
 
 from standtall.demo.programme import SHIPPED, programme, truth
 from standtall.ink import engine
@@ -24,6 +25,9 @@ from standtall.model.analysis import Analysis
 from standtall.model.source import Source
 from standtall.session.analyse import Options, known
 from standtall.session.demo import open_demo
+
+settings.register_profile("untimed", deadline=None)  # a busy machine is no fault of the code
+settings.load_profile("untimed")
 
 
 @pytest.fixture(autouse=True)

@@ -8,11 +8,12 @@ from fractions import Fraction
 from typing import Any
 
 import pytest
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from standtall.base.errors import NothingToDo, ProjectError
 from standtall.base.time import TICKS
+from standtall.cutting.words import from_words
 from standtall.model import edits
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.look import LOOKS, look_named
@@ -55,71 +56,22 @@ def test_what_is_cut_out_has_no_short_time(excerpts: tuple[Excerpt, ...]) -> Non
     assert time_map.length == sum(e.length for e in excerpts)
 
 
-def test_excerpts_hold_whole_words_and_cut_in_the_pauses() -> None:
-    analysis = spoken()
-    short = edits.from_words("a", analysis, range(2, 6))
-    (excerpt,) = short.excerpts
-    assert analysis.words[1].end < excerpt.start < analysis.words[2].start
-    assert analysis.words[5].end < excerpt.end < analysis.words[6].start
-    assert edits.kept_words(short, analysis) == (2, 3, 4, 5)
-
-
-def test_cut_then_bring_back_is_where_it_was() -> None:
-    analysis = spoken()
-    short = edits.from_words("a", analysis, range(10))
-    less = edits.cut(short, analysis, [4, 5])
-    assert less.label == "Cut 2 words"
-    assert len(less.short.excerpts) == 2
-    assert edits.kept_words(less.short, analysis) == (0, 1, 2, 3, 6, 7, 8, 9)
-    assert edits.bring_back(less.short, analysis, [4, 5]).short == short
-
-
-@settings(max_examples=60)
-@given(st.sets(st.integers(0, 11), min_size=1))
-def test_any_choice_of_words_is_kept_exactly(chosen: set[int]) -> None:
-    analysis = spoken()
-    short = edits.from_words("a", analysis, chosen)
-    assert set(edits.kept_words(short, analysis)) == chosen
-    for i in chosen:
-        word = analysis.words[i]
-        assert any(e.start <= word.start and word.end <= e.end for e in short.excerpts), "a word is cut into"
-
-
-def test_words_that_touch_are_cut_at_their_border() -> None:
-    analysis = spoken(gap=0)
-    short = edits.from_words("a", analysis, [3])
-    assert (short.excerpts[0].start, short.excerpts[0].end) == (analysis.words[3].start, analysis.words[3].end)
+def test_excerpts_may_stand_in_any_order_but_never_overlap() -> None:
+    short = Short("a", "key", (Excerpt(50, 60), Excerpt(0, 50)))
+    assert [short.time_map.to_short(t) for t in (0, 49, 50, 59, 60)] == [10, 59, 0, 9, None]
+    with pytest.raises(ProjectError):
+        Short("a", "key", (Excerpt(50, 60), Excerpt(0, 51)))
 
 
 def test_edits_that_change_nothing_say_so() -> None:
-    analysis = spoken()
-    short = edits.from_words("a", analysis, range(4))
-    for broken in (
-        lambda: edits.cut(short, analysis, [9]),
-        lambda: edits.cut(short, analysis, range(4)),
-        lambda: edits.bring_back(short, analysis, [1]),
-        lambda: edits.from_words("a", analysis, []),
-        lambda: edits.release_crop(short, (0, 10)),
-        lambda: edits.rename(short, "   "),
-        lambda: edits.end_at(short, short.excerpts[0].start),
-    ):
+    short = from_words("a", spoken(), range(4))
+    for broken in (lambda: edits.release_crop(short, (0, 10)), lambda: edits.rename(short, "   ")):
         with pytest.raises(NothingToDo):
             broken()
 
 
-def test_start_and_end_can_be_set_by_time() -> None:
-    analysis = spoken()
-    short = edits.from_words("a", analysis, range(4))
-    first = short.excerpts[0]
-    later = edits.start_at(short, first.start + 7_000).short
-    assert later.excerpts[0].start == first.start + 7_000
-    longer = edits.end_at(short, first.end + 48_000).short
-    assert longer.excerpts[-1].end == first.end + 48_000
-    assert edits.start_at(later, 10).short.excerpts[0].start == 10
-
-
 def test_a_crop_by_hand_replaces_the_one_before_in_its_shot_only() -> None:
-    short = edits.from_words("a", spoken(), range(4))
+    short = from_words("a", spoken(), range(4))
     one = edits.set_crop(short, (0, 100), 0.3, 0.5, 0.9).short
     two = edits.set_crop(one, (100, 200), 0.6, 0.5, 1.0).short
     three = edits.set_crop(two, (0, 100), 0.4, 0.5, 7.0).short

@@ -19,13 +19,13 @@ from standtall.base.errors import Cancelled, OutputError
 from standtall.base.progress import Progress, Step
 from standtall.base.time import TICKS, frame_middle
 from standtall.compose.paint import paint
+from standtall.cutting.words import from_words
 from standtall.desk.player import image_of
 from standtall.ink.caption import CaptionInk
 from standtall.media.planes import to_bgrx
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
 from standtall.media.writer import MovieWriter
-from standtall.model import edits
 from standtall.model.analysis import Analysis
 from standtall.model.short import Short
 from standtall.model.source import Source
@@ -49,7 +49,7 @@ def small(path: Path, **changes: object) -> tuple[Short, Source, Analysis]:
 
 
 def test_preview_and_render_are_equal_byte_for_byte(demo_source: Source, demo_analysis: Analysis) -> None:
-    short = edits.from_words("s", demo_analysis, range(3, 30))
+    short = from_words("s", demo_analysis, range(3, 30))
     edition = worked_out(short, demo_source, demo_analysis)
     render_ink = CaptionInk(edition.look, 1080, 1920)
     rendered = {}
@@ -72,7 +72,7 @@ def test_preview_and_render_are_equal_byte_for_byte(demo_source: Source, demo_an
 
 
 def test_the_decoded_file_is_the_painted_frame_within_40_db(tmp_path: Path, demo_source: Source, demo_analysis: Analysis) -> None:
-    short = edits.from_words("s", demo_analysis, range(10, 16))
+    short = from_words("s", demo_analysis, range(10, 16))
     edition = worked_out(short, demo_source, demo_analysis)
     out = tmp_path / "a.mp4"
     report = render(edition, out, Progress())

@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 
 from standtall.base.geometry import Rect
 from standtall.compose.scene import Scene
+from standtall.framing.camera import View
 from standtall.ink.caption import CaptionInk, CaptionText
 from standtall.media.planes import Plane, Planes
 
@@ -20,15 +21,30 @@ DIM: Final = 0.62
 """Brightness of the backdrop."""
 
 
-def paint(scene: Scene, picture: Planes, width: int, height: int, ink: CaptionInk | None) -> Planes:
-    """The frame as writable planes of `width` x `height` (even): picture, then caption inside its box."""
-    if scene.view.layout == "fill":
-        out = _filled(picture, scene.view.crop, width, height)
-    else:
-        out = _whole(picture, width, height)
+def paint(
+    scene: Scene, picture: Planes, width: int, height: int, ink: CaptionInk | None, under: Planes | None = None
+) -> Planes:
+    """The frame as writable planes of `width` x `height` (even): picture, then caption inside its box.
+
+    `under` is the picture of `scene.under`, where the scene has one.
+    """
+    out = _framed(scene.view, picture, width, height)
+    if scene.under is not None and under is not None:
+        out = _blended(out, _framed(scene.under.view, under, width, height), scene.under.share)
     if scene.caption is not None and ink is not None:
         ink.sprite(CaptionText(scene.caption.words, scene.caption.lit), scene.caption.middle).blend(out)
     return out
+
+
+def _framed(view: View, picture: Planes, width: int, height: int) -> Planes:
+    if view.layout == "fill":
+        return _filled(picture, view.crop, width, height)
+    return _whole(picture, width, height)
+
+
+def _blended(over: Planes, under: Planes, share: float) -> Planes:
+    pairs = ((over.y, under.y), (over.u, under.u), (over.v, under.v))
+    return Planes(*(np.asarray(cv2.addWeighted(a, 1 - share, b, share, 0), np.uint8) for a, b in pairs))
 
 
 def nothing(width: int, height: int) -> Planes:

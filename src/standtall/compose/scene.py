@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from fractions import Fraction
+from typing import Final
 
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS, frame_count, frame_middle
@@ -17,6 +18,13 @@ from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.timemap import TimeMap
 
+PUNCH: Final = 1.09
+"""How much nearer a punch-in is: seen as meant, not as a jump (common practice, no source)."""
+EYES: Final = 0.36
+"""Where the eyes stand in the tall picture, as a share of its height."""
+BLEND: Final = TICKS // 6
+"""Length of a blend: about five pictures of thirty a second."""
+
 
 @dataclass(frozen=True, slots=True)
 class CaptionShown:
@@ -28,6 +36,15 @@ class CaptionShown:
 
 
 @dataclass(frozen=True, slots=True)
+class Under:
+    """The picture from before a cut, still seen through the new one: `share` of it is left."""
+
+    source_tick: int
+    view: View
+    share: float
+
+
+@dataclass(frozen=True, slots=True)
 class Scene:
     """All that one frame shows: the source picture on show at `source_tick`, how it is framed, the caption."""
 
@@ -35,6 +52,7 @@ class Scene:
     source_tick: int
     view: View
     caption: CaptionShown | None
+    under: Under | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -50,6 +68,7 @@ class Edition:
     caption_middle: float
     rate: Fraction
     frames: int
+    joins: tuple[Join, ...]
 
     def frame_at(self, tick: int) -> int:
         """Number of the frame on show at `tick` of the short."""
@@ -59,7 +78,21 @@ class Edition:
         """What frame `number` (0 .. frames - 1) shows."""
         tick = frame_middle(number, self.rate)
         source_tick = self.time_map.to_source(tick)
-        return Scene(number, source_tick, self.camera.at(source_tick), self._caption(tick))
+        piece = self.time_map.index_at(tick)
+        join = self.joins[piece]
+        view = nearer(self.camera.at(source_tick)) if join.near else self.camera.at(source_tick)
+        return Scene(number, source_tick, view, self._caption(tick), self._under(piece, tick))
+
+    def _under(self, piece: int, tick: int) -> Under | None:
+        if not self.joins[piece].blends:
+            return None
+        before = self.time_map.excerpts[piece - 1]
+        into = tick - self.time_map.span_of(piece)[0]
+        length = min(BLEND, self.time_map.excerpts[piece].length)
+        if into >= length:
+            return None
+        at = before.end + into
+        return Under(at, self.camera.at(before.end - 1), 1 - into / length)
 
     def _caption(self, tick: int) -> CaptionShown | None:
         if not self.short.captions_on:
@@ -68,6 +101,39 @@ class Edition:
             if line.start <= tick < line.end:
                 return CaptionShown(tuple(w.text for w in line.words), line.lit_at(tick), self.caption_middle)
         return None
+
+
+@dataclass(frozen=True, slots=True)
+class Join:
+    """How a piece follows the one before it: shown a little nearer, or blended over its start."""
+
+    near: bool = False
+    blends: bool = False
+
+
+def nearer(view: View) -> View:
+    """A small punch-in: the eyes stay about where they are."""
+    if view.layout != "fill":
+        return view
+    crop = view.crop
+    w, h = crop.w / PUNCH, crop.h / PUNCH
+    return View(view.layout, Rect(crop.x + (crop.w - w) / 2, crop.y + (crop.h - h) * EYES, w, h))
+
+
+def joins_of(short: Short, camera: Camera) -> tuple[Join, ...]:
+    """How each piece follows the one before. Where the camera stands elsewhere, a cut is a cut and needs nothing."""
+    out: list[Join] = []
+    for number, piece in enumerate(short.excerpts):
+        before = short.excerpts[number - 1] if number else None
+        if before is None or before.end == piece.start or short.joins == "straight":
+            out.append(Join(near=out[-1].near if out and before is not None and before.end == piece.start else False))
+            continue
+        same = camera.span_at(before.end - 1) == camera.span_at(piece.start)
+        if short.joins == "punch":
+            out.append(Join(near=same and not out[-1].near))
+        else:
+            out.append(Join(blends=same))
+    return tuple(out)
 
 
 def edition(short: Short, source: Source, analysis: Analysis, width: Width) -> Edition:
@@ -90,6 +156,7 @@ def edition(short: Short, source: Source, analysis: Analysis, width: Width) -> E
         caption_middle=middle,
         rate=rate,
         frames=max(1, frame_count(time_map.length, rate)),
+        joins=joins_of(short, camera),
     )
 
 

@@ -167,10 +167,10 @@ def paint_extras(painter: QPainter, area: QRectF, box: QRectF, opened: Opened, p
             continue
         painter.setBrush(QColor(theme.KEPT))
         painter.drawRoundedRect(QRectF(box.left() + 8, y0 + 1, 14, max(3.0, y1 - y0 - 2)), 4, 4)
-    top = max(area.top(), page.y(short.excerpts[0].start))
-    if page.y(short.excerpts[-1].end) - page.y(short.excerpts[0].start) > 60 and area.top() <= top:
+    longest = max(short.excerpts, key=lambda e: page.y(e.end) - page.y(e.start))
+    if page.y(longest.end) - page.y(longest.start) > 60:
         painter.save()
-        painter.translate(box.left() + 26, page.y(short.excerpts[0].start) + 6)
+        painter.translate(box.left() + 26, page.y(longest.start) + 6)
         painter.rotate(90)
         painter.setFont(_small_font())
         painter.setPen(QColor("#4b453b"))

@@ -13,6 +13,7 @@ from PySide6.QtGui import QImage
 from standtall.base.errors import StandTallError
 from standtall.base.priority import PLAYING, thread_behind
 from standtall.compose.paint import nothing, paint
+from standtall.compose.pictures import Pictures
 from standtall.compose.scene import Edition, Scene
 from standtall.ink.caption import CaptionInk
 from standtall.media.planes import Planes, scaled, to_bgrx
@@ -219,7 +220,7 @@ class Player(QObject):
 
     def _run(self) -> None:
         thread_behind(PLAYING)
-        reader: PictureReader | None = None
+        reader: Pictures | None = None
         path = ""
         ink: CaptionInk | None = None
         while True:
@@ -238,7 +239,7 @@ class Player(QObject):
                     if reader is not None:
                         reader.close()
                     rotation = 0 if wanted != edition.source.path else edition.source.rotation
-                    reader, path = PictureReader(wanted, rotation), wanted
+                    reader, path = Pictures(wanted, rotation), wanted
                 if ink is None or (ink.look, ink.width, ink.height) != (edition.look, *size):
                     ink = CaptionInk(edition.look, *size)
                 if speed:
@@ -253,7 +254,7 @@ class Player(QObject):
         if reader is not None:
             reader.close()
 
-    def _play(self, edition: Edition, reader: PictureReader | None, ink: CaptionInk, speed: float) -> None:
+    def _play(self, edition: Edition, reader: Pictures | None, ink: CaptionInk, speed: float) -> None:
         with self._lock:
             track, at = self._track, self._frame
         clock: Clock = WallClock()
@@ -282,12 +283,13 @@ class Player(QObject):
         finally:
             clock.stop()
 
-    def _emit(self, edition: Edition, scene: Scene, reader: PictureReader | None, ink: CaptionInk) -> None:
+    def _emit(self, edition: Edition, scene: Scene, reader: Pictures | None, ink: CaptionInk) -> None:
         if reader is None:
             picture = nothing(640, 360)
+            tall = paint(scene, picture, ink.width, ink.height, ink)
         else:
             picture = reader.at(scene.source_tick)
-        tall = paint(scene, picture, ink.width, ink.height, ink)
+            tall = reader.painted(scene, ink.width, ink.height, ink)
         self.shown.emit(Shown(image_of(tall), image_of(smaller(picture, WIDE)), scene.number, scene.source_tick))
 
 

@@ -7,6 +7,7 @@ from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, 
 from PySide6.QtWidgets import QAbstractScrollArea, QWidget
 
 from standtall.base.time import clock
+from standtall.cutting.words import kept_words
 from standtall.desk import theme
 from standtall.desk.fields import Field
 from standtall.desk.lanes import LaneBox, paint_extras, paint_picture_lane, paint_time_lane
@@ -116,7 +117,7 @@ class ScriptView(QAbstractScrollArea):
         if self.page is not None and self.page is not self._shown_page:
             self._shown_page = self.page
             self._scroll_range()
-        self._kept = set(edits.kept_words(opened.entry.short, opened.analysis)) if opened else set()
+        self._kept = set(kept_words(opened.entry.short, opened.analysis)) if opened else set()
         self.refresh()
 
     def _scroll_range(self) -> None:

@@ -24,6 +24,7 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.time import TICKS
+from standtall.cutting import words as cutting
 from standtall.desk import theme
 from standtall.desk.wordedges import WordEdges
 from standtall.desk.wordwork import WordWork
@@ -254,13 +255,13 @@ class Tuner(QScrollArea):
     # what it does
 
     def take(self) -> None:
-        self._with_words(lambda s, a, w: edits.choose(s, a, w))
+        self._with_words(lambda s, a, w: cutting.choose(s, a, w))
 
     def cut(self) -> None:
-        self._with_words(lambda s, a, w: edits.cut(s, a, w))
+        self._with_words(lambda s, a, w: cutting.cut(s, a, w))
 
     def bring_back(self) -> None:
-        self._with_words(lambda s, a, w: edits.bring_back(s, a, w))
+        self._with_words(lambda s, a, w: cutting.bring_back(s, a, w))
 
     def _with_words(self, make: Callable[[Short, Analysis, range], edits.Edit]) -> None:
         chosen = self._ws.chosen_or_said()

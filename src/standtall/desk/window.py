@@ -27,6 +27,7 @@ from PySide6.QtWidgets import (
 
 from standtall.base.time import TICKS
 from standtall.compose.scene import Edition
+from standtall.cutting import trim, words
 from standtall.desk import theme
 from standtall.desk.bench import Bench
 from standtall.desk.export import ExportSheet
@@ -181,8 +182,8 @@ class MainWindow(QMainWindow):
         add("One picture on", "Right", lambda: self.step(1))
         add("One second back", "Shift+Left", lambda: self.step_seconds(-1))
         add("One second on", "Shift+Right", lambda: self.step_seconds(1))
-        add("Start the short here", "I", lambda: self._edge(edits.start_at), bench=True)
-        add("End the short here", "O", lambda: self._edge(edits.end_at), bench=True)
+        add("Start the short here", "I", lambda: self._edge(trim.start_at), bench=True)
+        add("End the short here", "O", lambda: self._edge(trim.end_at), bench=True)
         add("Make the chosen words the whole short", "Return", tuner.take, bench=True)
         add("Cut the chosen words", "Delete or Backspace", tuner.cut, bench=True)
         add("Bring the chosen words back", "B", tuner.bring_back, bench=True)
@@ -418,7 +419,7 @@ class MainWindow(QMainWindow):
         if opened is None:
             return
         look = self.workspace.brief_of(opened.source).look
-        made = replace(edits.from_words(opened.source.name, opened.analysis, moment.words), look=look)
+        made = replace(words.from_words(opened.source.name, opened.analysis, moment.words), look=look)
         self._show_beforehand(worked_out(made, opened.source, opened.analysis), opened.proxy)
         self.player.play()
 

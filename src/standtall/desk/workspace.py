@@ -20,6 +20,7 @@ from standtall.base.folders import data_folder
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
 from standtall.compose.scene import Edition, Scene
+from standtall.cutting.words import from_words
 from standtall.desk.door import Door, Worker
 from standtall.desk.rows import Page
 from standtall.desk.thumbs import Thumbs
@@ -417,7 +418,7 @@ class Workspace(QObject):
         def work() -> Opened:
             assert self._project is not None
             if chosen:
-                base = edits.from_words(now.source.name, now.analysis, chosen)
+                base = from_words(now.source.name, now.analysis, chosen)
                 words = " ".join(now.analysis.words[i].text for i in list(chosen)[:6])
                 made = edits.rename(base, re.sub(r"[,.;:!?]+$", "", words)).short
             else:
@@ -436,7 +437,7 @@ class Workspace(QObject):
         def work() -> Opened:
             assert self._project is not None
             brief = self.brief_of(now.source)
-            made = replace(edits.from_words(name or now.source.name, now.analysis, chosen), look=brief.look)
+            made = replace(from_words(name or now.source.name, now.analysis, chosen), look=brief.look)
             entry = self._project.entry(self._project.add_short(made))
             return self._work_out(now.source, now.found, now.transcript, entry, now)
 

@@ -92,7 +92,7 @@ def plan(short: Short, source: Source, people: People, everywhere: bool = False)
     is cut. In each shot a choice by hand wins; else the camera follows who is talking; where nobody is seen, the
     picture stays whole.
     """
-    first, last = (0, source.length) if everywhere else (short.excerpts[0].start, short.excerpts[-1].end)
+    first, last = (0, source.length) if everywhere else (min(e.start for e in short.excerpts), max(e.end for e in short.excerpts))
     if not source.has_picture or not people.shots:
         return Camera((_whole(first, last, "No people were looked for"),))
     spans: list[Span] = []

@@ -19,8 +19,8 @@ def forward(name: str, start: int, end: int) -> None:
         raise ProjectError(f"{name} must start at or after 0 and end after it starts, not run from {start} to {end}.")
 
 
-def ordered(name: str, spans: tuple[tuple[int, int], ...]) -> None:
-    """Raise `ProjectError` unless the spans follow each other without overlap."""
-    for (_, end), (start, _) in itertools.pairwise(spans):
+def apart(name: str, spans: tuple[tuple[int, int], ...]) -> None:
+    """Raise `ProjectError` where spans, in whatever order, overlap."""
+    for (_, end), (start, _) in itertools.pairwise(sorted(spans)):
         if start < end:
-            raise ProjectError(f"{name} must follow each other without overlap; one starts at {start} before {end}.")
+            raise ProjectError(f"{name} must not overlap; one starts at {start} before another ends at {end}.")

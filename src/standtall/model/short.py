@@ -4,11 +4,16 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from fractions import Fraction
+from typing import Literal
 
 from standtall.model import checks
+from standtall.model.channel import FIRST
 from standtall.model.timemap import Excerpt, TimeMap
 
 WIDTH, HEIGHT = 1080, 1920
+
+Joins = Literal["straight", "punch", "blend"]
+"""How the picture goes over a cut inside one camera position: as it is, a little nearer and back by turns, or blended."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -54,11 +59,12 @@ class Framing:
 
 @dataclass(frozen=True, slots=True)
 class Short:
-    """An ordered list of excerpts of one source plus everything that makes a finished file of them.
+    """Excerpts of one source in the order in which they are heard, plus everything that makes a finished file of them.
 
-    Words of the source that no excerpt covers are cut out; they stay in the source's words and are brought back by
-    covering them again. `caption_y` is the middle of the captions as a share of the height, None to keep them clear
-    of the face automatically. `caption_language` is that of a translation, or empty for the words as they are said.
+    Excerpts never overlap, but may stand in another order than in the source. Words of the source that no excerpt covers
+    are cut out; they stay in the source's words and are brought back by covering them again. `caption_y` is the middle of
+    the captions as a share of the height, None to keep them clear of the face automatically. `caption_language` is that
+    of a translation, or empty for the words as they are said.
     """
 
     name: str
@@ -73,6 +79,8 @@ class Short:
     height: int = HEIGHT
     rate: Fraction = Fraction(0)
     """Pictures a second; 0 means as the source."""
+    joins: Joins = "straight"
+    channel: str = FIRST.name
 
     def __post_init__(self) -> None:
         checks.in_range("The width of a short", self.width, 64, 4320)
@@ -80,7 +88,7 @@ class Short:
         checks.in_range("Pictures a second", float(self.rate), 0, 120)
         if self.caption_y is not None:
             checks.in_range("The place of the captions", self.caption_y, 0.05, 0.95)
-        checks.ordered("The excerpts of a short", tuple((e.start, e.end) for e in self.excerpts))
+        checks.apart("The excerpts of a short", tuple((e.start, e.end) for e in self.excerpts))
 
     @property
     def time_map(self) -> TimeMap:

@@ -24,7 +24,7 @@ class Excerpt:
 
 
 class TimeMap:
-    """Joins short time and source time for an ordered list of excerpts."""
+    """Joins short time and source time for excerpts in the order in which they are heard; they never overlap."""
 
     def __init__(self, excerpts: tuple[Excerpt, ...]) -> None:
         self.excerpts = excerpts
@@ -35,6 +35,8 @@ class TimeMap:
             at += excerpt.length
         self.length = at
         """Length of the short in ticks."""
+        self._in_source = sorted(range(len(excerpts)), key=lambda n: excerpts[n].start)
+        self._source_starts = [excerpts[n].start for n in self._in_source]
 
     def index_at(self, tick: int) -> int:
         """Which excerpt plays at `tick` of the short (clamped to the first and last)."""
@@ -46,11 +48,13 @@ class TimeMap:
         return self.excerpts[i].start + max(0, min(self.length - 1, tick)) - self._starts[i]
 
     def to_short(self, tick: int) -> int | None:
-        """Source time to the first place it has in the short, or None where it is cut out."""
-        for start, excerpt in zip(self._starts, self.excerpts, strict=True):
-            if excerpt.start <= tick < excerpt.end:
-                return start + tick - excerpt.start
-        return None
+        """Source time to its place in the short, or None where it is cut out."""
+        i = bisect.bisect_right(self._source_starts, tick) - 1
+        if i < 0:
+            return None
+        number = self._in_source[i]
+        excerpt = self.excerpts[number]
+        return self._starts[number] + tick - excerpt.start if tick < excerpt.end else None
 
     def span_of(self, index: int) -> tuple[int, int]:
         """Start and end of excerpt `index` in short time."""

@@ -13,11 +13,11 @@ from standtall.base.errors import OutputError
 from standtall.base.files import written_whole
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
-from standtall.compose.paint import nothing, paint
+from standtall.compose.paint import nothing
+from standtall.compose.pictures import Pictures
 from standtall.compose.scene import Edition
 from standtall.ink.caption import CaptionInk
 from standtall.media.planes import Planes
-from standtall.media.reader import PictureReader
 from standtall.media.sound import MIX_RATE, Samples, sound_of
 from standtall.media.writer import MovieWriter
 from standtall.render.check import Report, measure
@@ -53,10 +53,9 @@ def frames(edition: Edition, ink: CaptionInk) -> Iterator[Planes]:
                 ink.sprite(CaptionText(caption.words, caption.lit), caption.middle).blend(canvas)
             yield canvas
         return
-    with PictureReader(edition.source.path, edition.source.rotation) as reader:
+    with Pictures(edition.source.path, edition.source.rotation) as pictures:
         for number in range(edition.frames):
-            scene = edition.scene(number)
-            yield paint(scene, reader.at(scene.source_tick), short.width, short.height, ink)
+            yield pictures.painted(edition.scene(number), short.width, short.height, ink)
 
 
 def soundtrack(edition: Edition, progress: Progress | None = None) -> Samples | None:

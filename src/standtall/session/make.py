@@ -10,10 +10,9 @@ from typing import Final
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
 from standtall.compose.scene import Edition, edition
-from standtall.cutting import passage
+from standtall.cutting import passage, words
 from standtall.ink import engine
 from standtall.ink.caption import CaptionInk
-from standtall.model import edits
 from standtall.model.analysis import Analysis
 from standtall.model.brief import Content
 from standtall.model.look import look_named
@@ -54,7 +53,7 @@ def short_of(source: Source, analysis: Analysis, choice: Choice, look: str = "em
         return Short(name, source.key, (Excerpt(0, min(source.length, choice.length)),), look)
     else:
         chosen = passage.opening(analysis.words, choice.length)
-    made = edits.from_words(_title(analysis, chosen) or name, analysis, chosen)
+    made = words.from_words(_title(analysis, chosen) or name, analysis, chosen)
     last = made.excerpts[-1]
     if last.end > source.length:
         made = replace(made, excerpts=(*made.excerpts[:-1], Excerpt(last.start, source.length)))

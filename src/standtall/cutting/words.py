@@ -1,0 +1,133 @@
+"""Cutting by words: strike words out, bring them back, take a passage; picture and sound go with them.
+
+A piece keeps the start and the end that were set by hand as long as its first and last words stay.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import replace
+
+from standtall.base.errors import NothingToDo
+from standtall.cutting.edges import SHORTEST, covered_with, cut_after, cut_before, runs, spans_of
+from standtall.model.analysis import Analysis
+from standtall.model.edits import Edit, count_of
+from standtall.model.short import Short
+from standtall.model.timemap import Excerpt
+from standtall.model.words import words_within
+
+
+def pieces_for(analysis: Analysis, chosen: Iterable[int]) -> tuple[Excerpt, ...]:
+    """Pieces that hold exactly the words `chosen` (indexes, in the order in which they are to be heard)."""
+    out: list[Excerpt] = []
+    taken: set[int] = set()
+    for run in runs([i for i in chosen if not (i in taken or taken.add(i))]):  # type: ignore[func-returns-value]
+        piece = spans_of(analysis, run)
+        for other in out:  # runs that touch share the quietest place between them
+            if other.start < piece.end <= other.end and piece.start < other.start:
+                piece = Excerpt(piece.start, other.start)
+            elif other.start <= piece.start < other.end < piece.end:
+                piece = Excerpt(other.end, piece.end)
+        out.append(piece)
+    return tuple(out)
+
+
+def kept_words(short: Short, analysis: Analysis) -> tuple[int, ...]:
+    """Indexes of the words that the short holds, in the order in which they are heard."""
+    return tuple(i for e in short.excerpts for i in words_within(analysis.words, e.start, e.end))
+
+
+def from_words(name: str, analysis: Analysis, chosen: Iterable[int], base: Short | None = None) -> Short:
+    """A short of the chosen words in that order; style and framing come from `base` if given.
+
+    Raises `NothingToDo` when no word is chosen.
+    """
+    excerpts = pieces_for(analysis, chosen)
+    if not excerpts:
+        raise NothingToDo("No words are chosen.", "Drag over the words that the short should hold.")
+    if base is None:
+        return Short(name=name, source_key=analysis.source_key, excerpts=excerpts)
+    return replace(base, name=name, source_key=analysis.source_key, excerpts=excerpts)
+
+
+def choose(short: Short, analysis: Analysis, chosen: Iterable[int]) -> Edit:
+    """Make the chosen words the whole short."""
+    picked = tuple(chosen)
+    return Edit(f"Take {count_of(len(picked))}", from_words(short.name, analysis, picked, short))
+
+
+def cut(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
+    """Cut words out; picture and sound go with them.
+
+    Raises `NothingToDo` when none of them is in the short, or nothing would be left.
+    """
+    gone = set(indexes)
+    out: list[Excerpt] = []
+    count = 0
+    for excerpt in short.excerpts:
+        held = words_within(analysis.words, excerpt.start, excerpt.end)
+        left = [i for i in held if i not in gone]
+        count += len(held) - len(left)
+        if len(left) == len(held):
+            out.append(excerpt)
+        else:
+            out += _left_of(analysis, excerpt, held, runs(left))
+    if not count:
+        raise NothingToDo("These words are not in the short.", "Choose words that are not struck out.")
+    if not out:
+        raise NothingToDo("A short needs at least one word.", "Leave one word, or choose another passage.")
+    return Edit(f"Cut {count_of(count)}", replace(short, excerpts=tuple(out)))
+
+
+def _left_of(analysis: Analysis, excerpt: Excerpt, held: range, left: list[range]) -> list[Excerpt]:
+    """What is left of a piece: the runs of words that stay, each with its room."""
+    out: list[Excerpt] = []
+    at = excerpt.start
+    for run in left:
+        start = excerpt.start if run.start == held.start else max(at, cut_before(analysis, run.start))
+        end = excerpt.end if run.stop == held.stop else min(excerpt.end, cut_after(analysis, run[-1]))
+        at = max(end, start + SHORTEST) if end <= start else end
+        out.append(Excerpt(start, at))
+    return out
+
+
+def bring_back(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
+    """Bring words back where they were said, add words from outside the short, or undo cuts between the chosen words.
+
+    Raises `NothingToDo` when the short holds all of them, without a cut between them.
+    """
+    chosen = sorted(set(indexes))
+    held = set(kept_words(short, analysis))
+    new = [i for i in chosen if i not in held]
+    excerpts = short.excerpts
+    for run in runs(chosen):
+        start = _middle(analysis, run[0]) if run[0] in held else _from(excerpts, analysis, run[0])
+        end = _middle(analysis, run[-1]) if run[-1] in held else _until(excerpts, analysis, run[-1])
+        if start < end:
+            excerpts = covered_with(excerpts, start, end)
+    if excerpts == short.excerpts:
+        raise NothingToDo("These words are in the short already.", "Choose words that are struck out or pale.")
+    return Edit(f"Bring back {count_of(len(new))}" if new else "Close a cut", replace(short, excerpts=excerpts))
+
+
+def _middle(analysis: Analysis, i: int) -> int:
+    return (analysis.words[i].start + analysis.words[i].end) // 2
+
+
+def _holder(excerpts: tuple[Excerpt, ...], analysis: Analysis, i: int) -> Excerpt | None:
+    """The piece that holds a word."""
+    if not 0 <= i < len(analysis.words):
+        return None
+    middle = _middle(analysis, i)
+    return next((e for e in excerpts if e.start <= middle < e.end), None)
+
+
+def _from(excerpts: tuple[Excerpt, ...], analysis: Analysis, i: int) -> int:
+    """Where word i begins when it is put back: where the piece with the word before it ends, or in its own room."""
+    holder = _holder(excerpts, analysis, i - 1)
+    return holder.end if holder is not None else cut_before(analysis, i)
+
+
+def _until(excerpts: tuple[Excerpt, ...], analysis: Analysis, i: int) -> int:
+    holder = _holder(excerpts, analysis, i + 1)
+    return holder.start if holder is not None else cut_after(analysis, i)

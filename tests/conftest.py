@@ -11,6 +11,7 @@ from collections.abc import Iterator
 from fractions import Fraction
 from pathlib import Path
 
+import av
 import numpy as np
 import pytest
 from hypothesis import settings
@@ -92,6 +93,19 @@ def make_clip(
             if sound is not None:
                 a, b = round(n / rate * 48_000), round((n + 1) / rate * 48_000)
                 writer.sound(sound[:, a:b])
+    return path
+
+
+def write_sound(path: Path, mono: np.ndarray, rate: int, bit_rate: int = 64_000) -> Path:
+    """Mono sound as AAC in an MP4 file."""
+    with av.open(str(path), "w", format="mp4") as out:
+        stream = out.add_stream("aac", rate=rate, layout="mono", bit_rate=bit_rate)
+        for at in range(0, len(mono), 1_024):
+            part = np.clip(mono[at : at + 1_024], -1, 1).astype(np.float32)[None]
+            frame = av.AudioFrame.from_ndarray(np.ascontiguousarray(part), format="fltp", layout="mono")
+            frame.sample_rate, frame.pts = rate, at
+            out.mux(stream.encode(frame))
+        out.mux(stream.encode(None))
     return path
 
 

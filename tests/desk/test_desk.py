@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QAbstractButton, QApplication
 from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS
+from standtall.cutting.edges import CLOSE
 from standtall.desk import player as player_module
 from standtall.desk import previews, theme
 from standtall.desk.application import dressed, open_files
@@ -90,8 +91,8 @@ def test_words_are_chosen_by_dragging_and_made_the_short(qtbot: QtBot, window: M
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Return))
     words = window.workspace.opened.analysis.words  # type: ignore[union-attr]
     (excerpt,) = short_of(window).excerpts
-    assert words[39].end <= excerpt.start <= words[40].start
-    assert words[52].end <= excerpt.end <= words[53].start
+    assert words[39].end - CLOSE <= excerpt.start <= words[40].start
+    assert words[52].end <= excerpt.end <= words[53].start + CLOSE
 
 
 def test_words_are_cut_and_brought_back_and_every_step_is_on_disk(qtbot: QtBot, window: MainWindow) -> None:

@@ -123,7 +123,7 @@ def test_a_newer_version_is_its_own_error(path: Path) -> None:
 
 def test_every_migration_is_numbered_and_tested(path: Path) -> None:
     assert len(MIGRATIONS) == VERSION
-    tested = {0, 1, 2}
+    tested = {0, 1, 2, 3}
     assert set(range(VERSION)) == tested, "write a test for the new migration and add its number"
     Project(path).close()
     db = sqlite3.connect(path)
@@ -274,3 +274,39 @@ def test_a_project_of_version_2_keeps_its_words_and_takes_votes(path: Path) -> N
         project.vote("k", 5, 9, None)
     with Project(path) as project:
         assert project.votes("k") == {(20, 30): False}
+
+
+def test_a_project_of_version_3_keeps_its_votes_which_teach_nothing_until_they_are_given_anew(path: Path) -> None:
+    db = sqlite3.connect(path)
+    for script in MIGRATIONS[:3]:
+        db.executescript(script)
+    db.execute("INSERT INTO vote VALUES ('k', 5, 9, 1)")
+    db.execute(f"PRAGMA application_id = {project_file.APPLICATION_ID}")
+    db.execute("PRAGMA user_version = 3")
+    db.commit()
+    db.close()
+    with Project(path) as project:
+        assert project.votes("k") == {(5, 9): True}
+        assert project.lessons() == ()
+        project.vote("k", 5, 9, True, (0.5, 0.25))
+        project.vote("k", 20, 30, False, (0.0, 1.0))
+        assert project.lessons() == (((0.5, 0.25), True), ((0.0, 1.0), False))
+        project.set_basket("k", (Excerpt(50, 60), Excerpt(0, 10)))
+    with Project(path) as project:
+        assert project.basket("k") == (Excerpt(50, 60), Excerpt(0, 10))
+        assert project.basket("other") == ()
+        project.forget_lessons()
+        assert project.lessons() == ()
+        assert project.votes("k") == {(5, 9): True, (20, 30): False}
+
+
+@pytest.mark.parametrize("parts", ["nonsense", "[2]", '{"a": 1}', '["x"]'])
+def test_lessons_from_somebody_elses_file_are_not_trusted(path: Path, parts: str) -> None:
+    with Project(path) as project:
+        project.vote("k", 5, 9, True, (0.5,))
+    db = sqlite3.connect(path)
+    db.execute("UPDATE vote SET parts = ?", (parts,))
+    db.commit()
+    db.close()
+    with Project(path) as project:
+        assert project.lessons() == (((), True),)

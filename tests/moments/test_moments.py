@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import itertools
+from collections.abc import Iterable
 
 import pytest
 from hypothesis import given, settings
@@ -10,12 +11,14 @@ from hypothesis import strategies as st
 
 from standtall.base.time import TICKS
 from standtall.model.analysis import Analysis
+from standtall.model.moment import Moment, Passage
 from standtall.model.people import FaceSample, People, Shot, Track
 from standtall.model.words import Word
-from standtall.moments.find import Wish, find_moments, stem
-from standtall.moments.parts import Talk, alone, ending, opening, pace, picture, worth
+from standtall.moments.find import Finder, Wish
+from standtall.moments.parts import alone, ending, opening, pace, picture, worth
 from standtall.moments.rarity import COMMON_BITS, UNKNOWN_BITS, information
 from standtall.moments.sentences import sentences
+from standtall.moments.talk import Talk
 from standtall.moments.titles import LONGEST, titles_of
 
 STRONG = (
@@ -41,12 +44,16 @@ def talk_of(*paragraphs: str, pause: float = 2.0, people: People | None = None) 
     return Analysis("k", tuple(words), people or People(), language="en")
 
 
-def said(analysis: Analysis, span: range) -> str:
+def find(analysis: Analysis, wish: Wish) -> tuple[Moment, ...]:
+    return Finder(analysis).find(wish)
+
+
+def said(analysis: Analysis, span: Iterable[int]) -> str:
     return " ".join(analysis.words[i].text for i in span)
 
 
-def whole(analysis: Analysis) -> tuple[Talk, range]:
-    return Talk(analysis), range(len(analysis.words))
+def whole(analysis: Analysis) -> tuple[Talk, Passage]:
+    return Talk(analysis), (range(len(analysis.words)),)
 
 
 def test_sentences_end_at_punctuation_long_pauses_and_other_talkers() -> None:
@@ -68,7 +75,7 @@ def test_rare_words_tell_more(rare: str, common: str) -> None:
 def test_the_opening_says_what_earned_and_what_cost_it() -> None:
     strong, weak = opening(*whole(talk_of(STRONG))), opening(*whole(talk_of(WEAK)))
     assert strong.value > 0.6 > 0.3 > weak.value
-    assert {"opens on a question", "names a number at once"} & {r.text for r in strong.reasons if r.good}
+    assert "opens on a question" in [r.text for r in strong.reasons if r.good]
     told = [r.text for r in weak.reasons if not r.good]
     assert any("clears the throat" in t for t in told)
     assert "a filler in the first three seconds" in told
@@ -86,7 +93,7 @@ def test_standing_alone_names_the_word_that_points_outside() -> None:
 def test_an_answer_without_its_question_does_not_stand_alone() -> None:
     words = talk_of("What did you do first? The compost went on top.").words
     both = tuple(Word(w.text, w.start, w.end, talker=0 if i < 5 else 1) for i, w in enumerate(words))
-    part = alone(Talk(Analysis("k", both, language="en")), range(5, len(both)))
+    part = alone(Talk(Analysis("k", both, language="en")), (range(5, len(both)),))
     assert "answers a question that is left out" in [r.text for r in part.reasons]
 
 
@@ -94,22 +101,22 @@ def test_an_ending_wants_its_sentence_and_a_pause() -> None:
     analysis = talk_of(STRONG, "And so on and so on.")
     talk = Talk(analysis)
     last = len(STRONG.split()) - 1
-    closed, broken = ending(talk, range(last + 1)), ending(talk, range(last - 3))
+    closed, broken = ending(talk, (range(last + 1),)), ending(talk, (range(last - 3),))
     assert closed.value > broken.value + 0.3
     assert any("pause of" in r.text for r in closed.reasons)
     run_on = talk_of("The first bed was dry. And the second one was wet.", pause=0.1)
-    assert any("goes on with" in r.text for r in ending(Talk(run_on), range(5)).reasons)
+    assert any("goes on with" in r.text for r in ending(Talk(run_on), (range(5),)).reasons)
 
 
 def test_worth_pace_and_picture() -> None:
     talk = Talk(talk_of(STRONG, WEAK))
     count = len(STRONG.split())
-    assert worth(talk, range(count)).value > worth(talk, range(count, len(talk.words))).value + 0.2
+    assert worth(talk, (range(count),)).value > worth(talk, (range(count, len(talk.words)),)).value + 0.2
     slow = tuple(Word(w.text, w.start * 3, w.start * 3 + 9_000) for w in talk.words)
-    assert "slow" in pace(Talk(Analysis("k", slow)), range(count)).reasons[0].text
+    assert "slow" in pace(Talk(Analysis("k", slow)), (range(count),)).reasons[0].text
     face = Track(0, 0, tuple(FaceSample(t, 0.4, 0.3, 0.1, 0.2, 0.0) for t in range(0, 8 * TICKS, TICKS // 4)))
     seen = People((Shot(0, 60 * TICKS),), (face,))
-    part = picture(Talk(talk_of(STRONG, people=seen)), range(count))
+    part = picture(Talk(talk_of(STRONG, people=seen)), (range(count),))
     assert 0.2 < part.value < 0.9
     assert "%" in part.reasons[0].text
 
@@ -124,7 +131,7 @@ def programme() -> Analysis:
 
 def test_planted_passages_come_first_and_all_are_whole_sentences() -> None:
     analysis = programme()
-    found = find_moments(analysis, Wish(8, 30, 5))
+    found = find(analysis, Wish(8, 30, 5))
     planted = said(analysis, found[0].words)
     assert planted.startswith("Why does one garden")
     ends = {s[-1] for s in sentences(analysis.words)}
@@ -140,26 +147,26 @@ def test_planted_passages_come_first_and_all_are_whole_sentences() -> None:
 
 def test_the_same_thing_said_twice_is_proposed_late_the_second_time() -> None:
     analysis = talk_of(STRONG, filler(1), STRONG, filler(2), "Which tool costs a million? Nobody tells you. Use a rake, a hoe and a fork.")
-    order = [said(analysis, m.words)[:12] for m in find_moments(analysis, Wish(6, 22, 3))]
+    order = [said(analysis, m.words)[:12] for m in find(analysis, Wish(6, 22, 3))]
     assert order.index("Which tool c") < [i for i, t in enumerate(order) if t.startswith("Why does")][-1] or order.count("Why does one") < 2
 
 
 def test_topics_talkers_and_parts_are_asked_for() -> None:
     analysis = programme()
     length = analysis.words[-1].end
-    late = find_moments(analysis, Wish(8, 30, 3, part=(length // 2, length)))
+    late = find(analysis, Wish(8, 30, 3, part=(length // 2, length)))
     assert all(m.start >= length // 2 for m in late)
-    assert find_moments(analysis, Wish(8, 30, 3, talker=1)) == ()
-    with_topic = find_moments(analysis, Wish(5, 20, 3, topics=("earthworm",)))
+    assert find(analysis, Wish(8, 30, 3, talker=1)) == ()
+    with_topic = find(analysis, Wish(5, 20, 3, topics=("earthworm",)))
     assert "earthworms" in said(analysis, with_topic[0].words)
-    assert stem("earthworms") == stem("earthworm")
+    assert with_topic[0].about[0].startswith("earthworm: earthworms")
 
 
 def test_what_was_kept_stays_and_what_was_passed_does_not_come_again() -> None:
     analysis = programme()
-    first = find_moments(analysis, Wish(8, 30, 4))
+    first = find(analysis, Wish(8, 30, 4))
     votes = (((first[2].start, first[2].end), True), ((first[0].start, first[0].end), False))
-    again = find_moments(analysis, Wish(8, 30, 4, voted=votes))
+    again = find(analysis, Wish(8, 30, 4, voted=votes))
     assert (again[0].start, again[0].end) == (first[2].start, first[2].end)
     assert (first[0].start, first[0].end) not in [(m.start, m.end) for m in again]
     assert len(again) == 4
@@ -167,7 +174,7 @@ def test_what_was_kept_stays_and_what_was_passed_does_not_come_again() -> None:
 
 @pytest.mark.parametrize("words", [(), (Word("Yes.", 0, 9_600),)])
 def test_a_talk_that_holds_nothing_proposes_nothing(words: tuple[Word, ...]) -> None:
-    assert find_moments(Analysis("k", words), Wish()) == ()
+    assert find(Analysis("k", words), Wish()) == ()
 
 
 def test_titles_say_only_what_is_said() -> None:
@@ -181,10 +188,10 @@ def test_titles_say_only_what_is_said() -> None:
         assert all(piece.strip("…?.,").lower() in bare for piece in title.split())
 
 
-@settings(max_examples=30, deadline=None)
+@settings(max_examples=30)
 @given(st.lists(st.sampled_from(["it", "Why", "soil.", "never", "um,", "two", "you?", "and", "compost"]), min_size=1, max_size=60))
 def test_any_words_give_parts_within_bounds(texts: list[str]) -> None:
-    found = find_moments(talk_of(" ".join(texts)), Wish(1, 60, 5))
+    found = find(talk_of(" ".join(texts)), Wish(1, 60, 5))
     for moment in found:
         assert all(0 <= p.value <= 1 for p in moment.parts)
         assert all(moment.first - 1 <= r.first <= r.last < len(texts) for p in moment.parts for r in p.reasons)

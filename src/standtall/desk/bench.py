@@ -3,55 +3,24 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt
-from PySide6.QtGui import QColor, QPainter, QPaintEvent
 from PySide6.QtWidgets import QHBoxLayout, QPushButton, QStackedWidget, QToolButton, QVBoxLayout, QWidget
 
-from standtall.base.time import TICKS, clock
 from standtall.desk import theme
+from standtall.desk.basket import Basket
 from standtall.desk.fields import Field
+from standtall.desk.gauge import LengthGauge
 from standtall.desk.pictures import WideView
+from standtall.desk.pieces import PiecesSide
 from standtall.desk.script import ScriptView
 from standtall.desk.searchbar import SearchBar
 from standtall.desk.second import SecondLanguage
 from standtall.desk.sheet import TranscriptSheet
+from standtall.desk.shorts import ShortsButton
+from standtall.desk.tighten import TightenSide
 from standtall.desk.tuner import Tuner, heading
 from standtall.desk.wordwork import WordWork
 from standtall.desk.workspace import Workspace
 from standtall.model import edits
-
-LIMIT = 60 * TICKS
-"""Length that a short should not pass (common practice, no source)."""
-
-
-class LengthGauge(QWidget):
-    """The running length against the limit."""
-
-    def __init__(self, parent: QWidget | None = None) -> None:
-        super().__init__(parent)
-        self._length = 0
-        self.setFixedSize(150, 30)
-        self.setAccessibleName("Length")
-
-    def set_length(self, ticks: int) -> None:
-        self._length = ticks
-        over = ticks > LIMIT
-        self.setToolTip(f"{clock(ticks, True)} of at most {clock(LIMIT)}" + (": too long, cut some words" if over else ""))
-        self.setAccessibleDescription(self.toolTip())
-        self.update()
-
-    def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        look = theme.current()
-        over = self._length > LIMIT
-        painter.setPen(QColor(look.text))
-        painter.drawText(self.rect().adjusted(0, 0, 0, -10), Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
-                         f"{clock(self._length, True)} of {clock(LIMIT)}")  # fmt: skip
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(QColor(look.line))
-        painter.drawRoundedRect(0, 23, self.width(), 6, 3, 3)
-        painter.setBrush(QColor(theme.WARN if over else theme.KEPT))
-        painter.drawRoundedRect(0, 23, max(6, round(self.width() * min(1.0, self._length / LIMIT))), 6, 3, 3)
 
 
 class Bench(QWidget):
@@ -66,8 +35,13 @@ class Bench(QWidget):
         self.tuner = Tuner(workspace, self.work)
         self.sheet = TranscriptSheet(workspace, self.work)
         self.second = SecondLanguage(workspace)
+        self.basket = Basket(workspace)
+        self.pieces = PiecesSide(workspace, self.basket, self.work.hearing)
+        self.tighten = TightenSide(workspace, self.work.hearing)
+        self.shorts = ShortsButton(workspace)
         self.searching = SearchBar(workspace, self.script)
         self.tuner.retype.connect(self.script.retype)
+        self.tuner.new_short.connect(self.shorts.make)
         self._name = Field("Name of the short", "No short yet")
         self._name.setObjectName("name")
         self._name.setToolTip("Name of the short; the finished file gets it too")
@@ -81,12 +55,13 @@ class Bench(QWidget):
         self._redo = self._tool("redo", "Redo")
         self._undo.clicked.connect(workspace.undo)
         self._redo.clicked.connect(workspace.redo)
-        self.gauge = LengthGauge()
+        self.gauge = LengthGauge(workspace)
         left = QVBoxLayout()
         left.setSpacing(6)
         head = QHBoxLayout()
         head.setSpacing(6)
         head.addWidget(self._name, 1)
+        head.addWidget(self.shorts)
         head.addWidget(self._undo)
         head.addWidget(self._redo)
         head.addWidget(self.gauge)
@@ -117,17 +92,20 @@ class Bench(QWidget):
         """The sides of the right column: what belongs to this place, what concerns the whole transcript, its translation."""
         self._side = QStackedWidget()
         self._side.addWidget(self.tuner)
-        self._side.addWidget(self.sheet)
-        self._side.addWidget(self.second)
+        for side in (self.pieces, self.tighten, self.sheet, self.second):
+            self._side.addWidget(side)
         row = QHBoxLayout()
-        row.setSpacing(6)
+        row.setSpacing(4)
         self._side_buttons: list[QPushButton] = []
         for i, (text, tip) in enumerate(
-            (("This place", "What belongs to the place under the playhead (F5)"),
-             ("Transcript", "Doubts, talkers, replacing, the word list, files (F6)"),
+            (("Place", "What belongs to the place under the playhead (F5)"),
+             ("Pieces", "The pieces of the short, their order and edges; the basket (F8)"),
+             ("Tighten", "Fillers, repeats and silences that can go (F9)"),
+             ("Words", "Doubts, talkers, replacing, the word list, files (F6)"),
              ("Language", "A second language beside the words (F7)"))
         ):  # fmt: skip
             button = QPushButton(text)
+            button.setObjectName("side")
             button.setCheckable(True)
             button.setChecked(i == 0)
             button.setToolTip(tip)
@@ -177,7 +155,6 @@ class Bench(QWidget):
         entry = opened.entry if opened else None
         self._name.setText(entry.short.name if entry else "")
         self._name.setCursorPosition(0)
-        self.gauge.set_length(entry.short.length if entry else 0)
         for button, label, word, keys in (
             (self._undo, entry.undo if entry else None, "Undo", "Ctrl+Z"),
             (self._redo, entry.redo if entry else None, "Redo", "Ctrl+Shift+Z"),

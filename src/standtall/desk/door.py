@@ -20,7 +20,16 @@ class Door(QObject):
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
-        self._call.connect(lambda work: work(), Qt.ConnectionType.QueuedConnection)
+        self._open = True
+        self._call.connect(self._made, Qt.ConnectionType.QueuedConnection)
+
+    def shut(self) -> None:
+        """Let nothing more through: the window closes, and what comes late has nobody to come to."""
+        self._open = False
+
+    def _made(self, work: Callable[[], None]) -> None:
+        if self._open:
+            work()
 
     def send(self, work: Callable[[], None]) -> None:
         try:

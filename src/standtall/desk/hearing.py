@@ -8,6 +8,8 @@ from standtall.base.time import TICKS
 from standtall.desk.player import sound_device
 from standtall.desk.workspace import Workspace
 from standtall.media.sound import MIX_RATE, Samples, sound_of
+from standtall.model.timemap import Excerpt
+from standtall.sound.mix import joined
 
 BEFORE: Final = round(0.6 * TICKS)
 AFTER: Final = round(0.4 * TICKS)
@@ -31,8 +33,14 @@ class Hearing:
 
     def passage(self, start: int, end: int) -> None:
         """Play between two ticks of the source."""
+        if self._ws.opened is not None:
+            first, last = max(0, start), min(self._ws.opened.source.length, end)
+            self.pieces((Excerpt(first, max(first + 1, last)),))
+
+    def pieces(self, excerpts: tuple[Excerpt, ...]) -> None:
+        """Play pieces of the source one after the other, joined as a short joins them."""
         opened = self._ws.opened
-        if opened is None:
+        if opened is None or not excerpts:
             return
         if not opened.source.has_sound:
             self._ws.said.emit("This footage has no sound.", "note")
@@ -40,8 +48,8 @@ class Hearing:
         if self.device is None:
             self._ws.said.emit("There is no sound device on this machine, so nothing can be heard.", "note")
             return
-        source, first, last = opened.source, max(0, start), min(opened.source.length, end)
-        self._ws.in_background(lambda: sound_of(source, MIX_RATE, 2, first, last), self._play)
+        source = opened.source
+        self._ws.in_background(lambda: joined(excerpts, lambda a, b: sound_of(source, MIX_RATE, 2, a, b)), self._play)
 
     def _play(self, samples: Samples) -> None:
         if self.device is not None:

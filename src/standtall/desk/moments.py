@@ -2,168 +2,36 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+from dataclasses import replace
 from functools import partial
-from typing import Final
+from typing import TypeVar
 
-from PySide6.QtCore import QRectF, Qt, Signal
-from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap
-from PySide6.QtWidgets import (
-    QComboBox,
-    QFrame,
-    QHBoxLayout,
-    QLabel,
-    QPushButton,
-    QScrollArea,
-    QSpinBox,
-    QVBoxLayout,
-    QWidget,
-)
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QImage
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPushButton, QScrollArea, QSpinBox, QVBoxLayout, QWidget
 
-from standtall.base.time import clock, seconds
-from standtall.desk import theme
+from standtall.base.time import clock
+from standtall.cutting.words import from_words
+from standtall.desk.chapters import ChaptersSheet
+from standtall.desk.clips import ClipsSheet
 from standtall.desk.fields import Field
+from standtall.desk.momentcard import MomentCard
 from standtall.desk.player import wide_at
 from standtall.desk.strip import SourceStrip
 from standtall.desk.workspace import Opened, Workspace
+from standtall.library.project import Project
 from standtall.media.reader import PictureReader
 from standtall.model import edits
-from standtall.model.moment import PARTS, Moment, Part
-from standtall.moments.find import Wish, find_moments
+from standtall.model.moment import Chapter, Moment
+from standtall.model.short import Short
+from standtall.moments.find import Finder, Wish
+from standtall.moments.learning import Lesson, learn
+from standtall.session.moments import finder_for
 
-POSTER: Final = (108, 192)
-NAMES: Final = {p: p.capitalize() for p in PARTS}
-EXCERPT: Final = 46
-
-
-class PartBars(QWidget):
-    """The parts of a rating as bars with their names."""
-
-    def __init__(self, parts: tuple[Part, ...]) -> None:
-        super().__init__()
-        self._parts = parts
-        self.setFixedHeight(36)
-        told = ", ".join(f"{NAMES[p.name]} {p.value:.0%}" for p in parts)
-        self.setAccessibleName(f"Parts of the rating: {told}")
-        self.setToolTip(told)
-
-    def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = QPainter(self)
-        look = theme.current()
-        font = painter.font()
-        font.setPixelSize(theme.SMALL)
-        painter.setFont(font)
-        wide = self.width() / len(self._parts)
-        for i, part in enumerate(self._parts):
-            x = i * wide
-            painter.setPen(QColor(look.faint))
-            painter.drawText(QRectF(x, 0, wide - 4, 16), Qt.AlignmentFlag.AlignLeft, NAMES[part.name])
-            painter.fillRect(QRectF(x, 20, wide - 8, 8), QColor(look.line))
-            colour = theme.KEPT if part.value >= 0.55 else theme.WARN
-            painter.fillRect(QRectF(x, 20, (wide - 8) * part.value, 8), QColor(colour))
-
-
-class MomentCard(QFrame):
-    """One proposal: poster, title, length, parts, the reasons in plain words, what is said."""
-
-    played = Signal(int)
-    made = Signal(int, str)
-    voted = Signal(int, object)
-
-    def __init__(self, number: int, moment: Moment, text: str, kept: bool | None) -> None:
-        super().__init__()
-        self.number, self.moment, self.kept = number, moment, kept
-        self.setObjectName("card")
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self._poster = QLabel()
-        self._poster.setFixedSize(*POSTER)
-        self._poster.setStyleSheet(f"background: {theme.WELL}; border-radius: 6px;")
-        self.title = QComboBox()
-        self.title.setEditable(True)
-        self.title.addItems(list(moment.titles))
-        self.title.setAccessibleName(f"Title of proposal {number + 1}")
-        self.title.setToolTip("Titles from its own words; choose one or type another")
-        line = self.title.lineEdit()
-        if line is not None:
-            line.setCursorPosition(0)
-        head = QLabel(f"{number + 1}.  {seconds(moment.length):.0f} s  ·  from {clock(moment.start)}")
-        head.setObjectName("faint")
-        why = QLabel(_why(moment))
-        why.setWordWrap(True)
-        why.setTextFormat(Qt.TextFormat.RichText)
-        said = QLabel(text)
-        said.setWordWrap(True)
-        said.setTextFormat(Qt.TextFormat.PlainText)
-        said.setObjectName("faint")
-        buttons = QHBoxLayout()
-        buttons.setSpacing(6)
-        for label, tip, does in (
-            ("Play", "Play it in the tall picture (Enter)", lambda: self.played.emit(number)),
-            ("Make a short", "Make a short of it and go to the Bench", lambda: self.made.emit(number, self.title.currentText())),
-        ):
-            button = QPushButton(label)
-            button.setToolTip(tip)
-            button.clicked.connect(lambda _c=False, d=does: d())
-            buttons.addWidget(button)
-        self._keep, self._pass = QPushButton("Keep"), QPushButton("Pass")
-        for button, value, tip in (
-            (self._keep, True, "Keep it: it stays when you ask again"),
-            (self._pass, False, "Pass it over: it is not proposed again"),
-        ):
-            button.setCheckable(True)
-            button.setChecked(kept is value)
-            button.setToolTip(tip)
-            button.clicked.connect(lambda on=False, v=value: self._vote(v, on))
-            buttons.addWidget(button)
-        right = QVBoxLayout()
-        right.setSpacing(6)
-        right.addWidget(self.title)
-        right.addWidget(head)
-        right.addWidget(PartBars(moment.parts))
-        right.addWidget(why)
-        right.addWidget(said)
-        right.addLayout(buttons)
-        right.addStretch(1)
-        row = QHBoxLayout(self)
-        row.setContentsMargins(12, 12, 12, 12)
-        row.setSpacing(12)
-        row.addWidget(self._poster, 0, Qt.AlignmentFlag.AlignTop)
-        row.addLayout(right, 1)
-
-    def _vote(self, value: bool, on: bool) -> None:
-        self.kept = value if on else None
-        self._keep.setChecked(self.kept is True)
-        self._pass.setChecked(self.kept is False)
-        self.voted.emit(self.number, self.kept)
-
-    def set_poster(self, image: QImage) -> None:
-        mode = Qt.TransformationMode.SmoothTransformation
-        self._poster.setPixmap(QPixmap.fromImage(image.scaled(*POSTER, Qt.AspectRatioMode.KeepAspectRatioByExpanding, mode)))
-
-    def show_chosen(self, chosen: bool) -> None:
-        self.setProperty("chosen", chosen)
-        self.style().unpolish(self)
-        self.style().polish(self)
-
-    def mousePressEvent(self, _event: QMouseEvent) -> None:
-        self.played.emit(self.number)
-
-    def keyPressEvent(self, event: QKeyEvent) -> None:
-        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
-            self.played.emit(self.number)
-        else:
-            super().keyPressEvent(event)
-
-
-def _why(moment: Moment) -> str:
-    """The reasons, what earned first."""
-    reasons = [r for name in PARTS for r in moment.part(name).reasons]
-    out = []
-    for good, mark, colour in ((True, "+", theme.KEPT), (False, "–", theme.WARN)):
-        told = [r.text for r in reasons if r.good is good][:5]
-        text = ";  ".join(t.replace("&", "&amp;").replace("<", "&lt;") for t in told)
-        if text:
-            out.append(f'<b style="color:{colour}">{mark}</b>&nbsp;{text}')
-    return "<br>".join(out)
+Span = tuple[int, int]
+T = TypeVar("T")
+Votes = dict[Span, bool]
 
 
 class MomentsPlace(QWidget):
@@ -178,36 +46,14 @@ class MomentsPlace(QWidget):
         self._ws = workspace
         self.moments: tuple[Moment, ...] = ()
         self.cards: list[MomentCard] = []
-        self._votes: dict[tuple[int, int], bool] = {}
+        self._votes: Votes = {}
         self._asked_of: str | None = None
+        self._finder: Finder | None = None
+        self._like: Span | None = None
+        self.learnt = learn(())
         self.strip = SourceStrip(workspace)
         self.strip.chosen.connect(self.play)
-        title = QLabel("Moments")
-        title.setObjectName("title")
-        self.least, self.most, self.count = (self._number(*v) for v in (
-            (15, 3, 600, " s", "Shortest"), (60, 5, 600, " s", "Longest"), (8, 1, 40, "", "How many"),
-        ))  # fmt: skip
-        self.topics = Field("Topics", "topics, with commas")
-        self.topics.setToolTip("Passages about these come first")
-        self.topics.returnPressed.connect(self.ask)
-        self._ask = QPushButton("Find moments")
-        self._ask.setObjectName("main")
-        self._ask.setToolTip("Look for passages worth posting; what you kept stays")
-        self._ask.clicked.connect(self.ask)
-        self._make_all = QPushButton("Make all kept")
-        self._make_all.setToolTip("Make a short of each proposal that you kept")
-        self._make_all.clicked.connect(self.make_kept)
-        head = QHBoxLayout()
-        head.addWidget(title)
-        head.addStretch(1)
-        head.addWidget(self._make_all)
-        asked = QHBoxLayout()
-        asked.setSpacing(6)
-        for label, widget in (("from", self.least), ("to", self.most), ("at most", self.count)):
-            asked.addWidget(QLabel(label))
-            asked.addWidget(widget)
-        asked.addWidget(self.topics, 1)
-        asked.addWidget(self._ask)
+        self.strip.drawn.connect(self._part_drawn)
         self._told = QLabel()
         self._told.setWordWrap(True)
         self._list = QVBoxLayout()
@@ -223,9 +69,11 @@ class MomentsPlace(QWidget):
         self._scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self._scroll.setWidget(inner)
         right = QVBoxLayout()
-        right.setSpacing(10)
-        right.addLayout(head)
-        right.addLayout(asked)
+        right.setSpacing(8)
+        right.addLayout(self._head())
+        right.addLayout(self._asked())
+        right.addLayout(self._where())
+        right.addLayout(self._taught())
         right.addWidget(self._scroll, 1)
         whole = QHBoxLayout(self)
         whole.setContentsMargins(14, 14, 10, 10)
@@ -233,40 +81,130 @@ class MomentsPlace(QWidget):
         whole.addWidget(self.strip)
         whole.addLayout(right, 1)
         workspace.opened_changed.connect(self._reopened)
+        workspace.transcript_changed.connect(self._reworded)
         self._reopened()
 
-    def _number(self, value: int, low: int, high: int, unit: str, name: str) -> QSpinBox:
-        box = QSpinBox()
-        box.setRange(low, high)
-        box.setValue(value)
-        box.setSuffix(unit)
-        box.setAccessibleName(name)
-        box.setToolTip(name)
-        box.setFixedWidth(62)
-        box.setAlignment(Qt.AlignmentFlag.AlignCenter)
-        return box
+    # building
+
+    def _head(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        title = QLabel("Moments")
+        title.setObjectName("title")
+        row.addWidget(title)
+        row.addStretch(1)
+        self._chapters = _button("Chapters…", "What the footage is about, part by part, to be written out", self.show_chapters)
+        self._clips = _button("Find clips…", "Find finished clips again in this footage, by their sound", self.show_clips)
+        self._make_all = _button("Make all kept", "Make a short of each proposal that you kept", self.make_kept)
+        for button in (self._chapters, self._clips, self._make_all):
+            row.addWidget(button)
+        return row
+
+    def _asked(self) -> QHBoxLayout:
+        self.least, self.most, self.count = (_number(*v) for v in (
+            (15, 3, 600, " s", "Shortest"), (60, 5, 600, " s", "Longest"), (8, 1, 40, "", "How many"),
+        ))  # fmt: skip
+        self.topics = Field("Topics", "topics, with commas")
+        self.topics.setToolTip("Passages about these come first, also where they are spoken of in other words")
+        self.topics.returnPressed.connect(self.ask)
+        self._ask = _button("Find moments", "Look for passages worth posting; what you kept stays", self.ask)
+        self._ask.setObjectName("main")
+        row = QHBoxLayout()
+        row.setSpacing(6)
+        for label, widget in (("from", self.least), ("to", self.most), ("at most", self.count)):
+            row.addWidget(QLabel(label))
+            row.addWidget(widget)
+        row.addWidget(self.topics, 1)
+        row.addWidget(self._ask)
+        return row
+
+    def _where(self) -> QHBoxLayout:
+        self.talker = QComboBox()
+        self.talker.setAccessibleName("Talker")
+        self.talker.setToolTip("Only passages that are mostly said by this talker")
+        self.part = QComboBox()
+        self.part.setAccessibleName("Part of the footage")
+        self.part.setToolTip("Only passages of this part; or drag with Shift over the strip at the left")
+        self.part.activated.connect(lambda _i: self.strip.show_part(self.part.currentData()))
+        self.shape = QComboBox()
+        self.shape.setAccessibleName("How passages may be cut")
+        self.shape.setToolTip("Whether a passage may leave out a dull stretch, or open on a strong line from later")
+        self.shape.addItem("may be reshaped", False)
+        self.shape.addItem("only as said", True)
+        row = QHBoxLayout()
+        row.setSpacing(6)
+        row.addWidget(self.talker, 2)
+        row.addWidget(self.part, 3)
+        row.addWidget(self.shape, 2)
+        return row
+
+    def _taught(self) -> QHBoxLayout:
+        self._lesson = QLabel()
+        self._lesson.setObjectName("faint")
+        self._lesson.setWordWrap(True)
+        self._forget = _button("Forget it", "Let your votes teach nothing any more; what you kept stays kept", self.forget)
+        self._forget.setObjectName("small")
+        row = QHBoxLayout()
+        row.addWidget(self._lesson, 1)
+        row.addWidget(self._forget)
+        return row
 
     # asking
 
     def _reopened(self) -> None:
         opened = self._ws.opened
-        for widget in (self._ask, self._make_all, self.least, self.most, self.count, self.topics):
+        for widget in (self._ask, self._make_all, self.least, self.most, self.count, self.topics, self.talker, self.part,
+                       self.shape, self._chapters, self._clips):  # fmt: skip
             widget.setEnabled(opened is not None)
         if opened is None:
             self._show((), "Open footage on the Bench first: its moments are found here.")
         elif self._asked_of != opened.source.key:
+            self._finder, self._like, self._votes = None, None, {}
+            self._asked_of = opened.source.key
             brief = self._ws.brief_of(opened.source)
             self.least.setValue(min(brief.least_s, brief.most_s))
             self.most.setValue(brief.most_s)
             self.topics.setText(", ".join(brief.topics))
             self._show((), "“Find moments” looks for passages that can stand alone as a short.")
+            self._fill_parts()
+            self._ws.with_project(Project.lessons, self._learn)
+        self._fill_talkers()
         self.strip.update()
+
+    def _reworded(self) -> None:
+        self._finder = None
+        self._fill_talkers()
+
+    def _fill_talkers(self) -> None:
+        opened, kept = self._ws.opened, self.talker.currentData()
+        self.talker.clear()
+        self.talker.addItem("all talkers", None)
+        for i, talker in enumerate(opened.transcript.talkers if opened else ()):
+            self.talker.addItem(talker.name, i)
+        self.talker.setCurrentIndex(max(0, self.talker.findData(kept)))
+
+    def _fill_parts(self) -> None:
+        self.part.clear()
+        self.part.addItem("the whole footage", None)
+        for chapter in self._finder.chapters if self._finder is not None else ():
+            self.part.addItem(f"{clock(chapter.start)}  {chapter.title}", (chapter.start, chapter.end))
+        self.strip.show_part(None)
+
+    def _part_drawn(self, start: int, end: int) -> None:
+        name = f"{clock(start)} to {clock(end)}, as drawn"
+        if self.part.count() and str(self.part.itemText(self.part.count() - 1)).endswith("as drawn"):
+            self.part.removeItem(self.part.count() - 1)
+        self.part.addItem(name, (start, end))
+        self.part.setCurrentIndex(self.part.count() - 1)
+        self.strip.show_part((start, end))
 
     def wish(self) -> Wish:
         """What the fields ask for, with what was kept of this footage."""
         topics = tuple(t for t in (" ".join(p.split()) for p in self.topics.text().split(",")) if t)
         least = min(self.least.value(), self.most.value())
-        return Wish(least, max(self.most.value(), least), self.count.value(), topics, voted=tuple(self._votes.items()))
+        return Wish(
+            least, max(self.most.value(), least), self.count.value(), topics, self.talker.currentData(), self.part.currentData(),
+            tuple(self._votes.items()), self._like, self.learnt.weights, bool(self.shape.currentData()),
+        )  # fmt: skip
 
     def ask(self) -> None:
         """Look for moments in the background."""
@@ -274,22 +212,61 @@ class MomentsPlace(QWidget):
         if opened is None:
             return
         self._told.setText("Looking…")
+        self._told.show()
+        key = opened.source.key
 
-        def with_votes(votes: dict[tuple[int, int], bool]) -> None:
-            self._votes = votes
+        def with_votes(found: tuple[Votes, tuple[tuple[tuple[float, ...], bool], ...]]) -> None:
+            self._votes = found[0]
+            self._learn(found[1])
             wish = self.wish()
-            self._ws.in_background(lambda: find_moments(opened.analysis, wish), partial(self._found, opened))
+            self._with_finder(lambda finder: finder.find(wish), partial(self._found, opened))
 
-        self._ws.votes(with_votes)
+        self._ws.with_project(lambda project: (project.votes(key), project.lessons()), with_votes)
+
+    def _with_finder(self, work: Callable[[Finder], T], then: Callable[[T], None]) -> None:
+        """Do something with what is known of the source, made the first time."""
+        opened, finder, ws = self._ws.opened, self._finder, self._ws
+        assert opened is not None
+
+        def step() -> tuple[Finder, T]:
+            ready = finder or finder_for(opened.source, opened.analysis, ws.cache, ws.closing)
+            return ready, work(ready)
+
+        def arrived(pair: tuple[Finder, T]) -> None:
+            if self._ws.opened is not None and self._ws.opened.source.key == opened.source.key:
+                if self._finder is not pair[0]:
+                    self._finder = pair[0]
+                    kept = self.part.currentData()
+                    self._fill_parts()
+                    self.part.setCurrentIndex(max(0, self.part.findData(kept)))
+                    self.strip.show_talk(self._finder)
+                then(pair[1])
+
+        ws.in_background(step, arrived)
 
     def _found(self, opened: Opened, moments: tuple[Moment, ...]) -> None:
-        self._asked_of = opened.source.key
-        if moments:
+        asked = ", ".join(t for t in (self.topics.text().strip(),) if t)
+        if moments and asked and not any(m.about for m in moments):
+            self._show(moments, f"Nothing is said about “{asked}”, so these are the best passages without it.")
+        elif moments:
             self._show(moments, "")
         elif not opened.analysis.words:
             self._show((), "Nobody says a word in this footage, so nothing can be proposed. Choose a part on the Bench by time.")
         else:
-            self._show((), f"No whole sentences last from {self.least.value()} to {self.most.value()} s. Ask for other lengths.")
+            self._show((), self._nothing(opened))
+
+    def _nothing(self, opened: Opened) -> str:
+        """Why nothing was found, and the nearest thing that can be done."""
+        if self.talker.currentData() is not None:
+            return f"{self.talker.currentText()} does not talk that long alone. Ask for all talkers, or for shorter ones."
+        if self.part.currentData() is not None:
+            return "That part holds no whole sentences of this length. Ask for the whole footage, or for shorter ones."
+        total = sum(w.end - w.start for w in opened.analysis.words) // 48_000
+        if total < self.least.value():
+            return f"Only {total} s are spoken in all. Ask for shorter ones, from {max(3, total // 2)} s."
+        return f"No whole sentences last from {self.least.value()} to {self.most.value()} s. Ask for a wider range of lengths."
+
+    # showing
 
     def _show(self, moments: tuple[Moment, ...], told: str) -> None:
         self.moments = moments
@@ -302,28 +279,33 @@ class MomentsPlace(QWidget):
         opened = self._ws.opened
         for number, moment in enumerate(moments):
             assert opened is not None
-            texts = [opened.analysis.words[i].text for i in moment.words]
-            text = " ".join(texts[:EXCERPT]) + (" …" if len(texts) > EXCERPT else "")
-            card = MomentCard(number, moment, text, self._votes.get((moment.start, moment.end)))
-            card.played.connect(self.play)
-            card.made.connect(self.make)
-            card.voted.connect(self._voted)
-            self._list.addWidget(card)
-            self.cards.append(card)
+            self._list.addWidget(self._card(number, moment, opened))
         self._told.setText(told)
         self._told.setVisible(bool(told))
         self.strip.show_moments(moments)
+        self._scroll.verticalScrollBar().setValue(0)
         if moments and opened is not None and opened.source.has_picture:
             self._make_posters(opened, moments)
 
+    def _card(self, number: int, moment: Moment, opened: Opened) -> MomentCard:
+        card = MomentCard(number, moment, opened.analysis, self._votes.get((moment.start, moment.end)))
+        card.played.connect(self.play)
+        card.made.connect(self.make)
+        card.voted.connect(self._voted)
+        card.liked.connect(self.like)
+        card.reshaped.connect(self.reshape)
+        self.cards.insert(number, card)
+        return card
+
     def _make_posters(self, opened: Opened, moments: tuple[Moment, ...]) -> None:
         path, rotation = (opened.proxy, 0) if opened.proxy else (opened.source.path, opened.source.rotation)
+        first = [opened.analysis.words[m.words[0]].start for m in moments]
 
         def work() -> list[QImage]:
             out = []
             with PictureReader(path, rotation) as reader:
-                for moment in moments:
-                    tick = min(moment.start + 24_000, moment.end)
+                for start in first:
+                    tick = start + 24_000
                     wide, crop = wide_at(reader, tick, 640), opened.camera.at(tick).crop
                     w, h = wide.width(), wide.height()
                     out.append(wide.copy(round(crop.x * w), round(crop.y * h), round(crop.w * w), round(crop.h * h)))
@@ -336,6 +318,25 @@ class MomentsPlace(QWidget):
 
         self._ws.in_background(work, arrived)
 
+    def reshape(self, number: int, lead: range | None, dull: range | None) -> None:
+        """Take back that a proposal opens on another line, or leaves something out."""
+        moment, wish = self.moments[number], self.wish()
+
+        def arrived(made: Moment) -> None:
+            opened = self._ws.opened
+            if number < len(self.moments) and self.moments[number] is moment and opened is not None:
+                self.moments = (*self.moments[:number], made, *self.moments[number + 1 :])
+                old = self.cards.pop(number)
+                place = self._list.indexOf(old)
+                self._list.removeWidget(old)
+                old.hide()
+                old.deleteLater()
+                self._list.insertWidget(place, self._card(number, made, opened))
+                if opened.source.has_picture:
+                    self._make_posters(opened, self.moments)
+
+        self._with_finder(lambda finder: finder.rerated(moment, lead, dull, wish), arrived)
+
     # what is done with one
 
     def play(self, number: int) -> None:
@@ -344,6 +345,12 @@ class MomentsPlace(QWidget):
         self.strip.show_moments(self.moments, number)
         self._scroll.ensureWidgetVisible(self.cards[number])
         self.played.emit(self.moments[number])
+
+    def like(self, number: int) -> None:
+        """Ask for more that is about the same things."""
+        self._like = (self.moments[number].start, self.moments[number].end)
+        self.ask()
+        self._like = None
 
     def make(self, number: int, title: str) -> None:
         """A short of a proposal, under a title, opened on the Bench."""
@@ -361,12 +368,70 @@ class MomentsPlace(QWidget):
         self._ws.said.emit(f"{edits.count_of(len(kept), 'short')} made.", "note")
 
     def _make_short(self, moment: Moment, title: str) -> None:
-        self._ws.make_short(title, moment.words)
+        def short(now: Opened) -> Short:
+            made = from_words(title.strip() or now.source.name, now.analysis, moment.words)
+            return replace(made, look=self._ws.brief_of(now.source).look)
+
+        self._ws.make_short(short)
+
+    # what is learnt
 
     def _voted(self, number: int, kept: bool | None) -> None:
         moment = self.moments[number]
-        key = (moment.start, moment.end)
+        key, source = (moment.start, moment.end), self._asked_of
         self._votes = {k: v for k, v in self._votes.items() if k != key}
         if kept is not None:
             self._votes[key] = kept
-        self._ws.vote(moment.start, moment.end, kept)
+        values = tuple(p.value for p in moment.parts)
+        if source is not None:
+            self._ws.with_project(lambda project: project.vote(source, *key, kept, values))
+            self._ws.with_project(Project.lessons, self._learn)
+
+    def _learn(self, lessons: tuple[tuple[tuple[float, ...], bool], ...]) -> None:
+        self.learnt = learn(tuple(Lesson(*lesson) for lesson in lessons))
+        changes = self.learnt.changes()
+        votes = edits.count_of(self.learnt.votes, "vote")
+        self._lesson.setText(f"Learnt from {votes}: {'; '.join(changes[:3])}." if changes else "")
+        self._lesson.setToolTip("\n".join(changes))
+        self._lesson.setVisible(bool(changes))
+        self._forget.setVisible(bool(changes))
+
+    def forget(self) -> None:
+        """Let votes teach nothing any more."""
+        self._ws.with_project(Project.forget_lessons)
+        self._ws.with_project(Project.lessons, self._learn)
+
+    # chapters and clips
+
+    def show_chapters(self) -> None:
+        opened = self._ws.opened
+        if opened is None:
+            return
+
+        def arrived(found: tuple[Chapter, ...]) -> None:
+            ChaptersSheet(self._ws, opened.source, found, self).open()
+
+        self._with_finder(lambda finder: finder.chapters, arrived)
+
+    def show_clips(self) -> None:
+        if self._ws.opened is not None:
+            ClipsSheet(self._ws, self._ws.opened.source, self).open()
+
+
+def _button(text: str, tip: str, does: object) -> QPushButton:
+    button = QPushButton(text)
+    button.setToolTip(tip)
+    button.clicked.connect(lambda _checked=False: does())  # type: ignore[operator]
+    return button
+
+
+def _number(value: int, low: int, high: int, unit: str, name: str) -> QSpinBox:
+    box = QSpinBox()
+    box.setRange(low, high)
+    box.setValue(value)
+    box.setSuffix(unit)
+    box.setAccessibleName(name)
+    box.setToolTip(name)
+    box.setFixedWidth(62)
+    box.setAlignment(Qt.AlignmentFlag.AlignCenter)
+    return box

@@ -110,6 +110,14 @@ def _sheet(t: Theme) -> str:
     QPushButton#main:hover {{ background: #ffb550; }}
     QPushButton#main:disabled {{ background: {t.line}; color: {t.faint}; border-color: {t.line}; }}
     QToolButton#plain {{ padding: 5px; }}
+    QPushButton#side {{ padding: 6px 3px; }}
+    QPushButton#side:focus {{ padding: 5px 2px; }}
+    QPushButton#small {{ padding: 3px 2px; font-size: {SMALL}px; }}
+    QListWidget, QTableView {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.line}; border-radius: 7px;
+        outline: 0; selection-background-color: {t.chosen}; selection-color: {ON_NOW}; }}
+    QListWidget:focus, QTableView:focus {{ border: 1px solid {NOW}; }}
+    QListWidget::item {{ padding: 3px 4px; }}
+    QListWidget::item:selected {{ background: {t.chosen}; color: {ON_NOW}; }}
     QLabel#title {{ font-size: 18px; font-weight: 700; }}
     QLabel#head {{ font-size: {SMALL}px; font-weight: 600; color: {t.faint}; }}
     QHeaderView::section {{ background: {t.raised}; color: {t.faint}; font-size: {SMALL}px; font-weight: 600; border: none;

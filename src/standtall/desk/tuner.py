@@ -104,6 +104,7 @@ class Tuner(QScrollArea):
     """Framing of the shot, the words that are chosen, captions."""
 
     retype = Signal()
+    new_short = Signal()
 
     def __init__(self, workspace: Workspace, work: WordWork, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -140,7 +141,7 @@ class Tuner(QScrollArea):
         self._take = self._button("Only these", "Make the chosen words the whole short (Enter)", self.take)
         self._cut = self._button("Cut", "Cut the chosen words out of the short (Delete)", self.cut)
         self._back = self._button("Bring back", "Put the chosen words into the short (B)", self.bring_back)
-        self._new = self._button("New short", "Make another short of the chosen words (Ctrl+N)", self._ws.new_short)
+        self._new = self._button("New short", "Make another short of the chosen words (Ctrl+N)", self.new_short.emit)
         for i, button in enumerate((self._take, self._cut, self._back, self._new)):
             grid.addWidget(button, i // 2, i % 2)
         box.addLayout(grid)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import QSize, Qt, QTimer
@@ -188,7 +189,24 @@ class MainWindow(QMainWindow):
         add("Cut the chosen words", "Delete or Backspace", tuner.cut, bench=True)
         add("Bring the chosen words back", "B", tuner.bring_back, bench=True)
         add("Captions on or off", "C", tuner.toggle_captions, bench=True)
-        add("Another short of the chosen words", "Ctrl+N", self.workspace.new_short, bench=True)
+        add("Another short of the chosen words", "Ctrl+N", self.bench.shorts.make, bench=True)
+        add("A copy of the short", "Ctrl+D", self.bench.shorts.duplicate, bench=True)
+        pieces = self.bench.pieces
+        add("Split at the playhead", "S", pieces.split, bench=True)
+        add("Cut the piece to the left of the playhead", "Q", pieces.cut_left, bench=True)
+        add("Cut the piece to the right of the playhead", "X", pieces.cut_right, bench=True)
+        add("Let the chosen words open the short", "F", pieces.to_front, bench=True)
+        add("Put the chosen words into the basket", "P", pieces.put, bench=True)
+        trims: tuple[tuple[trim.Edge, str, str, int, str], ...] = (
+            ("start", "frame", "begin one frame earlier", -1, ","), ("start", "frame", "begin one frame later", 1, "."),
+            ("start", "word", "begin one word earlier", -1, "Alt+,"), ("start", "word", "begin one word later", 1, "Alt+."),
+            ("end", "frame", "end one frame earlier", -1, "Shift+, or <"),
+            ("end", "frame", "end one frame later", 1, "Shift+. or >"),
+            ("end", "word", "end one word earlier", -1, "Alt+Shift+, or Alt+<"),
+            ("end", "word", "end one word later", 1, "Alt+Shift+. or Alt+>"),
+        )  # fmt: skip
+        for edge, unit, told, way, keys in trims:
+            add(f"Let the piece {told}", keys, partial(pieces.trim, edge, unit, way), bench=True)
         work = self.bench.work
         add("Retype the chosen words", "T", self.bench.script.retype, bench=True)
         add("Hear the chosen words", "H", work.hear, bench=True)
@@ -207,8 +225,10 @@ class MainWindow(QMainWindow):
         add("Next hit", "F3", lambda: self.workspace.next_hit(1))
         add("Hit before", "Shift+F3", lambda: self.workspace.next_hit(-1))
         add("This place", "F5", lambda: self.bench.show_side(0))
-        add("The whole transcript", "F6", lambda: self.bench.show_side(1))
-        add("The second language", "F7", lambda: self.bench.show_side(2))
+        add("Pieces and the basket", "F8", lambda: self.bench.show_side(1))
+        add("What can be taken out", "F9", lambda: self.bench.show_side(2))
+        add("The whole transcript", "F6", lambda: self.bench.show_side(3))
+        add("The second language", "F7", lambda: self.bench.show_side(4))
         add("Even or elastic time", "E", self.toggle_even, bench=True)
         add("Undo", "Ctrl+Z", self.workspace.undo)
         add("Redo", "Ctrl+Shift+Z", self.workspace.redo)

@@ -10,7 +10,7 @@ import re
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from pathlib import Path
-from typing import Any
+from typing import Any, TypeVar
 
 from PySide6.QtCore import QObject, Signal
 
@@ -20,7 +20,6 @@ from standtall.base.folders import data_folder
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
 from standtall.compose.scene import Edition, Scene
-from standtall.cutting.words import from_words
 from standtall.desk.door import Door, Worker
 from standtall.desk.rows import Page
 from standtall.desk.thumbs import Thumbs
@@ -46,6 +45,7 @@ from standtall.speech.search import WordIndex
 
 MakeEdit = Callable[[Short, Analysis], edits.Edit]
 MakeRevision = Callable[[Transcript], Revision]
+T = TypeVar("T")
 Lists = tuple[tuple[Term, ...], tuple[Term, ...]]
 
 
@@ -106,9 +106,21 @@ class Workspace(QObject):
 
     def close(self) -> None:
         self.closing.cancel()
+        self.door.shut()
         self._slow.close()
         self.keeper.do(lambda: self._project.close() if self._project else None)
         self.keeper.close()
+
+    def with_project(self, work: Callable[[Project], T], then: Callable[[T], None] | None = None) -> None:
+        """Do something with the open project file in the keeper's thread; nothing happens where none is open."""
+
+        def step() -> None:
+            if self._project is not None:
+                result = work(self._project)
+                if then is not None:
+                    self.door.send(lambda: then(result))
+
+        self.keeper.do(step, None, self._fail)
 
     def _fail(self, error: StandTallError) -> None:
         if isinstance(error, Cancelled):
@@ -360,6 +372,15 @@ class Workspace(QObject):
         """Do slow work that a person asked for; errors are told."""
         self._slow.do(work, then, self._fail)
 
+    def in_background_or(self, work: Callable[[], Any], then: Callable[[Any], None], failed: Callable[[], None]) -> None:
+        """Do slow work for a sheet that is told, too, when it fails or is stopped."""
+
+        def fail(error: StandTallError) -> None:
+            self._fail(error)
+            failed()
+
+        self._slow.do(work, then, fail)
+
     # edits
 
     def edit(self, make: MakeEdit) -> None:
@@ -409,60 +430,48 @@ class Workspace(QObject):
         self.edition_changed.emit()
         self._make_track(opened.edition)
 
-    def new_short(self) -> None:
-        """A new short of the chosen words (or of the first sentences), beside the ones there are."""
-        now, chosen = self.opened, self.selection
-        if now is None:
-            return
-
-        def work() -> Opened:
-            assert self._project is not None
-            if chosen:
-                base = from_words(now.source.name, now.analysis, chosen)
-                words = " ".join(now.analysis.words[i].text for i in list(chosen)[:6])
-                made = edits.rename(base, re.sub(r"[,.;:!?]+$", "", words)).short
-            else:
-                made = short_of(now.source, now.analysis, Choice())
-            entry = self._project.entry(self._project.add_short(made))
-            return self._work_out(now.source, now.found, now.transcript, entry, now)
-
-        self.keeper.do(work, self._arrived_short, self._fail)
-
-    def make_short(self, name: str, chosen: range) -> None:
-        """A short of some words under a name, brought to the Bench."""
+    def make_short(self, make: Callable[[Opened], Short], then: Callable[[], None] | None = None) -> None:
+        """Add a short to the project and bring it to the Bench."""
         now = self.opened
         if now is None:
             return
 
         def work() -> Opened:
             assert self._project is not None
-            brief = self.brief_of(now.source)
-            made = replace(from_words(name or now.source.name, now.analysis, chosen), look=brief.look)
-            entry = self._project.entry(self._project.add_short(made))
+            entry = self._project.entry(self._project.add_short(make(now)))
             return self._work_out(now.source, now.found, now.transcript, entry, now)
 
-        self.keeper.do(work, self._arrived_short, self._fail)
+        def arrived(opened: Opened) -> None:
+            self._arrived_short(opened)
+            if then is not None:
+                then()
+
+        self.keeper.do(work, arrived, self._fail)
+
+    def open_short(self, number: int) -> None:
+        """Bring another short of the project to the Bench, with the source it is from."""
+
+        def work() -> Opened | Source | None:
+            assert self._project is not None
+            entry, now = self._project.entry(number), self.opened
+            self._project.mark_opened(number)
+            if now is not None and entry.short.source_key == now.source.key:
+                return self._work_out(now.source, now.found, now.transcript, entry, now)
+            return next((s for s in self.sources if s.key == entry.short.source_key), None)
+
+        def arrived(found: Opened | Source | None) -> None:
+            if isinstance(found, Source):
+                self.open_source(found)
+            elif found is not None:
+                self._arrived_short(found)
+
+        self.keeper.do(work, arrived, self._fail)
 
     def _arrived_short(self, opened: Opened) -> None:
         self.opened = opened
         self.edition_changed.emit()
         self._make_track(opened.edition)
         self.seek(opened.entry.short.excerpts[0].start)
-
-    # what is kept of the moments
-
-    def votes(self, then: Callable[[dict[tuple[int, int], bool]], None]) -> None:
-        """Read which passages of the opened source were kept and which passed over."""
-        now = self.opened
-        if now is not None:
-            key = now.source.key
-            self.keeper.do(lambda: self._project.votes(key) if self._project else {}, then, self._fail)
-
-    def vote(self, start: int, end: int, kept: bool | None) -> None:
-        now = self.opened
-        if now is not None:
-            key = now.source.key
-            self.keeper.do(lambda: self._project.vote(key, start, end, kept) if self._project else None, None, self._fail)
 
     # selection and playhead
 

@@ -17,12 +17,13 @@ from standtall.model.edits import Edit
 from standtall.model.plain import from_plain, to_plain
 from standtall.model.short import Short
 from standtall.model.source import Source
+from standtall.model.timemap import Excerpt
 from standtall.model.transcript import Revision, Transcript
 
 T = TypeVar("T")
 
 APPLICATION_ID: Final = 0x5354_414C
-VERSION: Final = 3
+VERSION: Final = 4
 LONGEST: Final = 5_000_000
 """Most characters of one stored value."""
 
@@ -56,7 +57,13 @@ CREATE TABLE vote (
 """
 
 
-MIGRATIONS: Final = (_FIRST, _TRANSCRIPTS, _VOTES)
+_LESSONS: Final = """
+ALTER TABLE vote ADD COLUMN parts TEXT NOT NULL DEFAULT '';
+CREATE TABLE basket (source TEXT NOT NULL, place INTEGER NOT NULL, start INTEGER NOT NULL, end INTEGER NOT NULL);
+"""
+
+
+MIGRATIONS: Final = (_FIRST, _TRANSCRIPTS, _VOTES, _LESSONS)
 """Number n brings a file of version n to n + 1."""
 
 
@@ -274,12 +281,35 @@ class Project:
         rows = self._db.execute("SELECT start, end, kept FROM vote WHERE source = ?", (source,)).fetchall()
         return {(int(start), int(end)): bool(kept) for start, end, kept in rows}
 
-    def vote(self, source: str, start: int, end: int, kept: bool | None) -> None:
-        """Keep a passage, pass it over, or (None) take that back."""
+    def vote(self, source: str, start: int, end: int, kept: bool | None, parts: tuple[float, ...] = ()) -> None:
+        """Keep a passage, pass it over, or (None) take that back; `parts` are the values that were shown with it."""
         if kept is None:
             self._write(("DELETE FROM vote WHERE source = ? AND start = ? AND end = ?", (source, start, end)))
         else:
-            self._write(("INSERT OR REPLACE INTO vote VALUES (?, ?, ?, ?)", (source, start, end, int(kept))))
+            values = (source, start, end, int(kept), json.dumps(parts) if parts else "")
+            self._write(("INSERT OR REPLACE INTO vote VALUES (?, ?, ?, ?, ?)", values))
+
+    def lessons(self) -> tuple[tuple[tuple[float, ...], bool], ...]:
+        """What all votes of the project teach: the values of the parts that were shown, and whether it was kept."""
+        rows = self._db.execute("SELECT parts, kept FROM vote WHERE parts != '' ORDER BY source, start, end").fetchall()
+        return tuple((tuple(_load_numbers(parts)), bool(kept)) for parts, kept in rows)
+
+    def forget_lessons(self) -> None:
+        """What was kept and passed over stays so, but teaches nothing any more."""
+        self._write(("UPDATE vote SET parts = ''", ()))
+
+    # the basket
+
+    def basket(self, source: str) -> tuple[Excerpt, ...]:
+        """Passages of a source that were picked for a short, in their order."""
+        rows = self._db.execute("SELECT start, end FROM basket WHERE source = ? ORDER BY place", (source,)).fetchall()
+        return tuple(Excerpt(int(start), int(end)) for start, end in rows)
+
+    def set_basket(self, source: str, passages: tuple[Excerpt, ...]) -> None:
+        self._write(
+            ("DELETE FROM basket WHERE source = ?", (source,)),
+            *(("INSERT INTO basket VALUES (?, ?, ?, ?)", (source, n, e.start, e.end)) for n, e in enumerate(passages)),
+        )
 
     # the word list
 
@@ -299,6 +329,15 @@ def _forget_redone(source: str) -> tuple[str, tuple[object, ...]]:
         "DELETE FROM revision WHERE source = ?1 AND step > (SELECT head FROM transcript WHERE transcript.source = ?1)",
         (source,),
     )
+
+
+def _load_numbers(text: str) -> tuple[float, ...]:
+    try:
+        values = json.loads(text)
+    except ValueError:
+        return ()
+    good = isinstance(values, list) and all(isinstance(v, int | float) and 0 <= v <= 1 for v in values)
+    return tuple(float(v) for v in values) if good else ()
 
 
 def _dump(short: Short) -> str:

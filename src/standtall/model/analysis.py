@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, field
-from typing import Final
+from typing import Final, Literal
 
 from standtall.base.time import TICKS
+from standtall.model import checks
 from standtall.model.people import People
 from standtall.model.translation import Translation
 from standtall.model.words import Word
@@ -15,9 +16,22 @@ LEVEL_STEP: Final = TICKS // 100
 
 
 @dataclass(frozen=True, slots=True)
+class Sounding:
+    """Something that people do to be heard without words, in ticks of the source."""
+
+    kind: Literal["laughter", "applause"]
+    start: int
+    end: int
+
+    def __post_init__(self) -> None:
+        checks.forward(f"The {self.kind}", self.start, self.end)
+
+
+@dataclass(frozen=True, slots=True)
 class Analysis:
     """Words, people and the voice level (dBFS, one value each 10 ms) of one source; captions come `nudge`
-    ticks later. `language` is that of the words, such as "en", or empty where nobody said."""
+    ticks later. `language` is that of the words, such as "en", or empty where nobody said. `soundings` are only
+    looked for where moments are."""
 
     source_key: str
     words: tuple[Word, ...] = ()
@@ -26,6 +40,7 @@ class Analysis:
     nudge: int = 0
     language: str = ""
     translations: tuple[Translation, ...] = ()
+    soundings: tuple[Sounding, ...] = ()
 
     def quietest(self, start: int, end: int) -> int:
         """The tick in [start, end] where the sound is quietest: its middle where nothing was measured."""

@@ -10,6 +10,9 @@ from standtall.model import checks
 PartName = Literal["opening", "worth", "ending", "alone", "pace", "picture"]
 PARTS: Final[tuple[PartName, ...]] = ("opening", "worth", "ending", "alone", "pace", "picture")
 
+Passage = tuple[range, ...]
+"""Runs of words (indexes) in the order in which they are heard."""
+
 
 @dataclass(frozen=True, slots=True)
 class Reason:
@@ -35,7 +38,11 @@ class Part:
 
 @dataclass(frozen=True, slots=True)
 class Moment:
-    """Whole sentences from word `first` to word `last` (indexes), `start` to `end` in ticks of the source."""
+    """Whole sentences from word `first` to word `last` (indexes), `start` to `end` in ticks of the source.
+
+    It may open on a `lead`, a strong line said later, and leave out a `dull` stretch of its middle. `length` is what is heard,
+    in ticks.
+    """
 
     first: int
     last: int
@@ -43,15 +50,45 @@ class Moment:
     end: int
     rating: float
     parts: tuple[Part, ...]
+    length: int
+    lead: range | None = None
+    dull: range | None = None
     titles: tuple[str, ...] = ()
+    about: tuple[str, ...] = ()
+    """Topics that were asked for and are met, as they are said in it."""
 
     @property
-    def words(self) -> range:
-        return range(self.first, self.last + 1)
+    def passage(self) -> Passage:
+        return passage_of(self.first, self.last, self.lead, self.dull)
 
     @property
-    def length(self) -> int:
-        return self.end - self.start
+    def words(self) -> tuple[int, ...]:
+        """Indexes of the words in the order in which they are heard."""
+        return tuple(i for run in self.passage for i in run)
 
     def part(self, name: PartName) -> Part:
         return next(p for p in self.parts if p.name == name)
+
+
+def passage_of(first: int, last: int, lead: range | None = None, dull: range | None = None) -> Passage:
+    """The runs of a passage that opens on `lead` and leaves `dull` out of its middle."""
+    runs = [range(first, last + 1)]
+    for gone in (dull, lead):
+        if gone is not None:
+            runs = [
+                part
+                for run in runs
+                for part in (range(run.start, min(run.stop, gone.start)), range(max(run.start, gone.stop), run.stop))
+                if part
+            ]
+    return ((lead,) if lead is not None else ()) + tuple(runs)
+
+
+@dataclass(frozen=True, slots=True)
+class Chapter:
+    """A part of a source that is about one thing: ticks, title, and the words that tell it apart."""
+
+    start: int
+    end: int
+    title: str
+    telling: tuple[str, ...] = ()

@@ -12,24 +12,28 @@ from dataclasses import dataclass, replace
 from typing import Final
 
 import numpy as np
+from numpy.typing import NDArray
 
 from standtall.base.time import TICKS
 from standtall.model.analysis import Analysis
-from standtall.model.moment import PARTS, Moment, PartName
+from standtall.model.moment import Moment, Passage, passage_of
 from standtall.model.words import words_within
-from standtall.moments.parts import MEASURES, Talk
+from standtall.moments.learning import USUAL
+from standtall.moments.parts import measured
+from standtall.moments.shape import LONGER, shaped
+from standtall.moments.talk import Talk
 from standtall.moments.titles import titles_of
+from standtall.moments.topics import Topics
 
-WEIGHTS: Final[dict[PartName, float]] = {
-    "opening": 0.28, "worth": 0.26, "ending": 0.16, "alone": 0.16, "pace": 0.08, "picture": 0.06,
-}  # fmt: skip
-"""In the order in which editors ask for them (common practice, no source)."""
 MOST_SHARED: Final = 0.2
 """Two proposals share at most this part of the shorter one."""
 MOST_PASSED: Final = 0.7
-ALIKE_COST, NEAR_COST = 0.25, 0.08
+ALIKE_COST, NEAR_COST, SAME_CHAPTER_COST = 0.25, 0.08, 0.05
 NEAR: Final = 90 * TICKS
-TOPIC_GAIN: Final = 0.35
+TOPIC_GAIN: Final = 0.45
+LIKE_GAIN: Final = 0.5
+SHAPED: Final = 8
+"""For each proposal that is asked for, so many of the best are tried in other shapes."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,81 +49,181 @@ class Wish:
     voted: tuple[tuple[tuple[int, int], bool], ...] = ()
     """Passages (ticks) that the person kept (True): they stay and come first, whatever else is asked; and those passed over
     (False): they and what is nearly the same do not come again."""
+    like: tuple[int, int] | None = None
+    """A passage (ticks): what is about the same things comes first."""
+    weights: tuple[float, ...] = USUAL
+    """How much each part of the rating counts, in their order."""
+    whole: bool = False
+    """Only passages as they were said: none leaves anything out or opens on a line from later."""
 
 
-def find_moments(analysis: Analysis, wish: Wish, check: Callable[[], None] = lambda: None) -> tuple[Moment, ...]:
-    """The best passages, best first; fewer than asked for, or none, where the talk does not hold them."""
-    talk = Talk(analysis)
-    rated = [_rated(talk, span, wish) for span in _spans(talk, wish)]
-    check()
-    kept = [_rated(talk, words_within(talk.words, *span), wish) for span, keep in wish.voted if keep]
-    chosen = kept + _chosen(talk, rated, wish, len(kept))
-    return tuple(replace(m, titles=titles_of(talk, m.words)) for m in chosen)
+class Finder:
+    """Rates and chooses passages of one source; what is measured once is kept for the next question."""
+
+    def __init__(self, analysis: Analysis) -> None:
+        self.analysis = analysis
+        self.talk = Talk(analysis)
+        self.topics = Topics(self.talk)
+        self.chapters = self.topics.chapters()
+
+    def find(self, wish: Wish, check: Callable[[], None] = lambda: None) -> tuple[Moment, ...]:
+        """The best passages, best first; fewer than asked for, or none, where the talk does not hold them."""
+        asked = _Asked(self, wish)
+        rated: list[Moment] = []
+        for n, span in enumerate(self._spans(wish)):
+            rated.append(self._rated(span.start, span[-1], asked))
+            if n % 1000 == 0:
+                check()
+        inside = [m for m in rated if m.length <= wish.most_s * TICKS]
+        if not wish.whole:
+            inside = self._in_other_shapes(inside, rated, wish, asked)
+        check()
+        kept = [words_within(self.talk.words, *span) for span, keep in wish.voted if keep]
+        first = [self._rated(span[0], span[-1], asked) for span in kept if span]
+        chosen = first + self._chosen(inside, wish, len(first))
+        return tuple(self._told(m, asked) for m in chosen)
+
+    def rerated(self, moment: Moment, lead: range | None, dull: range | None, wish: Wish) -> Moment:
+        """A proposal with another lead or dull stretch (or none): what the person takes back."""
+        asked = _Asked(self, wish)
+        return self._told(self._rated(moment.first, moment.last, asked, lead, dull), asked)
+
+    def _spans(self, wish: Wish) -> list[range]:
+        """Runs of whole sentences of the wished length, and longer ones that may fit without their middle."""
+        low, high = wish.least_s * TICKS, wish.most_s * TICKS * (1 if wish.whole else LONGER)
+        words = self.talk.words
+        first, last = wish.part or (0, words[-1].end + 1 if words else 0)
+        out: list[range] = []
+        found = [s for s in self.talk.sentences if words[s.start].start >= first and words[s[-1]].end <= last]
+        for i, begin in enumerate(found):
+            for end in found[i:]:
+                length = words[end[-1]].end - words[begin.start].start
+                if length > high:
+                    break
+                if length >= low and self._by(range(begin.start, end.stop), wish.talker):
+                    out.append(range(begin.start, end.stop))
+        return out
+
+    def _by(self, span: range, talker: int | None) -> bool:
+        """Whether most of it is said by the wished talker."""
+        return talker is None or sum(self.talk.words[i].talker == talker for i in span) >= 0.7 * len(span)
+
+    def _rated(
+        self, first: int, last: int, asked: _Asked, lead: range | None = None, dull: range | None = None, told: bool = False
+    ) -> Moment:
+        talk = self.talk
+        passage = passage_of(first, last, lead, dull)
+        parts = measured(talk, passage, told)
+        rating = sum(weight * part.value for weight, part in zip(asked.wish.weights, parts, strict=True)) + asked.gain(passage)
+        words = talk.words
+        length = sum(words[run[-1]].end - words[run.start].start for run in passage)
+        return Moment(first, last, words[first].start, words[last].end, round(rating, 4), parts, length, lead, dull)
+
+    def _told(self, moment: Moment, asked: _Asked) -> Moment:
+        """With its reasons, titles and what it is about: worked out for what is shown, and nothing else."""
+        full = self._rated(moment.first, moment.last, asked, moment.lead, moment.dull, told=True)
+        return replace(full, titles=titles_of(self.talk, full.passage), about=asked.met(full.passage))
+
+    def _in_other_shapes(self, inside: list[Moment], rated: list[Moment], wish: Wish, asked: _Asked) -> list[Moment]:
+        """The best ones with a dull stretch left out or a strong line first, where that rates clearly higher."""
+        most = wish.most_s * TICKS
+        best = sorted(range(len(inside)), key=lambda n: -inside[n].rating)[: SHAPED * wish.count]
+        long = sorted((m for m in rated if m.length > most), key=lambda m: -m.rating)[: SHAPED * wish.count]
+        out = list(inside)
+
+        def rate(moment: Moment, lead: range | None, dull: range | None) -> Moment:
+            return self._rated(moment.first, moment.last, asked, lead, dull)
+
+        limits = (round(wish.least_s * TICKS), round(most))
+        for n in best:
+            out[n] = shaped(self.talk, out[n], rate, limits) or out[n]
+        for moment in long:
+            made = shaped(self.talk, moment, rate, limits)
+            if made is not None:
+                out.append(made)
+        return out
+
+    def _chosen(self, rated: list[Moment], wish: Wish, kept: int) -> list[Moment]:
+        if not rated:
+            return []
+        talk = self.talk
+        starts, ends = (np.array([getattr(m, name) for m in rated], np.int64) for name in ("start", "end"))
+        lengths = ends - starts
+        middles = (starts + ends) // 2
+        begins = np.array([c.start for c in self.chapters[1:]], np.int64)
+        chapters = np.searchsorted(begins, middles, "right")
+        gain = np.array([m.rating for m in rated])
+        open_ = np.ones(len(rated), bool)
+        for (start, end), keep in wish.voted:
+            shared = np.minimum(ends, end) - np.maximum(starts, start)
+            open_ &= shared <= (MOST_SHARED if keep else MOST_PASSED) * np.minimum(lengths, end - start)
+        if wish.like is not None:
+            open_ &= np.minimum(ends, wish.like[1]) - np.maximum(starts, wish.like[0]) <= MOST_SHARED * lengths
+        stems: list[frozenset[str] | None] = [None] * len(rated)
+
+        def telling(n: int) -> frozenset[str]:
+            known = stems[n]
+            if known is None:
+                words = range(rated[n].first, rated[n].last + 1)
+                known = stems[n] = frozenset(talk.stems[i] for i in words if talk.bits[i] > 0)
+            return known
+
+        out: list[Moment] = []
+        while open_.any() and len(out) + kept < wish.count:
+            best = int(np.argmax(np.where(open_, gain, -np.inf)))
+            out.append(rated[best])
+            shared = np.minimum(ends, ends[best]) - np.maximum(starts, starts[best])
+            open_ &= shared <= MOST_SHARED * np.minimum(lengths, lengths[best])
+            gain = gain - NEAR_COST * (np.abs(middles - middles[best]) < NEAR) - SAME_CHAPTER_COST * (chapters == chapters[best])
+            mine = telling(best)
+            for i in np.flatnonzero(open_ & (gain > _bound(gain, open_, wish.count))):
+                both = len(mine & telling(int(i)))
+                if both:
+                    gain[i] -= ALIKE_COST * both / max(1, min(len(mine), len(telling(int(i)))))
+        return out
 
 
-def _spans(talk: Talk, wish: Wish) -> list[range]:
-    """Runs of whole sentences of the wished length."""
-    low, high = wish.least_s * TICKS, wish.most_s * TICKS
-    words = talk.words
-    first, last = wish.part or (0, words[-1].end + 1 if words else 0)
-    out: list[range] = []
-    found = [s for s in talk.sentences if words[s.start].start >= first and words[s[-1]].end <= last]
-    for i, begin in enumerate(found):
-        for end in found[i:]:
-            length = words[end[-1]].end - words[begin.start].start
-            if length > high:
-                break
-            if length >= low and _by(talk, range(begin.start, end.stop), wish.talker):
-                out.append(range(begin.start, end.stop))
-    return out
+def _bound(gain: NDArray[np.float64], open_: NDArray[np.bool_], count: int) -> float:
+    """A gain so low that nothing under it can be chosen soon: what lies under it need not be compared."""
+    most = 60 * count
+    free = gain[open_]
+    return float(np.partition(free, -most)[-most]) if len(free) > most else -np.inf
 
 
-def _by(talk: Talk, span: range, talker: int | None) -> bool:
-    """Whether most of it is said by the wished talker."""
-    return talker is None or sum(talk.words[i].talker == talker for i in span) >= 0.7 * len(span)
+class _Asked:
+    """A wish made ready: the stems that belong to each topic, and to the passage that others should be like."""
 
+    def __init__(self, finder: Finder, wish: Wish) -> None:
+        self.wish = wish
+        self._talk = finder.talk
+        self._topics = [(topic, self._sums(finder.topics.related(topic))) for topic in wish.topics]
+        self._like = None
+        if wish.like is not None:
+            words = words_within(finder.talk.words, *wish.like)
+            self._like = self._sums(finder.topics.of_passage(tuple(words)))
 
-def _rated(talk: Talk, span: range, wish: Wish) -> Moment:
-    parts = tuple(measure(talk, span) for measure in MEASURES)
-    rating = sum(WEIGHTS[name] * next(p.value for p in parts if p.name == name) for name in PARTS)
-    if wish.topics:
-        said = " ".join(talk.bare[i] for i in span)
-        hits = sum(stem(topic.lower()) in said for topic in wish.topics)
-        rating += TOPIC_GAIN * hits / len(wish.topics)
-    words = talk.words
-    return Moment(span.start, span[-1], words[span.start].start, words[span[-1]].end, round(rating, 4), parts)
+    def _sums(self, stems: dict[str, float]) -> NDArray[np.float64]:
+        """(n + 1,) running sum of the weights of the words."""
+        return np.concatenate([[0.0], np.cumsum([stems.get(s, 0.0) for s in self._talk.stems])])
 
+    def _share(self, sums: NDArray[np.float64], passage: Passage, enough: float) -> float:
+        return min(1.0, float(sum(sums[run.stop] - sums[run.start] for run in passage)) / enough)
 
-def stem(word: str) -> str:
-    """A word without its usual English endings: enough to meet its other forms."""
-    for ending in ("ing", "ies", "es", "ed", "s"):
-        if word.endswith(ending) and len(word) - len(ending) >= 3:
-            return word[: -len(ending)]
-    return word
+    def gain(self, passage: Passage) -> float:
+        """What the topics and the likeness add to the rating of a passage."""
+        out = 0.0
+        if self._topics:
+            out += TOPIC_GAIN * sum(self._share(sums, passage, 2.0) for _topic, sums in self._topics) / len(self._topics)
+        if self._like is not None:
+            out += LIKE_GAIN * self._share(self._like, passage, 5.0)
+        return out
 
-
-def _chosen(talk: Talk, rated: list[Moment], wish: Wish, kept: int) -> list[Moment]:
-    if not rated:
-        return []
-    starts, ends = (np.array([getattr(m, name) for m in rated], np.int64) for name in ("start", "end"))
-    lengths = ends - starts
-    gain = np.array([m.rating for m in rated])
-    open_ = np.ones(len(rated), bool)
-    for (start, end), keep in wish.voted:
-        shared = np.minimum(ends, end) - np.maximum(starts, start)
-        open_ &= shared <= (MOST_SHARED if keep else MOST_PASSED) * np.minimum(lengths, end - start)
-    telling = [frozenset(talk.bare[i] for i in m.words if talk.bits[i] > 0) for m in rated]
-    out: list[Moment] = []
-    while open_.any() and len(out) + kept < wish.count:
-        best = int(np.argmax(np.where(open_, gain, -np.inf)))
-        out.append(rated[best])
-        shared = np.minimum(ends, ends[best]) - np.maximum(starts, starts[best])
-        open_ &= shared <= MOST_SHARED * np.minimum(lengths, lengths[best])
-        near = np.abs((starts + ends) - (starts[best] + ends[best])) / 2 < NEAR
-        gain = gain - NEAR_COST * near
-        mine = telling[best]
-        for i in np.flatnonzero(open_):
-            both = len(mine & telling[i])
-            if both:
-                gain[i] -= ALIKE_COST * both / max(1, min(len(mine), len(telling[i])))
-    return out
+    def met(self, passage: Passage) -> tuple[str, ...]:
+        """The topics that are spoken of, each with the words that say so."""
+        out: list[str] = []
+        for topic, sums in self._topics:
+            hits = [i for run in passage for i in run if sums[i + 1] - sums[i] > 0.2]
+            said = dict.fromkeys(self._talk.bare[i] for i in sorted(hits, key=lambda i: sums[i] - sums[i + 1]))
+            if self._share(sums, passage, 1.0) >= 0.5:
+                out.append(f"{topic}: {', '.join(list(said)[:4])}")
+        return tuple(out)

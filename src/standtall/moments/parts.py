@@ -7,19 +7,14 @@ depend on them is measured all the same.
 
 from __future__ import annotations
 
-import re
-from dataclasses import dataclass
-from functools import cached_property
 from typing import Final
 
 import numpy as np
 
 from standtall.base.time import TICKS, seconds
-from standtall.model.analysis import Analysis
-from standtall.model.moment import Part, Reason
-from standtall.model.words import Word
-from standtall.moments.rarity import COMMON_BITS, information
-from standtall.moments.sentences import sentences
+from standtall.model.moment import Part, Passage, Reason
+from standtall.moments.rarity import COMMON_BITS
+from standtall.moments.talk import CLAIM, CONTRAST, NUMBER, Talk, is_number
 
 OPENING: Final = 3 * TICKS
 
@@ -30,76 +25,21 @@ def _set(text: str) -> frozenset[str]:
 
 QUESTION: Final = _set("what why how who when where which whose")
 ADDRESS: Final = _set("you your you're you'll you've yourself")
-CLAIM: Final = _set(
-    "never always nobody everybody everyone nothing everything only best worst most least truth secret mistake wrong must"
-)
-CONTRAST: Final = _set("but instead yet however although actually except until unless not")
-NUMBER: Final = _set(
-    "two three four five six seven eight nine ten eleven twelve twenty thirty forty fifty sixty hundred thousand million billion "
-    "half twice"
-)
 CLEARING: Final = _set("um uh er so well okay ok anyway right yeah and like basically actually alright hello welcome thanks")
 OUTSIDE: Final = _set("it this that they them these those he she him her his their its there then such both")
 POINTING: Final = _set("this that these those such")
 LINKS: Final = _set("and but so because or then also")
-HOW_TO: Final = _set("should need try make put keep use stop start first step way method")
-FEELING: Final = _set(
-    "love hate fear afraid proud angry happy sad cry cried laugh laughed hope hurt beautiful terrible wonderful wasted regret "
-    "believe dream"
-)
 USUAL_PACE: Final = (2.0, 3.6)
 """Words a second of talk that is easy to follow and not slow (common practice, no source)."""
-
-
-@dataclass(frozen=True)
-class Talk:
-    """The words of a source with what is measured of them once: sentences, information, novelty, pauses."""
-
-    analysis: Analysis
-
-    @property
-    def words(self) -> tuple[Word, ...]:
-        return self.analysis.words
-
-    @property
-    def language(self) -> str:
-        return self.analysis.language or "en"
-
-    @cached_property
-    def sentences(self) -> list[range]:
-        return sentences(self.words)
-
-    @cached_property
-    def bare(self) -> list[str]:
-        return [w.bare for w in self.words]
-
-    @cached_property
-    def bits(self) -> np.ndarray:
-        """(n,) information of each word, less the more often the source says it; 0 for glue and fillers."""
-        told: dict[str, int] = {}
-        out = np.zeros(len(self.words))
-        for i, word in enumerate(self.bare):
-            value = information(word, self.language)
-            if self.words[i].kind != "word" or value < COMMON_BITS:
-                continue
-            told[word] = told.get(word, 0) + 1
-            out[i] = value / told[word] ** 0.5
-        return out
-
-    @cached_property
-    def told(self) -> np.ndarray:
-        """(n + 1,) running sum of `bits`."""
-        return np.concatenate([[0.0], np.cumsum(self.bits)])
-
-    @cached_property
-    def usual(self) -> float:
-        """Bits a second that this talk tells in the mean."""
-        length = seconds(self.words[-1].end - self.words[0].start) if self.words else 1.0
-        return float(self.told[-1]) / max(1.0, length)
-
-
-def is_number(word: str) -> bool:
-    return word in NUMBER or bool(re.fullmatch(r"\d[\d.,]*", word))
+WORTHY: Final = (
+    ("how to", 0.16, "says what to do"),
+    ("claim", 0.14, "makes a claim"),
+    ("contrast", 0.08, "sets one thing against another"),
+    ("feeling", 0.14, "says how it feels"),
+    ("number", 0.10, "gives numbers"),
+    ("name", 0.06, "names names"),
+    ("laugh", 0.16, "people laugh"),
+)
 
 
 def _reason(text: str, good: bool, first: int, last: int | None = None) -> Reason:
@@ -110,16 +50,24 @@ def _clip(value: float) -> float:
     return round(min(1.0, max(0.0, value)), 3)
 
 
-def opening(talk: Talk, words: range) -> Part:
+def opening(talk: Talk, passage: Passage) -> Part:
     """What the first three seconds hold."""
-    begin = talk.words[words.start].start
-    first = [i for i in words if talk.words[i].start < begin + OPENING]
+    run = passage[0]
+    key = ("opening", run.start, min(run.stop, run.start + 16))
+    if key not in talk.memory:
+        talk.memory[key] = _opening(talk, run)
+    return talk.memory[key]
+
+
+def _opening(talk: Talk, run: range) -> Part:
+    begin = talk.words[run.start].start
+    first = [i for i in run[:16] if talk.words[i].start < begin + OPENING]
     bare = [talk.bare[i] for i in first]
     value, reasons = 0.3, []
-    sentence = next((s for s in talk.sentences if words.start in s), range(words.start, words.start + 1))
-    if talk.words[sentence[-1]].text.rstrip("\"'”’)").endswith("?") or (bare[:1] and bare[0] in QUESTION):
+    sentence = talk.sentence_at(run.start)
+    if talk.asks(sentence[-1]) or (bare[:1] and bare[0] in QUESTION):
         value += 0.35
-        reasons.append(_reason("opens on a question", True, words.start, sentence[-1]))
+        reasons.append(_reason("opens on a question", True, run.start, sentence[-1]))
     for kind, gain, text in (
         (CLAIM, 0.25, "opens on a claim"),
         (NUMBER, 0.2, "names a number at once"),
@@ -129,48 +77,56 @@ def opening(talk: Talk, words: range) -> Part:
         hit = next((i for i, b in zip(first, bare, strict=True) if b in kind or (kind is NUMBER and is_number(b))), None)
         if hit is not None:
             value += gain
-            reasons.append(_reason(text, True, hit))
+            reasons.append(_reason(f"{text}: “{talk.words[hit].text.strip('.,;:!?')}”", True, hit))
     if bare[:1] and bare[0] in CLEARING:
         value -= 0.3
-        reasons.append(_reason(f"“{talk.words[words.start].text}” only clears the throat", False, words.start))
-    silent = sum(talk.words[i].kind == "filler" for i in first)
-    if silent:
-        value -= 0.15 * silent
+        reasons.append(_reason(f"“{talk.words[run.start].text.strip('.,')}” only clears the throat", False, run.start))
+    fillers = sum(talk.words[i].kind == "filler" for i in first)
+    if fillers:
+        value -= 0.15 * fillers
         reasons.append(_reason("a filler in the first three seconds", False, first[0], first[-1]))
     return Part("opening", _clip(value), tuple(reasons))
 
 
-def worth(talk: Talk, words: range) -> Part:
+def worth(talk: Talk, passage: Passage, told: bool = True) -> Part:
     """How much is told, how new, how useful, how moving."""
-    length = max(1.0, seconds(talk.words[words[-1]].end - talk.words[words.start].start))
-    rate = float(talk.told[words.stop] - talk.told[words.start]) / length
+    length = max(1.0, talk.length_of(passage))
+    rate = float(sum(talk.told[run.stop] - talk.told[run.start] for run in passage)) / length
     value = 0.45 * min(2.0, rate / max(0.1, talk.usual)) / 1.4
+    counts = [(talk.count(kind, passage), kind, gain, text) for kind, gain, text in WORTHY]
+    value += sum(gain * min(1.0, 0.5 + n / 4) for n, _kind, gain, _text in counts if n)
     reasons = []
-    strong = sorted(words, key=lambda i: -talk.bits[i])[:3]
-    named = ", ".join(dict.fromkeys(talk.words[i].text.strip(".,;:!?") for i in sorted(strong) if talk.bits[i] > 0))
-    if rate > 1.1 * talk.usual and named:
-        reasons.append(_reason(f"tells much: {named}", True, min(strong), max(strong)))
-    elif rate < 0.8 * talk.usual:
-        reasons.append(_reason("tells less than the rest of the talk", False, words.start, words[-1]))
-    for kind, gain, text in (
-        (HOW_TO, 0.16, "says what to do"),
-        (CLAIM, 0.14, "makes a claim"),
-        (CONTRAST, 0.08, "sets one thing against another"),
-        (FEELING, 0.14, "says how it feels"),
-        (NUMBER, 0.1, "gives numbers"),
-    ):
-        hits = [i for i in words if talk.bare[i] in kind or (kind is NUMBER and is_number(talk.bare[i]))]
-        if hits:
-            value += gain * min(1.0, 0.5 + len(hits) / 4)
-            reasons.append(_reason(text, True, hits[0], hits[0]))
+    if told:
+        words = [i for run in passage for i in run]
+        strong = sorted(words, key=lambda i: -talk.bits[i])[:3]
+        named = ", ".join(dict.fromkeys(talk.words[i].text.strip(".,;:!?") for i in sorted(strong) if talk.bits[i] > 0))
+        if rate > 1.1 * talk.usual and named:
+            reasons.append(_reason(f"tells much: {named}", True, min(strong), max(strong)))
+        elif rate < 0.8 * talk.usual:
+            reasons.append(_reason("tells less than the rest of the talk", False, words[0], words[-1]))
+        for n, kind, _gain, text in counts:
+            if n:
+                sums = talk.counts[kind]
+                hit = next(i for i in words if sums[i + 1] > sums[i])
+                shown = "" if kind == "laugh" else f": “{talk.words[hit].text.strip('.,;:!?')}”"
+                reasons.append(_reason(text + shown, True, hit))
     return Part("worth", _clip(value), tuple(reasons))
 
 
-def ending(talk: Talk, words: range) -> Part:
+def ending(talk: Talk, passage: Passage) -> Part:
     """Whether the thought is closed."""
-    last = words[-1]
+    last = passage[-1][-1]
+    sentence = talk.sentence_at(last)
+    longer = sum(len(run) for run in passage) > len(sentence)
+    key = ("ending", last, longer)
+    if key not in talk.memory:
+        talk.memory[key] = _ending(talk, last, sentence if longer else None)
+    return talk.memory[key]
+
+
+def _ending(talk: Talk, last: int, sentence: range | None) -> Part:
     value, reasons = 0.35, []
-    if talk.words[last].text.rstrip("\"'”’)").endswith("?"):
+    if talk.asks(last):
         value -= 0.15
         reasons.append(_reason("ends on a question that nobody answers", False, last))
     elif talk.words[last].ends_sentence:
@@ -184,72 +140,99 @@ def ending(talk: Talk, words: range) -> Part:
     if after is not None and after.bare in LINKS and pause < 0.8:
         value -= 0.2
         reasons.append(_reason(f"the talk goes on with “{after.text}”", False, last))
-    sentence = next((s for s in talk.sentences if last in s), range(last, last + 1))
-    if len(sentence) <= 8 and talk.words[last].ends_sentence and len(words) > len(sentence):
+    if sentence is not None and len(sentence) <= 8 and talk.words[last].ends_sentence:
         value += 0.15
         reasons.append(_reason("ends on a short line", True, sentence[0], last))
+    sums = talk.counts["laugh"]
+    if sums[last + 1] > sums[last]:
+        value += 0.15
+        reasons.append(_reason("ends on a laugh", True, last))
     return Part("ending", _clip(value), tuple(reasons))
 
 
-def alone(talk: Talk, words: range) -> Part:
-    """Whether it is understood without the rest."""
+def alone(talk: Talk, passage: Passage) -> Part:
+    """Whether it is understood without the rest; where it opens on a line from later, both that line and what follows."""
+    if len(passage) > 1 and passage[1].start < passage[0].start:
+        lead, body = (alone(talk, (run,)) for run in passage[:2])
+        told = tuple(r for part in (lead, body) for r in part.reasons if not r.good)
+        return Part("alone", min(lead.value, body.value), told or lead.reasons)
+    key = ("alone", passage[0].start, min(passage[0].stop, passage[0].start + 40))
+    if key not in talk.memory:
+        talk.memory[key] = _alone(talk, passage[0])
+    return talk.memory[key]
+
+
+def _alone(talk: Talk, run: range) -> Part:
     value, reasons = 1.0, []
-    sentence = next((s for s in talk.sentences if words.start in s), words)
+    start = run.start
     named = 0
-    for i in sentence[:8]:
-        if i not in words:
+    for i in talk.sentence_at(start)[:8]:
+        if i not in run:
             break
         if talk.bits[i] > COMMON_BITS:
             named += 1
-        if talk.bare[i] in OUTSIDE and not named and not (talk.bare[i] in POINTING and i > words.start):
+        if talk.bare[i] in OUTSIDE and not named and not (talk.bare[i] in POINTING and i > start):
             value -= 0.35
             reasons.append(_reason(f"“{talk.words[i].text}” in the first line refers to something outside", False, i))
             break
-    if talk.bare[words.start] in LINKS:
+    if talk.bare[start] in LINKS:
         value -= 0.2
-        reasons.append(_reason(f"“{talk.words[words.start].text}” leans on what came before", False, words.start))
-    before = talk.words[words.start - 1] if words.start else None
-    if before is not None and before.text.rstrip("\"'”’)").endswith("?") and before.talker != talk.words[words.start].talker:
+        reasons.append(_reason(f"“{talk.words[start].text}” leans on what came before", False, start))
+    before = talk.words[start - 1] if start else None
+    if before is not None and talk.asks(start - 1) and before.talker != talk.words[start].talker:
         value -= 0.25
-        reasons.append(_reason("answers a question that is left out", False, words.start))
+        reasons.append(_reason("answers a question that is left out", False, start))
+    for i in run[:40]:
+        if talk.named(i) and talk.first_said[talk.bare[i]] < start:
+            value -= 0.12
+            reasons.append(_reason(f"“{talk.words[i].text.strip('.,;:!?')}” was introduced before", False, i))
+            break
     if not reasons:
-        reasons.append(_reason("needs nothing from outside", True, words.start))
+        reasons.append(_reason("needs nothing from outside", True, start))
     return Part("alone", _clip(value), tuple(reasons))
 
 
-def pace(talk: Talk, words: range) -> Part:
+def pace(talk: Talk, passage: Passage) -> Part:
     """Words a second, and dead air."""
-    length = max(0.5, seconds(talk.words[words[-1]].end - talk.words[words.start].start))
-    rate = len(words) / length
+    length = max(0.5, talk.length_of(passage))
+    first, last = passage[0].start, passage[-1][-1]
+    rate = sum(len(run) for run in passage) / length
     low, high = USUAL_PACE
     value, reasons = 1.0, []
     if rate < low:
         value -= min(0.6, (low - rate) / low)
-        reasons.append(_reason(f"slow: {60 * rate:.0f} words a minute", False, words.start, words[-1]))
+        reasons.append(_reason(f"slow: {60 * rate:.0f} words a minute", False, first, last))
     elif rate > high:
         value -= min(0.4, (rate - high) / high)
-        reasons.append(_reason(f"hurried: {60 * rate:.0f} words a minute", False, words.start, words[-1]))
+        reasons.append(_reason(f"hurried: {60 * rate:.0f} words a minute", False, first, last))
     else:
-        reasons.append(_reason(f"{60 * rate:.0f} words a minute", True, words.start, words[-1]))
-    gaps = [(talk.words[i + 1].start - talk.words[i].end, i) for i in words[:-1]]
-    longest, at = max(gaps, default=(0, words.start))
-    if longest > 1.5 * TICKS:
+        reasons.append(_reason(f"{60 * rate:.0f} words a minute", True, first, last))
+    if talk.count("gap", tuple(run[:-1] for run in passage if len(run) > 1)):
+        gaps = [(talk.words[i + 1].start - talk.words[i].end, i) for run in passage for i in run[:-1]]
+        longest, at = max(gaps)
         value -= min(0.4, 0.12 * seconds(longest))
         reasons.append(_reason(f"{seconds(longest):.1f} s of silence inside", False, at, at + 1))
     return Part("pace", _clip(value), tuple(reasons))
 
 
-def picture(talk: Talk, words: range) -> Part:
+def picture(talk: Talk, passage: Passage) -> Part:
     """Whether somebody is in view."""
-    people = talk.analysis.people
-    if not people.shots:
-        return Part("picture", 0.5, (_reason("nobody was looked for in the picture", False, words.start),))
-    start, end = talk.words[words.start].start, talk.words[words[-1]].end
-    times = range(start, end, TICKS)
-    seen = sum(any(t.start <= tick <= t.end for t in people.tracks_in(people.shot_at(tick))) for tick in times)
-    share = seen / max(1, len(times))
+    first, last = passage[0].start, passage[-1][-1]
+    if not talk.analysis.people.shots:
+        return Part("picture", 0.5, (_reason("nobody was looked for in the picture", False, first),))
+    seen = total = 0.0
+    for run in passage:
+        a, b = int(seconds(talk.words[run.start].start)), int(np.ceil(seconds(talk.words[run[-1]].end)))
+        seen += float(talk.seen[min(b, len(talk.seen) - 1)] - talk.seen[min(a, len(talk.seen) - 1)])
+        total += b - a
+    share = min(1.0, seen / max(1.0, total))
     text = "somebody is in view all the time" if share > 0.97 else f"somebody is in view for {share:.0%} of it"
-    return Part("picture", _clip(0.2 + 0.8 * share), (_reason(text, share >= 0.6, words.start, words[-1]),))
+    return Part("picture", _clip(0.2 + 0.8 * share), (_reason(text, share >= 0.6, first, last),))
 
 
-MEASURES: Final = (opening, worth, ending, alone, pace, picture)
+def measured(talk: Talk, passage: Passage, told: bool = True) -> tuple[Part, ...]:
+    """All parts of a passage, in their order; with `told` false without the costly reasons."""
+    return (
+        opening(talk, passage), worth(talk, passage, told), ending(talk, passage), alone(talk, passage), pace(talk, passage),
+        picture(talk, passage),
+    )  # fmt: skip

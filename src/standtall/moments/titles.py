@@ -5,30 +5,32 @@ from __future__ import annotations
 import re
 from typing import Final
 
-from standtall.moments.parts import CLEARING, HOW_TO, Talk, is_number
+from standtall.model.moment import Passage
+from standtall.moments.parts import CLEARING
+from standtall.moments.talk import HOW_TO, Talk, is_number
 
 LONGEST: Final = 60
 
 
-def titles_of(talk: Talk, words: range) -> tuple[str, ...]:
+def titles_of(talk: Talk, passage: Passage) -> tuple[str, ...]:
     """At most one title for each manner that the words allow, the most telling manner first; always one as said."""
-    found = [s for s in talk.sentences if s.start >= words.start and s.stop <= words.stop]
+    found = [s for run in passage for s in talk.sentences if s.start >= run.start and s.stop <= run.stop]
     out: list[str] = []
-    asked = next((s for s in found if talk.words[s[-1]].text.endswith("?")), None)
+    asked = next((s for s in found if talk.asks(s[-1])), None)
     if asked is not None:
-        out.append(_line(talk, asked, "?"))
+        out.append(line_of(talk, asked, "?"))
     promised = next((s for s in found if any(talk.bare[i] in HOW_TO for i in s) and s is not asked), None)
     if promised is not None:
-        out.append(_line(talk, promised))
+        out.append(line_of(talk, promised))
     numbers = next((s for s in found if any(is_number(talk.bare[i]) for i in s)), None)
     if numbers is not None:
-        out.append(_line(talk, numbers))
-    telling = max(found or [words], key=lambda s: float(talk.told[s.stop] - talk.told[s.start]) / (3 + len(s)))
-    out.append(_line(talk, telling))
+        out.append(line_of(talk, numbers))
+    telling = max(found or list(passage), key=lambda s: float(talk.told[s.stop] - talk.told[s.start]) / (3 + len(s)))
+    out.append(line_of(talk, telling))
     return tuple(dict.fromkeys(t for t in out if t))
 
 
-def _line(talk: Talk, sentence: range, mark: str = "") -> str:
+def line_of(talk: Talk, sentence: range, mark: str = "") -> str:
     """The sentence without its throat-clearing, cut at a natural place where it is too long."""
     first = sentence.start
     while first < sentence[-1] and (talk.bare[first] in CLEARING or talk.words[first].kind == "filler"):

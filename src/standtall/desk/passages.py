@@ -1,0 +1,81 @@
+"""A list of passages in the order in which they are heard: dragged or moved by keys, taken out, gone to."""
+
+from __future__ import annotations
+
+from typing import Final
+
+from PySide6.QtCore import QEvent, Qt, Signal
+from PySide6.QtGui import QDropEvent, QKeyEvent
+from PySide6.QtWidgets import QAbstractItemView, QListWidget, QWidget
+
+from standtall.base.time import clock, seconds
+from standtall.model.analysis import Analysis
+from standtall.model.timemap import Excerpt
+from standtall.model.words import words_within
+
+SHOWN: Final = 8
+ROW: Final = 26
+KEYS: Final = (Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Delete, Qt.Key.Key_Backspace, Qt.Key.Key_Up, Qt.Key.Key_Down)
+
+
+class PassageList(QListWidget):
+    """`moved` carries the number of a passage and its new one, `gone` and `wanted` the number of one."""
+
+    moved = Signal(int, int)
+    gone = Signal(int)
+    wanted = Signal(int)
+
+    def __init__(self, name: str, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setAccessibleName(name)
+        self.setToolTip(f"{name}: drag to another place, or Alt+Up and Alt+Down; Delete takes one out; Enter goes there")
+        self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
+        self.setDefaultDropAction(Qt.DropAction.MoveAction)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setTextElideMode(Qt.TextElideMode.ElideRight)
+        self.setUniformItemSizes(True)
+        self.itemActivated.connect(lambda item: self.wanted.emit(self.row(item)))
+
+    def show_passages(self, passages: tuple[Excerpt, ...], analysis: Analysis) -> None:
+        """Fill the list anew; the row that was chosen stays so."""
+        row = self.currentRow()
+        self.clear()
+        for number, passage in enumerate(passages):
+            said = words_within(analysis.words, passage.start, passage.end)
+            text = " ".join(analysis.words[i].text for i in said[:SHOWN]) + (" …" if len(said) > SHOWN else "")
+            self.addItem(f"{number + 1}   {seconds(passage.length):.1f} s   {text or '(no words)'}")
+            item = self.item(number)
+            item.setToolTip(f"from {clock(passage.start, True)} of the footage")
+            item.setSizeHint(item.sizeHint().expandedTo(self.sizeHint().scaled(10, ROW, Qt.AspectRatioMode.IgnoreAspectRatio)))
+        self.setFixedHeight(max(1, min(6, len(passages))) * ROW + 8)
+        self.setCurrentRow(min(row, len(passages) - 1))
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        number = self.currentRow()
+        index = self.indexAt(event.position().toPoint())
+        to = index.row() if index.isValid() else self.count() - 1
+        below = self.dropIndicatorPosition() == QAbstractItemView.DropIndicatorPosition.BelowItem
+        to = to + 1 if below and to < number else to
+        to = to - 1 if not below and to > number and index.isValid() else to
+        event.setDropAction(Qt.DropAction.IgnoreAction)  # the list is filled anew by the edit itself
+        event.accept()
+        if to != number:
+            self.moved.emit(number, to)
+
+    def event(self, event: QEvent) -> bool:
+        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent) and event.key() in KEYS:
+            event.accept()
+            return True
+        return super().event(event)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        row, key = self.currentRow(), event.key()
+        way = {Qt.Key.Key_Up: -1, Qt.Key.Key_Down: 1}.get(Qt.Key(key), 0)
+        if row >= 0 and way and event.modifiers() & Qt.KeyboardModifier.AltModifier:
+            if 0 <= row + way < self.count():
+                self.setCurrentRow(row + way)
+                self.moved.emit(row, row + way)
+        elif row >= 0 and key in (Qt.Key.Key_Delete, Qt.Key.Key_Backspace):
+            self.gone.emit(row)
+        else:
+            super().keyPressEvent(event)

@@ -1,0 +1,86 @@
+"""The shorts of the project: a list to go from one to another, new ones, copies."""
+
+from __future__ import annotations
+
+import re
+from dataclasses import replace
+from functools import partial
+
+from PySide6.QtWidgets import QMenu, QToolButton
+
+from standtall.base.time import clock
+from standtall.cutting.words import from_words
+from standtall.desk import theme
+from standtall.desk.workspace import Opened, Workspace
+from standtall.library.project import Entry, Project
+from standtall.model import edits
+from standtall.model.short import Short
+from standtall.session.make import Choice, short_of
+
+
+class ShortsButton(QToolButton):
+    """Opens the list of all shorts of the project, and what makes more of them."""
+
+    def __init__(self, workspace: Workspace) -> None:
+        super().__init__()
+        self._ws = workspace
+        self.setObjectName("plain")
+        theme.draw(self, "down")
+        self.setAccessibleName("Shorts of this project")
+        self.setToolTip("Shorts of this project: go to another one, make one, copy this one")
+        self.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        self._menu = QMenu(self)
+        self.setMenu(self._menu)
+        self.entries: tuple[Entry, ...] = ()
+        for signal in (workspace.opened_changed, workspace.edition_changed):
+            signal.connect(self._read)
+
+    def _read(self) -> None:
+        if self._ws.opened is not None:
+            self._ws.with_project(Project.shorts, self._fill)
+
+    def _fill(self, entries: tuple[Entry, ...]) -> None:
+        if self.entries == entries and self._menu.actions():
+            self._check()
+            return
+        self.entries = entries
+        self._menu.clear()
+        for entry in entries:
+            action = self._menu.addAction(f"{entry.short.name}\t{clock(entry.short.length)}")
+            action.setCheckable(True)
+            action.setData(entry.id)
+            action.triggered.connect(partial(self._go, entry.id))
+        self._menu.addSeparator()
+        self._menu.addAction("Another short of the chosen words\tCtrl+N", self.make)
+        self._menu.addAction("A copy of this short\tCtrl+D", self.duplicate)
+        self._check()
+
+    def _check(self) -> None:
+        now = self._ws.opened.entry.id if self._ws.opened is not None else -1
+        for action in self._menu.actions():
+            action.setChecked(action.data() == now)
+
+    def _go(self, number: int, _checked: bool = False) -> None:
+        if self._ws.opened is None or self._ws.opened.entry.id != number:
+            self._ws.open_short(number)
+        self._check()
+
+    def make(self) -> None:
+        """A short of the chosen words (or of the first sentences), beside the ones there are."""
+        chosen = self._ws.selection
+
+        def short(now: Opened) -> Short:
+            if not chosen:
+                return short_of(now.source, now.analysis, Choice())
+            words = " ".join(now.analysis.words[i].text for i in list(chosen)[:6])
+            return edits.rename(from_words(now.source.name, now.analysis, chosen), re.sub(r"[,.;:!?]+$", "", words)).short
+
+        self._ws.make_short(short)
+
+    def duplicate(self) -> None:
+        """A copy of the short on the Bench, to try another cut of it."""
+
+        def short(now: Opened) -> Short:
+            return replace(now.entry.short, name=f"{now.entry.short.name[:112]} copy")
+
+        self._ws.make_short(short, lambda: self._ws.said.emit("This is the copy now; the first one is in the list.", "note"))

@@ -90,7 +90,7 @@ def test_the_strip_goes_to_a_proposal_by_a_click(qtbot: QtBot, window: MainWindo
     window.player.pause()
 
 
-@pytest.mark.parametrize(("words", "says"), [(True, "No whole sentences"), (False, "Nobody says a word")])
+@pytest.mark.parametrize(("words", "says"), [(True, "are spoken in all. Ask for shorter"), (False, "Nobody says a word")])
 def test_where_nothing_is_found_it_says_what_to_do(qtbot: QtBot, window: MainWindow, words: bool, says: str) -> None:
     opened = window.workspace.opened
     assert opened is not None

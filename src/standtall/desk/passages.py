@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Final
 
-from PySide6.QtCore import QEvent, Qt, Signal
+from PySide6.QtCore import QEvent, QSize, Qt, Signal
 from PySide6.QtGui import QDropEvent, QKeyEvent
 from PySide6.QtWidgets import QAbstractItemView, QListWidget, QWidget
 
@@ -46,7 +46,7 @@ class PassageList(QListWidget):
             self.addItem(f"{number + 1}   {seconds(passage.length):.1f} s   {text or '(no words)'}")
             item = self.item(number)
             item.setToolTip(f"from {clock(passage.start, True)} of the footage")
-            item.setSizeHint(item.sizeHint().expandedTo(self.sizeHint().scaled(10, ROW, Qt.AspectRatioMode.IgnoreAspectRatio)))
+            item.setSizeHint(QSize(10, ROW))
         self.setFixedHeight(max(1, min(6, len(passages))) * ROW + 8)
         self.setCurrentRow(min(row, len(passages) - 1))
 

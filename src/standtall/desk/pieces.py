@@ -146,11 +146,12 @@ class PiecesSide(QScrollArea):
         self._ws.edit(lambda s, a: order.to_front(s, a, chosen))
 
     def trim(self, edge: Edge, unit: str, way: int) -> None:
-        """Move an edge of the piece under the playhead by a frame or a word."""
+        """Move an edge of the chosen piece (the one under the playhead, as long as no other is chosen) by a frame or a word."""
         opened = self._ws.opened
         if opened is None:
             return
-        number = trim.piece_at(opened.entry.short, self._ws.playhead)
+        row = self.pieces.currentRow()
+        number = row if row >= 0 else trim.piece_at(opened.entry.short, self._ws.playhead)
         rate = opened.edition.rate
         if unit == "word":
             self._ws.edit(lambda s, a: trim.trim_by_word(s, a, number, edge, way))
@@ -223,6 +224,7 @@ class PiecesSide(QScrollArea):
 
 def _button(text: str, tip: str, does: Callable[[], object]) -> QPushButton:
     button = QPushButton(text)
+    button.setObjectName("side")
     button.setToolTip(tip)
     button.clicked.connect(lambda _checked=False: does())
     return button

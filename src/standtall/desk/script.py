@@ -8,14 +8,14 @@ from PySide6.QtWidgets import QAbstractScrollArea, QWidget
 
 from standtall.base.time import clock
 from standtall.cutting.words import kept_words
-from standtall.desk import theme
+from standtall.desk import grips, theme
 from standtall.desk.fields import Field
 from standtall.desk.lanes import LaneBox, paint_extras, paint_picture_lane, paint_time_lane
 from standtall.desk.overview import OverviewBar
 from standtall.desk.rows import ROW, Page
 from standtall.desk.workspace import Opened, Workspace
 from standtall.model import corrections, edits
-from standtall.model.words import NOBODY, Word, word_at
+from standtall.model.words import NOBODY, Word, word_at, words_within
 
 TIME_W, EXTRAS_W = 50, 44
 
@@ -38,6 +38,8 @@ class ScriptView(QAbstractScrollArea):
         self._retyper: Field | None = None
         self.viewport().setMouseTracking(True)
         self._kept: set[int] = set()
+        self._grips: list[grips.Grip] = []
+        self._held: grips.Grip | None = None
         self._anchor: int | None = None
         self._band: tuple[tuple[int, int], float, float] | None = None
         self._last_playhead = 0
@@ -66,6 +68,10 @@ class ScriptView(QAbstractScrollArea):
     def _words_x(self) -> float:
         lane = self._lane()
         return lane.x + lane.w
+
+    def _right(self) -> float:
+        """Where the words end and the extras begin."""
+        return float(self.viewport().width() - EXTRAS_W)
 
     def _font(self) -> QFont:
         font = QFont("Inter")
@@ -118,6 +124,7 @@ class ScriptView(QAbstractScrollArea):
             self._shown_page = self.page
             self._scroll_range()
         self._kept = set(kept_words(opened.entry.short, opened.analysis)) if opened else set()
+        self._grips = grips.grips(opened, opened.page) if opened else []
         self.refresh()
 
     def _scroll_range(self) -> None:
@@ -235,7 +242,6 @@ class ScriptView(QAbstractScrollArea):
         words = opened.analysis.words
         chosen = self._ws.selection or range(0)
         font = self._font()
-        short = opened.entry.short
         inside = range(min(self._kept, default=0), max(self._kept, default=-1) + 1)
         struck_font = self._font()
         struck_font.setStrikeOut(True)
@@ -271,12 +277,7 @@ class ScriptView(QAbstractScrollArea):
                 if words[i].doubtful:
                     painter.setPen(QPen(QColor(theme.WARN), 1.6, Qt.PenStyle.DotLine))
                     painter.drawLine(QPointF(box.left(), box.bottom() - 4), QPointF(box.right(), box.bottom() - 4))
-        for excerpt in short.excerpts:
-            for tick in (excerpt.start, excerpt.end):
-                y = page.y(tick)
-                if area.top() - 4 < y < area.bottom() + 4:
-                    painter.setPen(QPen(QColor(theme.KEPT), 1.5))
-                    painter.drawLine(QPointF(self._words_x(), y), QPointF(self.viewport().width() - EXTRAS_W, y))
+        grips.paint(painter, self._grips, self._words_x(), self._right(), area)
 
     def _paint_name(self, painter: QPainter, number: int, name: str) -> None:
         """The talker's name at the end of the row where it fits beside the words."""
@@ -302,6 +303,9 @@ class ScriptView(QAbstractScrollArea):
             return
         x, y = self._at(event)
         lane = self._lane()
+        self._held = grips.at(self._grips, x, y, self._right())
+        if self._held is not None:
+            return
         if lane.x <= x < lane.x + lane.w:
             people, tick = opened.analysis.people, page.tick(y)
             self._ws.seek(tick)
@@ -326,7 +330,9 @@ class ScriptView(QAbstractScrollArea):
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         x, y = self._at(event)
-        if self._band is not None:
+        if self._held is not None:
+            self._drag_edge(x, y)
+        elif self._band is not None:
             self._band = (self._band[0], self._band[1], x)
             self.refresh()
         elif self._anchor is not None:
@@ -336,10 +342,32 @@ class ScriptView(QAbstractScrollArea):
         else:
             lane = self._lane()
             over = lane.x <= x < lane.x + lane.w
-            self.viewport().setCursor(Qt.CursorShape.SizeHorCursor if over else Qt.CursorShape.IBeamCursor)
+            shape = Qt.CursorShape.SizeHorCursor if over else Qt.CursorShape.IBeamCursor
+            grip = grips.at(self._grips, x, y, self._right())
+            self.viewport().setCursor(shape if grip is None else Qt.CursorShape.SizeVerCursor)
+
+    def _drag_edge(self, x: float, y: float) -> None:
+        """Show where the edge would lie: the words between it and where it was are chosen."""
+        word, opened = self.word_near(x, y), self._ws.opened
+        if word is None or opened is None or self._held is None:
+            return
+        piece = opened.entry.short.excerpts[self._held.number]
+        held = words_within(opened.analysis.words, piece.start, piece.end)
+        if held and self._held.edge == "start":
+            self._ws.select(range(word, held[-1] + 1) if word <= held[-1] else None)
+        elif held:
+            self._ws.select(range(held.start, word + 1) if word >= held.start else None)
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self._anchor = None
+        if self._held is not None:
+            x, y = self._at(event)
+            held, self._held = self._held, None
+            page = self.page
+            if page is not None and abs(y - held.y) > 4:
+                grips.drop(self._ws, held, self.word_near(x, y), page.tick(y))
+            self._ws.select(None)
+            return
         if self._band is not None and self._ws.opened is not None:
             shot, start, end = self._band
             self._band = None

@@ -17,14 +17,14 @@ from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.moment import Moment
 from standtall.moments.find import Finder
 
-WIDE: Final = 190
+WIDE: Final = 212
 TOP: Final = 22
 QUIET_DB, LOUD_DB = -55.0, -10.0
-CUTS, TALKERS, LOUD, PACE, CHANGE, MARKS = 42, 54, 66, 96, 122, 148
+CUTS, TALKERS, LOUD, PACE, CHANGE, MARKS = 42, 54, 68, 102, 136, 168
 """Left edges of the lanes."""
 HEADS: Final = ((CUTS, "cut"), (LOUD, "loud"), (PACE, "pace"), (CHANGE, "topic"))
 PACE_S: Final = 12
-LANE: Final = 22
+LANE: Final = 26
 ABOUT: Final = (
     "The whole footage from top to bottom. Lanes from left to right: cuts and who talks, loudness with laughter and applause, "
     "words a minute, how much the topic changes (lines are chapters), proposals. Click to go there; Shift and drag choose a part."

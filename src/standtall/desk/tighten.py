@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 from typing import Any, Final
 
-from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt, Signal
+from PySide6.QtCore import QAbstractTableModel, QEvent, QModelIndex, QPersistentModelIndex, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QKeyEvent
 from PySide6.QtWidgets import (
     QAbstractItemView,
@@ -33,6 +33,7 @@ from standtall.model.timemap import Excerpt
 
 AROUND: Final = round(1.4 * TICKS)
 """What is heard on each side of a removal."""
+OWN: Final = (Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Up, Qt.Key.Key_Down)
 Index = QModelIndex | QPersistentModelIndex
 
 
@@ -62,7 +63,7 @@ class Rows(QAbstractTableModel):
         removal = self.rows[row]
         if removal not in self.out:
             self.refused ^= {(removal.start, removal.end)}
-            self.dataChanged.emit(self.index(row, 0), self.index(row, 3))
+            self.dataChanged.emit(self.index(row, 0), self.index(row, 2))
             self.ticked_changed.emit()
 
     def rowCount(self, parent: Index = QModelIndex()) -> int:  # noqa: B008 - as Qt declares it
@@ -110,6 +111,12 @@ class Table(QTableView):
 
     ticked = Signal(int)
     heard = Signal(int)
+
+    def event(self, event: QEvent) -> bool:
+        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent) and event.key() in OWN:
+            event.accept()  # before the keys of the window: Space plays there
+            return True
+        return super().event(event)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         row = self.currentIndex().row()
@@ -267,6 +274,7 @@ class TightenSide(QWidget):
             self.table.selectRow(keep)
             self.table.selectionModel().blockSignals(False)
             self.table.blockSignals(False)
+            self._count()
         self._empty.setText("" if self.rows.rows else "Nothing to take out at this pace. Choose a quicker one.")
         self._empty.setVisible(not self.rows.rows)
 

@@ -17,8 +17,8 @@ from standtall.model.moment import PARTS
 
 USUAL: Final = (0.28, 0.26, 0.16, 0.16, 0.08, 0.06)
 """Weights of the parts in their order, which is that in which editors ask for them (common practice, no source)."""
-SHARP: Final = 10.0
-STIFF: Final = 0.22
+SHARP: Final = 6.0
+STIFF: Final = 0.12
 """Standard deviation of the prior: how far a weight may move before votes have to be many."""
 
 

@@ -10,9 +10,13 @@ from collections.abc import Callable, Iterator
 from fractions import Fraction
 from pathlib import Path
 
+from PySide6.QtWidgets import QApplication
+
 from bench.row import Row
 from standtall.base.time import TICKS
+from standtall.cutting import words
 from standtall.desk.application import dressed
+from standtall.desk.gauge import LengthGauge
 from standtall.desk.rows import Page
 from standtall.desk.script import ScriptView
 from standtall.desk.workspace import Opened, Workspace
@@ -40,13 +44,13 @@ def long_talk() -> Transcript:
     rng = random.Random(8)
     letters = "aeioubcdfghlmnprst"
     spellings = ["".join(rng.choice(letters) for _ in range(rng.randint(2, 9))) for _ in range(9_000)]
-    words = []
+    said = []
     step = round(TICKS / A_SECOND)
     for i in range(round(HOURS * 3600 * A_SECOND)):
         end = i % 11 == 10
         text = spellings[min(8_999, int(rng.paretovariate(0.6)) - 1)] + ("." if end else "")
-        words.append(Word(text, i * step, i * step + round(step * 0.8), rng.random(), i // 60 % 3))
-    return Transcript(tuple(words), (Talker("A"), Talker("B"), Talker("C")))
+        said.append(Word(text, i * step, i * step + round(step * 0.8), rng.random(), i // 60 % 3))
+    return Transcript(tuple(said), (Talker("A"), Talker("B"), Talker("C")))
 
 
 def median_ms(work: Callable[[], object], times: int = 7) -> float:
@@ -124,6 +128,48 @@ def scrolling(talk: Transcript, length: int) -> Iterator[Row]:
         took.sort()
         yield Row("painting while scrolling through 4 h, median", statistics.median(took), "ms")
         yield Row("painting while scrolling through 4 h, 95 of 100", took[len(took) * 95 // 100], "ms", "<= 16.7")
+        yield from striking(workspace, view, application)
         view.close()
     finally:
         workspace.close()
+
+
+def striking(workspace: Workspace, view: ScriptView, application: QApplication) -> Iterator[Row]:
+    """A word struck out of a short of 90 s and out of one of an hour: from the key to words, lanes and gauge painted anew,
+    saved on the way."""
+    gauge = LengthGauge(workspace)
+    gauge.show()
+    arrived: list[bool] = []
+    workspace.edition_changed.connect(lambda: arrived.append(True))
+    with tempfile.TemporaryDirectory() as folder:
+        before = workspace.opened
+        assert before is not None
+        workspace.open_project(Path(folder) / "p.standtall")
+        _until(application, lambda: workspace.project_path is not None)
+        for name, length in (("90 s", 90 * TICKS), ("an hour", 3600 * TICKS)):
+            workspace.opened = before
+            short = Short("a", "k", (Excerpt(0, length),))
+            arrived.clear()
+            workspace.make_short(lambda _now, s=short: s)  # type: ignore[misc]
+            _until(application, lambda: bool(arrived))
+            took = []
+            for i in range(20, 160, 20):
+                view.verticalScrollBar().setValue(0)
+                application.processEvents()
+                arrived.clear()
+                began = time.perf_counter()
+                workspace.edit(lambda s, a, n=i: words.cut(s, a, [n]))  # type: ignore[misc]
+                _until(application, lambda: bool(arrived))
+                view.repaint()
+                view.viewport().repaint()
+                gauge.repaint()
+                took.append((time.perf_counter() - began) * 1000)
+            yield Row(f"striking a word in 4 h, out of a short of {name}", statistics.median(took), "ms", "<= 50")
+        workspace.with_project(lambda project: project.close())
+    gauge.close()
+
+
+def _until(application: QApplication, done: Callable[[], bool]) -> None:
+    end = time.monotonic() + 60
+    while not done() and time.monotonic() < end:
+        application.processEvents()

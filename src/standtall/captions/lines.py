@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import functools
 from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Final
@@ -83,7 +84,10 @@ def lines(said: tuple[CaptionWord, ...], max_words: int, width: Width, length: i
     """
     groups: list[tuple[CaptionWord, ...]] = []
     for phrase in _phrases(said):
-        groups += _broken(phrase, max_words, width)
+        at = 0
+        for count in _broken(tuple(w.text for w in phrase), max_words, width):
+            groups.append(tuple(phrase[at : at + count]))
+            at += count
     out: list[CaptionLine] = []
     for i, group in enumerate(groups):
         after = groups[i + 1][0].start if i + 1 < len(groups) else length
@@ -103,22 +107,24 @@ def _phrases(said: tuple[CaptionWord, ...]) -> list[list[CaptionWord]]:
     return out
 
 
-def _cost(group: list[CaptionWord], last: bool, max_words: int, width: Width) -> float:
-    wide = width(" ".join(w.text for w in group))
+def _cost(group: tuple[str, ...], last: bool, max_words: int, width: Width) -> float:
+    wide = width(" ".join(group))
     if wide > 1 and len(group) > 1:
         return 1e6
     cost = (1 - len(group) / max_words) ** 2 + 0.3 * (1 - min(1.0, wide)) ** 2
-    tail = group[-1].text
+    tail = group[-1]
     if not last:
         if tail.lower().strip(",;:") in BOUND_TO_NEXT:
             cost += 0.9
         if not tail.endswith((",", ";", ":", "-", "–")):
             cost += 0.15
-    cost += 1.1 * sum(w.text.endswith((",", ";", ":")) for w in group[:-1])
+    cost += 1.1 * sum(text.endswith((",", ";", ":")) for text in group[:-1])
     return cost
 
 
-def _broken(phrase: list[CaptionWord], max_words: int, width: Width) -> list[tuple[CaptionWord, ...]]:
+@functools.lru_cache(maxsize=8_192)
+def _broken(phrase: tuple[str, ...], max_words: int, width: Width) -> tuple[int, ...]:
+    """How many words each line of a phrase holds; kept, since an edit changes few phrases of many."""
     best: list[tuple[float, int]] = [(0.0, 0)]
     for end in range(1, len(phrase) + 1):
         options = [
@@ -126,10 +132,10 @@ def _broken(phrase: list[CaptionWord], max_words: int, width: Width) -> list[tup
             for start in range(max(0, end - max_words), end)
         ]
         best.append(min(options))
-    out: list[tuple[CaptionWord, ...]] = []
+    out: list[int] = []
     end = len(phrase)
     while end:
         start = best[end][1]
-        out.append(tuple(phrase[start:end]))
+        out.append(end - start)
         end = start
-    return out[::-1]
+    return tuple(out[::-1])

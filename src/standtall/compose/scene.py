@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 from fractions import Fraction
 from typing import Final
@@ -11,7 +12,7 @@ from standtall.base.time import TICKS, frame_count, frame_middle
 from standtall.captions.lines import CaptionLine, CaptionWord, Width, lines, spoken
 from standtall.captions.place import clear_of
 from standtall.captions.translated import translated
-from standtall.framing.camera import Camera, View, head_of, plan
+from standtall.framing.camera import Camera, View, crop_width, head_of, largest, plan
 from standtall.model.analysis import Analysis
 from standtall.model.look import Look, look_named
 from standtall.model.short import Short
@@ -22,6 +23,7 @@ PUNCH: Final = 1.09
 """How much nearer a punch-in is: seen as meant, not as a jump (common practice, no source)."""
 EYES: Final = 0.36
 """Where the eyes stand in the tall picture, as a share of its height."""
+MOST_LOOKS: Final = 90
 BLEND: Final = TICKS // 6
 """Length of a blend: about five pictures of thirty a second."""
 
@@ -45,6 +47,16 @@ class Under:
 
 
 @dataclass(frozen=True, slots=True)
+class Over:
+    """A picture of another file shown instead of the talk's own."""
+
+    path: str
+    rotation: int
+    tick: int
+    view: View
+
+
+@dataclass(frozen=True, slots=True)
 class Scene:
     """All that one frame shows: the source picture on show at `source_tick`, how it is framed, the caption."""
 
@@ -53,6 +65,7 @@ class Scene:
     view: View
     caption: CaptionShown | None
     under: Under | None = None
+    over: Over | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -69,6 +82,8 @@ class Edition:
     rate: Fraction
     frames: int
     joins: tuple[Join, ...]
+    others: Mapping[str, Source]
+    """Files of the pictures laid over the talk, by their path."""
 
     def frame_at(self, tick: int) -> int:
         """Number of the frame on show at `tick` of the short."""
@@ -81,7 +96,26 @@ class Edition:
         piece = self.time_map.index_at(tick)
         join = self.joins[piece]
         view = nearer(self.camera.at(source_tick)) if join.near else self.camera.at(source_tick)
-        return Scene(number, source_tick, view, self._caption(tick), self._under(piece, tick))
+        over = self._over(source_tick)
+        under = None if over is not None else self._under(piece, tick)
+        return Scene(number, source_tick, view, self._caption(tick), under, over)
+
+    def _over(self, source_tick: int) -> Over | None:
+        """The picture that is laid over a tick of the source; a short one begins anew until its time is over."""
+        for cover in self.short.covers:
+            if cover.start <= source_tick < cover.end and cover.path in self.others:
+                other = self.others[cover.path]
+                tick = (cover.at + source_tick - cover.start) % max(1, other.length)
+                height = largest(other, self.short.aspect)
+                width = crop_width(other, self.short.aspect, height)
+                crop = Rect((1 - width) / 2, (1 - height) / 2, width, height)
+                return Over(other.path, other.rotation, tick, View("fill", crop))
+        return None
+
+    @property
+    def missing(self) -> tuple[str, ...]:
+        """Files of pictures laid over the talk that are not there."""
+        return tuple(dict.fromkeys(c.path for c in self.short.covers if c.path not in self.others))
 
     def _under(self, piece: int, tick: int) -> Under | None:
         if not self.joins[piece].blends:
@@ -136,11 +170,19 @@ def joins_of(short: Short, camera: Camera) -> tuple[Join, ...]:
     return tuple(out)
 
 
-def edition(short: Short, source: Source, analysis: Analysis, width: Width) -> Edition:
-    """Work a short out. `width` measures a text as a share of the caption column."""
+def edition(
+    short: Short,
+    source: Source,
+    analysis: Analysis,
+    width: Width,
+    camera: Camera | None = None,
+    others: Mapping[str, Source] | None = None,
+) -> Edition:
+    """Work a short out. `width` measures a text as a share of the caption column; `camera` is one that was planned for at least
+    what the short touches, with the same framing and size."""
     look = look_named(short.look)
     time_map = short.time_map
-    camera = plan(short, source, analysis.people)
+    camera = camera or plan(short, source, analysis.people)
     said = captioned(short, analysis, time_map)
     rate = short.rate or source.rate or Fraction(30)
     middle = short.caption_y
@@ -157,6 +199,7 @@ def edition(short: Short, source: Source, analysis: Analysis, width: Width) -> E
         rate=rate,
         frames=max(1, frame_count(time_map.length, rate)),
         joins=joins_of(short, camera),
+        others=others or {},
     )
 
 
@@ -169,10 +212,10 @@ def captioned(short: Short, analysis: Analysis, time_map: TimeMap) -> tuple[Capt
 
 
 def faces_on(analysis: Analysis, camera: Camera, time_map: TimeMap) -> list[Rect]:
-    """Faces as they stand on the tall picture, twice a second, in its shares."""
+    """Faces as they stand on the tall picture, twice a second (less often in a long short), in its shares."""
     out: list[Rect] = []
     people = analysis.people
-    for tick in range(0, time_map.length, TICKS // 2):
+    for tick in range(0, time_map.length, max(TICKS // 2, time_map.length // MOST_LOOKS)):
         source_tick = time_map.to_source(tick)
         view = camera.at(source_tick)
         if view.layout != "fill" or not people.shots:

@@ -25,7 +25,7 @@ def cut_before(analysis: Analysis, i: int) -> int:
     start = words[i].start
     if start - floor > ROOM:
         return analysis.quietest(start - ROOM, start - ROOM // 2)
-    return min(start, analysis.quietest(min(floor, start - CLOSE), start))
+    return min(start, analysis.quietest(max(0, min(floor, start - CLOSE)), start))
 
 
 def cut_after(analysis: Analysis, i: int) -> int:

@@ -4,12 +4,23 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from functools import partial
+from pathlib import Path
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QComboBox,
+    QFileDialog,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+    QScrollArea,
+    QVBoxLayout,
+    QWidget,
+)
 
 from standtall.base.time import clock
-from standtall.cutting import order, trim
+from standtall.cutting import montage, order, trim
 from standtall.cutting.trim import Edge
 from standtall.desk.basket import Basket
 from standtall.desk.fields import Field
@@ -20,12 +31,16 @@ from standtall.desk.workspace import Workspace
 from standtall.model import edits
 from standtall.model.channel import channel_named
 from standtall.model.short import Joins
+from standtall.session.make import pictures_in
 
 JOINS: tuple[tuple[str, Joins, str], ...] = (
     ("straight", "straight", "The picture jumps as the talker moved"),
     ("punch in", "punch", "Every other piece is shown a little nearer, so that a cut looks meant"),
     ("blend", "blend", "Five pictures of one piece fade into the next"),
 )
+
+
+PICTURES = "Footage and stills (*.mp4 *.mov *.mkv *.webm *.ts *.jpg *.jpeg *.png *.webp *.tif *.tiff);;All files (*)"
 
 
 class PiecesSide(QScrollArea):
@@ -42,6 +57,7 @@ class PiecesSide(QScrollArea):
         column.setSpacing(8)
         self._pieces_card(card_in(column, "PIECES OF THE SHORT"))
         self._basket_card(card_in(column, "BASKET"))
+        self._montage_card(card_in(column, "PICTURES OVER THE TALK"))
         column.addStretch(1)
         self.setWidget(self._inner)
         for signal in (workspace.opened_changed, workspace.edition_changed):
@@ -124,7 +140,42 @@ class PiecesSide(QScrollArea):
         row.addWidget(self._make_button)
         box.addLayout(row)
 
+    def _montage_card(self, box: QVBoxLayout) -> None:
+        self._covered = QLabel()
+        self._covered.setWordWrap(True)
+        self._covered.setObjectName("faint")
+        box.addWidget(self._covered)
+        row = QHBoxLayout()
+        self.how = QComboBox()
+        self.how.setAccessibleName("How the pictures are shared out")
+        self.how.setToolTip("Each picture gets as long as the others, or changes where a phrase ends")
+        self.how.addItem("even shares", "even")
+        self.how.addItem("cut on phrases", "phrases")
+        row.addWidget(self.how, 1)
+        row.addWidget(_button("Lay over…", "Footage or stills to show while the short is heard", self.choose_pictures))
+        self._off = _button("Take off", "Show the talk again", lambda: self._ws.edit(lambda s, _a: montage.take_off(s)))
+        row.addWidget(self._off)
+        box.addLayout(row)
+
     # what it does
+
+    def choose_pictures(self) -> None:
+        names, _kind = QFileDialog.getOpenFileNames(self, "Footage or stills to lay over", "", PICTURES)
+        if names:
+            self.lay_over([Path(n) for n in names])
+
+    def lay_over(self, paths: list[Path]) -> None:
+        """Share pictures out over the short; they are looked at in the background."""
+        how = self.how.currentData()
+
+        def arrived(found: tuple[list[montage.Picture], list[str]]) -> None:
+            pictures, bad = found
+            if bad:
+                self._ws.said.emit(bad[0], "error")
+            if pictures:
+                self._ws.edit(lambda s, a: montage.lay_over(s, a, pictures, how))
+
+        self._ws.in_background(lambda: pictures_in(paths), arrived)
 
     def split(self) -> None:
         tick = self._ws.playhead
@@ -196,6 +247,15 @@ class PiecesSide(QScrollArea):
         self.pieces.show_passages(short.excerpts, opened.analysis)
         self._joins.setCurrentIndex(self._joins.findData(short.joins))
         self._mark_piece(self._ws.playhead)
+        files = {Path(c.path).name for c in short.covers}
+        gone = opened.edition.missing
+        told = "Footage or stills to show instead of the talker, while the sound goes on."
+        if gone:
+            told = f"{Path(gone[0]).name} is not where it was: bring it back, or take the pictures off."
+        elif files:
+            told = f"{edits.count_of(len(files), 'picture')} laid over: {', '.join(sorted(files))}"
+        self._covered.setText(told)
+        self._off.setEnabled(bool(short.covers))
         self._refresh_basket()
 
     def _mark_piece(self, tick: int) -> None:

@@ -12,7 +12,7 @@ from PySide6.QtGui import QImage
 
 from standtall.base.errors import StandTallError
 from standtall.base.priority import PLAYING, thread_behind
-from standtall.compose.paint import nothing, paint
+from standtall.compose.paint import nothing
 from standtall.compose.pictures import Pictures
 from standtall.compose.scene import Edition, Scene
 from standtall.ink.caption import CaptionInk
@@ -235,11 +235,11 @@ class Player(QObject):
             if edition is None:
                 continue
             try:
-                if wanted != path and edition.source.has_picture:
+                if wanted != path:
                     if reader is not None:
                         reader.close()
                     rotation = 0 if wanted != edition.source.path else edition.source.rotation
-                    reader, path = Pictures(wanted, rotation), wanted
+                    reader, path = Pictures(wanted if edition.source.has_picture else None, rotation), wanted
                 if ink is None or (ink.look, ink.width, ink.height) != (edition.look, *size):
                     ink = CaptionInk(edition.look, *size)
                 if speed:
@@ -284,12 +284,9 @@ class Player(QObject):
             clock.stop()
 
     def _emit(self, edition: Edition, scene: Scene, reader: Pictures | None, ink: CaptionInk) -> None:
-        if reader is None:
-            picture = nothing(640, 360)
-            tall = paint(scene, picture, ink.width, ink.height, ink)
-        else:
-            picture = reader.at(scene.source_tick)
-            tall = reader.painted(scene, ink.width, ink.height, ink)
+        assert reader is not None
+        picture = reader.at(scene.source_tick) or nothing(640, 360)
+        tall = reader.painted(scene, ink.width, ink.height, ink)
         self.shown.emit(Shown(image_of(tall), image_of(smaller(picture, WIDE)), scene.number, scene.source_tick))
 
 

@@ -295,7 +295,6 @@ class Workspace(QObject):
         self, source: Source, found: Found, transcript: Transcript, entry: Entry, before: Opened | None = None
     ) -> Opened:
         analysis = as_told(found.analysis, transcript)
-        edition = worked_out(entry.short, source, analysis)
         if before is None or transcript.words is not before.transcript.words:
             page, index = Page(analysis.words, source.length, self.even), WordIndex(analysis.words)
         else:
@@ -304,6 +303,7 @@ class Workspace(QObject):
         camera = before.camera if before is not None and _same_view(before, entry.short, analysis) else None
         if camera is None:
             camera = plan(entry.short, source, analysis.people, everywhere=True)
+        edition = worked_out(entry.short, source, analysis, camera)
         return Opened(
             source, found, transcript, analysis, entry, edition, camera, page, index,
             str(proxy) if proxy.exists() else None,

@@ -28,6 +28,9 @@ class CaptionText:
     lit: int | None
 
 
+MOST_WIDTHS: Final = 100_000
+
+
 class CaptionInk:
     """Draws captions of one look at one picture size. Needs `ink.engine.start()`; use it from one thread."""
 
@@ -35,6 +38,8 @@ class CaptionInk:
         self.look, self.width, self.height = look, width, height
         self._made: OrderedDict[tuple[CaptionText, float], Sprite] = OrderedDict()
         self._shadowed: tuple[tuple[str, ...], QImage] | None = None
+        self._metrics: QFontMetricsF | None = None
+        self._widths: dict[str, float] = {}
 
     def font(self, scale: float = 1.0) -> QFont:
         font = QFont(self.look.family)
@@ -52,7 +57,14 @@ class CaptionInk:
 
     def width_of(self, text: str) -> float:
         """Width of a text as a share of the caption column."""
-        return QFontMetricsF(self.font()).horizontalAdvance(self.cased(text)) / (WIDEST * self.width)
+        known = self._widths.get(text)
+        if known is None:
+            if self._metrics is None:
+                self._metrics = QFontMetricsF(self.font())
+            if len(self._widths) > MOST_WIDTHS:
+                self._widths.clear()
+            known = self._widths[text] = self._metrics.horizontalAdvance(self.cased(text)) / (WIDEST * self.width)
+        return known
 
     def sprite(self, text: CaptionText, middle: float) -> Sprite:
         """The drawn line with its middle at `middle` (share of the height); cached."""

@@ -58,6 +58,24 @@ class Framing:
 
 
 @dataclass(frozen=True, slots=True)
+class Cover:
+    """Another picture shown over a passage of the source, `start` to `end` in its ticks, while the sound goes on.
+
+    `path` and the content `key` say which file, `at` from which of its ticks on.
+    """
+
+    path: str
+    key: str
+    start: int
+    end: int
+    at: int = 0
+
+    def __post_init__(self) -> None:
+        checks.forward("A picture over the talk", self.start, self.end)
+        checks.in_range("Where a picture over the talk begins", self.at, 0, 1 << 50)
+
+
+@dataclass(frozen=True, slots=True)
 class Short:
     """Excerpts of one source in the order in which they are heard, plus everything that makes a finished file of them.
 
@@ -81,6 +99,7 @@ class Short:
     """Pictures a second; 0 means as the source."""
     joins: Joins = "straight"
     channel: str = FIRST.name
+    covers: tuple[Cover, ...] = ()
 
     def __post_init__(self) -> None:
         checks.in_range("The width of a short", self.width, 64, 4320)
@@ -89,6 +108,8 @@ class Short:
         if self.caption_y is not None:
             checks.in_range("The place of the captions", self.caption_y, 0.05, 0.95)
         checks.apart("The excerpts of a short", tuple((e.start, e.end) for e in self.excerpts))
+
+        checks.apart("Pictures over the talk", tuple((c.start, c.end) for c in self.covers))
 
     @property
     def time_map(self) -> TimeMap:

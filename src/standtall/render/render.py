@@ -13,7 +13,6 @@ from standtall.base.errors import OutputError
 from standtall.base.files import written_whole
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
-from standtall.compose.paint import nothing
 from standtall.compose.pictures import Pictures
 from standtall.compose.scene import Edition
 from standtall.ink.caption import CaptionInk
@@ -42,18 +41,8 @@ class Quality:
 
 def frames(edition: Edition, ink: CaptionInk) -> Iterator[Planes]:
     """Every frame of a short in order, painted at its full size."""
-    short = edition.short
-    if not edition.source.has_picture:
-        for number in range(edition.frames):
-            canvas = nothing(short.width, short.height)
-            caption = edition.scene(number).caption
-            if caption is not None:
-                from standtall.ink.caption import CaptionText
-
-                ink.sprite(CaptionText(caption.words, caption.lit), caption.middle).blend(canvas)
-            yield canvas
-        return
-    with Pictures(edition.source.path, edition.source.rotation) as pictures:
+    short, source = edition.short, edition.source
+    with Pictures(source.path if source.has_picture else None, source.rotation) as pictures:
         for number in range(edition.frames):
             yield pictures.painted(edition.scene(number), short.width, short.height, ink)
 
@@ -73,6 +62,10 @@ def render(edition: Edition, out: Path, progress: Progress, quality: Quality | N
     both cases nothing is left under the final name that was not there before.
     """
     short, chosen = edition.short, quality or Quality()
+    if edition.missing:
+        name = Path(edition.missing[0]).name
+        hint = "Bring it back, or take the pictures off."
+        raise OutputError(f"{name}, which is laid over the talk, is not where it was.", hint)
     ink = CaptionInk(edition.look, short.width, short.height)
     if out.is_dir():
         raise OutputError(f"{out} is a folder.", "Give the finished file another name.")

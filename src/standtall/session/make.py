@@ -2,17 +2,24 @@
 
 from __future__ import annotations
 
+import contextlib
+import functools
 import re
+import threading
 from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Final
 
+from standtall.base.errors import MediaError
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
 from standtall.compose.scene import Edition, edition
 from standtall.cutting import passage, words
+from standtall.cutting.montage import Picture
+from standtall.framing.camera import Camera
 from standtall.ink import engine
 from standtall.ink.caption import CaptionInk
+from standtall.media.probe import probe
 from standtall.model.analysis import Analysis
 from standtall.model.brief import Content
 from standtall.model.look import look_named
@@ -66,11 +73,55 @@ def _title(analysis: Analysis, chosen: range) -> str:
     return " ".join(words).strip(" ,.;:!?")
 
 
-def worked_out(short: Short, source: Source, analysis: Analysis) -> Edition:
-    """The edition of a short, with real text widths."""
+def worked_out(short: Short, source: Source, analysis: Analysis, camera: Camera | None = None) -> Edition:
+    """The edition of a short, with real text widths; `camera` is one that was planned for it already."""
     engine.start()
-    ink = CaptionInk(look_named(short.look), short.width, short.height)
-    return edition(short, source, analysis, ink.width_of)
+    width = _ink(short.look, short.width, short.height).width_of
+    return edition(short, source, analysis, width, camera, _laid_over(short))
+
+
+def _laid_over(short: Short) -> dict[str, Source]:
+    """The files laid over a short that are there and still what they were."""
+    out: dict[str, Source] = {}
+    for cover in short.covers:
+        path = Path(cover.path)
+        if cover.path not in out and path.is_file():
+            with contextlib.suppress(MediaError):
+                found = _probed(cover.path, path.stat().st_mtime_ns)
+                if found.key == cover.key and found.has_picture:
+                    out[cover.path] = found
+    return out
+
+
+@functools.lru_cache(maxsize=256)
+def _probed(path: str, _changed: int) -> Source:
+    return probe(Path(path))
+
+
+def pictures_in(paths: list[Path]) -> tuple[list[Picture], list[str]]:
+    """Files as pictures for a montage, and why others are none."""
+    good: list[Picture] = []
+    bad: list[str] = []
+    for path in paths:
+        try:
+            found = probe(path)
+            if not found.has_picture:
+                raise MediaError(f"{path.name} has no picture.", "Choose footage or a still.")
+            good.append(Picture(str(path), found.key, found.length, found.still))
+        except MediaError as error:
+            bad.append(str(error))
+    return good, bad
+
+
+_inks = threading.local()
+
+
+def _ink(look: str, width: int, height: int) -> CaptionInk:
+    """Measures texts; kept for each thread, since nearly all texts of an edit were measured before."""
+    kept: dict[tuple[str, int, int], CaptionInk] = _inks.__dict__.setdefault("kept", {})
+    if (look, width, height) not in kept:
+        kept[look, width, height] = CaptionInk(look_named(look), width, height)
+    return kept[look, width, height]
 
 
 def file_name(short: Short) -> str:

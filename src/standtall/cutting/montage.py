@@ -1,0 +1,100 @@
+"""A montage: footage or stills laid over what is said, shared out evenly or cut on its phrases."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+from typing import Final, Literal
+
+from standtall.base.errors import NothingToDo
+from standtall.base.time import TICKS
+from standtall.model.analysis import Analysis
+from standtall.model.edits import Edit, count_of
+from standtall.model.short import Cover, Short
+from standtall.model.words import words_within
+
+How = Literal["even", "phrases"]
+PAUSE: Final = round(0.38 * TICKS)
+LEAST: Final = TICKS // 2
+"""A picture that stands shorter than this is not seen."""
+
+
+@dataclass(frozen=True, slots=True)
+class Picture:
+    """Footage or a still to lay over: file, content key, length in ticks, whether it stands still."""
+
+    path: str
+    key: str
+    length: int
+    still: bool = False
+
+
+def lay_over(short: Short, analysis: Analysis, pictures: Sequence[Picture], how: How) -> Edit:
+    """Lay pictures over the whole short, in their order.
+
+    Each gets an even share, or its share ends at the nearest phrase. They lie on the words: a later cut takes its part of a
+    picture with it. Raises `NothingToDo` without pictures, or where there are more than the short can show.
+    """
+    if not pictures:
+        raise NothingToDo("No pictures are chosen.", "Choose footage or stills to lay over the words.")
+    if short.length // len(pictures) < LEAST:
+        raise NothingToDo(
+            f"{len(pictures)} pictures are too many for a short of {short.length // TICKS} s.", "Choose fewer, or a longer short."
+        )
+    edges = [short.length * n // len(pictures) for n in range(len(pictures) + 1)]
+    if how == "phrases":
+        edges = _on_phrases(edges, _phrase_ends(short, analysis))
+    covers = [c for n, p in enumerate(pictures) for c in _cover(short, p, edges[n], edges[n + 1])]
+    return Edit(f"Lay {count_of(len(pictures), 'picture')} over", replace(short, covers=tuple(covers)))
+
+
+def take_off(short: Short) -> Edit:
+    """Show the talk again."""
+    if not short.covers:
+        raise NothingToDo("Nothing is laid over this short.")
+    return Edit("Take the pictures off", replace(short, covers=()))
+
+
+def _phrase_ends(short: Short, analysis: Analysis) -> list[int]:
+    """Where phrases end, in ticks of the short: at pauses, at the ends of sentences and at commas."""
+    words, time_map = analysis.words, short.time_map
+    out: list[int] = []
+    for number, e in enumerate(short.excerpts):
+        begin = time_map.span_of(number)[0]
+        held = words_within(words, e.start, e.end)
+        for i in held[:-1]:
+            pause = words[i + 1].start - words[i].end > PAUSE
+            if pause or words[i].ends_sentence or words[i].text.endswith((",", ";", ":")):
+                out.append(begin + (words[i].end + words[i + 1].start) // 2 - e.start)
+        if number + 1 < len(short.excerpts):
+            out.append(time_map.span_of(number)[1])
+    return sorted(out)
+
+
+def _on_phrases(edges: list[int], ends: list[int]) -> list[int]:
+    """Even edges moved to the nearest ends of phrases, each to another one; an edge that finds none stays."""
+    out = [edges[0]]
+    free = list(ends)
+    for n, edge in enumerate(edges[1:-1], 1):
+        share = edges[n + 1] - edges[n]
+        latest = edges[-1] - LEAST * (len(edges) - 1 - n)
+        near = [f for f in free if out[-1] + LEAST <= f <= latest and abs(f - edge) < share]
+        best = min(near, key=lambda f: abs(f - edge), default=max(edge, out[-1] + LEAST))
+        free = [f for f in free if f > best]
+        out.append(best)
+    return [*out, edges[-1]]
+
+
+def _cover(short: Short, picture: Picture, start: int, end: int) -> list[Cover]:
+    """One picture over a stretch of the short: a cover on each piece that the stretch touches."""
+    out: list[Cover] = []
+    time_map, at = short.time_map, 0
+    for number, e in enumerate(short.excerpts):
+        begin, stop = time_map.span_of(number)
+        a, b = max(start, begin), min(end, stop)
+        if a >= b:
+            continue
+        into = 0 if picture.still else at % max(1, picture.length)
+        out.append(Cover(picture.path, picture.key, e.start + a - begin, e.start + b - begin, into))
+        at += b - a
+    return out

@@ -180,8 +180,11 @@ def test_a_talk_that_holds_nothing_proposes_nothing(words: tuple[Word, ...]) -> 
 def test_titles_say_only_what_is_said() -> None:
     analysis = talk_of("Um, so what is compost? You should use two inches of it, because worms will do the digging for you every year.")
     talk, span = whole(analysis)
-    titles = titles_of(talk, span)
-    assert titles[0] == "What is compost?"
+    made = titles_of(talk, span)
+    titles = [t.text for t in made]
+    assert (made[0].text, made[0].manner) == ("What is compost?", "as asked")
+    assert [t.manner for t in made[:2]] == ["as asked", "as promised"]
+    assert len(set(titles)) == len(titles), "what would read the same is said once"
     bare = {w.bare for w in analysis.words}
     for title in titles:
         assert len(title) <= LONGEST + 1

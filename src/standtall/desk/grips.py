@@ -20,7 +20,7 @@ from standtall.model.edits import Edit
 from standtall.model.short import Short
 from standtall.model.words import words_within
 
-WIDE, HIGH = 22, 9
+WIDE, HIGH = 16, 7
 SHORT: Final = 34
 """Length of the line where only a silence is cut: words stand on both sides of it."""
 

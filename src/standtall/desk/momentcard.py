@@ -65,9 +65,11 @@ class MomentCard(QFrame):
         self._poster.setStyleSheet(f"background: {theme.WELL}; border-radius: 6px;")
         self.title = QComboBox()
         self.title.setEditable(True)
-        self.title.addItems(list(moment.titles))
+        for title in moment.titles:
+            self.title.addItem(title.text)
+            self.title.setItemData(self.title.count() - 1, title.manner, Qt.ItemDataRole.ToolTipRole)
         self.title.setAccessibleName(f"Title of proposal {number + 1}")
-        self.title.setToolTip("Titles from its own words; choose one or type another")
+        self.title.setToolTip("Titles from its own words, in up to four manners; choose one or type another")
         line = self.title.lineEdit()
         if line is not None:
             line.setCursorPosition(0)

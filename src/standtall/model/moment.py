@@ -37,6 +37,14 @@ class Part:
 
 
 @dataclass(frozen=True, slots=True)
+class Title:
+    """A title out of a passage's own words, and the manner it is made in."""
+
+    text: str
+    manner: Literal["as asked", "as promised", "as numbers", "as said"]
+
+
+@dataclass(frozen=True, slots=True)
 class Moment:
     """Whole sentences from word `first` to word `last` (indexes), `start` to `end` in ticks of the source.
 
@@ -53,7 +61,7 @@ class Moment:
     length: int
     lead: range | None = None
     dull: range | None = None
-    titles: tuple[str, ...] = ()
+    titles: tuple[Title, ...] = ()
     about: tuple[str, ...] = ()
     """Topics that were asked for and are met, as they are said in it."""
 

@@ -43,7 +43,9 @@ WORTHY: Final = (
 
 
 def _reason(text: str, good: bool, first: int, last: int | None = None) -> Reason:
-    return Reason(text, good, first, first if last is None else last)
+    """About the words between two, in whichever order a passage holds them."""
+    other = first if last is None else last
+    return Reason(text, good, min(first, other), max(first, other))
 
 
 def _clip(value: float) -> float:

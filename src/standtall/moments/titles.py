@@ -5,29 +5,26 @@ from __future__ import annotations
 import re
 from typing import Final
 
-from standtall.model.moment import Passage
+from standtall.model.moment import Passage, Title
 from standtall.moments.parts import CLEARING
 from standtall.moments.talk import HOW_TO, Talk, is_number
 
 LONGEST: Final = 60
 
 
-def titles_of(talk: Talk, passage: Passage) -> tuple[str, ...]:
+def titles_of(talk: Talk, passage: Passage) -> tuple[Title, ...]:
     """At most one title for each manner that the words allow, the most telling manner first; always one as said."""
     found = [s for run in passage for s in talk.sentences if s.start >= run.start and s.stop <= run.stop]
-    out: list[str] = []
     asked = next((s for s in found if talk.asks(s[-1])), None)
-    if asked is not None:
-        out.append(line_of(talk, asked, "?"))
     promised = next((s for s in found if any(talk.bare[i] in HOW_TO for i in s) and s is not asked), None)
-    if promised is not None:
-        out.append(line_of(talk, promised))
     numbers = next((s for s in found if any(is_number(talk.bare[i]) for i in s)), None)
-    if numbers is not None:
-        out.append(line_of(talk, numbers))
     telling = max(found or list(passage), key=lambda s: float(talk.told[s.stop] - talk.told[s.start]) / (3 + len(s)))
-    out.append(line_of(talk, telling))
-    return tuple(dict.fromkeys(t for t in out if t))
+    out: dict[str, Title] = {}
+    for sentence, manner in ((asked, "as asked"), (promised, "as promised"), (numbers, "as numbers"), (telling, "as said")):
+        text = line_of(talk, sentence, "?" if manner == "as asked" else "") if sentence is not None else ""
+        if text and text not in out:
+            out[text] = Title(text, manner)  # type: ignore[arg-type]
+    return tuple(out.values())
 
 
 def line_of(talk: Talk, sentence: range, mark: str = "") -> str:

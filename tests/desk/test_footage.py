@@ -80,6 +80,7 @@ def test_the_brief_is_kept_and_handed_to_the_analysis(qtbot: QtBot, window: Main
     brief.kind.activated.emit(0)
     brief.topics.setText(" soil,  slugs ,")
     brief.topics.editingFinished.emit()
+    brief.least.setValue(25)
     brief.most.setValue(90)
     brief.most.editingFinished.emit()
     column = brief.column
@@ -88,7 +89,7 @@ def test_the_brief_is_kept_and_handed_to_the_analysis(qtbot: QtBot, window: Main
     qtbot.mouseMove(column, QPoint(30, round(column.height_of(source.length * 3 // 4))))
     qtbot.mouseRelease(column, Qt.MouseButton.LeftButton, pos=grip)
     wanted = window.workspace.brief_of(source)
-    assert (wanted.language, wanted.content, wanted.topics, wanted.most_s) == (DETECT, "one", ("soil", "slugs"), 90)
+    assert (wanted.language, wanted.content, wanted.topics, wanted.least_s, wanted.most_s) == (DETECT, "one", ("soil", "slugs"), 25, 90)
     assert wanted.end == pytest.approx(source.length * 3 / 4, abs=TICKS / 20)
     window.footage.start(source)
     arguments = quiet[-1].arguments

@@ -62,12 +62,22 @@ class BriefSheet(QFrame):
             self.kind.addItem(name, kind)
         for look in LOOKS:
             self.look.addItem(look.title, look.name)
-        self.most = QSpinBox()
-        self.most.setRange(20, 600)
-        self.most.setSuffix(" s")
-        self.most.setAccessibleName("Longest wished length in seconds")
-        self.most.setToolTip("How long the first short may be")
-        self.most.editingFinished.connect(self._set_wishes)
+        self.least, self.most = QSpinBox(), QSpinBox()
+        for spin, least, which, tip in (
+            (self.least, 3, "Shortest", "How long a proposed moment is at least"),
+            (self.most, 5, "Longest", "How long the first short and the proposed moments may be"),
+        ):
+            spin.setRange(least, 600)
+            spin.setSuffix(" s")
+            spin.setAlignment(Qt.AlignmentFlag.AlignCenter)
+            spin.setAccessibleName(f"{which} wished length in seconds")
+            spin.setToolTip(tip)
+            spin.editingFinished.connect(self._set_wishes)
+        lengths = QHBoxLayout()
+        lengths.setSpacing(5)
+        lengths.addWidget(self.least, 1)
+        lengths.addWidget(QLabel("to"))
+        lengths.addWidget(self.most, 1)
         self.topics = Field("Topics", "with commas between")
         self.topics.setToolTip("What the talk is about: these words are listened for")
         self.topics.editingFinished.connect(self._set_wishes)
@@ -81,7 +91,7 @@ class BriefSheet(QFrame):
         for label, field in (("Language", self.language), ("It shows", self.kind)):
             form.addRow(label, field)
         form.addRow(self._track_label, self.track)
-        form.addRow("Longest short", self.most)
+        form.addRow("Length of shorts", lengths)
         form.addRow("Topics", self.topics)
         form.addRow("Look", self.look)
         self._whole = QPushButton("All of it")
@@ -109,6 +119,7 @@ class BriefSheet(QFrame):
         self.language.setCurrentIndex(max(0, self.language.findData(brief.language)))
         self.kind.setCurrentIndex(self.kind.findData(brief.content))
         self.look.setCurrentIndex(max(0, self.look.findData(brief.look)))
+        self.least.setValue(brief.least_s)
         self.most.setValue(brief.most_s)
         self.topics.setText(", ".join(brief.topics))
         self.track.clear()
@@ -165,7 +176,8 @@ class BriefSheet(QFrame):
         if self.source is None:
             return
         topics = tuple(t for t in (" ".join(p.split()) for p in self.topics.text().split(",")) if t)
-        self._set(replace(self._now(), most_s=self.most.value(), topics=topics), False)
+        least, most = sorted((self.least.value(), self.most.value()))
+        self._set(replace(self._now(), least_s=least, most_s=most, topics=topics), False)
 
     def _set_part(self, start: int, end: int) -> None:
         assert self.source is not None

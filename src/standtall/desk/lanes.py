@@ -86,14 +86,15 @@ def paint_picture_lane(
                 continue
             high = lane.w * thumb.height() / thumb.width()
             painter.save()
-            painter.setClipRect(QRectF(lane.x, top, lane.w, min(high, bottom - top)))
+            painter.setClipRect(QRectF(lane.x, top, lane.w, min(high, bottom - top)), Qt.ClipOperation.IntersectClip)
             painter.setOpacity(0.62)
             painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
             painter.drawImage(QRectF(lane.x, top, lane.w, high), thumb)
             painter.restore()
-    for track in people.tracks:
-        if track.end > first and track.start < last:
-            _ribbon(painter, lane, page, track, first, last)
+    for number in range(people.shot_at(first), people.shot_at(last) + 1) if people.shots else ():
+        for track in people.tracks_in(number):
+            if track.end > first and track.start < last:
+                _ribbon(painter, lane, page, track, first, last)
     spans = opened.camera.spans
     near = bisect.bisect_right(spans, first, key=lambda s: s.start) - 1
     for span in spans[max(0, near) : bisect.bisect_left(spans, last, key=lambda s: s.start)]:

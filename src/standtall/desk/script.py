@@ -198,18 +198,24 @@ class ScriptView(QAbstractScrollArea):
         size, ratio = self.viewport().size(), self.devicePixelRatioF()
         ground = QPixmap(size * ratio)
         ground.setDevicePixelRatio(ratio)
-        ground.fill(QColor(theme.current().paper))
+        self._paint_part(ground, opened, page, lane, QRectF(0, top, size.width(), size.height()))
+        return ground
+
+    def _paint_part(self, ground: QPixmap, opened: Opened, page: Page, lane: LaneBox, part: QRectF) -> None:
+        """Paint a stretch of the page into the picture that is kept of it."""
+        top, wide = self.verticalScrollBar().value(), self.viewport().width()
         painter = QPainter(ground)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.translate(0, -top)
-        area = QRectF(0, top, size.width(), size.height())
+        painter.setClipRect(part)
+        painter.fillRect(part, QColor(theme.current().paper))
+        area = part.adjusted(0, -ROW, 0, ROW)  # what begins beyond the edge reaches over it
         band = (self._band[0], self._band[2] - self._band[1]) if self._band else None
         paint_time_lane(painter, area, lane, opened, page)
         paint_picture_lane(painter, area, lane, self._ws, page, band)
         self._paint_words(painter, area)
-        paint_extras(painter, area, QRectF(size.width() - EXTRAS_W, top, EXTRAS_W, size.height()), opened, page)
+        paint_extras(painter, area, QRectF(wide - EXTRAS_W, area.top(), EXTRAS_W, area.height()), opened, page)
         painter.end()
-        return ground
 
     def _paint_now(self, painter: QPainter, opened: Opened, page: Page) -> None:
         """Light the word that is being said."""
@@ -233,7 +239,16 @@ class ScriptView(QAbstractScrollArea):
         self.viewport().update()
 
     def scrollContentsBy(self, dx: int, dy: int) -> None:
-        self.refresh()
+        """Keep what was painted and paint only the stretch that comes into view."""
+        opened, page, ground = self._ws.opened, self.page, self._ground
+        wide, high = self.viewport().width(), self.viewport().height()
+        if opened is None or page is None or ground is None or abs(dy) >= high or self.devicePixelRatioF() != 1.0:
+            self.refresh()
+            return
+        ground.scroll(0, dy, ground.rect())
+        top = self.verticalScrollBar().value() + (0 if dy > 0 else high + dy)
+        self._paint_part(ground, opened, page, self._lane(), QRectF(0, top, wide, abs(dy)))
+        self.viewport().update()
 
     def _paint_words(self, painter: QPainter, area: QRectF) -> None:
         opened, page = self._ws.opened, self.page

@@ -175,11 +175,12 @@ def test_a_finished_clip_is_found_and_rebuilt(qtbot: QtBot, window: MainWindow, 
     part = read_sound(source.path, 16_000, 1).reshape(-1)[40 * 16_000 : 55 * 16_000]
     clip = write_sound(tmp_path / "Old clip.m4a", part, 16_000)
     (tmp_path / "broken.mp4").write_bytes(b"nothing")
-    sheet = ClipsSheet(window.workspace, source, window.moments)
-    qtbot.addWidget(sheet)
+    window.moments.show_clips()
+    (sheet,) = window.moments.findChildren(ClipsSheet)
     sheet.look([clip, tmp_path / "broken.mp4"])
     qtbot.waitUntil(lambda: sheet.table.rowCount() == 2, timeout=WAIT)
     assert len(sheet.located) == 1
+    assert [name for _start, _end, name in window.moments.strip._clips] == ["Old clip"]
     assert sheet._told.text().startswith("1 of 2 clips found")
     assert "not a video or sound file" in sheet.table.item(1, 3).text()
     edited(qtbot, window, sheet.make)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QDialog,
@@ -32,6 +32,9 @@ KINDS = "Clips (*.mp4 *.mov *.mkv *.webm *.m4a *.mp3 *.wav *.ts *.avi);;All file
 
 class ClipsSheet(QDialog):
     """Give clips, see where they come from, tick those that shorts are to be made of."""
+
+    found = Signal(object)
+    """The clips located so far."""
 
     def __init__(self, workspace: Workspace, source: Source, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -131,6 +134,7 @@ class ClipsSheet(QDialog):
                 self.table.setItem(row, n + 1, item)
         self._told.setText(f"{known} of {count_of(len(found), 'clip')} found. Click one to go to its first piece.")
         self._make.setEnabled(bool(self.located))
+        self.found.emit(tuple(self.located))
 
     def _done(self) -> None:
         self._choose.setEnabled(True)

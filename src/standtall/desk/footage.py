@@ -221,10 +221,14 @@ class FootagePlace(QWidget):
                 return wide_at(reader, min(source.length // 8, 10 * TICKS), 448)
 
         def arrived(image: QImage | None) -> None:
-            if image is not None:
+            if image is not None and self._cards.get(source.key) is card:
                 card.set_poster(image)
 
-        self._looker.do(poster, arrived, lambda error: card.show_state("failed", str(error)))
+        def failed(error: StandTallError) -> None:
+            if self._cards.get(source.key) is card:  # it may have left the list meanwhile
+                card.show_state("failed", str(error))
+
+        self._looker.do(poster, arrived, failed)
         self._look(source)
         if self.brief.source is None:
             self._show_brief(source)

@@ -27,6 +27,7 @@ from standtall.model.moment import Chapter, Moment
 from standtall.model.short import Short
 from standtall.moments.find import Finder, Wish
 from standtall.moments.learning import Lesson, learn
+from standtall.session.clips import Located
 from standtall.session.moments import finder_for
 
 Span = tuple[int, int]
@@ -159,6 +160,7 @@ class MomentsPlace(QWidget):
             self._show((), "Open footage on the Bench first: its moments are found here.")
         elif self._asked_of != opened.source.key:
             self._finder, self._like, self._votes = None, None, {}
+            self.strip.show_clips(())
             self._asked_of = opened.source.key
             brief = self._ws.brief_of(opened.source)
             self.least.setValue(min(brief.least_s, brief.most_s))
@@ -415,7 +417,13 @@ class MomentsPlace(QWidget):
 
     def show_clips(self) -> None:
         if self._ws.opened is not None:
-            ClipsSheet(self._ws, self._ws.opened.source, self).open()
+            sheet = ClipsSheet(self._ws, self._ws.opened.source, self)
+            sheet.found.connect(self._mark_clips)
+            sheet.open()
+
+    def _mark_clips(self, located: tuple[Located, ...]) -> None:
+        """Show on the strip where the pieces of clips lie."""
+        self.strip.show_clips(tuple((p.start, p.end, one.path.stem) for one in located for p in one.pieces))
 
 
 def _button(text: str, tip: str, does: object) -> QPushButton:

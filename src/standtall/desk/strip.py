@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QEvent, QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QHelpEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QPolygonF
 from PySide6.QtWidgets import QToolTip, QWidget
+from scipy.ndimage import median_filter
 
 from standtall.base.time import TICKS, clock
 from standtall.desk import theme
@@ -24,9 +25,12 @@ CUTS, TALKERS, LOUD, PACE, CHANGE, MARKS = 42, 54, 68, 102, 136, 168
 """Left edges of the lanes."""
 HEADS: Final = ((CUTS, "cut"), (LOUD, "loud"), (PACE, "pace"), (CHANGE, "topic"))
 PACE_S: Final = 12
+USUAL_S, RISES_DB = 25, 4.0
+"""Louder by so much than in the seconds around is drawn bright."""
 LANE: Final = 26
 ABOUT: Final = (
-    "The whole footage from top to bottom. Lanes from left to right: cuts and who talks, loudness with laughter and applause, "
+    "The whole footage from top to bottom. Lanes from left to right: cuts and who talks, loudness (bright where it rises) with "
+    "laughter and applause, "
     "words a minute, how much the topic changes (lines are chapters), proposals. Click to go there; Shift and drag choose a part."
 )
 
@@ -45,6 +49,7 @@ class SourceStrip(QWidget):
         self._finder: Finder | None = None
         self._part: tuple[int, int] | None = None
         self._held: int | None = None
+        self._clips: tuple[tuple[int, int, str], ...] = ()
         self._lanes: tuple[object, int, QPixmap] | None = None
         self.setFixedWidth(WIDE)
         self.setAccessibleName("The whole footage from top to bottom, with its measures and the proposals")
@@ -57,6 +62,11 @@ class SourceStrip(QWidget):
     def show_talk(self, finder: Finder) -> None:
         """What was measured of the talk: chapters, change of topic, laughter."""
         self._finder, self._lanes = finder, None
+        self.update()
+
+    def show_clips(self, clips: tuple[tuple[int, int, str], ...]) -> None:
+        """Where finished clips were found: start and end in ticks, and their names."""
+        self._clips = clips
         self.update()
 
     def show_part(self, part: tuple[int, int] | None) -> None:
@@ -104,7 +114,7 @@ class SourceStrip(QWidget):
     def _told_at(self, y: float) -> str:
         """What is at a height, in words."""
         tick = self._tick(y)
-        out = [clock(tick)]
+        out = [clock(tick), *dict.fromkeys(f"clip: {name}" for start, end, name in self._clips if start <= tick < end)]
         finder = self._finder
         if finder is not None:
             out += [f"chapter: {c.title}" for c in finder.chapters if c.start <= tick < c.end]
@@ -136,6 +146,10 @@ class SourceStrip(QWidget):
         y = self._y(self._ws.playhead)
         painter.setPen(QPen(QColor(theme.NOW), 1))
         painter.drawLine(QPointF(CUTS, y), QPointF(MARKS - 4, y))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.setPen(QPen(QColor("#e9e4da"), 1.4))
+        for start, end, _name in self._clips:
+            painter.drawRoundedRect(QRectF(MARKS - 7, self._y(start), 5, max(3.0, self._y(end) - self._y(start))), 2, 2)
         self._paint_moments(painter)
 
     def _paint_moments(self, painter: QPainter) -> None:
@@ -186,9 +200,11 @@ class SourceStrip(QWidget):
 
     def _paint_level(self, painter: QPainter, analysis: Analysis, rows: int) -> None:
         painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(QColor("#5d6c68"))
-        for i, db in enumerate(_loudest(analysis, rows, self._length())):
+        level = _loudest(analysis, rows, self._length())
+        rising = _rising(analysis, rows, self._length())
+        for i, db in enumerate(level):
             share = min(1.0, max(0.0, (float(db) - QUIET_DB) / (LOUD_DB - QUIET_DB)))
+            painter.setBrush(QColor("#dcd3c2" if rising[i] else "#5d6c68"))
             painter.drawRect(QRectF(LOUD, TOP + i, LANE * share, 1))
         for heard in self._finder.talk.analysis.soundings if self._finder is not None else ():
             top = self._y(heard.start)
@@ -235,6 +251,16 @@ def _loudest(analysis: Analysis, rows: int, length: int) -> NDArray[np.float32]:
     edges = np.linspace(0, length / LEVEL_STEP, rows + 1).astype(int)
     values = np.array(analysis.level_db or (QUIET_DB,), np.float32)
     return np.maximum.reduceat(values, np.clip(edges[:-1], 0, len(values) - 1))
+
+
+def _rising(analysis: Analysis, rows: int, length: int) -> NDArray[np.bool_]:
+    """For each row of pixels whether the talk gets clearly louder there than it was for a while: voices rise, people laugh."""
+    level = np.array(analysis.level_db or (QUIET_DB,), np.float32)
+    seconds = level[: len(level) // 100 * 100].reshape(-1, 100).max(axis=1) if len(level) >= 100 else level
+    usual = median_filter(seconds, USUAL_S, mode="nearest")
+    louder = seconds - usual > RISES_DB
+    at = np.clip(np.linspace(0, length / TICKS, rows).astype(int), 0, len(louder) - 1)
+    return np.asarray(louder[at])
 
 
 def _pace(analysis: Analysis, rows: int, length: int) -> NDArray[np.float64]:

@@ -3,11 +3,13 @@
 from __future__ import annotations
 
 import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import QScrollBar, QWidget
 
 from standtall.desk import theme
+from standtall.desk.rows import Page
 from standtall.desk.workspace import Workspace
 
 WIDTH = 18
@@ -25,22 +27,26 @@ class OverviewBar(QScrollBar):
         for signal in (workspace.search_changed, workspace.edition_changed, workspace.opened_changed):
             signal.connect(self.refresh)
         self._ground: QPixmap | None = None
+        self._doubts: tuple[Page, NDArray[np.float64]] | None = None
 
     def refresh(self) -> None:
         self._ground = None
         self.update()
 
-    def marks(self) -> tuple[list[tuple[float, float]], list[float], list[float]]:
+    def marks(self) -> tuple[list[tuple[float, float]], NDArray[np.float64], NDArray[np.float64]]:
         """-> (used parts, hits, doubts) as heights on the page, 0..1."""
         opened = self._ws.opened
+        none = np.zeros(0)
         if opened is None:
-            return [], [], []
+            return [], none, none
         page, words = opened.page, opened.analysis.words
         used = [(page.y(e.start) / page.height, page.y(e.end) / page.height) for e in opened.entry.short.excerpts]
         found = np.array([words[h.start].start for h in self._ws.hits])
-        doubtful = np.array([w.start for w in words if w.doubtful])
-        hits, doubts = ((page.ys(ticks) / page.height).tolist() if len(ticks) else [] for ticks in (found, doubtful))
-        return used, hits, doubts
+        hits = page.ys(found) / page.height if len(found) else none
+        if self._doubts is None or self._doubts[0] is not page:  # a cut changes none of them
+            doubtful = np.array([w.start for w in words if w.doubtful])
+            self._doubts = (page, page.ys(doubtful) / page.height if len(doubtful) else none)
+        return used, hits, self._doubts[1]
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
@@ -67,9 +73,9 @@ class OverviewBar(QScrollBar):
         used, hits, doubts = self.marks()
         for a, b in used:
             painter.fillRect(QRectF(1, a * high, 4, max(2.0, (b - a) * high)), QColor(theme.KEPT))
-        for y in sorted({round(d * high) for d in doubts}):
+        for y in np.unique(np.round(doubts * high).astype(int)).tolist():
             painter.fillRect(QRectF(WIDTH - 5, y, 4, 2), QColor(theme.WARN))
-        for y in sorted({round(h * high) for h in hits}):
+        for y in np.unique(np.round(hits * high).astype(int)).tolist():
             painter.fillRect(QRectF(6, y - 1, 7, 3), QColor(theme.NOW).darker(112))
         painter.end()
         return ground

@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+from concurrent.futures import Future, ThreadPoolExecutor
 from dataclasses import dataclass
 from pathlib import Path
 from typing import Final
 
 import numpy as np
+from numpy.typing import NDArray
 
 from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.progress import Progress
@@ -15,12 +17,17 @@ from standtall.media.sound import Samples, read_sound, sound_blocks
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.timemap import Excerpt
-from standtall.sound.landmarks import HOP, RATE, LandmarkIndex, landmarks
+from standtall.sound.landmarks import HOP, RATE, LandmarkIndex, Landmarks, landmarks
 from standtall.sound.search import Found, find_clip
 
 BLOCK_S: Final = 64.0
 """A whole number of windows, so that the windows of blocks follow each other."""
 LONGEST_CLIP_S: Final = 900
+AT_ONCE: Final = 2
+
+
+def _landmarks_at(block: Samples, window: int) -> Landmarks:
+    return landmarks(block).shifted(window)
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,14 +52,20 @@ class ClipFinder:
         if not source.has_sound:
             raise MediaError(f"{source.name} has no sound, so no clip can be found in it.", "Choose footage with sound.")
         self.source = source
-        parts, sound, passed = [], [], 0
-        for block in sound_blocks(source, RATE, BLOCK_S):
-            parts.append(landmarks(block).shifted(passed // HOP))
-            sound.append(np.round(np.clip(block, -1, 1) * 32_767).astype(np.int16))
-            passed += len(block)
-            progress.report("listen", min(1.0, passed / RATE * TICKS / source.length))
+        sound: list[NDArray[np.int16]] = []
+        parts: list[Future[Landmarks]] = []
+        passed = 0
+        with ThreadPoolExecutor(AT_ONCE, "landmarks") as pool:  # the codec and the transforms let each other work
+            for block in sound_blocks(source, RATE, BLOCK_S):
+                if len(parts) >= AT_ONCE:
+                    parts[-AT_ONCE].result()  # never far ahead: a block is held until its landmarks are known
+                parts.append(pool.submit(_landmarks_at, block, passed // HOP))
+                sound.append(np.round(np.clip(block, -1, 1) * 32_767).astype(np.int16))
+                passed += len(block)
+                progress.report("listen", min(1.0, passed / RATE * TICKS / source.length))
+            found = [part.result() for part in parts]
         self._sound = np.concatenate(sound) if sound else np.zeros(0, np.int16)
-        self._index = LandmarkIndex(parts)
+        self._index = LandmarkIndex(found)
 
     def _read(self, start: int, end: int) -> Samples:
         out = np.zeros(max(0, end - start), np.float32)

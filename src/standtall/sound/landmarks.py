@@ -47,7 +47,7 @@ def landmarks(sound: Samples) -> Landmarks:
     if count < 2:
         return Landmarks(np.zeros(0, np.uint32), np.zeros(0, np.int32), count)
     frames = np.lib.stride_tricks.sliding_window_view(sound.astype(np.float32, copy=False), WINDOW)[::HOP]
-    spectrum = fft.rfft(frames * np.hanning(WINDOW).astype(np.float32), axis=1, workers=2)[:, LOWEST:HIGHEST]
+    spectrum = fft.rfft(frames * np.hanning(WINDOW).astype(np.float32), axis=1, workers=1)[:, LOWEST:HIGHEST]
     power = spectrum.real**2 + spectrum.imag**2
     highest = maximum_filter(power, (2 * AROUND[0] + 1, 2 * AROUND[1] + 1), mode="nearest")
     rows, columns = np.nonzero((power == highest) & (power > max(1e-9, float(power.max()) * 10 ** (-UNDER_DB / 10))))

@@ -17,7 +17,7 @@ from standtall.desk.window import MainWindow
 from standtall.library.project import Project
 from standtall.media.sound import read_sound
 from standtall.model.channel import CHANNELS
-from tests.conftest import write_sound
+from tests.conftest import make_clip, write_sound
 from tests.desk.test_desk import WAIT, edited, short_of, window
 
 __all__ = ["window"]
@@ -211,3 +211,67 @@ def test_chapters_are_retitled_and_written(qtbot: QtBot, window: MainWindow, tmp
     sheet.write_copy(tmp_path / "copy.mp4")
     qtbot.waitUntil((tmp_path / "copy.mp4").exists, timeout=WAIT)
     sheet.accept()
+
+
+def test_pictures_are_laid_over_the_talk_and_taken_off(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
+    side = window.bench.pieces
+    paths = [make_clip(tmp_path / f"p{n}.mp4", 10) for n in range(2)]
+    (tmp_path / "no.txt").write_text("no picture")
+    side.how.setCurrentIndex(1)
+    edited(qtbot, window, lambda: side.lay_over([*paths, tmp_path / "no.txt"]))
+    covers = short_of(window).covers
+    assert {c.path for c in covers} == {str(p) for p in paths}
+    assert "2 pictures laid over: p0.mp4, p1.mp4" in side._covered.text()
+    opened = window.workspace.opened
+    assert opened is not None
+    scene = window.workspace.scene_at(opened.entry.short.excerpts[0].start + 100)
+    assert scene.over is not None and scene.over.path == str(paths[0])
+    edited(qtbot, window, side._off.click)
+    assert short_of(window).covers == ()
+    assert not side._off.isEnabled()
+
+
+def test_nothing_chosen_says_what_to_do(qtbot: QtBot, window: MainWindow) -> None:
+    said: list[str] = []
+    window.workspace.said.connect(lambda text, _kind: said.append(text))
+    window.workspace.select(None)
+    window.bench.pieces.put()
+    window.bench.basket.make("", lambda: None)
+    window.bench.tighten.table.clearSelection()
+    window.bench.tighten.bring_back()
+    assert [text.split(":")[0] for text in said] == [
+        "Choose words first", "The basket is empty", "Choose a row that was taken out.",
+    ]  # fmt: skip
+
+
+def test_silences_draw_short_lines_and_cut_words_long_ones(qtbot: QtBot, window: MainWindow) -> None:
+    edited(qtbot, window, lambda: (window.workspace.select(range(5, 7)), window.bench.tuner.cut()))
+    found = window.bench.script._grips
+    assert [(g.number, g.edge, g.silent) for g in found] == [
+        (0, "start", False), (0, "end", False), (1, "start", False), (1, "end", False),
+    ]  # fmt: skip
+    side = window.bench.tighten
+    side.kinds["filler"].setChecked(False)
+    side.kinds["repeat"].setChecked(False)
+    edited(qtbot, window, side.apply)
+    assert any(g.silent for g in window.bench.script._grips)
+    assert {r.kind for r in side.rows.rows} == {"silence"}
+
+
+@pytest.mark.parametrize(("drop", "to"), [(0, 2), (2, 0)])
+def test_a_list_of_passages_tells_what_was_dragged_where(qtbot: QtBot, window: MainWindow, drop: int, to: int) -> None:
+    basket = window.bench.basket
+    for chosen in (range(60, 66), range(30, 35), range(100, 104)):
+        window.workspace.select(chosen)
+        window.bench.pieces.put()
+    before = basket.passages
+    picked = window.bench.pieces.picked
+    picked.setCurrentRow(drop)
+    with qtbot.waitSignal(picked.moved, timeout=WAIT):
+        for _ in range(abs(to - drop)):
+            key = Qt.Key.Key_Down if to > drop else Qt.Key.Key_Up
+            qtbot.keyClick(picked, key, Qt.KeyboardModifier.AltModifier)
+    listed = list(before)
+    listed.insert(to, listed.pop(drop))
+    assert basket.passages == tuple(listed)
+    assert picked.item(to).text().startswith(f"{to + 1} ")

@@ -102,3 +102,80 @@ def test_where_nothing_is_found_it_says_what_to_do(qtbot: QtBot, window: MainWin
             opened.camera, opened.page, opened.index, None), ())  # fmt: skip
     assert says in window.moments._told.text()
     assert window.moments.cards == []
+
+
+def test_topics_talkers_and_a_drawn_part_are_asked_for(qtbot: QtBot, window: MainWindow) -> None:
+    place = window.moments
+    place.topics.setText("worms")
+    cards = asked(qtbot, window, 8, 40)
+    about = [c.moment.about for c in cards if c.moment.about]
+    assert about and about[0][0].startswith("worms: worms")
+    place.topics.setText("submarines")
+    place.ask()
+    qtbot.waitUntil(lambda: "Nothing is said about “submarines”" in place._told.text(), timeout=WAIT)
+    assert place.cards, "the best ones without it are shown all the same"
+    place.topics.setText("")
+    opened = window.workspace.opened
+    assert opened is not None
+    half = opened.source.length // 2
+    place.strip.drawn.emit(half, opened.source.length)
+    assert place.part.currentText().endswith("as drawn")
+    place.talker.setCurrentIndex(0)
+    cards = asked(qtbot, window, 8, 40)
+    qtbot.waitUntil(lambda: bool(place.cards) and all(c.moment.start >= half for c in place.cards), timeout=WAIT)
+    place.part.setCurrentIndex(1)
+    assert place.part.currentData()[0] == 0, "chapters are parts to choose, once they are known"
+
+
+def test_a_part_is_drawn_on_the_strip_with_shift(qtbot: QtBot, window: MainWindow) -> None:
+    strip = window.moments.strip
+    qtbot.keyClick(window, Qt.Key.Key_F4)
+    shift, left = Qt.KeyboardModifier.ShiftModifier, Qt.MouseButton.LeftButton
+    high = strip.height()
+    qtbot.mousePress(strip, left, shift, QPoint(80, high // 4))
+    qtbot.mouseMove(strip, QPoint(80, high // 2))
+    with qtbot.waitSignal(strip.drawn, timeout=WAIT) as drawn:
+        qtbot.mouseRelease(strip, left, shift, QPoint(80, high // 2))
+    start, end = drawn.args
+    length = window.workspace.opened.source.length  # type: ignore[union-attr]
+    assert start / length == pytest.approx(0.25, abs=0.05)
+    assert end / length == pytest.approx(0.5, abs=0.05)
+
+
+def test_more_like_this_and_what_votes_teach(qtbot: QtBot, window: MainWindow) -> None:
+    place = window.moments
+    cards = asked(qtbot, window)
+    first = cards[0].moment
+    assert not place._forget.isVisible()
+    for number, value in ((0, True), (1, False), (2, False)):
+        cards[number]._vote(value, True)
+    qtbot.waitUntil(lambda: place.learnt.votes == 3, timeout=WAIT)
+    assert "Learnt from 3 votes" in place._lesson.text()
+    place.forget()
+    qtbot.waitUntil(lambda: place.learnt.votes == 0, timeout=WAIT)
+    assert not place._forget.isVisible()
+    assert cards[0].kept is True, "what was kept stays kept"
+    shown = place.moments
+    (more,) = [b for b in cards[3].findChildren(QPushButton) if b.text() == "More like this"]
+    like = cards[3].moment
+    more.click()
+    qtbot.waitUntil(lambda: place.moments is not shown, timeout=WAIT)
+    others = [m for m in place.moments if m.start != first.start]
+    assert all(min(m.end, like.end) - max(m.start, like.start) <= 0.2 * (m.end - m.start) for m in others)
+
+
+def test_what_was_reshaped_is_said_and_taken_back(qtbot: QtBot, window: MainWindow) -> None:
+    place = window.moments
+    cards = asked(qtbot, window, 12, 45)
+    changed = next(c for c in cards if c.moment.dull is not None or c.moment.lead is not None)
+    number, moment = changed.number, changed.moment
+    back = [b for b in changed.findChildren(QPushButton) if b.text() == "Take back"]
+    assert len(back) == (moment.dull is not None) + (moment.lead is not None)
+    back[0].click()
+    qtbot.waitUntil(lambda: place.moments[number] is not moment, timeout=WAIT)
+    again = place.moments[number]
+    assert (again.lead, again.dull).count(None) == (moment.lead, moment.dull).count(None) + 1
+    assert place.cards[number].moment is again
+    place.shape.setCurrentIndex(1)
+    asked(qtbot, window, 12, 45)
+    qtbot.waitUntil(lambda: place.moments[0] is not again and all(m.lead is m.dull is None for m in place.moments), timeout=WAIT)

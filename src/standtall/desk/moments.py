@@ -50,7 +50,6 @@ class MomentsPlace(QWidget):
         self._votes: Votes = {}
         self._asked_of: str | None = None
         self._finder: Finder | None = None
-        self._like: Span | None = None
         self.learnt = learn(())
         self.strip = SourceStrip(workspace)
         self.strip.chosen.connect(self.play)
@@ -106,7 +105,7 @@ class MomentsPlace(QWidget):
         ))  # fmt: skip
         self.topics = Field("Topics", "topics, with commas")
         self.topics.setToolTip("Passages about these come first, also where they are spoken of in other words")
-        self.topics.returnPressed.connect(self.ask)
+        self.topics.returnPressed.connect(lambda: self.ask())
         self._ask = _button("Find moments", "Look for passages worth posting; what you kept stays", self.ask)
         self._ask.setObjectName("main")
         row = QHBoxLayout()
@@ -159,7 +158,7 @@ class MomentsPlace(QWidget):
         if opened is None:
             self._show((), "Open footage on the Bench first: its moments are found here.")
         elif self._asked_of != opened.source.key:
-            self._finder, self._like, self._votes = None, None, {}
+            self._finder, self._votes = None, {}
             self.strip.show_clips(())
             self._asked_of = opened.source.key
             brief = self._ws.brief_of(opened.source)
@@ -205,11 +204,11 @@ class MomentsPlace(QWidget):
         least = min(self.least.value(), self.most.value())
         return Wish(
             least, max(self.most.value(), least), self.count.value(), topics, self.talker.currentData(), self.part.currentData(),
-            tuple(self._votes.items()), self._like, self.learnt.weights, bool(self.shape.currentData()),
+            tuple(self._votes.items()), None, self.learnt.weights, bool(self.shape.currentData()),
         )  # fmt: skip
 
-    def ask(self) -> None:
-        """Look for moments in the background."""
+    def ask(self, like: Span | None = None) -> None:
+        """Look for moments in the background; with `like`, for those that are about the same things as that passage."""
         opened = self._ws.opened
         if opened is None:
             return
@@ -220,7 +219,7 @@ class MomentsPlace(QWidget):
         def with_votes(found: tuple[Votes, tuple[tuple[tuple[float, ...], bool], ...]]) -> None:
             self._votes = found[0]
             self._learn(found[1])
-            wish = self.wish()
+            wish = replace(self.wish(), like=like)
             self._with_finder(lambda finder: finder.find(wish), partial(self._found, opened))
 
         self._ws.with_project(lambda project: (project.votes(key), project.lessons()), with_votes)
@@ -350,9 +349,7 @@ class MomentsPlace(QWidget):
 
     def like(self, number: int) -> None:
         """Ask for more that is about the same things."""
-        self._like = (self.moments[number].start, self.moments[number].end)
-        self.ask()
-        self._like = None
+        self.ask((self.moments[number].start, self.moments[number].end))
 
     def make(self, number: int, title: str) -> None:
         """A short of a proposal, under a title, opened on the Bench."""

@@ -270,12 +270,12 @@ class MainWindow(QMainWindow):
         grid = QGridLayout(box)
         grid.setContentsMargins(24, 20, 24, 20)
         grid.setHorizontalSpacing(26)
-        half = (len(self.keys) + 1) // 2
+        rows = -(-len(self.keys) // 3)
         for i, (keys, text) in enumerate(self.keys):
             label = QLabel(keys)
             label.setStyleSheet("font-weight: 700;")
-            grid.addWidget(label, i % half, 2 * (i // half))
-            grid.addWidget(QLabel(text), i % half, 2 * (i // half) + 1)
+            grid.addWidget(label, i % rows, 2 * (i // rows))
+            grid.addWidget(QLabel(text), i % rows, 2 * (i // rows) + 1)
         box.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         box.open()
 

@@ -16,7 +16,7 @@ from bench.row import Row
 from standtall.base.time import TICKS
 from standtall.cutting import words
 from standtall.desk.application import dressed
-from standtall.desk.gauge import LengthGauge
+from standtall.desk.bench import Bench
 from standtall.desk.rows import Page
 from standtall.desk.script import ScriptView
 from standtall.desk.workspace import Opened, Workspace
@@ -129,17 +129,19 @@ def scrolling(talk: Transcript, length: int) -> Iterator[Row]:
             some.sort()
             yield Row(f"a step of scrolling through 4 h {how}, median", statistics.median(some), "ms")
             yield Row(f"a step of scrolling through 4 h {how}, 95 of 100", some[len(some) * 95 // 100], "ms", "<= 16.7")
-        yield from striking(workspace, view, application)
+        yield from striking(workspace, application)
         view.close()
     finally:
         workspace.close()
 
 
-def striking(workspace: Workspace, view: ScriptView, application: QApplication) -> Iterator[Row]:
-    """A word struck out of a short of 90 s and out of one of an hour: from the key to words, lanes and gauge painted anew,
-    saved on the way."""
-    gauge = LengthGauge(workspace)
-    gauge.show()
+def striking(workspace: Workspace, application: QApplication) -> Iterator[Row]:
+    """A word struck out of a short of 90 s and out of one of an hour: from the key to the whole Bench painted anew, saved on the
+    way; once with what belongs to the place beside the script, once with the removals sheet."""
+    whole = Bench(workspace)
+    whole.resize(820, 790)
+    whole.show()
+    view = whole.script
     arrived: list[bool] = []
     workspace.edition_changed.connect(lambda: arrived.append(True))
     with tempfile.TemporaryDirectory() as folder:
@@ -147,7 +149,8 @@ def striking(workspace: Workspace, view: ScriptView, application: QApplication) 
         assert before is not None
         workspace.open_project(Path(folder) / "p.standtall")
         _until(application, lambda: workspace.project_path is not None)
-        for name, length in (("90 s", 90 * TICKS), ("an hour", 3600 * TICKS)):
+        for name, length, side in (("90 s", 90 * TICKS, 0), ("90 s, beside the removals sheet", 90 * TICKS, 2), ("an hour", 3600 * TICKS, 0)):
+            whole.show_side(side)
             workspace.opened = before
             short = Short("a", "k", (Excerpt(0, length),))
             arrived.clear()
@@ -161,13 +164,12 @@ def striking(workspace: Workspace, view: ScriptView, application: QApplication) 
                 began = time.perf_counter()
                 workspace.edit(lambda s, a, n=i: words.cut(s, a, [n]))  # type: ignore[misc]
                 _until(application, lambda: bool(arrived))
-                view.repaint()
+                whole.repaint()
                 view.viewport().repaint()
-                gauge.repaint()
                 took.append((time.perf_counter() - began) * 1000)
             yield Row(f"striking a word in 4 h, out of a short of {name}", statistics.median(took), "ms", "<= 50")
         workspace.with_project(lambda project: project.close())
-    gauge.close()
+    whole.close()
 
 
 def _until(application: QApplication, done: Callable[[], bool]) -> None:

@@ -48,6 +48,7 @@ def test_words_are_moved_to_the_front_and_pieces_by_keys(qtbot: QtBot, window: M
 
 
 def test_split_trim_and_cut_to_a_side_by_keys(qtbot: QtBot, window: MainWindow) -> None:
+    window.bench.show_side(1)
     opened = window.workspace.opened
     assert opened is not None
     window.workspace.seek(opened.analysis.words[10].start)
@@ -83,6 +84,7 @@ def test_an_edge_is_dragged_by_its_grip_to_a_word(qtbot: QtBot, window: MainWind
 
 
 def test_the_basket_is_kept_on_disk_reordered_and_made_a_short(qtbot: QtBot, window: MainWindow) -> None:
+    window.bench.show_side(1)
     basket, side = window.bench.basket, window.bench.pieces
     for chosen in (range(60, 66), range(30, 35), range(100, 104)):
         window.workspace.select(chosen)
@@ -137,6 +139,7 @@ def test_removals_are_proposed_refused_taken_out_together_and_brought_back_one_b
 
 
 def test_a_pace_that_proposes_nothing_says_so(qtbot: QtBot, window: MainWindow) -> None:
+    window.bench.show_side(2)
     edited(qtbot, window, lambda: (window.workspace.select(range(3)), window.bench.tuner.take()))
     window.bench.tighten.pace.setValue(0)
     assert window.bench.tighten._empty.text().startswith("Nothing to take out")
@@ -144,6 +147,7 @@ def test_a_pace_that_proposes_nothing_says_so(qtbot: QtBot, window: MainWindow) 
 
 
 def test_the_gauge_knows_the_channel_and_the_joins_are_chosen(qtbot: QtBot, window: MainWindow) -> None:
+    window.bench.show_side(1)
     gauge = window.bench.gauge
     assert "Pebble Lane" in gauge.toolTip()
     edited(qtbot, window, lambda: gauge.menu().actions()[2].trigger())
@@ -156,6 +160,17 @@ def test_the_gauge_knows_the_channel_and_the_joins_are_chosen(qtbot: QtBot, wind
     edited(qtbot, window, lambda: (window.workspace.select(range(42, 44)), window.bench.tuner.cut()))
     joins = window.workspace.opened.edition.joins  # type: ignore[union-attr]
     assert [j.near for j in joins] == [False, True]
+
+
+def test_a_side_that_is_not_seen_is_filled_when_it_is_shown(qtbot: QtBot, window: MainWindow) -> None:
+    bench = window.bench
+    bench.show_side(0)
+    edited(qtbot, window, lambda: (window.workspace.select(range(5, 7)), bench.tuner.cut()))
+    assert bench.pieces.pieces.count() != 2, "nobody saw it, so nothing was done for it"
+    bench.show_side(1)
+    assert bench.pieces.pieces.count() == 2
+    bench.show_side(2)
+    assert bench.tighten.rows.rows
 
 
 def test_shorts_are_listed_copied_and_gone_back_to(qtbot: QtBot, window: MainWindow) -> None:
@@ -214,6 +229,7 @@ def test_chapters_are_retitled_and_written(qtbot: QtBot, window: MainWindow, tmp
 
 
 def test_pictures_are_laid_over_the_talk_and_taken_off(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
+    window.bench.show_side(1)
     side = window.bench.pieces
     paths = [make_clip(tmp_path / f"p{n}.mp4", 10) for n in range(2)]
     (tmp_path / "no.txt").write_text("no picture")
@@ -232,6 +248,7 @@ def test_pictures_are_laid_over_the_talk_and_taken_off(qtbot: QtBot, window: Mai
 
 
 def test_nothing_chosen_says_what_to_do(qtbot: QtBot, window: MainWindow) -> None:
+    window.bench.show_side(1)
     said: list[str] = []
     window.workspace.said.connect(lambda text, _kind: said.append(text))
     window.workspace.select(None)
@@ -245,6 +262,7 @@ def test_nothing_chosen_says_what_to_do(qtbot: QtBot, window: MainWindow) -> Non
 
 
 def test_silences_draw_short_lines_and_cut_words_long_ones(qtbot: QtBot, window: MainWindow) -> None:
+    window.bench.show_side(2)
     edited(qtbot, window, lambda: (window.workspace.select(range(5, 7)), window.bench.tuner.cut()))
     found = window.bench.script._grips
     assert [(g.number, g.edge, g.silent) for g in found] == [
@@ -260,6 +278,7 @@ def test_silences_draw_short_lines_and_cut_words_long_ones(qtbot: QtBot, window:
 
 @pytest.mark.parametrize(("drop", "to"), [(0, 2), (2, 0)])
 def test_a_list_of_passages_tells_what_was_dragged_where(qtbot: QtBot, window: MainWindow, drop: int, to: int) -> None:
+    window.bench.show_side(1)
     basket = window.bench.basket
     for chosen in (range(60, 66), range(30, 35), range(100, 104)):
         window.workspace.select(chosen)

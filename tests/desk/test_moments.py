@@ -127,6 +127,17 @@ def test_topics_talkers_and_a_drawn_part_are_asked_for(qtbot: QtBot, window: Mai
     assert place.part.currentData()[0] == 0, "chapters are parts to choose, once they are known"
 
 
+def test_a_part_that_is_drawn_before_the_first_question_stays_chosen(qtbot: QtBot, window: MainWindow) -> None:
+    place = window.moments
+    length = window.workspace.opened.source.length  # type: ignore[union-attr]
+    place.strip.drawn.emit(length // 2, length)
+    cards = asked(qtbot, window, 8, 40)
+    assert place.part.count() > 2, "the chapters have come"
+    assert place.part.currentData() == (length // 2, length)
+    assert place.strip._part == (length // 2, length)
+    assert all(c.moment.start >= length // 2 for c in cards)
+
+
 def test_a_part_is_drawn_on_the_strip_with_shift(qtbot: QtBot, window: MainWindow) -> None:
     strip = window.moments.strip
     qtbot.keyClick(window, Qt.Key.Key_F4)

@@ -74,10 +74,13 @@ class Removal:
         return self.end - self.start
 
 
-def removals(short: Short, analysis: Analysis, pace: Pace) -> tuple[Removal, ...]:
-    """What can go from the short, in the order of the source; already removed passages are not in it."""
+def removals(short: Short, analysis: Analysis, pace: Pace, quiet_db: float | None = None) -> tuple[Removal, ...]:
+    """What can go from the short, in the order of the source; already removed passages are not in it.
+
+    `quiet_db` is what `quiet_under` says of the analysis, where that is known already.
+    """
     out: list[Removal] = []
-    quiet = _quiet_under(analysis)
+    quiet = quiet_under(analysis) if quiet_db is None else quiet_db
     for piece in short.excerpts:
         held = [i for i in words_within(analysis.words, piece.start, piece.end) if analysis.words[i].kind != "unspoken"]
         for kind, gone in _spoken(analysis.words, held):
@@ -174,7 +177,7 @@ def _of_words(analysis: Analysis, piece: Excerpt, held: list[int], kind: Kind, g
     return Removal(kind, start, end, gone)
 
 
-def _quiet_under(analysis: Analysis) -> float:
+def quiet_under(analysis: Analysis) -> float:
     """Level (dBFS) under which nothing is said, between the floor of this recording and its talk."""
     level = np.array(analysis.level_db, np.float32)
     level = level[level > -90.0]

@@ -183,12 +183,16 @@ class MomentsPlace(QWidget):
             self.talker.addItem(talker.name, i)
         self.talker.setCurrentIndex(max(0, self.talker.findData(kept)))
 
-    def _fill_parts(self) -> None:
+    def _fill_parts(self, kept: Span | None = None) -> None:
+        """The chapters as parts to choose; the one that was chosen or drawn before (`kept`) stays chosen."""
         self.part.clear()
         self.part.addItem("the whole footage", None)
         for chapter in self._finder.chapters if self._finder is not None else ():
             self.part.addItem(f"{clock(chapter.start)}  {chapter.title}", (chapter.start, chapter.end))
-        self.strip.show_part(None)
+        if kept is not None:
+            self._part_drawn(*kept)
+        else:
+            self.strip.show_part(None)
 
     def _part_drawn(self, start: int, end: int) -> None:
         name = f"{clock(start)} to {clock(end)}, as drawn"
@@ -237,9 +241,7 @@ class MomentsPlace(QWidget):
             if self._ws.opened is not None and self._ws.opened.source.key == opened.source.key:
                 if self._finder is not pair[0]:
                     self._finder = pair[0]
-                    kept = self.part.currentData()
-                    self._fill_parts()
-                    self.part.setCurrentIndex(max(0, self.part.findData(kept)))
+                    self._fill_parts(self.part.currentData())
                     self.strip.show_talk(self._finder)
                 then(pair[1])
 

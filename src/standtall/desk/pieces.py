@@ -7,6 +7,7 @@ from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import Qt
+from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import (
     QComboBox,
     QFileDialog,
@@ -201,7 +202,7 @@ class PiecesSide(QScrollArea):
         opened = self._ws.opened
         if opened is None:
             return
-        row = self.pieces.currentRow()
+        row = self.pieces.currentRow() if self.isVisible() else -1  # the list of a side that is not seen may be an old one
         number = row if row >= 0 else trim.piece_at(opened.entry.short, self._ws.playhead)
         rate = opened.edition.rate
         if unit == "word":
@@ -238,10 +239,14 @@ class PiecesSide(QScrollArea):
 
     # what it shows
 
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        self.refresh()
+
     def refresh(self) -> None:
         opened = self._ws.opened
         self._inner.setEnabled(opened is not None)
-        if opened is None:
+        if opened is None or not self.isVisible():  # an edit waits for no list that nobody sees
             return
         short = opened.entry.short
         self.pieces.show_passages(short.excerpts, opened.analysis)
@@ -265,7 +270,7 @@ class PiecesSide(QScrollArea):
 
     def _refresh_basket(self) -> None:
         opened = self._ws.opened
-        if opened is None:
+        if opened is None or not self.isVisible():
             return
         passages = self._basket.passages
         self.picked.show_passages(passages, opened.analysis)

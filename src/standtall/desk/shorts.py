@@ -32,12 +32,23 @@ class ShortsButton(QToolButton):
         self._menu = QMenu(self)
         self.setMenu(self._menu)
         self.entries: tuple[Entry, ...] = ()
-        for signal in (workspace.opened_changed, workspace.edition_changed):
-            signal.connect(self._read)
+        workspace.opened_changed.connect(self._read)
+        workspace.edition_changed.connect(self._edited)
 
     def _read(self) -> None:
         if self._ws.opened is not None:
             self._ws.with_project(Project.shorts, self._fill)
+
+    def _edited(self) -> None:
+        """An edit changes the short on the Bench alone: the others are read again only where a new one has come."""
+        opened = self._ws.opened
+        if opened is None:
+            return
+        now = opened.entry
+        if any(e.id == now.id for e in self.entries):
+            self._fill(tuple(now if e.id == now.id else e for e in self.entries))
+        else:
+            self._read()
 
     def _fill(self, entries: tuple[Entry, ...]) -> None:
         if self.entries == entries and self._menu.actions():

@@ -6,7 +6,7 @@ from dataclasses import replace
 from typing import Any, Final
 
 from PySide6.QtCore import QAbstractTableModel, QEvent, QModelIndex, QPersistentModelIndex, Qt, Signal
-from PySide6.QtGui import QColor, QFont, QKeyEvent
+from PySide6.QtGui import QColor, QFont, QKeyEvent, QShowEvent
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QCheckBox,
@@ -22,7 +22,7 @@ from PySide6.QtWidgets import (
 
 from standtall.base.time import TICKS, clock, seconds
 from standtall.cutting.edges import covered_with, without
-from standtall.cutting.removals import PACES, Pace, Removal, is_out, removals, saved, tighten
+from standtall.cutting.removals import PACES, Pace, Removal, is_out, quiet_under, removals, saved, tighten
 from standtall.desk import theme
 from standtall.desk.hearing import Hearing
 from standtall.desk.workspace import Workspace
@@ -135,6 +135,7 @@ class TightenSide(QWidget):
         super().__init__(parent)
         self._ws, self._hearing = workspace, hearing
         self._taken: dict[int, tuple[Removal, ...]] = {}
+        self._quiet: tuple[tuple[float, ...], float] | None = None
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 4, 4, 4)
         column.setSpacing(7)
@@ -253,17 +254,25 @@ class TightenSide(QWidget):
 
     # what it shows
 
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        self.refresh()
+
     def refresh(self) -> None:
         opened = self._ws.opened
         self.setEnabled(opened is not None)
         pace = self._now
         told = "silences stay" if pace.longest_s is None else f"over {pace.longest_s:.2g} s"
         self._pace_name.setText(f"{pace.name}, {told}" if pace.longest_s is None else f"{pace.name} ({told})")
-        if opened is None:
+        if opened is None or not self.isVisible():  # an edit waits for no list that nobody sees
             return
         short = opened.entry.short
         kinds = {k for k, box in self.kinds.items() if box.isChecked()}
-        proposed = [r for r in removals(short, opened.analysis, pace) if r.kind.replace("false start", "repeat") in kinds]
+        level = opened.analysis.level_db
+        if self._quiet is None or self._quiet[0] is not level:  # hours of level are looked at once, not at every cut
+            self._quiet = level, quiet_under(opened.analysis)
+        found = removals(short, opened.analysis, pace, self._quiet[1])
+        proposed = [r for r in found if r.kind.replace("false start", "repeat") in kinds]
         taken = self._taken.get(opened.entry.id, ())
         out = frozenset(r for r in taken if is_out(short, r))
         keep = self._row()

@@ -193,6 +193,8 @@ def _silences(analysis: Analysis, piece: Excerpt, held: list[int], pace: Pace, q
     for before, after in itertools.pairwise(held):
         word = analysis.words[before]
         factor = END_FACTOR if word.ends_sentence else 1.0
+        if seconds(analysis.words[after].start - word.end) <= pace.longest_s * factor:
+            continue  # most words follow each other: the sound between them need not be looked at
         start, end = _silent_part(analysis, word.end, analysis.words[after].start, quiet)
         if seconds(end - start) <= pace.longest_s * factor:
             continue

@@ -12,7 +12,6 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QHeaderView,
     QLabel,
-    QPushButton,
     QTableWidget,
     QTableWidgetItem,
     QVBoxLayout,
@@ -22,6 +21,7 @@ from PySide6.QtWidgets import (
 from standtall.base.errors import StandTallError
 from standtall.base.progress import Progress
 from standtall.base.time import clock
+from standtall.desk.fields import button
 from standtall.desk.workspace import Workspace
 from standtall.model.edits import count_of
 from standtall.model.source import Source
@@ -69,10 +69,10 @@ class ClipsSheet(QDialog):
         self.table.cellClicked.connect(self._go_to)
         column.addWidget(self.table, 1)
         row = QHBoxLayout()
-        self._choose = _button("Choose clips…", "One clip or many", self.choose)
-        self._stop = _button("Stop", "Stop looking", self._cancel)
+        self._choose = button("Choose clips…", "One clip or many", self.choose)
+        self._stop = button("Stop", "Stop looking", self._cancel)
         self._stop.setEnabled(False)
-        self._make = _button("Make shorts of the ticked", "Each as an editable short from the original", self.make)
+        self._make = button("Make shorts of the ticked", "Each as an editable short from the original", self.make)
         self._make.setObjectName("main")
         self._make.setEnabled(False)
         row.addWidget(self._choose)
@@ -174,10 +174,3 @@ class ClipsSheet(QDialog):
     def done(self, result: int) -> None:
         self._progress.cancel()
         super().done(result)
-
-
-def _button(text: str, tip: str, does: object) -> QPushButton:
-    button = QPushButton(text)
-    button.setToolTip(tip)
-    button.clicked.connect(lambda _checked=False: does())  # type: ignore[operator]
-    return button

@@ -1,12 +1,23 @@
-"""A line to type in, whose keys belong to it while it has the focus."""
+"""Small parts of many places: a line to type in, whose keys belong to it while it has the focus; a button with its tip."""
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 from PySide6.QtCore import QEvent, Qt, Signal
 from PySide6.QtGui import QKeyEvent
-from PySide6.QtWidgets import QLineEdit, QWidget
+from PySide6.QtWidgets import QLineEdit, QPushButton, QWidget
 
 OWN = (Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Escape, Qt.Key.Key_Up, Qt.Key.Key_Down)
+
+
+def button(text: str, tip: str, does: Callable[[], object], name: str = "") -> QPushButton:
+    """A button that does something when it is clicked; `name` chooses its style in the theme."""
+    made = QPushButton(text)
+    made.setObjectName(name)
+    made.setToolTip(tip)
+    made.clicked.connect(lambda _checked=False: does())
+    return made
 
 
 class Field(QLineEdit):

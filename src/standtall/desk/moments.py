@@ -9,13 +9,13 @@ from typing import TypeVar
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QImage
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPushButton, QScrollArea, QSpinBox, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QScrollArea, QSpinBox, QVBoxLayout, QWidget
 
 from standtall.base.time import clock
 from standtall.cutting.words import from_words
 from standtall.desk.chapters import ChaptersSheet
 from standtall.desk.clips import ClipsSheet
-from standtall.desk.fields import Field
+from standtall.desk.fields import Field, button
 from standtall.desk.momentcard import MomentCard
 from standtall.desk.player import wide_at
 from standtall.desk.strip import SourceStrip
@@ -92,11 +92,11 @@ class MomentsPlace(QWidget):
         title.setObjectName("title")
         row.addWidget(title)
         row.addStretch(1)
-        self._chapters = _button("Chapters…", "What the footage is about, part by part, to be written out", self.show_chapters)
-        self._clips = _button("Find clips…", "Find finished clips again in this footage, by their sound", self.show_clips)
-        self._make_all = _button("Make all kept", "Make a short of each proposal that you kept", self.make_kept)
-        for button in (self._chapters, self._clips, self._make_all):
-            row.addWidget(button)
+        self._chapters = button("Chapters…", "What the footage is about, part by part, to be written out", self.show_chapters)
+        self._clips = button("Find clips…", "Find finished clips again in this footage, by their sound", self.show_clips)
+        self._make_all = button("Make all kept", "Make a short of each proposal that you kept", self.make_kept)
+        for one in (self._chapters, self._clips, self._make_all):
+            row.addWidget(one)
         return row
 
     def _asked(self) -> QHBoxLayout:
@@ -106,7 +106,7 @@ class MomentsPlace(QWidget):
         self.topics = Field("Topics", "topics, with commas")
         self.topics.setToolTip("Passages about these come first, also where they are spoken of in other words")
         self.topics.returnPressed.connect(lambda: self.ask())
-        self._ask = _button("Find moments", "Look for passages worth posting; what you kept stays", self.ask)
+        self._ask = button("Find moments", "Look for passages worth posting; what you kept stays", self.ask)
         self._ask.setObjectName("main")
         row = QHBoxLayout()
         row.setSpacing(6)
@@ -141,7 +141,7 @@ class MomentsPlace(QWidget):
         self._lesson = QLabel()
         self._lesson.setObjectName("faint")
         self._lesson.setWordWrap(True)
-        self._forget = _button("Forget it", "Let your votes teach nothing any more; what you kept stays kept", self.forget)
+        self._forget = button("Forget it", "Let your votes teach nothing any more; what you kept stays kept", self.forget)
         self._forget.setObjectName("small")
         row = QHBoxLayout()
         row.addWidget(self._lesson, 1)
@@ -424,12 +424,6 @@ class MomentsPlace(QWidget):
         """Show on the strip where the pieces of clips lie."""
         self.strip.show_clips(tuple((p.start, p.end, one.path.stem) for one in located for p in one.pieces))
 
-
-def _button(text: str, tip: str, does: object) -> QPushButton:
-    button = QPushButton(text)
-    button.setToolTip(tip)
-    button.clicked.connect(lambda _checked=False: does())  # type: ignore[operator]
-    return button
 
 
 def _number(value: int, low: int, high: int, unit: str, name: str) -> QSpinBox:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from functools import partial
 from pathlib import Path
 
@@ -14,7 +13,6 @@ from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
     QLabel,
-    QPushButton,
     QScrollArea,
     QVBoxLayout,
     QWidget,
@@ -24,7 +22,7 @@ from standtall.base.time import clock
 from standtall.cutting import montage, order, trim
 from standtall.cutting.trim import Edge
 from standtall.desk.basket import Basket
-from standtall.desk.fields import Field
+from standtall.desk.fields import Field, button
 from standtall.desk.hearing import Hearing
 from standtall.desk.passages import PassageList
 from standtall.desk.tuner import card_in
@@ -42,6 +40,8 @@ JOINS: tuple[tuple[str, Joins, str], ...] = (
 
 
 PICTURES = "Footage and stills (*.mp4 *.mov *.mkv *.webm *.ts *.jpg *.jpeg *.png *.webp *.tif *.tiff);;All files (*)"
+
+_button = partial(button, name="side")
 
 
 class PiecesSide(QScrollArea):
@@ -95,9 +95,7 @@ class PiecesSide(QScrollArea):
                 key = ("Alt+" if unit == "word" else "") + (back if way < 0 else on)
                 verb, when = "begin" if edge == "start" else "end", "earlier" if way < 0 else "later"
                 tip = f"Let this piece {verb} one {unit} {when} ({key})"
-                button = _button(text, tip, partial(self.trim, edge, unit, way))
-                button.setObjectName("small")
-                grid.addWidget(button, y, x + 1)
+                grid.addWidget(button(text, tip, partial(self.trim, edge, unit, way), "small"), y, x + 1)
         box.addLayout(grid)
         row = QHBoxLayout()
         row.addWidget(QLabel("Picture at cuts"))
@@ -130,8 +128,8 @@ class PiecesSide(QScrollArea):
         self._hear = _button("Hear", "Hear all of it as it would be cut", self._hear_basket)
         self._clear = _button("Empty", "Take everything out", self._basket.clear)
         self._back = _button("Take back", "Take back the last change of the basket", self._basket.undo)
-        for button in (self._hear, self._clear, self._back):
-            row.addWidget(button)
+        for one in (self._hear, self._clear, self._back):
+            row.addWidget(one)
         box.addLayout(row)
         row = QHBoxLayout()
         self.name = Field("Name of the new short", "name of the short")
@@ -285,11 +283,3 @@ class PiecesSide(QScrollArea):
         self._back.setEnabled(self._basket.can_undo)
         for widget in (self._hear, self._clear, self._make_button):
             widget.setEnabled(bool(passages))
-
-
-def _button(text: str, tip: str, does: Callable[[], object]) -> QPushButton:
-    button = QPushButton(text)
-    button.setObjectName("side")
-    button.setToolTip(tip)
-    button.clicked.connect(lambda _checked=False: does())
-    return button

@@ -12,7 +12,6 @@ from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
     QLabel,
-    QPushButton,
     QScrollArea,
     QSlider,
     QToolButton,
@@ -22,7 +21,7 @@ from PySide6.QtWidgets import (
 
 from standtall.base.time import TICKS, clock
 from standtall.desk import theme
-from standtall.desk.fields import Field
+from standtall.desk.fields import Field, button
 from standtall.desk.tuner import card_in
 from standtall.desk.wordwork import WordWork
 from standtall.desk.workspace import Workspace
@@ -90,7 +89,7 @@ class TranscriptSheet(QScrollArea):
             ("Next", "The next doubtful word (D)", lambda: self._work.next_doubt(1)),
             ("Right as it is", "The word is right; go on to the next doubt (A)", self._work.accept),
         ):
-            row.addWidget(_button(text, tip, does))
+            row.addWidget(button(text, tip, does))
         box.addLayout(row)
 
     def _talkers_card(self) -> None:
@@ -103,7 +102,7 @@ class TranscriptSheet(QScrollArea):
         self._no_talkers = QLabel("Nobody was told apart yet. Choose words in the script and say who says them.")
         self._no_talkers.setWordWrap(True)
         box.addWidget(self._no_talkers)
-        self._new_talker = _button("Chosen words: a new talker", "Make a new talker of the chosen words", self._say_new)
+        self._new_talker = button("Chosen words: a new talker", "Make a new talker of the chosen words", self._say_new)
         box.addWidget(self._new_talker)
 
     def _replace_card(self) -> None:
@@ -117,7 +116,7 @@ class TranscriptSheet(QScrollArea):
         self._found = QLabel()
         self._found.setObjectName("faint")
         row.addWidget(self._found, 1)
-        self._replace = _button("Replace all", "Replace it everywhere, as one step", self._replace_all)
+        self._replace = button("Replace all", "Replace it everywhere, as one step", self._replace_all)
         row.addWidget(self._replace)
         box.addLayout(row)
         self._find.textChanged.connect(lambda _t: self._count_found())
@@ -142,9 +141,9 @@ class TranscriptSheet(QScrollArea):
         row = QHBoxLayout()
         row.addWidget(self._term)
         row.addWidget(self._heard)
-        row.addWidget(_button("Add", "Put it on the list", self._add_term))
+        row.addWidget(button("Add", "Put it on the list", self._add_term))
         box.addLayout(row)
-        self._apply = _button("Mend the transcript", "Write all of these as they should be, as one step", self._apply_terms)
+        self._apply = button("Mend the transcript", "Write all of these as they should be, as one step", self._apply_terms)
         box.addWidget(self._apply)
 
     def _nudge_card(self) -> None:
@@ -165,9 +164,9 @@ class TranscriptSheet(QScrollArea):
         box = card_in(self._column, "FILES")
         row = QHBoxLayout()
         tip = "Take the words from a script or caption file (SRT, WebVTT, text, JSON); they are timed by the sound"
-        row.addWidget(_button("Take words…", tip, self.take_words.emit))
+        row.addWidget(button("Take words…", tip, self.take_words.emit))
         tip = "Write the words of the footage or of the short (SRT, WebVTT, text, JSON)"
-        row.addWidget(_button("Write words…", tip, self.give_words.emit))
+        row.addWidget(button("Write words…", tip, self.give_words.emit))
         box.addLayout(row)
 
     # what it does
@@ -319,12 +318,6 @@ class TranscriptSheet(QScrollArea):
                 self._terms.addWidget(widget, row, column)
         self._apply.setEnabled(bool(listed))
 
-
-def _button(text: str, tip: str, does: object) -> QPushButton:
-    button = QPushButton(text)
-    button.setToolTip(tip)
-    button.clicked.connect(lambda _checked=False: does())  # type: ignore[operator]
-    return button
 
 
 def _empty(grid: QGridLayout) -> None:

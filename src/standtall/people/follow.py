@@ -18,6 +18,8 @@ from standtall.people.faces import MESH_SURE, FaceDetector, FaceMesh
 DETECT_EVERY, DETECT_OFTEN = round(2.0 * TICKS), round(0.4 * TICKS)
 """Time between two runs of the detector where all is well, and where a face was lost or nobody is seen;
 the mesh carries faces in between."""
+FULLY_EVERY, FULLY_OFTEN = 3, 4
+"""Of so many runs one looks for small faces, too; the first in a shot always does."""
 JUMP: Final = 22.0
 """Mean change of luma that counts as a new picture, so that no face is carried over a cut."""
 LOST: Final = 3
@@ -42,6 +44,7 @@ class FaceFollower:
         self.trails: list[Trail] = []
         self._alive: list[Trail] = []
         self._detected: int | None = None
+        self._glances = 0
         self._last: NDArray[np.uint8] | None = None
 
     def see(self, tick: int, planes: Planes) -> None:
@@ -49,13 +52,16 @@ class FaceFollower:
         if self._last is not None and float(cv2.absdiff(small, self._last).mean()) > JUMP:
             self._alive, self._detected = [], None
         self._last = small
-        wait = DETECT_EVERY if self._alive and not any(t.missed for t in self._alive) else DETECT_OFTEN
+        well = bool(self._alive) and not any(t.missed for t in self._alive)
+        wait = DETECT_EVERY if well else DETECT_OFTEN
         due = self._detected is None or tick - self._detected >= wait
         if not self._alive and not due:
             return
         picture = to_bgr(planes)
         if due:
-            self._detect(picture)
+            fully = self._detected is None or self._glances + 1 >= (FULLY_EVERY if well else FULLY_OFTEN)
+            self._glances = 0 if fully else self._glances + 1
+            self._detect(picture, not fully)
             self._detected = tick
         h, w = picture.shape[:2]
         for trail in list(self._alive):
@@ -71,8 +77,8 @@ class FaceFollower:
             if due and len(trail.colours) < 24:
                 trail.colours.append(wardrobe(picture, b))
 
-    def _detect(self, picture: NDArray[np.uint8]) -> None:
-        found = self._detector.faces(picture)
+    def _detect(self, picture: NDArray[np.uint8], glance: bool) -> None:
+        found = self._detector.faces(picture, glance)
         for trail in list(self._alive):
             best = max(found, key=lambda box: box.overlap(trail.box), default=None)
             if best is not None and best.overlap(trail.box) > 0.25:

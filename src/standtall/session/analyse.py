@@ -9,15 +9,15 @@ already can be worked with.
 from __future__ import annotations
 
 import base64
-import threading
 import time
 from collections.abc import Callable
 from dataclasses import dataclass, field, replace
 from pathlib import Path
-from typing import TYPE_CHECKING, Final, Generic, TypeVar
+from typing import TYPE_CHECKING, Final, TypeVar
 
 import numpy as np
 
+from standtall.base.beside import Beside
 from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.progress import Progress
 from standtall.base.time import seconds, ticks
@@ -125,7 +125,8 @@ def analyse(
         return level, _faces(source, options, progress, cache)
 
     with Beside(measured, progress.cancel) as beside:
-        words = timed("words", lambda: _words(source, options, cache, progress, heard or (lambda _w, _s: None)))
+        tell = heard or (lambda _w, _s: None)
+        words = timed("words", lambda: _words(source, options, cache, progress, tell, beside.busy))
         prints = timed("voices", lambda: _prints(source, options, cache, words.words, progress))
         people = timed("people", lambda: _people(source, options, cache, words.words, prints, beside.result))
         level = beside.result()[0]
@@ -156,37 +157,6 @@ def so_far(source: Source, options: Options, cache: AnalysisCache) -> Analysis |
         return None
     faces = cache.find(source.key, "faces", People, options.faces_mark(source))
     return Analysis(source.key, words, faces or People(), level.values if level else (), language=language)
-
-
-class Beside(Generic[T]):
-    """Work in a thread of its own while the block runs; when the block fails the work is told to stop and waited for."""
-
-    def __init__(self, work: Callable[[], T], stop: Callable[[], None]) -> None:
-        self._work, self._stop = work, stop
-        self._value: T | None = None
-        self._error: BaseException | None = None
-        self._thread = threading.Thread(target=self._run, name="beside", daemon=True)
-
-    def _run(self) -> None:
-        try:
-            self._value = self._work()
-        except BaseException as error:  # noqa: BLE001 - raised where the result is asked for
-            self._error = error
-
-    def result(self) -> T:
-        self._thread.join()
-        if self._error is not None:
-            raise self._error
-        return self._value  # type: ignore[return-value]
-
-    def __enter__(self) -> Beside[T]:
-        self._thread.start()
-        return self
-
-    def __exit__(self, kind: type[BaseException] | None, *_: object) -> None:
-        if kind is not None:
-            self._stop()
-        self._thread.join()
 
 
 def _level_mark(source: Source) -> str:
@@ -311,7 +281,9 @@ def _voices(prints: _Prints) -> Voices:
     return Voices(np.array(prints.middles, np.int64), rows)
 
 
-def _words(source: Source, options: Options, cache: AnalysisCache, progress: Progress, heard: Heard) -> _Words:
+def _words(
+    source: Source, options: Options, cache: AnalysisCache, progress: Progress, heard: Heard, shared: Callable[[], bool]
+) -> _Words:
     mark = options.words_mark(source)
     kept = cache.find(source.key, "words", _Words, mark)
     if kept is not None:
@@ -321,7 +293,7 @@ def _words(source: Source, options: Options, cache: AnalysisCache, progress: Pro
     elif not source.has_sound:
         words = _Words(())
     else:
-        words = _recognised(source, options, cache, progress, heard)
+        words = _recognised(source, options, cache, progress, heard, shared)
     if not words.language and options.brief.language != DETECT:
         words = replace(words, language=options.brief.language)
     cache.keep(source.key, "words", words, mark)
@@ -352,11 +324,13 @@ def _from_captions(source: Source, options: Options, progress: Progress) -> tupl
 
 
 class _Ears:
-    """The recogniser and the aligner, loaded when the first piece asks for them."""
+    """The recogniser and the aligner, loaded when the first piece asks for them; the recogniser takes a second core as soon
+    as the processor is not `shared` any more."""
 
-    def __init__(self, options: Options, beside_faces: bool) -> None:
+    def __init__(self, options: Options, shared: Callable[[], bool]) -> None:
         self._options = options
-        self._threads = 1 if beside_faces else 2
+        self._shared = shared
+        self._threads = 0
         self._recogniser: WhisperRecogniser | None = None
         self._aligner: PhoneAligner | None = None
 
@@ -366,9 +340,12 @@ class _Ears:
         from standtall.speech.recognise import WhisperRecogniser
         from standtall.speech.transcribe import transcribe
 
-        if self._recogniser is None:
+        threads = 1 if self._shared() else 2
+        if self._recogniser is None or threads > self._threads:
             wished = None if self._options.brief.language == DETECT else self._options.brief.language
-            self._recogniser = WhisperRecogniser(models.require(), wished, self._threads, self._options.terms)
+            known = self._recogniser.language if self._recogniser is not None else wished
+            self._recogniser = WhisperRecogniser(models.require(), known, threads, self._options.terms)
+            self._threads = threads
         if self._recogniser.language is None and level_db(piece.samples).max(initial=-90.0) > -45:
             self._recogniser.language = self._recogniser.detect(piece.samples)
         language = self._recogniser.language
@@ -378,14 +355,13 @@ class _Ears:
 
 
 def _recognised(
-    source: Source, options: Options, cache: AnalysisCache, progress: Progress, heard: Heard
+    source: Source, options: Options, cache: AnalysisCache, progress: Progress, heard: Heard, shared: Callable[[], bool]
 ) -> _Words:
     from standtall.speech.pieces import pieces
 
     mark = options.words_mark(source)
     start, end = _part(source, options) or (0, source.length)
-    faces_known = cache.find(source.key, "faces", People, options.faces_mark(source)) is not None
-    ears = _Ears(options, source.has_picture and not faces_known)
+    ears = _Ears(options, shared)
     words: tuple[Word, ...] = ()
     language = ""
     for piece in pieces(sound_blocks(source, SPEECH_RATE, BLOCK_S), seconds(start), seconds(end)):

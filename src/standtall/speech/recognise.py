@@ -6,15 +6,19 @@ import difflib
 from collections.abc import Sequence
 from dataclasses import dataclass
 from pathlib import Path
-from typing import Final, Protocol
+from typing import Any, Final, Protocol
 
 import numpy as np
+from numpy.typing import NDArray
 
 from standtall.media.sound import SPEECH_RATE, Samples
 from standtall.model.words import bare
 from standtall.speech.fillers import prompt
 from standtall.speech.voice import last_voice_s
 
+ROOM_S, LEAST_S = 2.0, 5.0
+"""Silence that the model hears after the sound, and the least that it hears at all."""
+FRAMES_A_SECOND: Final = 100
 LEFT_S: Final = 0.25
 """What is left of the sound after the last word may be so short that it holds no other."""
 
@@ -40,13 +44,33 @@ class Recogniser(Protocol):
     def words(self, samples: Samples) -> list[Heard]: ...
 
 
+def _engine(model: Path, threads: int) -> Any:
+    """The engine, whose encoder listens to the sound that is there and not to the silence that fills its window up: on pieces
+    of 18 to 28 s this saves a third of its work, on short spots nine tenths, with the same word errors (docs/decisions/0023)."""
+    from faster_whisper import WhisperModel
+
+    class Sparing(WhisperModel):  # type: ignore[misc]
+        def encode(self, features: NDArray[np.float32]) -> Any:
+            return super().encode(heard_part(features))
+
+    return Sparing(str(model), device="cpu", compute_type="int8", cpu_threads=threads, local_files_only=True)
+
+
+def heard_part(features: NDArray[np.float32]) -> NDArray[np.float32]:
+    """Mel features (bands, frames) without the zeros at their end, but for `ROOM_S` of them."""
+    if features.ndim != 2:
+        return features
+    sounds = np.flatnonzero(np.abs(features).max(axis=0) > 0)
+    last = int(sounds[-1]) + 1 if len(sounds) else 0
+    count = max(round(LEAST_S * FRAMES_A_SECOND), last + round(ROOM_S * FRAMES_A_SECOND))
+    return np.ascontiguousarray(features[:, : min(features.shape[1], count + count % 2)])  # the encoder halves the frames
+
+
 class WhisperRecogniser:
     """The recogniser that ships: int8 on the processor, beam of 5, sequential windows."""
 
     def __init__(self, model: Path, language: str | None = None, threads: int = 2, terms: tuple[str, ...] = ()) -> None:
-        from faster_whisper import WhisperModel
-
-        self._model = WhisperModel(str(model), device="cpu", compute_type="int8", cpu_threads=threads, local_files_only=True)
+        self._model = _engine(model, threads)
         self.language = language
         self._terms = terms
 

@@ -143,9 +143,14 @@ def test_first_words_are_opened_while_the_rest_is_coming(
     edited(qtbot, window, lambda: window.workspace.revise(lambda t: corrections.retype(t, range(1), "Earliest")))
     cache.keep(source.key, "piece", stages._Words(pieces[1]), f"{mark}#1")
     with qtbot.waitSignal(window.workspace.transcript_changed, timeout=WAIT):
-        window.workspace.refresh_found(source, last=True)
+        window.footage._heard(source, Event("heard", {"words": 4, "until_s": 2.0}))
     words = window.workspace.opened.transcript.words  # type: ignore[union-attr]
     assert [w.text for w in words] == ["Earliest", "words.", "late", "ones."], "what was corrected early stays corrected"
+    edited(qtbot, window, lambda: window.workspace.revise(lambda t: corrections.retype(t, range(2, 3), "Latest")))
+    edited(qtbot, window, lambda: window.workspace.undo())
+    edited(qtbot, window, lambda: window.workspace.undo())
+    words = window.workspace.opened.transcript.words  # type: ignore[union-attr]
+    assert [w.text for w in words] == ["early", "words.", "late", "ones."], "what came later is no step that undo takes back"
 
 
 def test_progress_of_two_stages_is_shown_together(qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]) -> None:

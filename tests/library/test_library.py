@@ -177,6 +177,34 @@ def test_words_and_cuts_are_undone_in_the_order_they_were_made(path: Path) -> No
         assert project.apply(number, edits.rename(SHORT, "third")).redo is None, "a new edit forgets what was undone"
 
 
+def test_words_that_come_after_a_correction_join_the_end_and_are_no_step(path: Path) -> None:
+    texts = lambda: [w.text for w in project.transcripts.find("k").words]  # type: ignore[union-attr]  # noqa: E731
+    more = (Word("is", 120_000, 128_000), Word("on.", 130_000, 140_000))
+    with Project(path) as project:
+        number = project.add_short(SHORT)
+        project.transcripts.grow("k", (*SAID.words, *more))
+        assert project.transcripts.find("k") is None, "nothing was corrected yet"
+        project.revise(number, SAID, corrections.remove(SAID, range(4, 5)))
+        project.transcripts.grow("k", SAID.words)
+        assert texts() == ["hullo", "to", "the", "allotment"], "what was taken out does not come back"
+        project.transcripts.grow("k", (*SAID.words, *more))
+        project.transcripts.grow("k", (*SAID.words, *more))
+        assert texts() == ["hullo", "to", "the", "allotment", "is", "on."]
+    with Project(path) as project:  # nothing was written of what can be found again
+        assert texts() == ["hullo", "to", "the", "allotment"]
+        project.transcripts.grow("k", (*SAID.words, *more))
+        now = project.transcripts.find("k")
+        assert now is not None
+        project.revise(number, SAID, corrections.retype(now, range(5, 6), "over."))
+    with Project(path) as project:  # but with the next correction, which speaks of it
+        assert texts() == ["hullo", "to", "the", "allotment", "is", "over."]
+        project.undo(number)
+        project.undo(number)
+        assert texts() == ["hullo", "to", "the", "allotment", "our", "is", "on."]
+        project.transcripts.grow("k", (Word("Other", 90_000, 91_000), Word("words", 150_000, 151_000)))
+        assert len(texts()) == 7, "words of another hearing are not mixed in"
+
+
 def test_damaged_corrections_are_told(path: Path) -> None:
     with Project(path) as project:
         number = project.add_short(SHORT)

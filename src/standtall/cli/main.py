@@ -226,14 +226,13 @@ def _render(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int
     from standtall.model.brief import Brief
     from standtall.session.analyse import Options, analyse
     from standtall.session.make import file_name, finish
-    from standtall.session.told import as_told, found_in
+    from standtall.session.told import as_told, found_in, transcript_of
 
     if not chosen.project.is_file():
         raise ProjectError(f"There is no project {chosen.project}.", "Check the name.")
     with Project(chosen.project) as project:
         entries = [e for e in project.shorts() if chosen.short in (None, e.id)]
         sources, briefs = {s.key: s for s in project.sources()}, project.briefs()
-        transcripts = {key: t for key in sources if (t := project.transcripts.find(key)) is not None}
     if not entries:
         raise ProjectError("There is no such short in this project.", "Leave --short out to render all.")
     worst = 0
@@ -242,7 +241,8 @@ def _render(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int
         try:
             source = sources[entry.short.source_key]
             found = found_in(analyse(source, Options(briefs.get(source.key, Brief())), progress, AnalysisCache()))
-            analysis = as_told(found.analysis, transcripts.get(source.key) or found.transcript)
+            with Project(chosen.project) as project:
+                analysis = as_told(found.analysis, transcript_of(project, found))
             out = chosen.out / file_name(entry.short)
             if out in taken:
                 out = out.with_stem(f"{out.stem} {entry.id}")

@@ -3,11 +3,13 @@
 from __future__ import annotations
 
 import bisect
+import functools
 from dataclasses import dataclass
 
 import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QColor, QFont, QPainter, QPen, QPolygonF
+from PySide6.QtGui import QBrush, QColor, QFont, QPainter, QPen, QPixmap, QPolygonF
 
 from standtall.base.time import TICKS, clock
 from standtall.desk import theme
@@ -37,22 +39,19 @@ def _small_font() -> QFont:
     return font
 
 
-def paint_time_lane(painter: QPainter, area: QRectF, lane: LaneBox, opened: Opened, page: Page) -> None:
+def paint_time_lane(painter: QPainter, area: QRectF, lane: LaneBox, level_db: NDArray[np.float32], page: Page) -> None:
     """Clock times beside rows, and how loud the voice is."""
     look = theme.current()
     painter.fillRect(QRectF(0, area.top(), lane.x, area.height()), QColor(look.page_rule))
-    level = opened.analysis.level_db
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(QColor(look.line))
     heights = np.arange(int(area.top()) // 3 * 3, area.bottom() + 3, 3)
     edges = (page.ticks(heights) // LEVEL_STEP).astype(int)
-    bars: list[QRectF] = []
-    for y, a, b in zip(heights[:-1], edges[:-1], edges[1:], strict=True):
-        part = level[a : max(a + 1, b)]
-        if part:
-            share = max(0.0, min(1.0, (max(part) + 55) / 45))
-            bars.append(QRectF(lane.x - 1 - share * 22, float(y), share * 22, 2))
-    painter.drawRects(bars)
+    part = level_db[: max(edges[-1], edges[-2] + 1)]
+    starts = edges[:-1][edges[:-1] < len(part)]
+    if len(starts):
+        shares = np.clip((np.maximum.reduceat(part, starts) + 55) / 45, 0, 1) * 22
+        painter.drawRects([QRectF(lane.x - 1 - w, y, w, 2) for y, w in zip(heights.tolist(), shares.tolist(), strict=False)])
     painter.setFont(_small_font())
     painter.setPen(QColor(look.faint if look.name == "light" else "#5f584c"))
     last = -100.0
@@ -113,19 +112,24 @@ def _ribbon(painter: QPainter, lane: LaneBox, page: Page, track: Track, first: i
     ys = page.ys(np.array([s.at for s in samples]))
     left = [QPointF(lane.at(s.x), float(y)) for s, y in zip(samples, ys, strict=True)]
     right = [QPointF(lane.at(s.x + s.w), float(y)) for s, y in zip(samples, ys, strict=True)]
-    colour = theme.person_colour(track.person)
-    shape = QPolygonF([*left, *reversed(right)])
-    ground = QColor(colour)
-    ground.setAlpha(120)
     painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(ground)
-    painter.drawPolygon(shape)
-    painter.setBrush(theme.person_brush(track.person))
+    painter.setBrush(_cloth(track.person))
+    painter.drawPolygon(QPolygonF([*left, *reversed(right)]))
+
+
+@functools.cache
+def _cloth(person: int) -> QBrush:
+    """The colour of a person with their pattern on it: one polygon filled with a picture costs half of two on each other."""
+    cloth = QPixmap(8, 8)
+    cloth.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(cloth)
+    ground = QColor(theme.person_colour(person))
+    ground.setAlpha(120)
+    painter.fillRect(0, 0, 8, 8, ground)
     painter.setOpacity(0.8)
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # a pattern shows no edges, and costs five times as much with
-    painter.drawPolygon(shape)
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    painter.setOpacity(1.0)
+    painter.fillRect(0, 0, 8, 8, theme.person_brush(person))
+    painter.end()
+    return QBrush(cloth)
 
 
 def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Span, shift: float) -> None:
@@ -143,7 +147,9 @@ def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Sp
     fill.setAlpha(34 if used else 12)
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(fill)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # its edges lie under the lines
     painter.drawPolygon(QPolygonF([*left, *reversed(right)]))
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     style = Qt.PenStyle.SolidLine if span.layout == "fill" else Qt.PenStyle.DashLine
     painter.setPen(QPen(colour, 2 if used else 1, style))
     painter.setBrush(Qt.BrushStyle.NoBrush)

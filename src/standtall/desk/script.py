@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QPointF, QRect, QRectF, Qt, Signal
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QAbstractScrollArea, QWidget
 
@@ -47,6 +49,8 @@ class ScriptView(QAbstractScrollArea):
         self._ground: QPixmap | None = None
         self._placed: dict[int, list[tuple[int, QRectF]]] = {}
         self._placed_on: Page | None = None
+        self._advances: dict[str, float] = {}
+        self._level: tuple[tuple[float, ...], NDArray[np.float32]] = ((), np.zeros(0, np.float32))
         workspace.opened_changed.connect(self._reopened)
         workspace.edition_changed.connect(self._edited)
         workspace.selection_changed.connect(self.refresh)
@@ -61,13 +65,13 @@ class ScriptView(QAbstractScrollArea):
         return self._ws.opened.page if self._ws.opened else None
 
     def _lane(self) -> LaneBox:
-        width = self.viewport().width()
-        lane_w = max(120, min(260, int((width - TIME_W - EXTRAS_W) * 0.36)))
-        return LaneBox(TIME_W, lane_w, float(self.verticalScrollBar().value()), float(self.viewport().height()))
+        return LaneBox(TIME_W, self._lane_width(), float(self.verticalScrollBar().value()), float(self.viewport().height()))
+
+    def _lane_width(self) -> int:
+        return max(120, min(260, int((self.viewport().width() - TIME_W - EXTRAS_W) * 0.36)))
 
     def _words_x(self) -> float:
-        lane = self._lane()
-        return lane.x + lane.w
+        return float(TIME_W + self._lane_width())
 
     def _right(self) -> float:
         """Where the words end and the extras begin."""
@@ -88,16 +92,27 @@ class ScriptView(QAbstractScrollArea):
         if number in self._placed:
             return self._placed[number]
         row = page.rows[number]
-        metrics = QFontMetricsF(self._font())
         x = self._words_x() + 22
-        space = metrics.horizontalAdvance(" ")
-        out = []
-        for i in range(row.first, row.last + 1):
-            w = metrics.horizontalAdvance(_shown(opened.analysis.words[i]))
-            out.append((i, QRectF(x, row.top, w, ROW)))
-            x += w + space + 1
+        space = self._advance(" ")
+        out: list[tuple[int, QRectF]] = []
+        for word in opened.analysis.words[row.first : row.last + 1]:
+            w = self._advance(_shown(word))
+            out.append((row.first + len(out), QRectF(x, row.top, w, ROW)))
+            x += w + space
         self._placed[number] = out
         return out
+
+    def _advance(self, text: str) -> float:
+        """Width of a text in pixels; talk says the same words again and again."""
+        known = self._advances.get(text)
+        if known is None:
+            known = self._advances[text] = QFontMetricsF(self._font()).horizontalAdvance(text)
+        return known
+
+    def _level_db(self, opened: Opened) -> NDArray[np.float32]:
+        if self._level[0] is not opened.analysis.level_db:
+            self._level = opened.analysis.level_db, np.array(opened.analysis.level_db, np.float32)
+        return self._level[1]
 
     def word_near(self, x: float, y: float) -> int | None:
         """Index of the word at or nearest to a point of the page, inside its row."""
@@ -211,7 +226,7 @@ class ScriptView(QAbstractScrollArea):
         painter.fillRect(part, QColor(theme.current().paper))
         area = part.adjusted(0, -ROW, 0, ROW)  # what begins beyond the edge reaches over it
         band = (self._band[0], self._band[2] - self._band[1]) if self._band else None
-        paint_time_lane(painter, area, lane, opened, page)
+        paint_time_lane(painter, area, lane, self._level_db(opened), page)
         paint_picture_lane(painter, area, lane, self._ws, page, band)
         self._paint_words(painter, area)
         paint_extras(painter, area, QRectF(wide - EXTRAS_W, area.top(), EXTRAS_W, area.height()), opened, page)
@@ -256,43 +271,59 @@ class ScriptView(QAbstractScrollArea):
         look = theme.current()
         words = opened.analysis.words
         chosen = self._ws.selection or range(0)
-        font = self._font()
         inside = range(min(self._kept, default=0), max(self._kept, default=-1) + 1)
-        struck_font = self._font()
-        struck_font.setStrikeOut(True)
-        unspoken_font = self._font()
-        unspoken_font.setItalic(True)
         hits = {i: n for n, hit in enumerate(self._ws.hits) for i in hit}
+        kept, struck, outside, unspoken = self._hands(look)
+        down = (ROW + QFontMetricsF(kept[0]).ascent() - QFontMetricsF(kept[0]).descent()) / 2
+        dotted = QPen(QColor(theme.WARN), 1.6, Qt.PenStyle.DotLine)
         for number in page.visible(area.top(), area.bottom()):
-            row = page.rows[number]
-            talker = words[row.first].talker
-            before = words[row.first - 1].talker if row.first else NOBODY
-            x = self._words_x()
-            if 0 <= talker < len(opened.transcript.talkers):
-                colour = theme.person_colour(self._ws.colour_number(talker))
-                painter.setPen(Qt.PenStyle.NoPen)
-                painter.setBrush(colour.darker(118))
-                painter.drawRoundedRect(QRectF(x + 8, row.top + 3, 4, ROW - 6), 2, 2)
-                if talker != before:
-                    self._paint_name(painter, number, opened.transcript.name_of(talker))
-            for i, box in self._places(number):
-                kept = i in self._kept
+            self._paint_talker(painter, opened, page, number)
+            runs: list[tuple[tuple[QFont, QColor], float, list[str]]] = []
+            places = self._places(number)
+            for i, box in places:
+                word = words[i]
                 if i in hits:
                     found = QColor(theme.NOW)
                     found.setAlpha(150 if hits[i] == self._ws.hit else 70)
                     painter.fillRect(box.adjusted(-2, 2, 3, -2), found)
                 if i in chosen:
                     painter.fillRect(box.adjusted(-2, 2, 3, -2), QColor(look.chosen))
-                painter.setFont(font if kept or i not in inside else struck_font)
-                painter.setPen(QColor(look.ink if kept else (look.struck_ink if i in inside else look.pale_ink)))
-                if words[i].kind == "unspoken":
-                    painter.setFont(unspoken_font)
-                    painter.setPen(QColor(look.pale_ink))
-                painter.drawText(box.adjusted(0, 0, 20, 0), Qt.AlignmentFlag.AlignVCenter, _shown(words[i]))
-                if words[i].doubtful:
-                    painter.setPen(QPen(QColor(theme.WARN), 1.6, Qt.PenStyle.DotLine))
-                    painter.drawLine(QPointF(box.left(), box.bottom() - 4), QPointF(box.right(), box.bottom() - 4))
+                if word.kind == "unspoken":
+                    hand = unspoken
+                else:
+                    hand = kept if i in self._kept else (struck if i in inside else outside)
+                if runs and runs[-1][0] is hand:  # words that look alike are written in one go
+                    runs[-1][2].append(_shown(word))
+                else:
+                    runs.append((hand, box.left(), [_shown(word)]))
+            for (font, ink), x, texts in runs:
+                painter.setFont(font)
+                painter.setPen(ink)
+                painter.drawText(QPointF(x, page.rows[number].top + down), " ".join(texts))
+            painter.setPen(dotted)
+            doubts = [box for i, box in places if words[i].doubtful]
+            painter.drawLines([QLineF(b.left(), b.bottom() - 4, b.right(), b.bottom() - 4) for b in doubts])
         grips.paint(painter, self._grips, self._words_x(), self._right(), area)
+
+    def _hands(self, look: theme.Theme) -> tuple[tuple[QFont, QColor], ...]:
+        """Font and ink of words that are in the short, struck out of it, outside it, and not spoken."""
+        struck, unspoken = self._font(), self._font()
+        struck.setStrikeOut(True)
+        unspoken.setItalic(True)
+        pale = QColor(look.pale_ink)
+        return (self._font(), QColor(look.ink)), (struck, QColor(look.struck_ink)), (self._font(), pale), (unspoken, pale)
+
+    def _paint_talker(self, painter: QPainter, opened: Opened, page: Page, number: int) -> None:
+        """The colour of who talks in a row, and the name where another one begins."""
+        words, row = opened.analysis.words, page.rows[number]
+        talker = words[row.first].talker
+        if not 0 <= talker < len(opened.transcript.talkers):
+            return
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(theme.person_colour(self._ws.colour_number(talker)).darker(118))
+        painter.drawRoundedRect(QRectF(self._words_x() + 8, row.top + 3, 4, ROW - 6), 2, 2)
+        if talker != (words[row.first - 1].talker if row.first else NOBODY):
+            self._paint_name(painter, number, opened.transcript.name_of(talker))
 
     def _paint_name(self, painter: QPainter, number: int, name: str) -> None:
         """The talker's name at the end of the row where it fits beside the words."""

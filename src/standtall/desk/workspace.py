@@ -268,8 +268,8 @@ class Workspace(QObject):
         self.keeper.do(work, arrived, self._fail)
 
     def refresh_found(self, source: Source, last: bool) -> None:
-        """More of the opened source was found: show it, unless words were corrected already; then what is left comes as
-        one step at the end."""
+        """More of the opened source was found: show it behind what is there, corrected or not. Who says what is known at the
+        end; where words were corrected by then that is a step of its own."""
         now = self.opened
         if now is None or now.source.key != source.key:
             return
@@ -281,10 +281,8 @@ class Workspace(QObject):
                 return None
             found = found_in(measured)
             entry = self._project.entry(now.entry.id)
-            if self._project.transcripts.find(source.key) is not None:
-                if not last:
-                    return None
-                told = transcript_of(self._project, found)
+            told = transcript_of(self._project, found)
+            if last and told is not found.transcript:
                 with contextlib.suppress(NothingToDo):
                     entry = self._project.revise(entry.id, told, corrections.rest_heard(told, found.transcript))
             return self._work_out(source, found, transcript_of(self._project, found), entry)

@@ -2,16 +2,18 @@
 
 from __future__ import annotations
 
+import bisect
 import json
 import sqlite3
 import zlib
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Any, Final, TypeVar
 
 from standtall.base.errors import ProjectError
 from standtall.model.plain import from_plain, to_plain
 from standtall.model.transcript import Revision, Transcript, revised, unrevised
+from standtall.model.words import Word
 
 T = TypeVar("T")
 Write = Callable[..., None]
@@ -47,12 +49,19 @@ def unpacked(kind: type[T], data: object) -> T:
     return from_plain(kind, plain)
 
 
+def _last_start(words: tuple[Word, ...]) -> int:
+    return words[-1].start if words else -1
+
+
 class Transcripts:
     """The transcripts of one open project, by the content key of their source."""
 
     def __init__(self, db: sqlite3.Connection, write: Write) -> None:
         self._db, self._write = db, write
         self._now: dict[str, tuple[int, Transcript]] = {}
+        self._last: dict[str, int] = {}
+        """Where the last word of each base starts."""
+        self._more: dict[str, tuple[Word, ...]] = {}
 
     def find(self, source: str) -> Transcript | None:
         """The transcript of a source as it stands, or None where nothing was corrected yet."""
@@ -65,6 +74,7 @@ class Transcripts:
             if row is None:
                 return None
             head, transcript = int(row[0]), unpacked(Transcript, row[1])
+            self._last[source] = _last_start(transcript.words)
             for step in range(1, head + 1):
                 transcript = revised(transcript, self._revision(source, step))
             self._now[source] = head, transcript
@@ -75,6 +85,36 @@ class Transcripts:
         if row is None:
             raise ProjectError("A correction is missing.", "The project is damaged: open a backup of it.")
         return unpacked(Revision, row[0])
+
+    def grow(self, source: str, found: tuple[Word, ...]) -> None:
+        """Take in words that were found after the first correction: they join the end of what was there from the start, so that
+        no step is needed and every revision stays as it is. Nothing happens where `found` does not begin as the words did.
+
+        They can be found again at any time, so they are written with the next revision, which may speak of them.
+        """
+        kept = self._current(source)
+        if kept is None:
+            return
+        head, transcript = kept
+        at = bisect.bisect_right(found, self._last[source], key=lambda w: w.start)
+        if at and found[at - 1].start != self._last[source]:
+            return
+        free = transcript.words[-1].end if transcript.words else 0
+        more = tuple(w for w in found[at:] if w.start >= free)
+        if more:
+            self._now[source] = head, replace(transcript, words=transcript.words + more)
+            self._last[source] = more[-1].start
+            self._more[source] = self._more.get(source, ()) + more
+
+    def _grown(self, source: str) -> list[tuple[str, tuple[object, ...]]]:
+        """What writes the words that were taken in."""
+        more = self._more.get(source)
+        row = self._db.execute("SELECT base FROM transcript WHERE source = ?", (source,)).fetchone() if more else None
+        if not more or row is None:
+            return []
+        base = unpacked(Transcript, row[0])
+        whole = packed(replace(base, words=base.words + more))
+        return [("UPDATE transcript SET base = ? WHERE source = ?", (whole, source))]
 
     def last(self, source: str) -> Turn | None:
         """The revision that undo would take back."""
@@ -102,12 +142,15 @@ class Transcripts:
         first = [] if kept else [("INSERT INTO transcript VALUES (?, 0, ?)", (source, packed(base)))]
         self._write(
             *first,
+            *self._grown(source),
             ("DELETE FROM revision WHERE source = ? AND step > ?", (source, head)),
             ("INSERT INTO revision VALUES (?, ?, ?, ?, ?)", (source, head + 1, turn, revision.label, packed(revision))),
             ("UPDATE transcript SET head = ? WHERE source = ?", (head + 1, source)),
             *others,
         )
         self._now[source] = head + 1, new
+        self._last.setdefault(source, _last_start(base.words))
+        self._more.pop(source, None)
 
     def undo(self, source: str) -> None:
         kept = self._current(source)

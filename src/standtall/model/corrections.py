@@ -340,7 +340,7 @@ def heard_anew(transcript: Transcript, fresh: Transcript, label: str) -> Revisio
 
 
 def rest_heard(transcript: Transcript, fresh: Transcript) -> Revision:
-    """What an analysis found after the first corrections were made: the words after the last one, and who says what."""
+    """What an analysis found after the first corrections were made: who says what, and words after the last one."""
     end = transcript.words[-1].end if transcript.words else 0
     more = tuple(w for w in fresh.words if w.start >= end)
     changes = [Change(len(transcript.words), (), more)] if more else []
@@ -351,4 +351,5 @@ def rest_heard(transcript: Transcript, fresh: Transcript) -> Revision:
         if word.talker == NOBODY and k >= 0 and fresh.words[k].talker != NOBODY:
             changes.append(Change(i, (word,), (replace(word, talker=fresh.words[k].talker),)))
     talkers = transcript.talkers or fresh.talkers
-    return _recast(transcript, "The rest of the words", tuple(changes), talkers=talkers)
+    label = "The rest of the words" if more else "Who says what, as it was found"
+    return _recast(transcript, label, tuple(changes), talkers=talkers)

@@ -22,7 +22,8 @@ def found_in(analysis: Analysis) -> Found:
 
 
 def transcript_of(project: Project, found: Found) -> Transcript:
-    """The corrected transcript of a source, or the words as they were found."""
+    """The corrected transcript of a source with what was found since, or the words as they were found."""
+    project.transcripts.grow(found.analysis.source_key, found.transcript.words)
     return project.transcripts.find(found.analysis.source_key) or found.transcript
 
 

@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 from scipy.ndimage import binary_closing, maximum_filter1d
 
 from standtall.media.sound import SPEECH_RATE, Samples, level_db
+from standtall.speech.voice import over_rumble
 
 LEAST_S, MOST_S = 0.18, 1.6
 ROOM: Final = 3
@@ -32,14 +33,17 @@ OVER_FLOOR_DB: Final = 6.0
 PULSE: Final = 7
 GAP: Final = 5
 """A pitch may be lost for so many hundredths of a second."""
+OPEN: Final = 0.12
+"""A vowel has at least so much of its energy above 300 Hz: none has its first formant much lower (Peterson and Barney 1952,
+"Control methods used in a study of the vowels", doi:10.1121/1.1906875). A hum has not."""
 NASAL: Final = 0.35
 """An "um" ends with so much less of its energy above 600 Hz than it began with."""
 
 
 def hesitations(samples: Samples, taken: list[tuple[float, float]]) -> list[tuple[str, float, float]]:
     """Text, start and end (seconds) of fillers in mono samples at 16 kHz, outside the words at `taken` (seconds)."""
-    mono = samples.reshape(-1)
-    level = level_db(samples)
+    mono = over_rumble(samples)
+    level = level_db(mono)
     if len(level) < LEAST_S * 100:
         return []
     loud = maximum_filter1d(level, PULSE)  # a creaking voice is silent between its pulses
@@ -52,7 +56,7 @@ def hesitations(samples: Samples, taken: list[tuple[float, float]]) -> list[tupl
         for c, d in _runs(binary_closing(pitched(mono[a * HOP : b * HOP + FRAME - HOP]), np.ones(GAP))):
             part = mono[(a + c) * HOP : (a + d) * HOP]
             near = bool(len(edges)) and float(np.abs(edges - (a + (c + d) / 2) / 100).min()) <= NEAR_S
-            if near and LEAST_S <= (d - c) / 100 <= MOST_S and steadiness(part) >= STEADY:
+            if near and LEAST_S <= (d - c) / 100 <= MOST_S and steadiness(part) >= STEADY and open_share(part) >= OPEN:
                 out.append(("um" if nasal(part) else "uh", (a + int(c)) / 100, (a + int(d)) / 100))
     return out if len(out) <= MOST_SHARE * len(taken) else []
 
@@ -94,6 +98,12 @@ def steadiness(part: Samples) -> float:
         return 0.0
     bands /= np.maximum(1e-9, np.linalg.norm(bands, axis=1, keepdims=True))
     return float((bands[APART:] * bands[:-APART]).sum(axis=1).mean())
+
+
+def open_share(part: Samples) -> float:
+    """Share of the energy of a passage that lies above 300 Hz, 0..1."""
+    power = (np.abs(np.fft.rfft(_frames(part) * np.hanning(FRAME), axis=1)) ** 2).sum(axis=0)
+    return float(power[300 * FRAME // SPEECH_RATE :].sum() / max(1e-9, power.sum()))
 
 
 def nasal(part: Samples) -> bool:

@@ -16,7 +16,7 @@ from standtall.model.words import bare
 from standtall.speech.fillers import prompt
 from standtall.speech.voice import last_voice_s
 
-ROOM_S, LEAST_S = 2.0, 5.0
+ROOM_S, LEAST_S = 2.0, 10.0
 """Silence that the model hears after the sound, and the least that it hears at all."""
 FRAMES_A_SECOND: Final = 100
 LEFT_S: Final = 0.25
@@ -46,7 +46,7 @@ class Recogniser(Protocol):
 
 def _engine(model: Path, threads: int) -> Any:
     """The engine, whose encoder listens to the sound that is there and not to the silence that fills its window up: on pieces
-    of 18 to 28 s this saves a third of its work, on short spots nine tenths, with the same word errors (docs/decisions/0023)."""
+    of 18 to 28 s this saves a third of its work, on short spots four fifths, with the same word errors (docs/decisions/0023)."""
     from faster_whisper import WhisperModel
 
     class Sparing(WhisperModel):  # type: ignore[misc]

@@ -23,7 +23,9 @@ UNCOVERED_S: Final = 0.35
 """Voice that no word covers for this long is recognised again."""
 ROOM_S: Final = 0.25
 SURELY_THERE: Final = 0.5
-ECHO: Final = 0.25
+ECHO, SURELY_SAID = 0.25, 0.75
+FASTEST_S: Final = 0.03
+"""Nobody says a letter in less (8 syllables, some 24 letters, a second are quick; common practice, no source)."""
 HELD_SURE: Final = 0.6
 """Likelihood of a filler that was found by its sound alone."""
 LIKELY: Final = 0.25
@@ -77,11 +79,14 @@ def _aligned(samples: Samples, heard: list[Heard], aligner: Aligner | None) -> l
 
 
 def _without_echoes(heard: list[Heard]) -> list[Heard]:
-    """Without unlikely words that only repeat a likely one: recognisers stammer at the ends of passages."""
+    """Without words that only repeat a likely one and are unlikely themselves, or too short to have been said: recognisers
+    stammer at the ends of passages."""
     out: list[Heard] = []
     for h in heard:
-        echo = bool(out) and h.probability < ECHO and out[-1].probability > SURELY_THERE
-        if not echo or bare(h.text) != bare(out[-1].text):
+        text = bare(h.text)
+        again = bool(out) and out[-1].probability > SURELY_THERE and text == bare(out[-1].text)
+        hasty = h.probability < SURELY_SAID and h.end - h.start < FASTEST_S * len(text)
+        if not (again and (h.probability < ECHO or hasty)):
             out.append(h)
     return out
 

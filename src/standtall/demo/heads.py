@@ -199,10 +199,10 @@ def draw_head(painter: QPainter, person: Person, x: float, y: float, height: flo
         _glasses(s)
     _hair_in_front(s)
     painter.restore()
-    wide = {"bob": 1.25, "short": 1.08, "cloud": 1.6}[person.style]
+    wide, high = {"bob": (1.25, 1.36), "short": (1.08, 1.36), "cloud": (1.68, 1.66)}[person.style]
     fw, fh = s.fw, s.fh
     return Drawn(
-        (x - fw * wide, y - fh * (1.54 if person.style == "cloud" else 1.36), 2 * fw * wide, fh * 2.42),
+        (x - fw * wide, y - fh * high, 2 * fw * wide, fh * (high + 1.06)),
         (x + s.shift - fw, y - fh, 2 * fw, 2 * fh),
     )
 

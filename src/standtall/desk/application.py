@@ -19,12 +19,17 @@ from standtall.ink.fonts import load_fonts
 from standtall.media.probe import probe
 from standtall.session.demo import open_demo
 
+SWITCH_S = 0.0005
+"""How long another thread may keep the interpreter while the interface waits for it; Python's own 5 ms are felt, since every
+call into Qt asks for it anew."""
+
 
 def dressed(arguments: Sequence[str]) -> QApplication:
     """The application with our fonts and theme."""
     application = QApplication.instance() or QApplication(list(arguments))
     assert isinstance(application, QApplication)
     cv2.setNumThreads(1)  # its own threads would push before the interface
+    sys.setswitchinterval(SWITCH_S)
     application.setApplicationName("Stand Tall")
     application.setDesktopFileName("stand-tall")
     application.setWindowIcon(QIcon(str(Path(__file__).with_name("stand-tall.svg"))))

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
+from standtall.base.geometry import Rect
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
 from standtall.demo.heads import PEOPLE, Pose, draw_head
@@ -14,8 +15,9 @@ from standtall.model.people import FaceSample, Talk, Track
 from standtall.model.words import Word
 from standtall.people.again import group
 from standtall.people.cuts import SIZE, CutFinder, shots_between
-from standtall.people.faces import FaceMesh, SmallFaceDetector
+from standtall.people.faces import FaceMesh, Mesh, SmallFaceDetector
 from standtall.people.find import find_faces, one_person
+from standtall.people.follow import FaceFollower
 from standtall.people.talking import read_lips, stretches
 from standtall.people.voices import SILENT, Voices, two_voices, who_talks
 from tests.conftest import grey
@@ -247,3 +249,62 @@ def test_with_one_person_the_largest_face_at_each_time_is_theirs() -> None:
     kept = one_person((track(0, 1, 0, 0.1), track(0, 0, 0, 0.3), track(1, 2, 90_000, 0.2)))
     assert [(t.shot, t.person) for t in kept] == [(0, 0), (1, 0)]
     assert kept[0].samples[0].w == 0.3
+
+
+class Seeing:
+    """Stands in for the detector: `faces` at each look, and whether it was a glance."""
+
+    def __init__(self, *faces: Rect) -> None:
+        self.found, self.glances = list(faces), []  # type: ignore[var-annotated]
+
+    def faces(self, _picture: object, glance: bool = False) -> list[Rect]:
+        self.glances.append(glance)
+        return list(self.found)
+
+
+class Steady:
+    """Stands in for the mesh: the face is where it was, as sure as it is told to be."""
+
+    def __init__(self) -> None:
+        self.sure = 0.99
+
+    def read(self, _picture: object, near: Rect) -> Mesh:
+        return Mesh(near, 0.1, self.sure)
+
+
+def test_most_looks_for_faces_are_glances_but_the_first_in_a_shot() -> None:
+    detector, mesh = Seeing(Rect(100, 60, 40, 50)), Steady()
+    follower = FaceFollower(detector, mesh)  # type: ignore[arg-type]
+    for n in range(8 * 15):
+        follower.see(n * STEP, grey(80))
+    assert detector.glances == [False, True, True, False], "every two seconds, and every third one in full"
+    assert len(follower.trails) == 1
+    assert len(follower.trails[0].samples) == 120
+    follower.see(8 * TICKS, grey(200))
+    assert detector.glances[-1] is False, "a new picture is looked at in full"
+    assert len(follower.trails) == 2
+
+
+def test_a_lost_face_is_looked_for_often_and_nobody_is_looked_for_in_full_now_and_then() -> None:
+    detector, mesh = Seeing(Rect(100, 60, 40, 50)), Steady()
+    follower = FaceFollower(detector, mesh)  # type: ignore[arg-type]
+    for n in range(15):
+        follower.see(n * STEP, grey(80))
+    detector.found, mesh.sure, detector.glances = [], 0.0, []
+    for n in range(15, 90):
+        follower.see(n * STEP, grey(80))
+    assert len(follower.trails[0].samples) == 15
+    assert 10 <= len(detector.glances) <= 13, "two or three times a second"
+    assert 0.2 <= detector.glances.count(False) / len(detector.glances) <= 0.35
+
+
+def test_a_glance_finds_the_faces_that_matter() -> None:
+    image = blank(960, 540, "#44564c")
+    painter = pen_on(image)
+    for i, name in enumerate(("wren", "odile", "marlow")):
+        draw_head(painter, PEOPLE[name], 180 + i * 300, 250, 150, Pose())
+    painter.end()
+    picture = np.ascontiguousarray(pixels(image)[..., :3])
+    seen, glanced = (sorted(SmallFaceDetector().faces(picture, glance), key=lambda b: b.x) for glance in (False, True))
+    assert len(seen) == len(glanced) == 3
+    assert all(a.overlap(b) > 0.6 for a, b in zip(seen, glanced, strict=True))

@@ -78,16 +78,22 @@ class Stammering:
 
     language = "en"
 
-    def __init__(self, second: float) -> None:
-        self._second = second
+    def __init__(self, second: float, end: float = 1.8) -> None:
+        self._second, self._end = second, end
 
     def words(self, samples: Samples) -> list[Heard]:
         if len(samples) < 16_000 * 3:
             return []
-        return [Heard("Many", 0.5, 0.9, 0.95), Heard("thanks.", 1.0, 1.4, 0.99), Heard("Thanks.", 1.4, 1.8, self._second)]
+        return [Heard("Many", 0.5, 0.9, 0.95), Heard("thanks.", 1.0, 1.4, 0.99), Heard("Thanks.", 1.4, self._end, self._second)]
 
 
 def test_an_unlikely_echo_is_dropped_and_a_likely_repetition_stays() -> None:
     sound = tones((0.5, 1.8))
     assert [w.text for w in transcribe(sound, Stammering(0.1), None)] == ["Many", "thanks."]
     assert [w.text for w in transcribe(sound, Stammering(0.8), None)] == ["Many", "thanks.", "Thanks."]
+
+
+def test_nobody_says_a_word_again_in_a_tenth_of_a_second() -> None:
+    sound = tones((0.5, 1.8))
+    assert [w.text for w in transcribe(sound, Stammering(0.5, 1.5), None)] == ["Many", "thanks."]
+    assert [w.text for w in transcribe(sound, Stammering(0.5, 1.7), None)] == ["Many", "thanks.", "Thanks."]

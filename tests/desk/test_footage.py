@@ -11,6 +11,7 @@ from PySide6.QtCore import QPoint, Qt
 from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS
+from standtall.desk import fetching
 from standtall.desk import footage as place
 from standtall.desk import notify as desktop
 from standtall.desk.card import warnings_of
@@ -52,6 +53,7 @@ class Still:
 @pytest.fixture
 def quiet(monkeypatch: pytest.MonkeyPatch) -> list[Still]:
     monkeypatch.setattr(place, "Job", Still)
+    monkeypatch.setattr(fetching, "Job", Still)
     Still.made = []
     return Still.made
 
@@ -205,22 +207,22 @@ def test_the_desktop_is_told_where_there_is_one(tmp_path: Path, monkeypatch: pyt
 def test_a_link_is_fetched_and_added(qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]) -> None:
     """The job itself is tested with the small host in tests/media/test_link.py and tests/cli."""
     window.go("footage")
-    field = window.footage.link
+    field = window.footage.fetching.link
     qtbot.keyClicks(field, "http://127.0.0.1:9/film.mp4")
     qtbot.keyClick(field, Qt.Key.Key_Return)
     assert quiet[-1].arguments == ["get", "http://127.0.0.1:9/film.mp4"]
-    assert window.footage._fetch_row.isVisible()
-    window.footage._came(Event("progress", {"stage": "fetching", "share": 0.5, "left_s": 30}))
-    window.footage._came(Event("fetched", {"bytes": 24_000_000, "of": 48_000_000, "speed": 800_000}))
-    assert window.footage._fetch_text.text() == "24 MB of 48 MB  ·  0.8 MB/s  ·  about 0:30 left"
+    assert window.footage.fetching.isVisible()
+    window.footage.fetching._heard(Event("progress", {"stage": "fetching", "share": 0.5, "left_s": 30}))
+    window.footage.fetching._heard(Event("fetched", {"bytes": 24_000_000, "of": 48_000_000, "speed": 800_000}))
+    assert window.footage.fetching._text.text() == "24 MB of 48 MB  ·  0.8 MB/s  ·  about 0:30 left"
     (clip,) = clips(tmp_path, 1)
-    window.footage._came(Event("result", {"file": str(clip)}))
-    window.footage._came(Event("end", {"state": "done"}))
-    assert not window.footage._fetch_row.isVisible()
+    window.footage.fetching._heard(Event("result", {"file": str(clip)}))
+    window.footage.fetching._heard(Event("end", {"state": "done"}))
+    assert not window.footage.fetching.isVisible()
     qtbot.waitUntil(lambda: probe(clip).key in window.footage._cards, timeout=WAIT)
     with qtbot.waitSignal(window.workspace.said) as told:
-        window.footage.fetch("http://127.0.0.1:9/other.mp4")
-        window.footage._came(Event("error", {"message": "127.0.0.1 refuses.", "hint": "Check the link."}))
+        window.footage.fetching.fetch("http://127.0.0.1:9/other.mp4")
+        window.footage.fetching._heard(Event("error", {"message": "127.0.0.1 refuses.", "hint": "Check the link."}))
     assert "refuses" in told.args[0]
 
 
@@ -251,3 +253,47 @@ def test_a_file_that_was_moved_is_found_again_and_one_that_is_gone_is_asked_for(
     card._find.click()
     qtbot.waitUntil(lambda: ws.lost == {} and any(s.path == str(gone) for s in ws.sources), timeout=WAIT)
     assert not card._find.isVisibleTo(card)
+
+
+def test_footage_is_taken_out_and_comes_back_with_all_that_was_made_of_it(
+    qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]
+) -> None:
+    ws = window.workspace
+    demo = ws.opened.source  # type: ignore[union-attr]
+    (other,) = add(qtbot, window, *clips(tmp_path, 1))
+    edited(qtbot, window, lambda: ws.revise(lambda t: corrections.retype(t, range(1), "Greetings")))
+    short = ws.opened.entry.short  # type: ignore[union-attr]
+    window.go("footage")
+    card = window.footage._cards[demo.key]
+    card.setFocus()
+    with qtbot.waitSignal(ws.opened_changed, timeout=WAIT):
+        qtbot.keyClick(card, Qt.Key.Key_Delete)
+    assert ws.opened is None
+    assert demo.key not in window.footage._cards
+    assert window.footage.brief.source.key == other.key  # type: ignore[union-attr]
+    with Project(ws.project_path) as project:  # type: ignore[arg-type]
+        assert [s.key for s in project.sources()] == [other.key]
+    window.activateWindow()
+    qtbot.waitUntil(window.isActiveWindow, timeout=WAIT)
+    qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier)
+    qtbot.waitUntil(lambda: demo.key in window.footage._cards, timeout=WAIT)
+    with qtbot.waitSignal(ws.opened_changed, timeout=WAIT):
+        window.open_on_bench(demo)
+    assert ws.opened.entry.short == short  # type: ignore[union-attr]
+    assert ws.opened.transcript.words[0].text == "Greetings"  # type: ignore[union-attr]
+
+
+def test_what_is_being_analysed_can_be_taken_out(qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]) -> None:
+    first, second = add(qtbot, window, *clips(tmp_path, 2))
+    running = window.footage._running
+    assert running is not None
+    waiting = second if running.key == first.key else first
+    window.footage._cards[running.key].left.emit(running)
+    qtbot.waitUntil(lambda: running.key not in [s.key for s in window.workspace.sources], timeout=WAIT)
+    window.footage._heard(running, Event("end", {"state": "stopped"}))
+    assert running.key not in window.footage._cards
+    assert window.footage._running.key == waiting.key, "the next one goes on"
+    window.footage._cards[waiting.key].left.emit(waiting)
+    window.footage._heard(waiting, Event("end", {"state": "stopped"}))
+    qtbot.waitUntil(lambda: waiting.key not in window.footage._cards, timeout=WAIT)
+    assert len(quiet) == 2

@@ -231,8 +231,8 @@ def _render(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int
     if not chosen.project.is_file():
         raise ProjectError(f"There is no project {chosen.project}.", "Check the name.")
     with Project(chosen.project) as project:
-        entries = [e for e in project.shorts() if chosen.short in (None, e.id)]
         sources, briefs = {s.key: s for s in project.sources()}, project.briefs()
+        entries = [e for e in project.shorts() if chosen.short in (None, e.id) and e.short.source_key in sources]
     if not entries:
         raise ProjectError("There is no such short in this project.", "Leave --short out to render all.")
     worst = 0

@@ -25,6 +25,8 @@ class SourceCard(QFrame):
     sooner = Signal(object)
     sought = Signal(object)
     """The person wants to say where the file is."""
+    left = Signal(object)
+    """It is to leave the project."""
 
     def __init__(self, source: Source) -> None:
         super().__init__()
@@ -94,6 +96,13 @@ class SourceCard(QFrame):
         row.setSpacing(14)
         row.addWidget(self._poster, 0, Qt.AlignmentFlag.AlignTop)
         row.addLayout(middle, 1)
+        gone = QToolButton()
+        gone.setObjectName("plain")
+        theme.draw(gone, "close")
+        gone.setToolTip("Take it out of the project (Delete); the file stays, and its words and shorts come back with it")
+        gone.setAccessibleName("Take it out of the project")
+        gone.clicked.connect(lambda: self.left.emit(self.source))
+        row.addWidget(gone, 0, Qt.AlignmentFlag.AlignTop)
         self._done: set[str] = set()
         self.state = "unknown"
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
@@ -183,6 +192,8 @@ class SourceCard(QFrame):
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Space):
             self.chosen.emit(self.source)
+        elif event.key() in (Qt.Key.Key_Delete, Qt.Key.Key_Backspace):
+            self.left.emit(self.source)
         else:
             super().keyPressEvent(event)
 

@@ -10,7 +10,6 @@ from PySide6.QtWidgets import (
     QFileDialog,
     QHBoxLayout,
     QLabel,
-    QProgressBar,
     QPushButton,
     QScrollArea,
     QVBoxLayout,
@@ -18,12 +17,12 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.errors import StandTallError
-from standtall.base.time import TICKS, clock
+from standtall.base.time import TICKS
 from standtall.desk import theme
 from standtall.desk.brief import BriefSheet
-from standtall.desk.card import SourceCard, size_of, told_of
+from standtall.desk.card import SourceCard, told_of
 from standtall.desk.door import Worker
-from standtall.desk.fields import Field
+from standtall.desk.fetching import FetchRow
 from standtall.desk.notify import notify
 from standtall.desk.player import wide_at
 from standtall.desk.previews import Previews
@@ -63,30 +62,13 @@ class FootagePlace(QWidget):
         theme.draw(add, "add")
         add.setToolTip("Choose video or sound files (Ctrl+A)")
         add.clicked.connect(self.choose)
-        self.link = Field("Link to a video or sound file", "Link to a video or sound file")
-        self.link.setToolTip("Paste a link and press Enter: the file is fetched, then analysed")
-        self.link.setFixedWidth(250)
-        self.link.returnPressed.connect(lambda: self.fetch(self.link.text()))
+        self.fetching = FetchRow(workspace)
+        self.fetching.came.connect(lambda path: self.add([path], open_when_ready=workspace.opened is None))
         head = QHBoxLayout()
         head.addWidget(title)
         head.addStretch(1)
-        head.addWidget(self.link)
+        head.addWidget(self.fetching.link)
         head.addWidget(add)
-        self._fetching: Job | None = None
-        self._fetch_row = QWidget()
-        fetch_row = QHBoxLayout(self._fetch_row)
-        fetch_row.setContentsMargins(0, 0, 0, 0)
-        self._fetch_text = QLabel()
-        self._fetch_bar = QProgressBar()
-        self._fetch_bar.setRange(0, 1000)
-        self._fetch_bar.setTextVisible(False)
-        self._fetch_pause = QPushButton("Pause")
-        self._fetch_pause.setToolTip("Stop for now; what came is kept, and the same link goes on from there")
-        self._fetch_pause.clicked.connect(self._pause_fetch)
-        fetch_row.addWidget(self._fetch_text)
-        fetch_row.addWidget(self._fetch_bar, 1)
-        fetch_row.addWidget(self._fetch_pause)
-        self._fetch_row.hide()
         self._empty = QLabel(
             "Drop talk footage here, or add it with the button above.\n\n"
             "Its words, shots, people and talkers are found in the background;\nthen it opens on the Bench."
@@ -109,7 +91,7 @@ class FootagePlace(QWidget):
         whole.setContentsMargins(16, 14, 10, 10)
         whole.setSpacing(12)
         whole.addLayout(head)
-        whole.addWidget(self._fetch_row)
+        whole.addWidget(self.fetching)
         row = QHBoxLayout()
         row.addWidget(scroll, 1)
         row.addWidget(self.brief)
@@ -120,48 +102,12 @@ class FootagePlace(QWidget):
     def close_job(self) -> None:
         """Stop the running analysis and wait for it, when the window closes."""
         self._queue = []
-        for job in (self._job, self._fetching):
-            if job is not None:
-                job.cancel()
-                job.wait(10)
+        self.fetching.close_job()
+        if self._job is not None:
+            self._job.cancel()
+            self._job.wait(10)
         self._previews.close()
         self._looker.close()
-
-    def fetch(self, link: str) -> None:
-        """Fetch the file at a link in the background, then add it like any other."""
-        if not link.strip() or self._fetching is not None:
-            return
-        self._fetch_text.setText("Asking…")
-        self._fetch_bar.setValue(0)
-        self._fetch_row.show()
-        self._fetching = Job(["get", link.strip()], lambda event: self._ws.door.send(lambda: self._came(event)))
-        self._fetching.start()
-
-    def _pause_fetch(self) -> None:
-        if self._fetching is not None:
-            self._fetching.cancel()
-
-    def _came(self, event: Event) -> None:
-        v = event.values
-        if event.kind == "progress":
-            self._fetch_bar.setValue(round(float(v.get("share") or 0) * 1000))
-        elif event.kind == "fetched":
-            have, whole, speed = (float(v.get(k) or 0) for k in ("bytes", "of", "speed"))
-            told = f"{size_of(have)} of {size_of(whole)}" if whole else size_of(have)
-            told += f"  ·  {size_of(speed)}/s" if speed else ""
-            left = (whole - have) / speed if whole and speed else 0.0
-            told += f"  ·  about {clock(round(left * TICKS))} left" if left >= 1 else ""
-            self._fetch_text.setText(told)
-        elif event.kind == "result":
-            self.link.clear()
-            self.add([Path(str(v["file"]))], open_when_ready=self._ws.opened is None)
-        elif event.kind == "error":
-            self._ws.said.emit(f"{v.get('message')} {v.get('hint')}", "error")
-        elif event.kind == "end":
-            self._fetching = None
-            self._fetch_row.hide()
-            if v["state"] == "stopped":
-                self._ws.said.emit("Paused. What came is kept: press Enter on the link to go on.", "note")
 
     def choose(self) -> None:
         files, _kind = QFileDialog.getOpenFileNames(self, "Add footage")
@@ -198,6 +144,12 @@ class FootagePlace(QWidget):
         for source in self._ws.sources:
             self._put(source)
         self._empty.setVisible(not self._cards)
+        if self.brief.source is not None and self.brief.source.key not in keys:
+            if self._ws.sources:
+                self._show_brief(self._ws.sources[0])
+            else:
+                self.brief.hide()
+                self.brief.source = None
 
     def _put(self, source: Source) -> None:
         if source.key in self._cards:
@@ -210,6 +162,7 @@ class FootagePlace(QWidget):
         card.chosen.connect(self.choose_source)
         card.sooner.connect(self.sooner)
         card.sought.connect(self.seek_file)
+        card.left.connect(self.take_out)
         self._cards[source.key] = card
         self._list.addWidget(card)
         self._empty.setVisible(False)
@@ -311,6 +264,13 @@ class FootagePlace(QWidget):
         if card is not None:
             card.show_preview(share)
 
+    # taking out
+
+    def take_out(self, source: Source) -> None:
+        """Take a source out of the project; its file, and all that was made of it, stay for when it comes back."""
+        self.stop(source)
+        self._ws.take_out(source)
+
     # files that are not where they were
 
     def _show_lost(self) -> None:
@@ -356,6 +316,7 @@ class FootagePlace(QWidget):
             card.show_state("failed", f"{v.get('message')} {v.get('hint')}")
         elif event.kind == "end":
             self._running = None
+            self._refresh()  # it may have been taken out meanwhile
             if v["state"] == "stopped":
                 card.show_state("stopped")
             elif v["state"] == "done":

@@ -51,6 +51,8 @@ class ShortsButton(QToolButton):
             self._read()
 
     def _fill(self, entries: tuple[Entry, ...]) -> None:
+        here = {s.key for s in self._ws.sources}
+        entries = tuple(e for e in entries if e.short.source_key in here)
         if self.entries == entries and self._menu.actions():
             self._check()
             return

@@ -230,13 +230,18 @@ class MainWindow(QMainWindow):
         add("The whole transcript", "F6", lambda: self.bench.show_side(3))
         add("The second language", "F7", lambda: self.bench.show_side(4))
         add("Even or elastic time", "E", self.toggle_even, bench=True)
-        add("Undo", "Ctrl+Z", self.workspace.undo)
+        add("Undo", "Ctrl+Z", self.undo)
         add("Redo", "Ctrl+Shift+Z", self.workspace.redo)
         add("Render", "Ctrl+R", lambda: self.tall.rendering.start())
         add("Add footage", "Ctrl+A", self.footage.choose)
         add("Open a project", "Ctrl+O", self.choose_project)
         add("All keys", "F12", self.show_keys)
         self.keys += [("Up and Down", "Row up or down"), ("Ctrl+Left and Ctrl+Right", "Word by word; with Shift, choose")]
+
+    def undo(self) -> None:
+        """Take back the last edit, or in the Footage place what was taken out there."""
+        if self.places.currentIndex() != 0 or not self.workspace.put_back():
+            self.workspace.undo()
 
     # places and messages
 

@@ -101,6 +101,7 @@ class Workspace(QObject):
         """The word list of this project, and the user's own that holds in every project."""
         self.briefs: dict[str, Brief] = {}
         self.lost: dict[str, State] = {}
+        self._taken_out: list[Source] = []
         self._project: Project | None = None
         self.closing = Progress()
 
@@ -145,6 +146,7 @@ class Workspace(QObject):
             self.project_path, (self.sources, key, terms, self.briefs) = path, found
             self._arrived_terms(terms)
             self.opened, self.selection = None, None
+            self._taken_out = []
             self.project_changed.emit(path)
             self.opened_changed.emit()
             for source in self.sources:
@@ -214,6 +216,33 @@ class Workspace(QObject):
             self.project_changed.emit(self.project_path)
 
         self.keeper.do(work, arrived, self._fail)
+
+    def take_out(self, source: Source) -> None:
+        """Take a source out of the project: what was made of it stays in the file, and comes back with it."""
+        if source.key not in [s.key for s in self.sources]:
+            return
+
+        def work(project: Project) -> tuple[Source, ...]:
+            project.remove_source(source.key)
+            return project.sources()
+
+        def arrived(sources: tuple[Source, ...]) -> None:
+            self.sources = sources
+            self._taken_out.append(source)
+            if self.opened is not None and self.opened.source.key == source.key:
+                self.opened, self.selection = None, None
+                self.opened_changed.emit()
+            self.project_changed.emit(self.project_path)
+            self.said.emit(f"{source.name} is out of the project. Ctrl+Z brings it back.", "note")
+
+        self.with_project(work, arrived)
+
+    def put_back(self) -> bool:
+        """Bring the source back that was taken out last; False where there is none."""
+        if not self._taken_out:
+            return False
+        self.add_source(self._taken_out.pop())
+        return True
 
     def brief_of(self, source: Source) -> Brief:
         return self.briefs.get(source.key, Brief())

@@ -143,13 +143,17 @@ class Project:
 
     def add_source(self, source: Source) -> None:
         """Add a source, or renew what is known of one with the same content."""
-        count = self._db.execute("SELECT count(*) FROM source").fetchone()[0]
+        count = self._db.execute("SELECT coalesce(max(place), -1) + 1 FROM source").fetchone()[0]
         self._write(
             (
                 "INSERT INTO source VALUES (?, ?, ?) ON CONFLICT(key) DO UPDATE SET value = excluded.value",
                 (source.key, json.dumps(to_plain(source)), count),
             )
         )
+
+    def remove_source(self, key: str) -> None:
+        """Forget a source; its shorts, words and votes stay in the file, unseen, for when it is added again."""
+        self._write(("DELETE FROM source WHERE key = ?", (key,)))
 
     def sources(self) -> tuple[Source, ...]:
         rows = self._db.execute("SELECT value FROM source ORDER BY place").fetchall()
@@ -176,6 +180,7 @@ class Project:
         return int(row[0]) if row else None
 
     def shorts(self) -> tuple[Entry, ...]:
+        """All shorts, also those whose source was taken out."""
         return tuple(self.entry(int(row[0])) for row in self._db.execute("SELECT id FROM short ORDER BY id").fetchall())
 
     def entry(self, number: int) -> Entry:

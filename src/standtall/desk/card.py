@@ -41,6 +41,7 @@ class SourceCard(QFrame):
         name = QLabel(source.name)
         name.setObjectName("title")
         name.setTextFormat(Qt.TextFormat.PlainText)
+        name.setWordWrap(True)
         picture = "no picture"
         if source.has_picture:
             picture = f"{source.width} × {source.height}, {float(source.rate):g} pictures a second"
@@ -89,6 +90,13 @@ class SourceCard(QFrame):
         for button in (self._open, self._go, self._stop, self._sooner, self._find):
             buttons.addWidget(button)
         buttons.addStretch(1)
+        gone = QToolButton()
+        gone.setObjectName("plain")
+        theme.draw(gone, "close")
+        gone.setToolTip("Take it out of the project (Delete); the file stays, and its words and shorts come back with it")
+        gone.setAccessibleName("Take it out of the project")
+        gone.clicked.connect(lambda: self.left.emit(self.source))
+        buttons.addWidget(gone)
         middle.addLayout(buttons)
         middle.addStretch(1)
         row = QHBoxLayout(self)
@@ -96,13 +104,6 @@ class SourceCard(QFrame):
         row.setSpacing(14)
         row.addWidget(self._poster, 0, Qt.AlignmentFlag.AlignTop)
         row.addLayout(middle, 1)
-        gone = QToolButton()
-        gone.setObjectName("plain")
-        theme.draw(gone, "close")
-        gone.setToolTip("Take it out of the project (Delete); the file stays, and its words and shorts come back with it")
-        gone.setAccessibleName("Take it out of the project")
-        gone.clicked.connect(lambda: self.left.emit(self.source))
-        row.addWidget(gone, 0, Qt.AlignmentFlag.AlignTop)
         self._done: set[str] = set()
         self.state = "unknown"
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)

@@ -110,7 +110,9 @@ def _even_rows(words: tuple[Word, ...], first: int, stop: int) -> list[range]:
         size = len(words[i].text) + 1
         full = i - begin == MOST_WORDS or used + size > MOST_LETTERS or used + size / 2 > wished
         if i > begin and full:
-            end = i - 1 if i - begin > 1 and words[i - 1].bare in BOUND_TO_NEXT else i
+            end = i
+            while end - begin > 1 and words[end - 1].bare in BOUND_TO_NEXT:
+                end -= 1
             out.append(range(begin, end))
             begin, used = end, sum(len(words[k].text) + 1 for k in range(end, i))
         used += size

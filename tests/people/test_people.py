@@ -93,6 +93,27 @@ def test_a_turn_inside_a_sentence_is_heard_by_the_voice() -> None:
     assert abs(talk[0].end / TICKS - 4.5) <= 0.9
 
 
+def test_a_few_odd_seconds_in_hours_are_nobody() -> None:
+    """The same two odd seconds: somebody of their own in half a minute, a cough in an hour."""
+    for minutes, strangers in ((0.5, 1), (60, 0)):
+        turns = [(t, t + 9.0, 0) for t in np.arange(5.0, minutes * 60, 10.0)]
+        words = talk_words((0.5, 2.9), *((a, b) for a, b, _ in turns))
+        lips = read_lips(words, (), (), voice(minutes * 60 + 10))
+        assert who_talks(words, lips, (), sounding((0.5, 2.9, 3), *turns), 0)[1] == 1 + strangers
+
+
+def test_lips_of_hours_are_those_of_their_pieces() -> None:
+    """What was sought among the faces of a whole source is found among those near a stretch."""
+    tracks = tuple(
+        Track(n, n % 3, tuple(FaceSample(at + i * STEP, 0.4, 0.2, 0.1, 0.2, 0.02 * (i % 4)) for i in range(30 + 40 * (n % 2))))
+        for n, at in enumerate(range(0, 90 * TICKS, 2 * TICKS))
+    )
+    words = talk_words(*((t, t + 0.8) for t in np.arange(0.3, 90, 1.1)))
+    for lips in read_lips(words, tracks, (), voice(95)):
+        seen = {t.person for t in tracks if t.start <= lips.end and t.end >= lips.start}
+        assert set(lips.scores) == seen
+
+
 def test_two_who_sound_alike_are_parted_where_the_person_says_there_are_two() -> None:
     words = said_in((0.0, 3.6), (4.2, 7.8))
     lips = read_lips(words, (), (), voice(8))

@@ -6,6 +6,8 @@ well that movement follows the loudness of the voice; chewing fools the first al
 
 from __future__ import annotations
 
+import bisect
+import itertools
 from dataclasses import dataclass
 from typing import Final
 
@@ -33,7 +35,7 @@ def stretches(words: tuple[Word, ...], cuts: tuple[int, ...]) -> list[tuple[int,
     out: list[list[int]] = []
     closed = True
     for word in words:
-        crossed = bool(out) and any(out[-1][1] <= cut <= word.start for cut in cuts)
+        crossed = bool(out) and _cut_between(cuts, out[-1][1], word.start)
         pause = bool(out) and word.start - out[-1][1] > PAUSE
         long = bool(out) and word.end - out[-1][0] > LONGEST
         if closed or crossed or pause or long:
@@ -42,6 +44,11 @@ def stretches(words: tuple[Word, ...], cuts: tuple[int, ...]) -> list[tuple[int,
             out[-1][1] = word.end
         closed = word.ends_sentence
     return [(a, b) for a, b in out]
+
+
+def _cut_between(cuts: tuple[int, ...], first: int, last: int) -> bool:
+    at = bisect.bisect_left(cuts, first)
+    return at < len(cuts) and cuts[at] <= last
 
 
 @dataclass(frozen=True, slots=True)
@@ -72,13 +79,15 @@ def read_lips(
 ) -> list[Lips]:
     """The stretches of speech in time order, each with the lips of those in view."""
     voice = _envelope(level_db)
-    curves = [(track, *_mouth(track)) for track in tracks]
+    curves = [(track, *_mouth(track)) for track in sorted(tracks, key=lambda t: t.start)]
+    starts = [track.start for track, _, _ in curves]
+    latest = list(itertools.accumulate((track.end for track, _, _ in curves), max))  # rises, as the starts do
     usual = _usual_movement(curves, voice)
     out: list[Lips] = []
     for start, end in stretches(words, cuts):
         scores: dict[int, float] = {}
-        for track, first, opening in curves:
-            if track.end < start or track.start > end:
+        for track, first, opening in curves[bisect.bisect_left(latest, start) : bisect.bisect_right(starts, end)]:
+            if track.end < start:
                 continue
             score = _score(opening, first, voice, start, end) / usual[track.person]
             scores[track.person] = max(score, scores.get(track.person, -1.0))

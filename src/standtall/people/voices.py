@@ -29,6 +29,8 @@ SAME: Final = 0.92
 """Whole voices more alike than this are one voice."""
 TAUGHT_S: Final = 2.0
 """Seconds of sure lips that teach a voice, and seconds that a voice without a face must last."""
+STRANGE_SHARE: Final = 0.0015
+"""Such a voice must also last this share of all talk: hours hold odd sounds enough to make up a few seconds."""
 SURE_LIPS: Final = 0.5
 UNIT: Final = round(1.7 * TICKS)
 """Turns may change inside a stretch without a pause, so voices are judged in units of about this length."""
@@ -139,13 +141,14 @@ def _strangers(units: list[_Unit], known: list[Vectors]) -> list[Vectors]:
     loose = sorted(loose, key=lambda u: u.start - u.end)[:MOST]
     if not loose:
         return []
+    least = max(TAUGHT_S, STRANGE_SHARE * sum(u.end - u.start for u in units) / TICKS)
     prints = np.array([u.print for u in loose])
     lengths = np.array([u.end - u.start for u in loose]) / TICKS
     groups = np.ones(1, int)
     if len(loose) > 1:
         groups = fcluster(linkage(prints.astype(np.float64), "average", metric="cosine"), 1 - ALIKE, "distance")
     sizes = [(float(lengths[groups == g].sum()), g) for g in sorted(set(groups.tolist()))]
-    return [_mean(prints[groups == g]) for size, g in sorted(sizes, reverse=True) if size >= TAUGHT_S]
+    return [_mean(prints[groups == g]) for size, g in sorted(sizes, reverse=True) if size >= least]
 
 
 def _parted(units: list[_Unit]) -> list[Vectors]:

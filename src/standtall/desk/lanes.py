@@ -9,7 +9,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QBrush, QColor, QFont, QPainter, QPen, QPixmap, QPolygonF
+from PySide6.QtGui import QBrush, QColor, QFont, QImage, QPainter, QPen, QPolygonF
 
 from standtall.base.time import TICKS, clock
 from standtall.desk import theme
@@ -109,18 +109,30 @@ def paint_picture_lane(
 
 def _ribbon(painter: QPainter, lane: LaneBox, page: Page, track: Track, first: int, last: int) -> None:
     samples = [s for s in track.samples[::3] if first - TICKS <= s.at <= last + TICKS] or [track.samples[0]]
-    ys = page.ys(np.array([s.at for s in samples]))
-    left = [QPointF(lane.at(s.x), float(y)) for s, y in zip(samples, ys, strict=True)]
-    right = [QPointF(lane.at(s.x + s.w), float(y)) for s, y in zip(samples, ys, strict=True)]
+    edges = np.array([(s.x, s.x + s.w) for s in samples]) * lane.w + lane.x
+    left, right = _sides(edges, page.ys(np.array([s.at for s in samples])))
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(_cloth(track.person))
     painter.drawPolygon(QPolygonF([*left, *reversed(right)]))
 
 
+def _sides(edges: NDArray[np.float64], ys: NDArray[np.float64]) -> tuple[list[QPointF], list[QPointF]]:
+    """The two sides of something that runs down the page, from its edges (n, 2) and heights (n,): only the points where a side
+    goes on by another pixel, since a thousand points of a straight line cost as much as those of a curve."""
+    near = np.round(edges)
+    turns = np.ones(len(ys), bool)
+    if len(ys) > 2:
+        steps = (near[1:] != near[:-1]).any(axis=1)
+        turns[1:-1] = steps[:-1] | steps[1:]
+    rows = zip(edges[turns].tolist(), ys[turns].tolist(), strict=True)
+    points = [(QPointF(a, y), QPointF(b, y)) for (a, b), y in rows]
+    return [a for a, _ in points], [b for _, b in points]
+
+
 @functools.cache
 def _cloth(person: int) -> QBrush:
     """The colour of a person with their pattern on it: one polygon filled with a picture costs half of two on each other."""
-    cloth = QPixmap(8, 8)
+    cloth = QImage(8, 8, QImage.Format.Format_ARGB32_Premultiplied)  # an image outlives the application without harm
     cloth.fill(Qt.GlobalColor.transparent)
     painter = QPainter(cloth)
     ground = QColor(theme.person_colour(person))
@@ -136,13 +148,10 @@ def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Sp
     short = opened.entry.short
     used = any(e.start < span.end and e.end > span.start for e in short.excerpts)
     colour = QColor(theme.NOW if used else "#8d949c")
-    ticks = np.array([*span.times, span.end])
-    crops = [*span.crops, span.crops[-1]]
-    ys = page.ys(ticks)
+    ys = page.ys(np.array([*span.times, span.end]))
     ys[0] = page.y(span.start)
-    move = shift / lane.w
-    left = [QPointF(lane.at(c.x + move), float(y)) for c, y in zip(crops, ys, strict=True)]
-    right = [QPointF(lane.at(c.right + move), float(y)) for c, y in zip(crops, ys, strict=True)]
+    edges = np.array([(c.x, c.right) for c in (*span.crops, span.crops[-1])]) * lane.w + lane.x + shift
+    left, right = _sides(edges, ys)
     fill = QColor(colour)
     fill.setAlpha(34 if used else 12)
     painter.setPen(Qt.PenStyle.NoPen)

@@ -9,7 +9,7 @@ from standtall.demo.programme import programme, truth
 from standtall.media.sound import SPEECH_RATE, Samples, read_sound
 from standtall.speech.fillers import is_filler
 from standtall.speech.hesitations import hesitations, nasal, open_share, pitched, steadiness
-from standtall.speech.voice import over_rumble
+from standtall.speech.voice import above_thumps
 from tests.speech.test_speech import hand_marked, load_16k, marked_words
 
 
@@ -72,20 +72,20 @@ def beside_words(sound: Samples, at: float) -> Samples:
     return room
 
 
-def test_a_hum_and_a_rumble_are_no_fillers() -> None:
+def test_a_hum_and_a_thump_are_no_fillers() -> None:
     words = [(1.5 + i * 0.05, 1.54 + i * 0.05) for i in range(10)]
     (found,) = hesitations(beside_words(vowel(0.5), 0.6), words)
     assert found[1:] == pytest.approx((0.6, 1.1), abs=0.06)
     t = np.arange(SPEECH_RATE // 2) / SPEECH_RATE
     hum = (0.2 * np.sin(2 * np.pi * 98 * t)).astype(np.float32)
     assert hesitations(beside_words(hum, 0.6), words) == []
-    rumble = (0.5 * np.sin(2 * np.pi * 6 * t)).astype(np.float32)
-    assert hesitations(beside_words(rumble, 0.6), words) == []
+    thump = (0.5 * np.sin(2 * np.pi * 6 * t)).astype(np.float32)
+    assert hesitations(beside_words(thump, 0.6), words) == []
     assert open_share(vowel(0.4)) > 0.4
     assert open_share(hum) < 0.02
 
 
-def test_a_loud_rumble_hides_no_filler() -> None:
+def test_a_loud_thump_hides_no_filler() -> None:
     words = [(1.5 + i * 0.05, 1.54 + i * 0.05) for i in range(10)]
     sound = beside_words(vowel(0.5), 0.6)
     sound += (0.4 * np.sin(2 * np.pi * 5 * np.arange(len(sound)) / SPEECH_RATE)).astype(np.float32)
@@ -97,6 +97,6 @@ def test_what_lies_under_any_voice_is_taken_away_and_nothing_else() -> None:
     t = np.arange(SPEECH_RATE) / SPEECH_RATE
     for hertz, least, most in ((10, 0.0, 0.01), (150, 0.9, 1.0), (1_000, 0.99, 1.01)):
         tone = np.sin(2 * np.pi * hertz * t).astype(np.float32)
-        left = over_rumble(tone)[SPEECH_RATE // 4 : -SPEECH_RATE // 4]
+        left = above_thumps(tone)[SPEECH_RATE // 4 : -SPEECH_RATE // 4]
         assert least <= float(np.std(left) / np.std(tone)) <= most
-    assert len(over_rumble(np.zeros(5, np.float32))) == 5
+    assert len(above_thumps(np.zeros(5, np.float32))) == 5

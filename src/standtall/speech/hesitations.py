@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from scipy.ndimage import binary_closing, maximum_filter1d
 
 from standtall.media.sound import SPEECH_RATE, Samples, level_db
-from standtall.speech.voice import over_rumble
+from standtall.speech.voice import above_thumps
 
 LEAST_S, MOST_S = 0.18, 1.6
 ROOM: Final = 3
@@ -42,7 +42,7 @@ NASAL: Final = 0.35
 
 def hesitations(samples: Samples, taken: list[tuple[float, float]]) -> list[tuple[str, float, float]]:
     """Text, start and end (seconds) of fillers in mono samples at 16 kHz, outside the words at `taken` (seconds)."""
-    mono = over_rumble(samples)
+    mono = above_thumps(samples)
     level = level_db(mono)
     if len(level) < LEAST_S * 100:
         return []

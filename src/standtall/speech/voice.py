@@ -10,9 +10,9 @@ from scipy.signal import butter, sosfiltfilt
 
 from standtall.media.sound import SPEECH_RATE, Samples, level_db
 
-RUMBLE_HZ: Final = 70.0
+LOWEST_HZ: Final = 70.0
 """No voice has a pitch under this: what is lower are steps, hands on the microphone and wind, however loud."""
-_OVER_RUMBLE: Final = butter(2, RUMBLE_HZ, "highpass", fs=SPEECH_RATE, output="sos")
+_ABOVE_THUMPS: Final = butter(2, LOWEST_HZ, "highpass", fs=SPEECH_RATE, output="sos")
 
 OVER_FLOOR_DB, QUIETEST_DB = 15.0, -50.0
 SURELY_QUIET_DB: Final = -45.0
@@ -20,18 +20,18 @@ LOUDEST_FLOOR_DB: Final = -32.0
 """In a piece without pauses the tenth percentile is voice itself; no room is louder than this."""
 
 
-def over_rumble(samples: Samples) -> Samples:
+def above_thumps(samples: Samples) -> Samples:
     """Mono float32 at 16 kHz (samples,) without what lies under any voice."""
     mono = samples.reshape(-1)
     if len(mono) < 32:
         return mono
-    out: Samples = sosfiltfilt(_OVER_RUMBLE, mono).astype(np.float32)
+    out: Samples = sosfiltfilt(_ABOVE_THUMPS, mono).astype(np.float32)
     return out
 
 
 def voiced(samples: Samples) -> NDArray[np.bool_]:
     """One bool each 10 ms: louder than the noise floor by 15 dB and than -50 dBFS."""
-    level = level_db(over_rumble(samples))
+    level = level_db(above_thumps(samples))
     if not len(level):
         return np.zeros(0, bool)
     floor = min(float(np.percentile(level, 10)), LOUDEST_FLOOR_DB)

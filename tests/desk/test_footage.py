@@ -294,6 +294,11 @@ def test_what_is_being_analysed_can_be_taken_out(qtbot: QtBot, window: MainWindo
     assert running.key not in window.footage._cards
     assert window.footage._running.key == waiting.key, "the next one goes on"
     window.footage._cards[waiting.key].left.emit(waiting)
-    window.footage._heard(waiting, Event("end", {"state": "stopped"}))
-    qtbot.waitUntil(lambda: waiting.key not in window.footage._cards, timeout=WAIT)
+    qtbot.waitUntil(lambda: waiting.key not in [s.key for s in window.workspace.sources], timeout=WAIT)
+    opened: list[Source] = []
+    window.footage.opened.connect(opened.append)
+    window.footage._open_next = True
+    window.footage._heard(waiting, Event("end", {"state": "done"}))  # it was finished before it could be stopped
+    assert waiting.key not in window.footage._cards
+    assert opened == []
     assert len(quiet) == 2

@@ -316,8 +316,10 @@ class FootagePlace(QWidget):
             card.show_state("failed", f"{v.get('message')} {v.get('hint')}")
         elif event.kind == "end":
             self._running = None
-            self._refresh()  # it may have been taken out meanwhile
-            if v["state"] == "stopped":
+            self._refresh()
+            if source.key not in self._cards:  # it was taken out meanwhile, and is not to be opened
+                self._open_next = False
+            elif v["state"] == "stopped":
                 card.show_state("stopped")
             elif v["state"] == "done":
                 self._ws.said.emit(f"{source.name} is ready.", "note")

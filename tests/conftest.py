@@ -35,7 +35,7 @@ settings.load_profile("untimed")
 def own_folders(tmp_path_factory: pytest.TempPathFactory, monkeypatch: pytest.MonkeyPatch) -> Iterator[Path]:
     """No test touches the user's data, cache or settings."""
     home = tmp_path_factory.mktemp("home")
-    for variable in ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME"):
+    for variable in ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_STATE_HOME"):
         monkeypatch.setenv(variable, str(home / variable))
     yield home
 

@@ -98,7 +98,7 @@ def test_the_basket_is_kept_on_disk_reordered_and_made_a_short(qtbot: QtBot, win
     assert path is not None
 
     def on_disk() -> int:
-        with Project(path) as project:
+        with Project(path, "read") as project:
             return len(project.basket(key))
 
     qtbot.waitUntil(lambda: on_disk() == 3, timeout=WAIT)

@@ -26,7 +26,7 @@ from standtall.model.timemap import Excerpt
 from standtall.session.analyse import Options
 from tests.conftest import make_clip, tone
 
-WAIT = 90_000
+WAIT = 20_000
 
 
 class Idle:
@@ -40,8 +40,8 @@ class Idle:
 
     cancel = start
 
-    def wait(self, _seconds: float) -> None:
-        return
+    def wait(self, _seconds: float) -> bool:
+        return True
 
 
 @pytest.fixture
@@ -59,7 +59,7 @@ def window(
         open_files(made, [], demo=True)
     qtbot.waitUntil(lambda: made.places.currentIndex() == 1, timeout=WAIT)
     yield made
-    made.close()
+    made.end()
 
 
 def edited(qtbot: QtBot, window: MainWindow, does: Callable[[], object]) -> None:
@@ -102,7 +102,7 @@ def test_words_are_cut_and_brought_back_and_every_step_is_on_disk(qtbot: QtBot, 
     assert len(short_of(window).excerpts) == 2
     path = window.workspace.project_path
     assert path is not None
-    with Project(path) as other:
+    with Project(path, "read") as other:
         assert other.entry(1).short == short_of(window)
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_B))
     assert short_of(window) == before
@@ -246,7 +246,7 @@ def test_footage_is_added_analysed_and_opened(
     real = Job.__init__
 
     def with_captions(self: Job, arguments: list[str], listener: object) -> None:
-        real(self, [*arguments, "--captions", str(captions)], listener)  # type: ignore[arg-type]
+        real(self, [arguments[0], f"--captions={captions}", *arguments[1:]], listener)  # type: ignore[arg-type]
 
     monkeypatch.setattr(Job, "__init__", with_captions)
     bad = tmp_path / "bad.mp4"

@@ -104,7 +104,7 @@ def test_the_brief_is_kept_and_handed_to_the_analysis(qtbot: QtBot, window: Main
 
 def on_disk(window: MainWindow) -> dict[str, Brief]:
     assert window.workspace.project_path is not None
-    with Project(window.workspace.project_path) as project:
+    with Project(window.workspace.project_path, "read") as project:
         return project.briefs()
 
 
@@ -271,7 +271,7 @@ def test_footage_is_taken_out_and_comes_back_with_all_that_was_made_of_it(
     assert ws.opened is None
     assert demo.key not in window.footage._cards
     assert window.footage.brief.source.key == other.key  # type: ignore[union-attr]
-    with Project(ws.project_path) as project:  # type: ignore[arg-type]
+    with Project(ws.project_path, "read") as project:  # type: ignore[arg-type]
         assert [s.key for s in project.sources()] == [other.key]
     window.activateWindow()
     qtbot.waitUntil(window.isActiveWindow, timeout=WAIT)

@@ -69,7 +69,7 @@ def test_what_is_kept_is_on_disk_and_stays_when_asked_again(qtbot: QtBot, window
     assert passed.start not in [c.moment.start for c in again if c.moment.end == passed.end]
     key = window.workspace.opened.source.key  # type: ignore[union-attr]
     assert window.workspace.project_path is not None
-    with Project(window.workspace.project_path) as project:
+    with Project(window.workspace.project_path, "read") as project:
         assert project.votes(key) == {(kept.start, kept.end): True, (passed.start, passed.end): False}
     count = len(again)
     with qtbot.waitSignal(window.workspace.edition_changed, timeout=WAIT):

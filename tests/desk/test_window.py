@@ -32,12 +32,12 @@ __all__ = ["window"]
 
 
 def test_all_keys_are_on_the_sheet(qtbot: QtBot, window: MainWindow) -> None:
-    window.show_keys()
+    window.keys.show_sheet()
     (sheet,) = [d for d in window.findChildren(QDialog) if d.windowTitle() == "Keys"]
     shown = {label.text() for label in sheet.findChildren(QLabel)}
     for action in window.actions():
         assert action.text() in shown
-    for keys, text in window.keys:
+    for keys, text in window.keys.listed:
         assert {keys, text} <= shown
     sheet.close()
 
@@ -47,13 +47,13 @@ def test_the_shade_is_kept(qtbot: QtBot, window: MainWindow) -> None:
     before = window.bench.script.viewport().grab().toImage().pixelColor(400, 30)
     window.change_theme()
     try:
-        qtbot.waitUntil(lambda: settings.load().theme == "dark", timeout=WAIT)
+        qtbot.waitUntil(lambda: settings.load()[0].theme == "dark", timeout=WAIT)
         after = window.bench.script.viewport().grab().toImage().pixelColor(400, 30)
         assert before != after
         assert window.bench.script.viewport().grab().toImage().pixelColor(150, 3).lightness() < 60, "the picture lane stays dark"
     finally:
         window.change_theme()
-    qtbot.waitUntil(lambda: settings.load().theme == "light", timeout=WAIT)
+    qtbot.waitUntil(lambda: settings.load()[0].theme == "light", timeout=WAIT)
 
 
 def test_a_new_project_is_empty_and_the_old_one_comes_back(
@@ -73,7 +73,7 @@ def test_a_new_project_is_empty_and_the_old_one_comes_back(
     with qtbot.waitSignal(ws.edition_changed, timeout=WAIT):
         window.choose_project()
     assert ws.opened.entry.short == short  # type: ignore[union-attr]
-    assert settings.load().recent[:2] == (str(old), str(tmp_path / "next.standtall"))
+    assert settings.load()[0].recent[:2] == (str(old), str(tmp_path / "next.standtall"))
     window._fill_projects()
     assert [a.text() for a in window._projects.menu().actions()][3:5] == ["The Allotment Hour", "next"]
 
@@ -284,5 +284,5 @@ def test_the_project_on_disk_is_whole_while_the_window_is_open(qtbot: QtBot, win
     path = window.workspace.project_path
     assert path is not None
     edited(qtbot, window, window.bench.tuner.toggle_captions)
-    with Project(path) as other:  # another program reads it at the same time
+    with Project(path, "read") as other:  # another program reads it at the same time
         assert not other.entry(window.workspace.opened.entry.id).short.captions_on  # type: ignore[union-attr]

@@ -31,7 +31,7 @@ def said(window: MainWindow) -> Transcript:
 
 def on_disk(window: MainWindow) -> Transcript:
     assert window.workspace.project_path is not None
-    with Project(window.workspace.project_path) as project:
+    with Project(window.workspace.project_path, "read") as project:
         found = project.transcripts.find(window.workspace.opened.source.key)  # type: ignore[union-attr]
     assert found is not None
     return found
@@ -322,7 +322,7 @@ def test_a_word_of_the_user_holds_in_every_project(qtbot: QtBot, window: MainWin
         box.click()
     assert [t.text for t in ws.own_terms] == ["Odile"]
     assert [t.text for t in ws.terms] == ["Ketterby"]
-    assert wordlist.load() == (Term("Odile", ("Odeal",)),)
+    assert wordlist.load()[0] == (Term("Odile", ("Odeal",)),)
     assert ws.project_path is not None
     with qtbot.waitSignal(ws.project_changed, timeout=WAIT):
         ws.open_project(ws.project_path.with_name("Another.standtall"))

@@ -14,9 +14,9 @@ from pathlib import Path
 import pytest
 
 from standtall.base.errors import ProjectError
-from standtall.library import project as project_file
 from standtall.library import settings
 from standtall.library.cache import AnalysisCache
+from standtall.library.database import APPLICATION_ID
 from standtall.library.project import MIGRATIONS, VERSION, Project
 from standtall.model import corrections, edits
 from standtall.model.corrections import Term
@@ -28,8 +28,9 @@ from standtall.model.timemap import Excerpt
 from standtall.model.transcript import Talker, Transcript
 from standtall.model.words import Word
 
-SHORT = Short("first", "k", (Excerpt(0, 48_000),))
-SOURCE = Source("k", "/footage/a.mp4", "a", 96_000, 1920, 1080)
+KEY = "0123456789abcdef01234567"
+SHORT = Short("first", KEY, (Excerpt(0, 48_000),))
+SOURCE = Source(KEY, "/footage/a.mp4", "a", 96_000, 1920, 1080)
 
 
 @pytest.fixture
@@ -79,7 +80,7 @@ from standtall.model.corrections import Term
 from standtall.model.short import Short
 from standtall.model.timemap import Excerpt
 project = Project(__import__("pathlib").Path(sys.argv[1]))
-number = project.add_short(Short("0", "k", (Excerpt(0, 5),)))
+number = project.add_short(Short("0", "k" * 24, (Excerpt(0, 5),)))
 for i in range(1, 10_000):
     project.apply(number, edits.rename(project.entry(number).short, str(i)))
     print(i, flush=True)
@@ -128,7 +129,7 @@ def test_every_migration_is_numbered_and_tested(path: Path) -> None:
     Project(path).close()
     db = sqlite3.connect(path)
     assert db.execute("PRAGMA user_version").fetchone() == (VERSION,)
-    assert db.execute("PRAGMA application_id").fetchone() == (project_file.APPLICATION_ID,)
+    assert db.execute("PRAGMA application_id").fetchone() == (APPLICATION_ID,)
     db.close()
 
 
@@ -139,7 +140,7 @@ def test_a_project_of_version_1_keeps_its_shorts_and_their_history(path: Path) -
     db.execute("INSERT INTO short VALUES (1, 2, 1)")
     for step, label in enumerate(("New short", "Rename", "Set start")):
         db.execute("INSERT INTO history VALUES (1, ?, ?, ?)", (step, label, value))
-    db.execute(f"PRAGMA application_id = {project_file.APPLICATION_ID}")
+    db.execute(f"PRAGMA application_id = {APPLICATION_ID}")
     db.execute("PRAGMA user_version = 1")
     db.commit()
     db.close()
@@ -158,19 +159,19 @@ def test_words_and_cuts_are_undone_in_the_order_they_were_made(path: Path) -> No
         number = project.add_short(SHORT)
         project.revise(number, SAID, corrections.retype(SAID, range(1), "Hello"))
         project.apply(number, edits.rename(SHORT, "second"))
-        now = project.transcripts.find("k")
+        now = project.transcripts.find(KEY)
         assert now is not None
         entry = project.revise(number, SAID, corrections.retype(now, range(3, 5), "Allotment Hour"))
         assert entry.undo == "Retype “Allotment Hour”"
     with Project(path) as project:  # as after a kill: everything is on disk
-        texts = lambda: [w.text for w in project.transcripts.find("k").words]  # type: ignore[union-attr]  # noqa: E731
+        texts = lambda: [w.text for w in project.transcripts.find(KEY).words]  # type: ignore[union-attr]  # noqa: E731
         assert texts() == ["Hello", "to", "the", "Allotment", "Hour"]
         assert project.undo(number).undo == "Rename"
         assert texts() == ["Hello", "to", "the", "allotment", "our"]
         assert project.undo(number).short.name == "first"
         entry = project.undo(number)
         assert (entry.undo, entry.redo) == (None, "Retype “Hello”")
-        assert project.transcripts.find("k") == SAID
+        assert project.transcripts.find(KEY) == SAID
         assert [project.redo(number).redo for _ in range(3)] == ["Rename", "Retype “Allotment Hour”", None]
         assert texts() == ["Hello", "to", "the", "Allotment", "Hour"]
         project.undo(number)
@@ -178,22 +179,22 @@ def test_words_and_cuts_are_undone_in_the_order_they_were_made(path: Path) -> No
 
 
 def test_words_that_come_after_a_correction_join_the_end_and_are_no_step(path: Path) -> None:
-    texts = lambda: [w.text for w in project.transcripts.find("k").words]  # type: ignore[union-attr]  # noqa: E731
+    texts = lambda: [w.text for w in project.transcripts.find(KEY).words]  # type: ignore[union-attr]  # noqa: E731
     more = (Word("is", 120_000, 128_000), Word("on.", 130_000, 140_000))
     with Project(path) as project:
         number = project.add_short(SHORT)
-        project.transcripts.grow("k", (*SAID.words, *more))
-        assert project.transcripts.find("k") is None, "nothing was corrected yet"
+        project.transcripts.grow(KEY, (*SAID.words, *more))
+        assert project.transcripts.find(KEY) is None, "nothing was corrected yet"
         project.revise(number, SAID, corrections.remove(SAID, range(4, 5)))
-        project.transcripts.grow("k", SAID.words)
+        project.transcripts.grow(KEY, SAID.words)
         assert texts() == ["hullo", "to", "the", "allotment"], "what was taken out does not come back"
-        project.transcripts.grow("k", (*SAID.words, *more))
-        project.transcripts.grow("k", (*SAID.words, *more))
+        project.transcripts.grow(KEY, (*SAID.words, *more))
+        project.transcripts.grow(KEY, (*SAID.words, *more))
         assert texts() == ["hullo", "to", "the", "allotment", "is", "on."]
     with Project(path) as project:  # nothing was written of what can be found again
         assert texts() == ["hullo", "to", "the", "allotment"]
-        project.transcripts.grow("k", (*SAID.words, *more))
-        now = project.transcripts.find("k")
+        project.transcripts.grow(KEY, (*SAID.words, *more))
+        now = project.transcripts.find(KEY)
         assert now is not None
         project.revise(number, SAID, corrections.retype(now, range(5, 6), "over."))
     with Project(path) as project:  # but with the next correction, which speaks of it
@@ -201,7 +202,7 @@ def test_words_that_come_after_a_correction_join_the_end_and_are_no_step(path: P
         project.undo(number)
         project.undo(number)
         assert texts() == ["hullo", "to", "the", "allotment", "our", "is", "on."]
-        project.transcripts.grow("k", (Word("Other", 90_000, 91_000), Word("words", 150_000, 151_000)))
+        project.transcripts.grow(KEY, (Word("Other", 90_000, 91_000), Word("words", 150_000, 151_000)))
         assert len(texts()) == 7, "words of another hearing are not mixed in"
 
 
@@ -214,7 +215,7 @@ def test_damaged_corrections_are_told(path: Path) -> None:
     db.commit()
     db.close()
     with Project(path) as project, pytest.raises(ProjectError, match="cannot be read"):
-        project.transcripts.find("k")
+        project.transcripts.find(KEY)
 
 
 def test_the_word_list_is_kept(path: Path) -> None:
@@ -244,14 +245,14 @@ def test_damaged_values_are_told(path: Path, value: str) -> None:
 def test_a_full_disk_keeps_the_last_state(path: Path) -> None:
     with Project(path) as project:
         number = project.add_short(SHORT)
-        size = project._db.execute("PRAGMA page_count").fetchone()[0]
-        project._db.execute(f"PRAGMA max_page_count = {size}")
+        size = project._db.number("PRAGMA page_count")
+        project._db.rows(f"PRAGMA max_page_count = {size}")
         with pytest.raises(ProjectError, match="could not be saved") as told:
             project.apply(number, edits.rename(SHORT, "x" * 100 + "y" * 19))
             for i in range(200):
                 project.apply(number, edits.rename(SHORT, f"{i} " + "z" * 110))
         assert "disk" in told.value.hint
-        assert project.entry(number).short.source_key == "k"
+        assert project.entry(number).short.source_key == KEY
 
 
 def test_a_source_is_known_by_its_content(path: Path) -> None:
@@ -264,23 +265,23 @@ def test_a_source_is_known_by_its_content(path: Path) -> None:
 def test_the_cache_forgets_what_is_damaged(tmp_path: Path) -> None:
     cache = AnalysisCache(tmp_path)
     people = People((Shot(0, 5),))
-    cache.keep("k", "people", people)
-    assert cache.find("k", "people", People) == people
-    assert cache.find("k", "people", People, "other settings") is None
-    whole = cache.path("k", "people").read_bytes()
+    cache.keep(KEY, "people", people)
+    assert cache.find(KEY, "people", People) == people
+    assert cache.find(KEY, "people", People, "other settings") is None
+    whole = cache.path(KEY, "people").read_bytes()
     for broken in (whole[:-9], b"", b"nonsense", whole[:20] + b"\x00" + whole[21:]):
-        cache.path("k", "people").write_bytes(broken)
-        assert cache.find("k", "people", People) in (None, people)
+        cache.path(KEY, "people").write_bytes(broken)
+        assert cache.find(KEY, "people", People) in (None, people)
 
 
 def test_settings_come_back_and_damage_is_forgiven(own_folders: Path, tmp_path: Path) -> None:
     kept = settings.Settings().with_recent(tmp_path / "a").with_recent(tmp_path / "b").with_recent(tmp_path / "a")
     assert [Path(p).name for p in kept.recent] == ["a", "b"]
     settings.save(kept)
-    assert settings.load() == kept
+    assert settings.load() == (kept, "")
     file = Path(os.environ["XDG_CONFIG_HOME"]) / "stand-tall" / "settings.json"
     file.write_text(json.dumps({"recent": "no list"}))
-    assert settings.load() == settings.Settings()
+    assert settings.load()[0] == settings.Settings()
 
 
 def test_a_project_of_version_2_keeps_its_words_and_takes_votes(path: Path) -> None:
@@ -288,50 +289,50 @@ def test_a_project_of_version_2_keeps_its_words_and_takes_votes(path: Path) -> N
     for script in MIGRATIONS[:2]:
         db.executescript(script)
     db.execute("INSERT INTO term VALUES ('Odile', 'Odeal')")
-    db.execute(f"PRAGMA application_id = {project_file.APPLICATION_ID}")
+    db.execute(f"PRAGMA application_id = {APPLICATION_ID}")
     db.execute("PRAGMA user_version = 2")
     db.commit()
     db.close()
     with Project(path) as project:
         assert [t.text for t in project.terms()] == ["Odile"]
-        assert project.votes("k") == {}
-        project.vote("k", 5, 9, True)
-        project.vote("k", 20, 30, False)
+        assert project.votes(KEY) == {}
+        project.vote(KEY, 5, 9, True)
+        project.vote(KEY, 20, 30, False)
         project.vote("other", 1, 2, True)
-        assert project.votes("k") == {(5, 9): True, (20, 30): False}
-        project.vote("k", 5, 9, None)
+        assert project.votes(KEY) == {(5, 9): True, (20, 30): False}
+        project.vote(KEY, 5, 9, None)
     with Project(path) as project:
-        assert project.votes("k") == {(20, 30): False}
+        assert project.votes(KEY) == {(20, 30): False}
 
 
 def test_a_project_of_version_3_keeps_its_votes_which_teach_nothing_until_they_are_given_anew(path: Path) -> None:
     db = sqlite3.connect(path)
     for script in MIGRATIONS[:3]:
         db.executescript(script)
-    db.execute("INSERT INTO vote VALUES ('k', 5, 9, 1)")
-    db.execute(f"PRAGMA application_id = {project_file.APPLICATION_ID}")
+    db.execute("INSERT INTO vote VALUES (?, 5, 9, 1)", (KEY,))
+    db.execute(f"PRAGMA application_id = {APPLICATION_ID}")
     db.execute("PRAGMA user_version = 3")
     db.commit()
     db.close()
     with Project(path) as project:
-        assert project.votes("k") == {(5, 9): True}
+        assert project.votes(KEY) == {(5, 9): True}
         assert project.lessons() == ()
-        project.vote("k", 5, 9, True, (0.5, 0.25))
-        project.vote("k", 20, 30, False, (0.0, 1.0))
+        project.vote(KEY, 5, 9, True, (0.5, 0.25))
+        project.vote(KEY, 20, 30, False, (0.0, 1.0))
         assert project.lessons() == (((0.5, 0.25), True), ((0.0, 1.0), False))
-        project.set_basket("k", (Excerpt(50, 60), Excerpt(0, 10)))
+        project.set_basket(KEY, (Excerpt(50, 60), Excerpt(0, 10)))
     with Project(path) as project:
-        assert project.basket("k") == (Excerpt(50, 60), Excerpt(0, 10))
+        assert project.basket(KEY) == (Excerpt(50, 60), Excerpt(0, 10))
         assert project.basket("other") == ()
         project.forget_lessons()
         assert project.lessons() == ()
-        assert project.votes("k") == {(5, 9): True, (20, 30): False}
+        assert project.votes(KEY) == {(5, 9): True, (20, 30): False}
 
 
 @pytest.mark.parametrize("parts", ["nonsense", "[2]", '{"a": 1}', '["x"]'])
 def test_lessons_from_somebody_elses_file_are_not_trusted(path: Path, parts: str) -> None:
     with Project(path) as project:
-        project.vote("k", 5, 9, True, (0.5,))
+        project.vote(KEY, 5, 9, True, (0.5,))
     db = sqlite3.connect(path)
     db.execute("UPDATE vote SET parts = ?", (parts,))
     db.commit()

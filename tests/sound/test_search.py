@@ -69,7 +69,7 @@ def test_a_clip_in_three_pieces_is_found_and_rebuilt(talk: np.ndarray, demo_sour
         assert (piece.start - piece.clip_start) / TICKS == pytest.approx(a - at, abs=0.04)
         at += b - a
     assert located.confidence > 0.6
-    short = rebuilt(located, demo_source, "ember")
+    short = rebuilt(located, demo_source)
     assert short.name == "clip"
     assert [e.start > TICKS * (a - 1) for e, (a, _b) in zip(short.excerpts, places, strict=True)] == [True] * 3
     assert short.length == pytest.approx(23.5 * TICKS, abs=0.6 * TICKS)
@@ -88,6 +88,6 @@ def test_what_is_not_in_the_footage_is_not_found(talk: np.ndarray, demo_source: 
     silent = finder.locate(write_sound(tmp_path / "silent.m4a", np.zeros(5 * RATE, np.float32), RATE))
     assert backwards.pieces == silent.pieces == ()
     with pytest.raises(NothingToDo, match="not from this footage"):
-        rebuilt(backwards, demo_source, "ember")
+        rebuilt(backwards, demo_source)
     with pytest.raises(MediaError, match="no sound"):
         ClipFinder(probe(make_clip(tmp_path / "mute.mp4", 10)), Progress())

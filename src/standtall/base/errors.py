@@ -52,6 +52,12 @@ class NothingToDo(StandTallError):
     exit_code = 7
 
 
+class Unforeseen(StandTallError):
+    """A fault of the program itself: what was not done, and where the log of it is."""
+
+    exit_code = 70
+
+
 class Cancelled(StandTallError):
     """The person stopped the work."""
 

@@ -5,25 +5,62 @@ from __future__ import annotations
 import contextlib
 import hashlib
 import os
+import re
 import secrets
+import time
 from collections.abc import Iterator
 from pathlib import Path
 from typing import Final
 
 from standtall.base.errors import MediaError, disk_error
+from standtall.base.folders import state_folder
 
 _PART: Final = 1 << 20
+LONGEST_NAME: Final = 180
+"""Bytes of a file name that we make: file systems allow 255, and parts and numbered copies need room for more."""
+LONGEST_PART: Final = 200
+PART: Final = re.compile(r"\..*\.[0-9a-f]{8}\.part(\.[^.]*)?")
+SPENT_S: Final = 14 * 86_400
+"""A note that no process of this machine owns any more is forgotten after two weeks, found or not."""
+
+
+def short_name(text: str, most: int = LONGEST_NAME) -> str:
+    """The start of a text that fits into `most` bytes of UTF-8, without half a letter at the end."""
+    return text.encode("utf-8", "replace")[:most].decode("utf-8", "ignore").strip(" .")
+
+
+def _owner() -> str:
+    """This process: its number and when it started, since numbers come again."""
+    return f"{os.getpid()} {_started(os.getpid())}"
+
+
+def _started(pid: int) -> str:
+    """When a process started, in ticks since the machine did; empty where there is none."""
+    try:
+        return Path(f"/proc/{pid}/stat").read_text("ascii", "replace").rpartition(")")[2].split()[19]
+    except (OSError, IndexError):
+        return ""
+
+
+def _notes() -> Path:
+    return state_folder() / "parts"
 
 
 @contextlib.contextmanager
 def written_whole(path: Path) -> Iterator[Path]:
     """Give a name beside `path` to write to; it is moved to `path` when the block ends well, removed otherwise.
 
+    A note in the state folder says whose it is, so that `clear_parts` finds what a killed process left.
     Raises `OutputError` for a full disk or a folder that may not be written.
     """
-    beside = path.with_name(f".{path.name}.{secrets.token_hex(4)}.part{path.suffix}")
+    mark = secrets.token_hex(4)
+    beside = path.with_name(f".{short_name(path.name, LONGEST_PART)}.{mark}.part{short_name(path.suffix, 16)}")
+    note = _notes() / mark
     try:
         path.parent.mkdir(parents=True, exist_ok=True)
+        with contextlib.suppress(OSError):  # the state folder may not be writable: then a killed write leaves its part
+            note.parent.mkdir(parents=True, exist_ok=True)
+            note.write_text(f"{_owner()}\n{beside.absolute()}", "utf-8", "surrogateescape")
         yield beside
         with beside.open("rb+") as file:
             os.fsync(file.fileno())
@@ -33,6 +70,27 @@ def written_whole(path: Path) -> Iterator[Path]:
     finally:
         with contextlib.suppress(OSError):  # the folder may be gone; the first error is the one to tell
             beside.unlink(missing_ok=True)
+        with contextlib.suppress(OSError):
+            note.unlink(missing_ok=True)
+
+
+def clear_parts() -> list[Path]:
+    """Remove what killed processes of this machine were writing; -> the files that are gone now."""
+    gone: list[Path] = []
+    for note in sorted(_notes().glob("*")) if _notes().is_dir() else ():
+        with contextlib.suppress(OSError, ValueError):
+            owner, _, name = note.read_bytes()[:8192].decode("utf-8", "surrogateescape").partition("\n")
+            pid, _, started = owner.partition(" ")
+            if started and _started(int(pid)) == started:
+                continue  # still at it
+            part = Path(name)
+            if PART.fullmatch(part.name) and part.is_file() and not part.is_symlink():
+                part.unlink()
+                gone.append(part)
+                note.unlink()
+            elif part.parent.is_dir() or time.time() - note.stat().st_mtime > SPENT_S:  # a drive may come back
+                note.unlink()
+    return gone
 
 
 def write_whole(path: Path, data: bytes) -> None:

@@ -24,3 +24,8 @@ def cache_folder() -> Path:
 def settings_folder() -> Path:
     """Small settings of the window: `$XDG_CONFIG_HOME/stand-tall`."""
     return _folder("XDG_CONFIG_HOME", ".config")
+
+
+def state_folder() -> Path:
+    """The log, and notes of files that are being written: `$XDG_STATE_HOME/stand-tall`."""
+    return _folder("XDG_STATE_HOME", ".local/state")

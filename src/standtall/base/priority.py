@@ -15,9 +15,13 @@ def thread_behind(nice: int) -> None:
         os.setpriority(os.PRIO_PROCESS, threading.get_native_id(), nice)
 
 
-def process_behind() -> None:
-    """Let the calling process run only on time that nobody else wants; at the lowest niceness where that is unknown."""
+def process_behind(pid: int) -> None:
+    """Let a process run only on time that nobody else wants; at the lowest niceness where that is unknown.
+
+    It is done from outside: a process that lowers itself before it has begun keeps its parent waiting for that.
+    """
     try:
-        os.sched_setscheduler(0, os.SCHED_IDLE, os.sched_param(0))
+        os.sched_setscheduler(pid, os.SCHED_IDLE, os.sched_param(0))
     except (OSError, AttributeError):
-        os.nice(19)
+        with contextlib.suppress(OSError):
+            os.setpriority(os.PRIO_PROCESS, pid, 19)

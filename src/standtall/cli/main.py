@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import argparse
 import dataclasses
+import os
 import signal
 import sys
 from collections.abc import Sequence
@@ -12,6 +13,8 @@ from typing import TYPE_CHECKING, get_args
 
 from standtall import __version__
 from standtall.base.errors import Cancelled, OutputError, ProjectError, StandTallError
+from standtall.base.files import clear_parts
+from standtall.base.log import unforeseen
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS, clock, ticks
 from standtall.cli.show import Voice
@@ -116,6 +119,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
         from standtall.desk.application import run
 
         return run(chosen.files, chosen.demo)
+    clear_parts()
     voice = Voice(chosen.json)
     progress = Progress(voice.step)
     before = {s: signal.signal(s, lambda *_: progress.cancel()) for s in (signal.SIGINT, signal.SIGTERM)}
@@ -127,6 +131,13 @@ def main(arguments: Sequence[str] | None = None) -> int:
     except KeyboardInterrupt:
         voice.failure(Cancelled())
         return Cancelled.exit_code
+    except BrokenPipeError:  # whoever listened has gone
+        os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())
+        return 1
+    except Exception as error:  # noqa: BLE001 - logged, and told in a sentence
+        problem = unforeseen(error, f"The command “{chosen.command}” was not finished")
+        voice.failure(problem)
+        return problem.exit_code
     finally:
         for number, handler in before.items():
             signal.signal(number, handler)
@@ -204,9 +215,11 @@ def _make(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
     from standtall.session.make import Choice, file_name, finish, short_of
 
     source = _source(chosen.footage, chosen.track)
-    analysis = analyse(source, _options(chosen), progress, AnalysisCache())
+    options = _options(chosen)
+    analysis = analyse(source, options, progress, AnalysisCache())
     choice = Choice(chosen.start, chosen.end, chosen.first_words, chosen.last_words, chosen.length)
-    short = dataclasses.replace(short_of(source, analysis, choice, chosen.look, chosen.kind), captions_on=not chosen.no_captions)
+    brief = dataclasses.replace(options.brief, look=chosen.look)
+    short = dataclasses.replace(short_of(source, analysis, choice, brief), captions_on=not chosen.no_captions)
     out = chosen.out / file_name(short)
     report = finish(short, source, analysis, out, progress)
     _say_finished(voice, out, report)
@@ -221,17 +234,17 @@ def _say_finished(voice: Voice, out: Path, report: Report) -> None:
 
 
 def _render(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
+    from standtall.library import wordlist
     from standtall.library.cache import AnalysisCache
     from standtall.library.project import Project
     from standtall.model.brief import Brief
-    from standtall.session.analyse import Options, analyse
+    from standtall.session.analyse import Options, analyse, known
     from standtall.session.make import file_name, finish
     from standtall.session.told import as_told, found_in, transcript_of
 
-    if not chosen.project.is_file():
-        raise ProjectError(f"There is no project {chosen.project}.", "Check the name.")
-    with Project(chosen.project) as project:
+    with Project.reading(chosen.project) as project:
         sources, briefs = {s.key: s for s in project.sources()}, project.briefs()
+        terms = (*wordlist.load()[0], *project.terms())
         entries = [e for e in project.shorts() if chosen.short in (None, e.id) and e.short.source_key in sources]
     if not entries:
         raise ProjectError("There is no such short in this project.", "Leave --short out to render all.")
@@ -240,8 +253,12 @@ def _render(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int
     for entry in entries:
         try:
             source = sources[entry.short.source_key]
-            found = found_in(analyse(source, Options(briefs.get(source.key, Brief())), progress, AnalysisCache()))
-            with Project(chosen.project) as project:
+            options, cache = Options.of(briefs.get(source.key, Brief()), terms), AnalysisCache()
+            if known(source, options, cache) is None:
+                text = f"{source.name}: it is analysed again with the word list of the project, since nothing is kept here."
+                voice.note("note", text, said=text)
+            found = found_in(analyse(source, options, progress, cache))
+            with Project.reading(chosen.project) as project:
                 analysis = as_told(found.analysis, transcript_of(project, found))
             out = chosen.out / file_name(entry.short)
             if out in taken:

@@ -8,10 +8,12 @@ from collections.abc import Sequence
 from pathlib import Path
 
 import cv2
-from PySide6.QtCore import QTimer
+from PySide6.QtCore import QMessageLogContext, QTimer, QtMsgType, qInstallMessageHandler, qVersion
 from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
 
+from standtall.base.files import clear_parts
+from standtall.base.log import hear_all, note
 from standtall.desk import theme
 from standtall.desk.window import MainWindow
 from standtall.desk.workspace import project_for
@@ -72,7 +74,7 @@ def _open_demo(window: MainWindow) -> None:
             if ws.sources:
                 window.go("bench")
             else:
-                ws.keeper.do(lambda: probe(source_path), add, lambda e: window.say(str(e), "error"))
+                ws.in_background(lambda: probe(source_path), add)
 
         ws.open_project(path, opened)
 
@@ -80,17 +82,27 @@ def _open_demo(window: MainWindow) -> None:
         ws.add_source(source)  # type: ignore[arg-type]
         ws.open_source(source, lambda _could: window.go("bench"))  # type: ignore[arg-type]
 
-    ws.keeper.do(lambda: open_demo(ws.cache), ready, lambda e: window.say(str(e), "error"))
+    ws.in_background(lambda: open_demo(ws.cache), ready)
+
+
+def _qt_said(kind: QtMsgType, _context: QMessageLogContext, text: str) -> None:
+    """What Qt warns of is kept in the log; it is never for the person."""
+    if kind not in (QtMsgType.QtDebugMsg, QtMsgType.QtInfoMsg):
+        note(f"Qt {qVersion()}: {text}")
 
 
 def run(files: Sequence[Path], demo: bool) -> int:
     """Show the window until it is closed; -> the exit code."""
     application = dressed(sys.argv[:1])
+    clear_parts()
     window = MainWindow()
+    hear_all(lambda text: window.workspace.door.send(lambda: window.say(text, "error")))
+    qInstallMessageHandler(_qt_said)
     theme.apply(application, theme.DARK if window.settings.theme == "dark" else theme.LIGHT)
     window.show()
     open_files(window, files, demo)
-    signal.signal(signal.SIGINT, lambda *_: window.close())
+    for number in (signal.SIGINT, signal.SIGTERM):
+        signal.signal(number, lambda *_: window.end())
     alive = QTimer()  # lets Python hear signals while Qt waits
     alive.start(300)
     alive.timeout.connect(lambda: None)

@@ -8,7 +8,8 @@ from dataclasses import replace
 from PySide6.QtCore import QObject, Signal
 
 from standtall.cutting.edges import spans_of, without
-from standtall.desk.workspace import Opened, Workspace
+from standtall.desk.editor import Present
+from standtall.desk.workspace import Workspace
 from standtall.model.edits import rename
 from standtall.model.short import Short
 from standtall.model.timemap import Excerpt
@@ -68,13 +69,14 @@ class Basket(QObject):
         piece = spans_of(opened.analysis, words)
         self._set((*without(self.passages, piece.start, piece.end), piece))
 
-    def move(self, number: int, to: int) -> None:
-        listed = list(self.passages)
-        listed.insert(to, listed.pop(number))
-        self._set(tuple(listed))
+    def move(self, passage: Excerpt, to: int) -> None:
+        if passage in self.passages:
+            others = [p for p in self.passages if p != passage]
+            self._set((*others[:to], passage, *others[to:]))
 
-    def remove(self, number: int) -> None:
-        self._set((*self.passages[:number], *self.passages[number + 1 :]))
+    def remove(self, passage: Excerpt) -> None:
+        if passage in self.passages:
+            self._set(tuple(p for p in self.passages if p != passage))
 
     def clear(self) -> None:
         if self.passages:
@@ -84,25 +86,27 @@ class Basket(QObject):
         if self._before:
             self._set(self._before.pop(), remember=False)
 
-    def make(self, name: str, then: Callable[[], None]) -> None:
+    def make(self, name: str, then: Callable[[], object]) -> None:
         """A short of the basket, under a name; the basket is empty then."""
         passages = self.passages
         if not passages:
             self._ws.said.emit("The basket is empty: choose words in the script and put them in (P).", "note")
             return
 
-        def short(now: Opened) -> Short:
-            look = self._ws.brief_of(now.source).look
-            made = Short("Basket", now.source.key, passages, look)
+        key = self._key
+
+        def short(now: Present) -> Short:
+            made = Short("Basket", now.source.key, passages)
             return rename(made, name).short if name.strip() else replace(made, name=_first_words(now, passages))
 
-        def made() -> None:
-            self.clear()
-            then()
+        def made(_shown: bool) -> None:
+            if self._key == key and self.passages == passages:  # what was put in meanwhile stays
+                self.clear()
+                then()
 
         self._ws.make_short(short, made)
 
 
-def _first_words(now: Opened, passages: Passages) -> str:
+def _first_words(now: Present, passages: Passages) -> str:
     words = [w.text for w in now.analysis.words if passages[0].start <= w.start < passages[0].end]
     return " ".join(words[:6]).strip(" ,.;:!?") or now.source.name

@@ -9,6 +9,7 @@ from standtall.desk import theme
 from standtall.desk.basket import Basket
 from standtall.desk.fields import Field
 from standtall.desk.gauge import LengthGauge
+from standtall.desk.opened import Opened
 from standtall.desk.pictures import WideView
 from standtall.desk.pieces import PiecesSide
 from standtall.desk.script import ScriptView
@@ -21,6 +22,8 @@ from standtall.desk.tuner import Tuner, heading
 from standtall.desk.wordwork import WordWork
 from standtall.desk.workspace import Workspace
 from standtall.model import edits
+
+NAME_TIP = "Name of the short; the finished file gets it too"
 
 
 class Bench(QWidget):
@@ -44,7 +47,8 @@ class Bench(QWidget):
         self.tuner.new_short.connect(self.shorts.make)
         self._name = Field("Name of the short", "No short yet")
         self._name.setObjectName("name")
-        self._name.setToolTip("Name of the short; the finished file gets it too")
+        self._named: Opened | None = None
+        """The short whose name is in the field."""
         font = self._name.font()
         font.setPixelSize(17)
         font.setBold(True)
@@ -144,17 +148,24 @@ class Bench(QWidget):
         return row
 
     def _rename(self) -> None:
-        opened = self._ws.opened
-        text = self._name.text()
-        if opened is not None and text.strip() and text != opened.entry.short.name:
-            self._ws.edit(lambda s, _a: edits.rename(s, text))
+        seen, text = self._named, self._name.text()
+        if seen is not None and self._name.isModified() and text.strip() and text != seen.entry.short.name:
+            self._name.setModified(False)
+            self._ws.edit(lambda s, _a: edits.rename(s, text), seen)
 
     def _refresh(self) -> None:
         opened = self._ws.opened
         self._name.setEnabled(opened is not None)
         entry = opened.entry if opened else None
-        self._name.setText(entry.short.name if entry else "")
-        self._name.setCursorPosition(0)
+        was = self._named
+        same = was is not None and opened is not None and (was.project, was.entry.id) == (opened.project, opened.entry.id)
+        if not same:
+            self._rename()  # what was typed is meant for the short that it was typed for
+        if not (same and self._name.isModified()):  # nothing is taken from under somebody's fingers
+            self._named = opened
+            self._name.setText(entry.short.name if entry else "")
+            self._name.setToolTip(f"{entry.short.name}\n{NAME_TIP}" if entry else NAME_TIP)
+            self._name.setCursorPosition(0)
         for button, label, word, keys in (
             (self._undo, entry.undo if entry else None, "Undo", "Ctrl+Z"),
             (self._redo, entry.redo if entry else None, "Redo", "Ctrl+Shift+Z"),

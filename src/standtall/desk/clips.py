@@ -106,7 +106,7 @@ class ClipsSheet(QDialog):
                     out.append((path, error))
             return out
 
-        ws.in_background_or(work, self._arrived, self._done)
+        ws.in_background_or(work, self._arrived, self._done, self)
 
     def _arrived(self, found: list[tuple[Path, Located | StandTallError]]) -> None:
         self._done()
@@ -163,9 +163,8 @@ class ClipsSheet(QDialog):
         numbers = [self._number(row) for row in range(self.table.rowCount()) if self._ticked(row)]
         ticked = [self.located[n] for n in numbers if n is not None]
         source = self._source
-        look = self._ws.brief_of(source).look
         for located in ticked:
-            self._ws.make_short(lambda _now, one=located: rebuilt(one, source, look))  # type: ignore[misc]
+            self._ws.make_short(lambda _now, one=located: rebuilt(one, source))  # type: ignore[misc]
         if ticked:
             made = count_of(len(ticked), "short")
             self._ws.said.emit(f"{made} rebuilt from the original; they are in the list on the Bench.", "note")

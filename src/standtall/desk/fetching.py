@@ -38,11 +38,9 @@ class FetchRow(QWidget):
         row.addWidget(button("Pause", "Stop for now; what came is kept, and the same link goes on from there", self.pause))
         self.hide()
 
-    def close_job(self) -> None:
-        """Stop and wait, when the window closes."""
-        if self._job is not None:
-            self._job.cancel()
-            self._job.wait(10)
+    def job(self) -> Job | None:
+        """The fetch that is running, if any."""
+        return self._job
 
     def fetch(self, link: str) -> None:
         """Fetch the file at a link in the background; `came` tells where it lies."""
@@ -51,7 +49,7 @@ class FetchRow(QWidget):
         self._text.setText("Asking…")
         self._bar.setValue(0)
         self.show()
-        self._job = Job(["get", link.strip()], lambda event: self._ws.door.send(lambda: self._heard(event)))
+        self._job = Job(["get", "--", link.strip()], lambda event: self._ws.door.send(lambda: self._heard(event), self))
         self._job.start()
 
     def pause(self) -> None:

@@ -1,4 +1,4 @@
-"""Small parts of many places: a line to type in, whose keys belong to it while it has the focus; a button with its tip."""
+"""Small parts of many places: a line to type in, a button with its tip."""
 
 from __future__ import annotations
 
@@ -8,20 +8,19 @@ from PySide6.QtCore import QEvent, Qt, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QLineEdit, QPushButton, QWidget
 
-OWN = (Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Escape, Qt.Key.Key_Up, Qt.Key.Key_Down)
-
 
 def button(text: str, tip: str, does: Callable[[], object], name: str = "") -> QPushButton:
     """A button that does something when it is clicked; `name` chooses its style in the theme."""
     made = QPushButton(text)
     made.setObjectName(name)
+    made.setFocusPolicy(Qt.FocusPolicy.TabFocus)  # a click leaves the focus where the keys of the place work
     made.setToolTip(tip)
     made.clicked.connect(lambda _checked=False: does())
     return made
 
 
 class Field(QLineEdit):
-    """Enter, Escape and the arrows reach the field, not the keys of the window; Escape gives the text up."""
+    """Escape gives the text up."""
 
     given_up = Signal()
 
@@ -32,8 +31,8 @@ class Field(QLineEdit):
         self.setObjectName("field")
 
     def event(self, event: QEvent) -> bool:
-        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent) and event.key() in OWN:
-            event.accept()
+        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent) and event.key() == Qt.Key.Key_Escape:
+            event.accept()  # before the window takes the focus back to the page
             return True
         return super().event(event)
 

@@ -30,8 +30,9 @@ from standtall.desk.workspace import Workspace
 from standtall.jobs.process import Event, Job
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
+from standtall.model.edits import count_of
 from standtall.model.source import Source
-from standtall.session.analyse import known
+from standtall.session.analyse import known, part_of
 
 
 class FootagePlace(QWidget):
@@ -60,7 +61,7 @@ class FootagePlace(QWidget):
         title.setObjectName("title")
         add = QPushButton("Add footage…")
         theme.draw(add, "add")
-        add.setToolTip("Choose video or sound files (Ctrl+A)")
+        add.setToolTip("Choose video or sound files (Ctrl+I)")
         add.clicked.connect(self.choose)
         self.fetching = FetchRow(workspace)
         self.fetching.came.connect(lambda path: self.add([path], open_when_ready=workspace.opened is None))
@@ -96,18 +97,29 @@ class FootagePlace(QWidget):
         row.addWidget(scroll, 1)
         row.addWidget(self.brief)
         whole.addLayout(row, 1)
-        workspace.project_changed.connect(lambda _p: self._refresh())
+        self._generation = workspace.generation
+        workspace.project_changed.connect(lambda _p: self._project_changed())
         workspace.lost_changed.connect(self._show_lost)
 
-    def close_job(self) -> None:
-        """Stop the running analysis and wait for it, when the window closes."""
+    def unfinished(self) -> list[str]:
+        """What would stop if the window closed now, in sentences."""
+        out = []
+        if self._running is not None:
+            waiting = f" {count_of(len(self._queue), 'file')} more would wait." if self._queue else ""
+            out.append(f"{self._running.name} is being analysed: what was found is kept, and it goes on from there.{waiting}")
+        if self.fetching.job() is not None:
+            out.append("A file is being fetched: what came is kept, and the same link goes on from there.")
+        return out
+
+    def give_up(self) -> list[Job | None]:
+        """Begin nothing more; -> the jobs that are running, to be ended."""
         self._queue = []
-        self.fetching.close_job()
-        if self._job is not None:
-            self._job.cancel()
-            self._job.wait(10)
-        self._previews.close()
-        self._looker.close()
+        self._looker.end()
+        return [self._job, self.fetching.job(), self._previews.give_up()]
+
+    def end(self) -> None:
+        """Wait for the thread that looks at files."""
+        self._looker.close(0.5)
 
     def choose(self) -> None:
         files, _kind = QFileDialog.getOpenFileNames(self, "Add footage")
@@ -116,9 +128,16 @@ class FootagePlace(QWidget):
     def add(self, paths: list[Path], open_when_ready: bool = False) -> None:
         """Look at files in the background, put them into the project and analyse them one after another."""
         self._open_next = self._open_next or open_when_ready
+        generation = self._ws.generation
+
+        def looked_at(source: Source) -> None:
+            if generation == self._ws.generation:
+                self._looked_at(source)
+            else:
+                self._ws.said.emit(f"{source.name} was not added: another project has been opened. Add it here if it is for this one.", "note")
 
         for path in paths:
-            self._looker.do(lambda p=path: probe(p), self._looked_at, self._refused)  # type: ignore[misc]
+            self._looker.do(lambda p=path: probe(p), looked_at, self._refused, self)  # type: ignore[misc]
 
     def _refused(self, error: StandTallError) -> None:
         self._ws.said.emit(str(error), "error")
@@ -135,11 +154,23 @@ class FootagePlace(QWidget):
     def dropEvent(self, event: QDropEvent) -> None:
         self.add([Path(url.toLocalFile()) for url in event.mimeData().urls() if url.isLocalFile()])
 
+    def _project_changed(self) -> None:
+        """Those that wait belong to the project that was open: they are given up where it is another one now."""
+        if self._generation != self._ws.generation:
+            self._generation, self._open_next = self._ws.generation, False
+            keys = {s.key for s in self._ws.sources}
+            gone = [s for s in self._queue if s.key not in keys]
+            self._queue = [s for s in self._queue if s.key in keys]
+            if gone:
+                names = ", ".join(s.name for s in gone[:3])
+                self._ws.said.emit(f"Not analysed yet: {names}. Open their project again to go on.", "note")
+        self._refresh()
+
     # cards
 
     def _refresh(self) -> None:
         keys = {s.key for s in self._ws.sources}
-        for key in [k for k in self._cards if k not in keys and (self._running is None or k != self._running.key)]:
+        for key in [k for k in self._cards if k not in keys]:
             self._cards.pop(key).deleteLater()
         for source in self._ws.sources:
             self._put(source)
@@ -156,6 +187,10 @@ class FootagePlace(QWidget):
             self._cards[source.key].source = source
             return
         card = SourceCard(source)
+        if self._running is not None and source.key == self._running.key:
+            card.show_state("running", "Going on")
+        elif source.key in [s.key for s in self._queue]:
+            card.show_state("waiting")
         card.wanted.connect(self.opened)
         card.analyse.connect(self.start)
         card.stop.connect(self.stop)
@@ -203,7 +238,7 @@ class FootagePlace(QWidget):
                 if text:
                     self._previews.want(source)
 
-        self._looker.do(look, arrived, None)
+        self._looker.do(look, arrived, lambda _error: None)  # what is not known is shown as not analysed
 
     def choose_source(self, source: Source) -> None:
         """Show the brief of a source beside the list, and its picture."""
@@ -231,23 +266,27 @@ class FootagePlace(QWidget):
         if self._running is not None:
             if source.key != self._running.key and source.key not in [s.key for s in self._queue]:
                 self._queue.append(source)
-                self._cards[source.key].show_state("waiting")
+                self._show_state(source, "waiting")
             return
         self._running = source
         self._previews.hold(True)
-        self._cards[source.key].show_state("running", "Starting")
-        self._job = Job(self._arguments(source), lambda event: self._ws.door.send(lambda: self._heard(source, event)))
+        self._show_state(source, "running", "Starting")
+        self._job = Job(self._arguments(source), lambda event: self._ws.door.send(lambda: self._heard(source, event), self))
         self._job.start()
+
+    def _show_state(self, source: Source, state: str, text: str = "") -> None:
+        card = self._cards.get(source.key)
+        if card is not None:  # the project may be another one now
+            card.show_state(state, text)
 
     def _arguments(self, source: Source) -> list[str]:
         """The command line that analyses a source as its brief says."""
         brief = self._ws.brief_of(source)
-        out = ["analyse", source.path, "--language", brief.language, "--kind", brief.content, "--track", str(source.sound_track)]
-        if brief.part is not None:
-            out += ["--part-from", str(brief.start / TICKS), "--part-to", str((brief.end or source.length) / TICKS)]
-        for term in self._ws.options_of(source).terms:
-            out += ["--term", term]
-        return out
+        out = ["analyse", f"--language={brief.language}", f"--kind={brief.content}", f"--track={source.sound_track}"]
+        if (part := part_of(source, brief)) is not None:
+            out += [f"--part-from={part[0] / TICKS:.6f}", f"--part-to={part[1] / TICKS:.6f}"]
+        out += [f"--term={term}" for term in self._ws.options_of(source).terms]
+        return [*out, "--", source.path]
 
     def sooner(self, source: Source) -> None:
         """Let one that waits go before the one in front of it."""
@@ -257,7 +296,7 @@ class FootagePlace(QWidget):
             self._queue.insert(max(0, at - 1), self._queue.pop(at))
             for place, waiting in enumerate(self._queue):
                 text = "Next." if place == 0 else f"Waiting for {place + 1} before it."
-                self._cards[waiting.key].show_state("waiting", text)
+                self._show_state(waiting, "waiting", text)
 
     def _preview_came(self, source: Source, share: float | None) -> None:
         card = self._cards.get(source.key)
@@ -289,11 +328,14 @@ class FootagePlace(QWidget):
     def stop(self, source: Source) -> None:
         if source.key in [s.key for s in self._queue]:
             self._queue = [s for s in self._queue if s.key != source.key]
-            self._cards[source.key].show_state("stopped")
+            self._show_state(source, "stopped")
         elif self._running is not None and source.key == self._running.key and self._job is not None:
             self._job.cancel()
 
     def _heard(self, source: Source, event: Event) -> None:
+        if event.kind == "end":
+            self._ended(source, str(event.values["state"]))
+            return
         card = self._cards.get(source.key)
         if card is None:
             return
@@ -314,22 +356,23 @@ class FootagePlace(QWidget):
             card.show_state("ready", told_of(int(v["words"]), int(v["shots"]), int(v["people"])))
         elif event.kind == "error":
             card.show_state("failed", f"{v.get('message')} {v.get('hint')}")
-        elif event.kind == "end":
-            self._running = None
-            self._refresh()
-            if source.key not in self._cards:  # it was taken out meanwhile, and is not to be opened
+
+    def _ended(self, source: Source, state: str) -> None:
+        self._running = self._job = None
+        self._refresh()
+        if source.key not in self._cards:  # it was taken out meanwhile, or its project closed: it is not to be opened
+            self._open_next = False
+        elif state == "stopped":
+            self._show_state(source, "stopped")
+        elif state == "done":
+            self._ws.said.emit(f"{source.name} is ready.", "note")
+            self._looker.do(lambda: notify("Ready for the Bench", f"{source.name} is analysed."))
+            self._ws.refresh_found(source, last=True)
+            if self._open_next or self._ws.opened is None:
                 self._open_next = False
-            elif v["state"] == "stopped":
-                card.show_state("stopped")
-            elif v["state"] == "done":
-                self._ws.said.emit(f"{source.name} is ready.", "note")
-                self._looker.do(lambda: notify("Ready for the Bench", f"{source.name} is analysed."))
-                self._ws.refresh_found(source, last=True)
-                if self._open_next or self._ws.opened is None:
-                    self._open_next = False
-                    self.opened.emit(source)
-                self._previews.want(source)
-            if self._queue:
-                self.start(self._queue.pop(0))
-            else:
-                self._previews.hold(False)
+                self.opened.emit(source)
+            self._previews.want(source)
+        if self._queue:
+            self.start(self._queue.pop(0))
+        else:
+            self._previews.hold(False)

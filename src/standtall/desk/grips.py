@@ -8,16 +8,15 @@ from typing import Final
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
-from standtall.base.errors import NothingToDo
 from standtall.cutting import trim
 from standtall.cutting.edges import cut_after, cut_before
 from standtall.cutting.trim import Edge
 from standtall.desk import theme
+from standtall.desk.editor import Present
+from standtall.desk.opened import Opened
 from standtall.desk.rows import Page
-from standtall.desk.workspace import Opened, Workspace
-from standtall.model.analysis import Analysis
+from standtall.desk.workspace import Workspace
 from standtall.model.edits import Edit
-from standtall.model.short import Short
 from standtall.model.words import words_within
 
 WIDE, HIGH = 16, 7
@@ -73,15 +72,16 @@ def at(found: list[Grip], x: float, y: float, right: float) -> Grip | None:
     return next((g for g in found if place(g, right).adjusted(-3, -2, 3, 2).contains(x, y)), None)
 
 
-def drop(ws: Workspace, grip: Grip, word: int | None, tick: int) -> None:
-    """Let the edge lie at a word (or, in even time, at a tick)."""
+def drop(ws: Workspace, seen: Opened, grip: Grip, word: int | None, tick: int) -> None:
+    """Let the edge of a piece, as it was `seen` when it was gripped, lie at a word (or, in even time, at a tick)."""
 
-    def make(short: Short, analysis: Analysis) -> Edit:
-        if grip.number >= len(short.excerpts):
-            raise NothingToDo("The short has changed meanwhile.", "Drag the edge again.")
-        if ws.even or word is None:
-            return trim.trim(short, grip.number, grip.edge, tick)
+    even = ws.even
+
+    def make(now: Present) -> Edit:
+        number = now.piece(grip.number)
+        if even or word is None:
+            return trim.trim(now.short, number, grip.edge, tick)
         cut = cut_before if grip.edge == "start" else cut_after
-        return trim.trim(short, grip.number, grip.edge, cut(analysis, word))
+        return trim.trim(now.short, number, grip.edge, cut(now.analysis, now.words(range(word, word + 1)).start))
 
-    ws.edit(make)
+    ws.edit_as(make, seen)

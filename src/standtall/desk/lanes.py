@@ -13,8 +13,9 @@ from PySide6.QtGui import QBrush, QColor, QFont, QImage, QPainter, QPen, QPolygo
 
 from standtall.base.time import TICKS, clock
 from standtall.desk import theme
+from standtall.desk.opened import Opened
 from standtall.desk.rows import ROW, Page
-from standtall.desk.workspace import Opened, Workspace
+from standtall.desk.workspace import Workspace
 from standtall.framing.camera import Span
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.people import Track

@@ -15,11 +15,13 @@ from standtall.base.time import clock
 from standtall.cutting.words import from_words
 from standtall.desk.chapters import ChaptersSheet
 from standtall.desk.clips import ClipsSheet
+from standtall.desk.editor import Present
 from standtall.desk.fields import Field, button
 from standtall.desk.momentcard import MomentCard
+from standtall.desk.opened import Opened
 from standtall.desk.player import wide_at
 from standtall.desk.strip import SourceStrip
-from standtall.desk.workspace import Opened, Workspace
+from standtall.desk.workspace import Workspace
 from standtall.library.project import Project
 from standtall.media.reader import PictureReader
 from standtall.model import edits
@@ -46,6 +48,8 @@ class MomentsPlace(QWidget):
         super().__init__(parent)
         self._ws = workspace
         self.moments: tuple[Moment, ...] = ()
+        self.found_in: Opened | None = None
+        """What was on the Bench when they were found: the numbers of their words are of its transcript."""
         self.cards: list[MomentCard] = []
         self._votes: Votes = {}
         self._asked_of: str | None = None
@@ -239,7 +243,7 @@ class MomentsPlace(QWidget):
 
         def arrived(pair: tuple[Finder, T]) -> None:
             if self._ws.opened is not None and self._ws.opened.source.key == opened.source.key:
-                if self._finder is not pair[0]:
+                if self._finder is not pair[0] and self._ws.opened.transcript is opened.transcript:
                     self._finder = pair[0]
                     self._fill_parts(self.part.currentData())
                     self.strip.show_talk(self._finder)
@@ -248,6 +252,7 @@ class MomentsPlace(QWidget):
         ws.in_background(step, arrived)
 
     def _found(self, opened: Opened, moments: tuple[Moment, ...]) -> None:
+        self.found_in = opened
         asked = ", ".join(t for t in (self.topics.text().strip(),) if t)
         if moments and asked and not any(m.about for m in moments):
             self._show(moments, f"Nothing is said about “{asked}”, so these are the best passages without it.")
@@ -279,7 +284,7 @@ class MomentsPlace(QWidget):
                 widget.hide()
                 widget.deleteLater()
         self.cards = []
-        opened = self._ws.opened
+        opened = self.found_in
         for number, moment in enumerate(moments):
             assert opened is not None
             self._list.addWidget(self._card(number, moment, opened))
@@ -324,9 +329,13 @@ class MomentsPlace(QWidget):
     def reshape(self, number: int, lead: range | None, dull: range | None) -> None:
         """Take back that a proposal opens on another line, or leaves something out."""
         moment, wish = self.moments[number], self.wish()
+        now, seen = self._ws.opened, self.found_in
+        if now is None or seen is None or now.transcript is not seen.transcript:
+            self._ws.said.emit("The words were changed since these were found: press “Find moments” again.", "note")
+            return
 
         def arrived(made: Moment) -> None:
-            opened = self._ws.opened
+            opened = self.found_in
             if number < len(self.moments) and self.moments[number] is moment and opened is not None:
                 self.moments = (*self.moments[:number], made, *self.moments[number + 1 :])
                 old = self.cards.pop(number)
@@ -369,11 +378,10 @@ class MomentsPlace(QWidget):
         self._ws.said.emit(f"{edits.count_of(len(kept), 'short')} made.", "note")
 
     def _make_short(self, moment: Moment, title: str) -> None:
-        def short(now: Opened) -> Short:
-            made = from_words(title.strip() or now.source.name, now.analysis, moment.words)
-            return replace(made, look=self._ws.brief_of(now.source).look)
+        def short(now: Present) -> Short:
+            return from_words(title.strip()[:120] or now.source.name, now.analysis, now.each(moment.words))
 
-        self._ws.make_short(short)
+        self._ws.make_short(short, seen=self.found_in)
 
     # what is learnt
 

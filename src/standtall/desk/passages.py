@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Final
 
-from PySide6.QtCore import QEvent, QSize, Qt, Signal
+from PySide6.QtCore import QSize, Qt, Signal
 from PySide6.QtGui import QDropEvent, QKeyEvent
 from PySide6.QtWidgets import QAbstractItemView, QListWidget, QWidget
 
@@ -15,15 +15,15 @@ from standtall.model.words import words_within
 
 SHOWN: Final = 8
 ROW: Final = 26
-KEYS: Final = (Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Delete, Qt.Key.Key_Backspace, Qt.Key.Key_Up, Qt.Key.Key_Down)
 
 
 class PassageList(QListWidget):
-    """`moved` carries the number of a passage and its new one, `gone` and `wanted` the number of one."""
+    """`moved` carries a passage and the number of its new place, `gone` and `wanted` a passage: what it is, not where it stands,
+    since the list may be older than what is done with it."""
 
-    moved = Signal(int, int)
-    gone = Signal(int)
-    wanted = Signal(int)
+    moved = Signal(object, int)
+    gone = Signal(object)
+    wanted = Signal(object)
 
     def __init__(self, name: str, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -34,11 +34,13 @@ class PassageList(QListWidget):
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setTextElideMode(Qt.TextElideMode.ElideRight)
         self.setUniformItemSizes(True)
-        self.itemActivated.connect(lambda item: self.wanted.emit(self.row(item)))
+        self.shown: tuple[Excerpt, ...] = ()
+        self.itemActivated.connect(lambda item: self.wanted.emit(self.shown[self.row(item)]))
 
     def show_passages(self, passages: tuple[Excerpt, ...], analysis: Analysis) -> None:
         """Fill the list anew; the row that was chosen stays so."""
         row = self.currentRow()
+        self.shown = passages
         self.clear()
         for number, passage in enumerate(passages):
             said = words_within(analysis.words, passage.start, passage.end)
@@ -59,23 +61,24 @@ class PassageList(QListWidget):
         to = to - 1 if not below and to > number and index.isValid() else to
         event.setDropAction(Qt.DropAction.IgnoreAction)  # the list is filled anew by the edit itself
         event.accept()
-        if to != number:
-            self.moved.emit(number, to)
+        if to != number and number >= 0:
+            self._move(number, to)
 
-    def event(self, event: QEvent) -> bool:
-        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent) and event.key() in KEYS:
-            event.accept()
-            return True
-        return super().event(event)
+    def _move(self, number: int, to: int) -> None:
+        """Show the new order at once, so that the next key is about the same passage."""
+        passage, others = self.shown[number], [*self.shown[:number], *self.shown[number + 1 :]]
+        self.shown = (*others[:to], passage, *others[to:])
+        self.insertItem(to, self.takeItem(number))
+        self.setCurrentRow(to)
+        self.moved.emit(passage, to)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         row, key = self.currentRow(), event.key()
         way = {Qt.Key.Key_Up: -1, Qt.Key.Key_Down: 1}.get(Qt.Key(key), 0)
         if row >= 0 and way and event.modifiers() & Qt.KeyboardModifier.AltModifier:
             if 0 <= row + way < self.count():
-                self.setCurrentRow(row + way)
-                self.moved.emit(row, row + way)
+                self._move(row, row + way)
         elif row >= 0 and key in (Qt.Key.Key_Delete, Qt.Key.Key_Backspace):
-            self.gone.emit(row)
+            self.gone.emit(self.shown[row])
         else:
             super().keyPressEvent(event)

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.geometry import Rect
 from standtall.desk import theme
+from standtall.desk.opened import Opened
 from standtall.desk.player import Shown
 from standtall.desk.workspace import Workspace
 from standtall.framing.camera import crop_width, largest
@@ -22,6 +23,9 @@ class WideView(QWidget):
         self._ws = workspace
         self._shown: Shown | None = None
         self._drag: tuple[QPointF, Rect, Rect] | None = None
+        self._dragged: tuple[tuple[int, int], Opened] | None = None
+        """The shot that is dragged in, and what was on the Bench when it was gripped: it may play on meanwhile."""
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("Wide picture")
         self.setToolTip("The whole picture. Drag the crop to frame this shot by hand; turn the wheel to zoom.")
         self.setMinimumHeight(150)
@@ -128,8 +132,9 @@ class WideView(QWidget):
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         crop = self._crop() or self._default_crop()
-        if event.button() == Qt.MouseButton.LeftButton and crop is not None and self._shot() is not None:
-            self._drag = (event.position(), crop, crop)
+        shot, opened = self._shot(), self._ws.opened
+        if event.button() == Qt.MouseButton.LeftButton and crop is not None and shot is not None and opened is not None:
+            self._drag, self._dragged = (event.position(), crop, crop), (shot, opened)
 
     def _default_crop(self) -> Rect | None:
         """Where a crop begins in a shot that is shown whole."""
@@ -157,20 +162,18 @@ class WideView(QWidget):
             return
         start, before, after = self._drag
         self._drag = None
-        if (event.position() - start).manhattanLength() > 3 and before != after:
-            self._set(after.cx, after.cy, after.h)
+        if (event.position() - start).manhattanLength() > 3 and before != after and self._dragged is not None:
+            shot, seen = self._dragged
+            self._ws.edit(lambda short, _a: edits.set_crop(short, shot, after.cx, after.cy, after.h), seen)
         self.update()
 
     def wheelEvent(self, event: QWheelEvent) -> None:
         crop = self._crop()
         if crop is not None and event.angleDelta().y():
             factor = 0.94 if event.angleDelta().y() > 0 else 1 / 0.94
-            self._set(crop.cx, crop.cy, min(1.0, max(0.2, crop.h * factor)))
-
-    def _set(self, cx: float, cy: float, h: float) -> None:
-        shot = self._shot()
-        if shot is not None:
-            self._ws.edit(lambda short, _a: edits.set_crop(short, shot, cx, cy, h))
+            shot, high = self._shot(), min(1.0, max(0.2, crop.h * factor))
+            if shot is not None:
+                self._ws.edit(lambda short, _a: edits.set_crop(short, shot, crop.cx, crop.cy, high))
 
 
 class TallView(QWidget):
@@ -181,6 +184,7 @@ class TallView(QWidget):
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._shown: Shown | None = None
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("Tall picture")
         self.setToolTip("The short as it will be rendered")
         self.setMinimumSize(180, 320)

@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.errors import NothingToDo
 from standtall.base.time import clock
 from standtall.cutting import montage, order, trim
 from standtall.cutting.trim import Edge
@@ -29,7 +30,8 @@ from standtall.desk.tuner import card_in
 from standtall.desk.workspace import Workspace
 from standtall.model import edits
 from standtall.model.channel import channel_named
-from standtall.model.short import Joins
+from standtall.model.short import Joins, Short
+from standtall.model.timemap import Excerpt
 from standtall.session.make import pictures_in
 
 JOINS: tuple[tuple[str, Joins, str], ...] = (
@@ -70,9 +72,9 @@ class PiecesSide(QScrollArea):
 
     def _pieces_card(self, box: QVBoxLayout) -> None:
         self.pieces = PassageList("Pieces of the short")
-        self.pieces.moved.connect(lambda a, b: self._ws.edit(lambda s, _a: order.move(s, a, b)))
-        self.pieces.gone.connect(lambda n: self._ws.edit(lambda s, _a: order.remove(s, n)))
-        self.pieces.wanted.connect(self._go_to)
+        self.pieces.moved.connect(lambda e, to: self._ws.edit(lambda s, _a: order.move(s, _number(s, e), to)))
+        self.pieces.gone.connect(lambda e: self._ws.edit(lambda s, _a: order.remove(s, _number(s, e))))
+        self.pieces.wanted.connect(lambda e: self._ws.seek(e.start))
         box.addWidget(self.pieces)
         row = QHBoxLayout()
         row.setSpacing(6)
@@ -117,7 +119,7 @@ class PiecesSide(QScrollArea):
         self.picked = PassageList("Basket")
         self.picked.moved.connect(self._basket.move)
         self.picked.gone.connect(self._basket.remove)
-        self.picked.wanted.connect(lambda n: self._ws.seek(self._basket.passages[n].start))
+        self.picked.wanted.connect(lambda e: self._ws.seek(e.start))
         box.addWidget(self.picked)
         self._length = QLabel()
         box.addWidget(self._length)
@@ -165,14 +167,14 @@ class PiecesSide(QScrollArea):
 
     def lay_over(self, paths: list[Path]) -> None:
         """Share pictures out over the short; they are looked at in the background."""
-        how = self.how.currentData()
+        how, seen = self.how.currentData(), self._ws.opened
 
         def arrived(found: tuple[list[montage.Picture], list[str]]) -> None:
             pictures, bad = found
             if bad:
                 self._ws.said.emit(bad[0], "error")
             if pictures:
-                self._ws.edit(lambda s, a: montage.lay_over(s, a, pictures, how))
+                self._ws.edit(lambda s, a: montage.lay_over(s, a, pictures, how), seen)
 
         self._ws.in_background(lambda: pictures_in(paths), arrived)
 
@@ -193,7 +195,7 @@ class PiecesSide(QScrollArea):
         if chosen is None:
             self._ws.said.emit("Choose the words first that should open the short.", "note")
             return
-        self._ws.edit(lambda s, a: order.to_front(s, a, chosen))
+        self._ws.edit_words(chosen, order.to_front)
 
     def trim(self, edge: Edge, unit: str, way: int) -> None:
         """Move an edge of the chosen piece (the one under the playhead, as long as no other is chosen) by a frame or a word."""
@@ -204,9 +206,9 @@ class PiecesSide(QScrollArea):
         number = row if row >= 0 else trim.piece_at(opened.entry.short, self._ws.playhead)
         rate = opened.edition.rate
         if unit == "word":
-            self._ws.edit(lambda s, a: trim.trim_by_word(s, a, number, edge, way))
+            self._ws.edit_piece(number, lambda s, a, n: trim.trim_by_word(s, a, n, edge, way))
         else:
-            self._ws.edit(lambda s, _a: trim.trim_by_frame(s, number, edge, way, rate))
+            self._ws.edit_piece(number, lambda s, _a, n: trim.trim_by_frame(s, n, edge, way, rate))
 
     def put(self) -> None:
         chosen = self._ws.selection
@@ -224,10 +226,6 @@ class PiecesSide(QScrollArea):
         opened = self._ws.opened
         if opened is not None and opened.entry.short.joins != joins:
             self._ws.edit(lambda s, _a: edits.set_joins(s, joins))
-
-    def _go_to(self, number: int) -> None:
-        if self._ws.opened is not None:
-            self._ws.seek(self._ws.opened.entry.short.excerpts[number].start)
 
     def _hear_basket(self) -> None:
         self._hearing.pieces(self._basket.passages)
@@ -283,3 +281,10 @@ class PiecesSide(QScrollArea):
         self._back.setEnabled(self._basket.can_undo)
         for widget in (self._hear, self._clear, self._make_button):
             widget.setEnabled(bool(passages))
+
+
+def _number(short: Short, piece: Excerpt) -> int:
+    """Which piece of a short it is now."""
+    if piece not in short.excerpts:
+        raise NothingToDo("That piece was changed meanwhile, so nothing was done.", "Choose it again.")
+    return short.excerpts.index(piece)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import contextlib
 import threading
 import time
 from dataclasses import dataclass
@@ -11,6 +12,7 @@ from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
 from standtall.base.errors import StandTallError
+from standtall.base.log import told
 from standtall.base.priority import PLAYING, thread_behind
 from standtall.compose.paint import nothing
 from standtall.compose.pictures import Pictures
@@ -201,11 +203,15 @@ class Player(QObject):
     def frame(self) -> int:
         return self._frame
 
-    def close(self) -> None:
+    def end(self) -> None:
+        """Stop playing and painting; `close` waits for it."""
         with self._lock:
             self._closing = True
             self._wish()
-        self._thread.join()
+
+    def close(self) -> None:
+        self.end()
+        self._thread.join(2.0)
 
     def _wish(self) -> None:
         self._changed = True
@@ -247,10 +253,15 @@ class Player(QObject):
                 else:
                     scene = self._scene or edition.scene(min(self._frame, edition.frames - 1))
                     self._emit(edition, scene, reader, ink)
-            except StandTallError as error:
+            except BaseException as error:  # noqa: BLE001 - logged and told: the thread goes on with the next wish
                 with self._lock:
                     self._set_speed(0.0)
-                self.failed.emit(str(error))
+                if not isinstance(error, StandTallError) and reader is not None:  # it may be in no fit state any more
+                    with contextlib.suppress(Exception):
+                        reader.close()
+                    reader, path, ink = None, "", None
+                with contextlib.suppress(RuntimeError):  # the window may be gone
+                    self.failed.emit(str(told(error, "The picture is not shown")))
         if reader is not None:
             reader.close()
 

@@ -38,7 +38,7 @@ class Previews(QObject):
         if self._job is not None or self._held or not self._queue:
             return
         source = self._queue.pop(0)
-        self._job = Job(["preview", source.path], lambda event: self._ws.door.send(lambda: self._heard(source, event)))
+        self._job = Job(["preview", "--", source.path], lambda event: self._ws.door.send(lambda: self._heard(source, event), self))
         self._job.start()
 
     def _heard(self, source: Source, event: Event) -> None:
@@ -51,8 +51,7 @@ class Previews(QObject):
             self.came.emit(source, None)
             self._next()
 
-    def close(self) -> None:
+    def give_up(self) -> Job | None:
+        """Begin no other copy; -> the one that is being made, to be ended."""
         self._queue = []
-        if self._job is not None:
-            self._job.cancel()
-            self._job.wait(10)
+        return self._job

@@ -38,6 +38,7 @@ class Page:
     """Rows of a whole source, and time to height and back, elastic (as the text needs) or even."""
 
     def __init__(self, words: tuple[Word, ...], length: int, even: bool) -> None:
+        self.even = even
         rows: list[Row] = []
         times: list[float] = [0.0]
         heights: list[float] = [float(TOP)]

@@ -13,9 +13,10 @@ from standtall.cutting.words import kept_words
 from standtall.desk import grips, theme
 from standtall.desk.fields import Field
 from standtall.desk.lanes import LaneBox, paint_extras, paint_picture_lane, paint_time_lane
+from standtall.desk.opened import Opened
 from standtall.desk.overview import OverviewBar
 from standtall.desk.rows import ROW, Page
-from standtall.desk.workspace import Opened, Workspace
+from standtall.desk.workspace import Workspace
 from standtall.model import corrections, edits
 from standtall.model.words import NOBODY, Word, word_at, words_within
 
@@ -42,6 +43,8 @@ class ScriptView(QAbstractScrollArea):
         self._kept: set[int] = set()
         self._grips: list[grips.Grip] = []
         self._held: grips.Grip | None = None
+        self._held_in: Opened | None = None
+        """What was on the Bench when the grip was taken."""
         self._anchor: int | None = None
         self._band: tuple[tuple[int, int], float, float] | None = None
         self._last_playhead = 0
@@ -349,7 +352,7 @@ class ScriptView(QAbstractScrollArea):
             return
         x, y = self._at(event)
         lane = self._lane()
-        self._held = grips.at(self._grips, x, y, self._right())
+        self._held, self._held_in = grips.at(self._grips, x, y, self._right()), opened
         if self._held is not None:
             return
         if lane.x <= x < lane.x + lane.w:
@@ -409,9 +412,9 @@ class ScriptView(QAbstractScrollArea):
         if self._held is not None:
             x, y = self._at(event)
             held, self._held = self._held, None
-            page = self.page
-            if page is not None and abs(y - held.y) > 4:
-                grips.drop(self._ws, held, self.word_near(x, y), page.tick(y))
+            page, seen = self.page, self._held_in
+            if page is not None and seen is not None and abs(y - held.y) > 4:
+                grips.drop(self._ws, seen, held, self.word_near(x, y), page.tick(y))
             self._ws.select(None)
             return
         if self._band is not None and self._ws.opened is not None:
@@ -430,6 +433,11 @@ class ScriptView(QAbstractScrollArea):
             self._anchor = None
             self._ws.select(range(word, word + 1))
             self.retype()
+
+    def choose_all(self) -> None:
+        opened = self._ws.opened
+        if opened is not None and opened.analysis.words:
+            self._ws.select(range(len(opened.analysis.words)))
 
     # typing in place
 
@@ -451,16 +459,16 @@ class ScriptView(QAbstractScrollArea):
         wide = min(room, max(110.0, QFontMetricsF(self._font()).horizontalAdvance(field.text()) + 44))
         field.setGeometry(int(box.left()) - 8, int(box.top()) - self.verticalScrollBar().value() - 2, int(wide), ROW + 4)
         field.selectAll()
-        field.returnPressed.connect(lambda: self._typed(chosen, field))
+        field.returnPressed.connect(lambda: self._typed(chosen, field, opened))
         field.given_up.connect(self._stop_retyping)
         self._retyper = field
         field.show()
         field.setFocus(Qt.FocusReason.ShortcutFocusReason)
 
-    def _typed(self, chosen: range, field: Field) -> None:
+    def _typed(self, chosen: range, field: Field, seen: Opened) -> None:
         text = field.text()
         self._stop_retyping()
-        self._ws.revise(lambda t: corrections.retype(t, chosen, text))
+        self._ws.revise_words(chosen, lambda t, c: corrections.retype(t, c, text), seen)
 
     def _stop_retyping(self) -> None:
         if self._retyper is not None:

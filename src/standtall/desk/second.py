@@ -16,7 +16,6 @@ from PySide6.QtWidgets import (
     QInputDialog,
     QLabel,
     QPlainTextEdit,
-    QPushButton,
     QStyle,
     QStyledItemDelegate,
     QStyleOptionViewItem,
@@ -25,14 +24,18 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.errors import NothingToDo
 from standtall.base.time import clock
 from standtall.desk import theme
+from standtall.desk.editor import Present
+from standtall.desk.fields import button
 from standtall.desk.languages import LANGUAGES
 from standtall.desk.tuner import card_in
 from standtall.desk.wordfiles import WordFiles
 from standtall.desk.workspace import Workspace
 from standtall.model import edits, translating
 from standtall.model.brief import DETECT
+from standtall.model.transcript import Revision
 from standtall.model.translation import Passage, Translation, original_of
 
 ROW: Final = 78
@@ -167,12 +170,12 @@ class SecondLanguage(QWidget):
         self.captions.clicked.connect(self._caption)
         box.addWidget(self.captions)
         grid = QGridLayout()
-        self._give = self._button("For a translator…", "Write the passages as XLIFF 2.1, for translators' tools", self.give)
-        self._take = self._button("From a translator…", "Take the translation from an XLIFF 2 file that came back", self.take)
-        self._english = self._button("By the recogniser", "Translate the talk into English; look it over then", self.hear)
-        self._remove = self._button("Remove", "Take this language away; undo brings it back", self._forget)
-        for i, button in enumerate((self._give, self._take, self._english, self._remove)):
-            grid.addWidget(button, i // 2, i % 2)
+        self._give = button("For a translator…", "Write the passages as XLIFF 2.1, for translators' tools", self.give)
+        self._take = button("From a translator…", "Take the translation from an XLIFF 2 file that came back", self.take)
+        self._english = button("By the recogniser", "Translate the talk into English; look it over then", self.hear)
+        self._remove = button("Remove", "Take this language away; undo brings it back", self._forget)
+        for i, one in enumerate((self._give, self._take, self._english, self._remove)):
+            grid.addWidget(one, i // 2, i % 2)
         box.addLayout(grid)
         self.model = Passages()
         self.model.typed.connect(self._typed)
@@ -200,12 +203,6 @@ class SecondLanguage(QWidget):
             signal.connect(self.refresh)
         self.refresh()
 
-    def _button(self, text: str, tip: str, does: Any) -> QPushButton:
-        button = QPushButton(text)
-        button.setToolTip(tip)
-        button.clicked.connect(lambda _c=False: does())
-        return button
-
     # what it does
 
     def _chosen(self, _index: int) -> None:
@@ -221,7 +218,14 @@ class SecondLanguage(QWidget):
 
     def _typed(self, number: int, text: str) -> None:
         language = self._shown
-        self._ws.revise(lambda t: translating.translate(t, language, number, text))
+
+        def make(now: Present) -> Revision:
+            was, here = (translating.find(t, language) for t in (now.seen.transcript, now.transcript))
+            if was is None or here is None or [(p.start, p.end) for p in was.passages] != [(p.start, p.end) for p in here.passages]:
+                raise NothingToDo("The passages were changed meanwhile, so nothing was written.", "Type it again.")
+            return translating.translate(now.transcript, language, number, text)
+
+        self._ws.revise_as(make)
 
     def _caption(self) -> None:
         language = self._shown if self.captions.isChecked() else ""

@@ -22,6 +22,7 @@ from PySide6.QtWidgets import (
 from standtall.base.time import TICKS, clock
 from standtall.desk import theme
 from standtall.desk.fields import Field, button
+from standtall.desk.opened import Opened
 from standtall.desk.tuner import card_in
 from standtall.desk.wordwork import WordWork
 from standtall.desk.workspace import Workspace
@@ -248,7 +249,7 @@ class TranscriptSheet(QScrollArea):
             name.setText(talker.name)
             name.setCursorPosition(0)
             name.setToolTip("Name of the talker; every place shows it")
-            name.editingFinished.connect(partial(self._name, i, name))
+            name.editingFinished.connect(partial(self._name, i, name, opened))
             name.given_up.connect(partial(name.setText, talker.name))
             says = QToolButton()
             says.setObjectName("plain")
@@ -273,10 +274,11 @@ class TranscriptSheet(QScrollArea):
                 self._talkers.addWidget(widget, i, column)
         self._no_talkers.setVisible(not talkers)
 
-    def _name(self, talker: int, field: Field) -> None:
-        opened, text = self._ws.opened, field.text()
-        if opened is not None and talker < len(opened.transcript.talkers) and text != opened.transcript.talkers[talker].name:
-            self._ws.revise(lambda t: corrections.name_talker(t, talker, text))
+    def _name(self, talker: int, field: Field, seen: Opened) -> None:
+        text = field.text()
+        if text != seen.transcript.talkers[talker].name and field.isModified():
+            field.setModified(False)
+            self._ws.revise_as(lambda p: corrections.name_talker(p.transcript, p.talker(talker), text), seen)
 
     def _join(self, gone: int, box: QComboBox, _index: int) -> None:
         keep = box.currentData()
@@ -284,7 +286,7 @@ class TranscriptSheet(QScrollArea):
         if keep == TWO:
             self._work.divide(gone)
         elif keep is not None:
-            self._ws.revise(lambda t: corrections.join_talkers(t, int(keep), gone))
+            self._ws.revise_as(lambda p: corrections.join_talkers(p.transcript, p.talker(int(keep)), p.talker(gone)))
 
     def _count_found(self) -> None:
         opened = self._ws.opened

@@ -8,11 +8,12 @@ from functools import partial
 
 from PySide6.QtWidgets import QMenu, QToolButton
 
-from standtall.base.time import clock
+from standtall.base.time import TICKS, clock
 from standtall.cutting.words import from_words
 from standtall.desk import theme
-from standtall.desk.workspace import Opened, Workspace
-from standtall.library.project import Entry, Project
+from standtall.desk.editor import Present
+from standtall.desk.workspace import Workspace
+from standtall.library.project import Entry
 from standtall.model import edits
 from standtall.model.short import Short
 from standtall.session.make import Choice, short_of
@@ -37,7 +38,7 @@ class ShortsButton(QToolButton):
 
     def _read(self) -> None:
         if self._ws.opened is not None:
-            self._ws.with_project(Project.shorts, self._fill)
+            self._ws.with_project(lambda project: project.shorts(lambda _damaged: None), self._fill)
 
     def _edited(self) -> None:
         """An edit changes the short on the Bench alone: the others are read again only where a new one has come."""
@@ -81,19 +82,26 @@ class ShortsButton(QToolButton):
     def make(self) -> None:
         """A short of the chosen words (or of the first sentences), beside the ones there are."""
         chosen = self._ws.selection
+        opened = self._ws.opened
+        longest = Choice(length=self._ws.brief_of(opened.source).most_s * TICKS) if opened is not None else Choice()
 
-        def short(now: Opened) -> Short:
+        def short(now: Present) -> Short:
             if not chosen:
-                return short_of(now.source, now.analysis, Choice())
-            words = " ".join(now.analysis.words[i].text for i in list(chosen)[:6])
-            return edits.rename(from_words(now.source.name, now.analysis, chosen), re.sub(r"[,.;:!?]+$", "", words)).short
+                return short_of(now.source, now.analysis, longest)
+            here = now.words(chosen)
+            words = " ".join(now.analysis.words[i].text for i in list(here)[:6])
+            return edits.rename(from_words(now.source.name, now.analysis, here), re.sub(r"[,.;:!?]+$", "", words)).short
 
         self._ws.make_short(short)
 
     def duplicate(self) -> None:
         """A copy of the short on the Bench, to try another cut of it."""
 
-        def short(now: Opened) -> Short:
+        def short(now: Present) -> Short:
             return replace(now.entry.short, name=f"{now.entry.short.name[:112]} copy")
 
-        self._ws.make_short(short, lambda: self._ws.said.emit("This is the copy now; the first one is in the list.", "note"))
+        def made(shown: bool) -> None:
+            if shown:
+                self._ws.said.emit("This is the copy now; the first one is in the list.", "note")
+
+        self._ws.make_short(short, made, copy=True)

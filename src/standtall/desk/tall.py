@@ -88,8 +88,8 @@ class RenderBar(QStackedWidget):
         folder = self.folder or Path.home() / "Videos" / "Stand Tall"
         self._file = self._error = ""
         self._job = Job(
-            ["render", str(project), "--short", str(opened.entry.id), "--out", str(folder)],
-            lambda event: self._ws.door.send(lambda: self._heard(event)),
+            ["render", f"--short={opened.entry.id}", f"--out={folder}", "--", str(project.absolute())],
+            lambda event: self._ws.door.send(lambda: self._heard(event), self),
         )
         self._stage.setText("Starting")
         self._bar.setValue(0)
@@ -101,11 +101,9 @@ class RenderBar(QStackedWidget):
             self._stage.setText("Stopping")
             self._job.cancel()
 
-    def close_job(self) -> None:
-        """Stop and wait, when the window closes."""
-        if self._job is not None:
-            self._job.cancel()
-            self._job.wait(10)
+    def job(self) -> Job | None:
+        """The render that is running, if any."""
+        return self._job if self.running else None
 
     def _heard(self, event: Event) -> None:
         if event.kind == "progress":

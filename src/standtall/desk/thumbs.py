@@ -49,7 +49,7 @@ class Thumbs:
         self.images: dict[int, QImage] = {}
         self._source, self._proxy = source, proxy
         self._levels = wanted(shots, source.length)
-        self._file = cache.folder / source.key / "thumbs.zip"
+        self._file = cache.folder_of(source.key) / "thumbs.zip"
         self._sorted: list[int] = []
         self._coarse = {at for at, _ in self._levels[0]} - {at for level in self._levels[1:] for at, _ in level}
 

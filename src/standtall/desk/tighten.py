@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 from typing import Any, Final
 
-from PySide6.QtCore import QAbstractTableModel, QEvent, QModelIndex, QPersistentModelIndex, Qt, Signal
+from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QKeyEvent, QShowEvent
 from PySide6.QtWidgets import (
     QAbstractItemView,
@@ -13,7 +13,6 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QHeaderView,
     QLabel,
-    QPushButton,
     QSlider,
     QTableView,
     QVBoxLayout,
@@ -24,16 +23,17 @@ from standtall.base.time import TICKS, clock, seconds
 from standtall.cutting.edges import covered_with, without
 from standtall.cutting.removals import PACES, Pace, Removal, is_out, quiet_under, removals, saved, tighten
 from standtall.desk import theme
+from standtall.desk.fields import button
 from standtall.desk.hearing import Hearing
 from standtall.desk.workspace import Workspace
 from standtall.model.analysis import Analysis
 from standtall.model.edits import Edit, count_of
 from standtall.model.short import Short
 from standtall.model.timemap import Excerpt
+from standtall.model.words import words_within
 
 AROUND: Final = round(1.4 * TICKS)
 """What is heard on each side of a removal."""
-OWN: Final = (Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Up, Qt.Key.Key_Down)
 Index = QModelIndex | QPersistentModelIndex
 
 
@@ -49,7 +49,7 @@ class Rows(QAbstractTableModel):
         self.refused: set[tuple[int, int]] = set()
         self._analysis: Analysis | None = None
 
-    def show(self, rows: tuple[Removal, ...], out: frozenset[Removal], analysis: Analysis) -> None:
+    def show(self, rows: tuple[Removal, ...], out: frozenset[Removal], analysis: Analysis | None) -> None:
         self.beginResetModel()
         self.rows, self.out, self._analysis = rows, out, analysis
         self.endResetModel()
@@ -84,7 +84,8 @@ class Rows(QAbstractTableModel):
         assert self._analysis is not None
         if removal.kind == "silence":
             return "silence"
-        said = " ".join(self._analysis.words[i].text for i in removal.words)
+        words = words_within(self._analysis.words, removal.start, removal.end)  # their numbers may be of an older transcript
+        said = " ".join(self._analysis.words[i].text for i in words)
         return f"“{said}”" if removal.kind == "filler" else f"{removal.kind}: “{said}”"
 
     def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
@@ -112,12 +113,6 @@ class Table(QTableView):
     ticked = Signal(int)
     heard = Signal(int)
 
-    def event(self, event: QEvent) -> bool:
-        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent) and event.key() in OWN:
-            event.accept()  # before the keys of the window: Space plays there
-            return True
-        return super().event(event)
-
     def keyPressEvent(self, event: QKeyEvent) -> None:
         row = self.currentIndex().row()
         if row >= 0 and event.key() == Qt.Key.Key_Space:
@@ -134,7 +129,9 @@ class TightenSide(QWidget):
     def __init__(self, workspace: Workspace, hearing: Hearing, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._ws, self._hearing = workspace, hearing
-        self._taken: dict[int, tuple[Removal, ...]] = {}
+        self._taken: dict[tuple[int, int], tuple[Removal, ...]] = {}
+        """What was taken out of each short, by the project (as the window counts them) and the number of the short in it."""
+        self._of: tuple[int, str] | None = None
         self._quiet: tuple[tuple[float, ...], float] | None = None
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 4, 4, 4)
@@ -188,26 +185,20 @@ class TightenSide(QWidget):
         self._empty.setWordWrap(True)
         column.addWidget(self._empty)
         row = QHBoxLayout()
-        self._hear = self._button("Play", "Hear the chosen row as it would be cut (Enter)", lambda: self.hear(self._row()))
-        self._back = self._button("Bring back", "Undo the chosen row by itself", self.bring_back)
+        self._hear = button("Play", "Hear the chosen row as it would be cut (Enter)", lambda: self.hear(self._row()))
+        self._back = button("Bring back", "Undo the chosen row by itself", self.bring_back)
         row.addWidget(self._hear)
         row.addWidget(self._back)
         column.addLayout(row)
         self._saves = QLabel()
         column.addWidget(self._saves)
-        self._apply = self._button("Take out the ticked", "Take all ticked rows out, as one step", self.apply)
+        self._apply = button("Take out the ticked", "Take all ticked rows out, as one step", self.apply)
         self._apply.setObjectName("main")
         column.addWidget(self._apply)
         self.rows.ticked_changed.connect(self._count)
         for signal in (workspace.opened_changed, workspace.edition_changed):
             signal.connect(self.refresh)
         self.refresh()
-
-    def _button(self, text: str, tip: str, does: Any) -> QPushButton:
-        button = QPushButton(text)
-        button.setToolTip(tip)
-        button.clicked.connect(lambda _checked=False: does())
-        return button
 
     def _row(self) -> int:
         return self.table.currentIndex().row()
@@ -223,8 +214,8 @@ class TightenSide(QWidget):
         opened, chosen = self._ws.opened, self.rows.chosen()
         if opened is None:
             return
-        number = opened.entry.id
-        self._taken[number] = (*self._taken.get(number, ()), *chosen)
+        mine = opened.project, opened.entry.id
+        self._taken[mine] = (*self._taken.get(mine, ()), *chosen)
         self._ws.edit(lambda s, _a: tighten(s, chosen))
 
     def bring_back(self) -> None:
@@ -264,6 +255,8 @@ class TightenSide(QWidget):
         pace = self._now
         told = "silences stay" if pace.longest_s is None else f"over {pace.longest_s:.2g} s"
         self._pace_name.setText(f"{pace.name}, {told}" if pace.longest_s is None else f"{pace.name} ({told})")
+        if opened is None:
+            self.rows.show((), frozenset(), None)
         if opened is None or not self.isVisible():  # an edit waits for no list that nobody sees
             return
         short = opened.entry.short
@@ -273,7 +266,9 @@ class TightenSide(QWidget):
             self._quiet = level, quiet_under(opened.analysis)
         found = removals(short, opened.analysis, pace, self._quiet[1])
         proposed = [r for r in found if r.kind.replace("false start", "repeat") in kinds]
-        taken = self._taken.get(opened.entry.id, ())
+        if self._of != (opened.project, opened.source.key):  # what was refused in other footage says nothing here
+            self._of, self.rows.refused = (opened.project, opened.source.key), set()
+        taken = self._taken.get((opened.project, opened.entry.id), ())
         out = frozenset(r for r in taken if is_out(short, r))
         keep = self._row()
         self.rows.show(tuple(sorted({*proposed, *out}, key=lambda r: (r.start, r.end))), out, opened.analysis)

@@ -26,6 +26,8 @@ from PySide6.QtWidgets import (
 from standtall.base.time import TICKS
 from standtall.cutting import words as cutting
 from standtall.desk import theme
+from standtall.desk.fields import button
+from standtall.desk.opened import Opened
 from standtall.desk.wordedges import WordEdges
 from standtall.desk.wordwork import WordWork
 from standtall.desk.workspace import Workspace
@@ -138,17 +140,17 @@ class Tuner(QScrollArea):
         box.addWidget(self.edges)
         grid = QGridLayout()
         grid.setSpacing(6)
-        self._take = self._button("Only these", "Make the chosen words the whole short (Enter)", self.take)
-        self._cut = self._button("Cut", "Cut the chosen words out of the short (Delete)", self.cut)
-        self._back = self._button("Bring back", "Put the chosen words into the short (B)", self.bring_back)
-        self._new = self._button("New short", "Make another short of the chosen words (Ctrl+N)", self.new_short.emit)
-        for i, button in enumerate((self._take, self._cut, self._back, self._new)):
-            grid.addWidget(button, i // 2, i % 2)
+        self._take = button("Only these", "Make the chosen words the whole short (Enter)", self.take)
+        self._cut = button("Cut", "Cut the chosen words out of the short (Delete)", self.cut)
+        self._back = button("Bring back", "Put the chosen words into the short (B)", self.bring_back)
+        self._new = button("New short", "Make another short of the chosen words (Ctrl+N)", self.new_short.emit)
+        for i, made in enumerate((self._take, self._cut, self._back, self._new)):
+            grid.addWidget(made, i // 2, i % 2)
         box.addLayout(grid)
         row = QHBoxLayout()
         row.setSpacing(6)
-        row.addWidget(self._button("Retype", "Type other words in their place (T, or double click)", self.retype.emit))
-        row.addWidget(self._button("Hear", "Hear them in their surroundings (H)", self._work.hear))
+        row.addWidget(button("Retype", "Type other words in their place (T, or double click)", self.retype.emit))
+        row.addWidget(button("Hear", "Hear them in their surroundings (H)", self._work.hear))
         row.addWidget(self._more())
         box.addLayout(row)
         self._others = QHBoxLayout()
@@ -176,17 +178,17 @@ class Tuner(QScrollArea):
         more.setMenu(menu)
         return more
 
-    def _offer(self, chosen: range, texts: tuple[str, ...]) -> None:
+    def _offer(self, chosen: range, texts: tuple[str, ...], seen: Opened) -> None:
         """Other hearings as buttons: one click takes one."""
         self._clear_others()
         for text in texts[:4]:
             tip = f"Write “{text}” instead"
-            button = self._button(text, tip, partial(self._take_other, chosen, text))
-            button.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
-            self._others.addWidget(button)
+            made = button(text, tip, partial(self._take_other, chosen, text, seen))
+            made.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
+            self._others.addWidget(made)
 
-    def _take_other(self, chosen: range, text: str) -> None:
-        self._ws.revise(lambda t: corrections.retype(t, chosen, text))
+    def _take_other(self, chosen: range, text: str, seen: Opened) -> None:
+        self._ws.revise_words(chosen, lambda t, c: corrections.retype(t, c, text), seen)
         self._clear_others()
 
     def _clear_others(self) -> None:
@@ -204,7 +206,7 @@ class Tuner(QScrollArea):
         self._people = QGridLayout()
         self._people.setSpacing(6)
         box.addLayout(self._people)
-        self._auto = self._button("Frame automatically", "Let the camera follow who is talking again", self._release)
+        self._auto = button("Frame automatically", "Let the camera follow who is talking again", self._release)
         box.addWidget(self._auto)
         row = QHBoxLayout()
         row.addWidget(QLabel("Calm"))
@@ -223,13 +225,13 @@ class Tuner(QScrollArea):
         row.setSpacing(8)
         self._looks = QButtonGroup(self)
         for look in LOOKS:
-            button = LookButton(look)
-            button.clicked.connect(lambda _c=False, k=look: self._ws.edit(lambda s, _a: edits.set_look(s, k.name, k.title)))
-            self._looks.addButton(button)
-            row.addWidget(button, 1)
+            sample = LookButton(look)
+            sample.clicked.connect(lambda _c=False, k=look: self._ws.edit(lambda s, _a: edits.set_look(s, k.name, k.title)))
+            self._looks.addButton(sample)
+            row.addWidget(sample, 1)
         box.addLayout(row)
         row = QHBoxLayout()
-        self._captions_on = self._button("Captions on", "Show or hide the captions (C)", self.toggle_captions)
+        self._captions_on = button("Captions on", "Show or hide the captions (C)", self.toggle_captions)
         self._captions_on.setCheckable(True)
         self._place = QSlider(Qt.Orientation.Horizontal)
         self._place.setRange(8, 90)
@@ -237,7 +239,7 @@ class Tuner(QScrollArea):
         self._place.setToolTip("Where the captions stand: left is the top, right the bottom")
         self._place.sliderReleased.connect(self._set_place)
         self._place.actionTriggered.connect(lambda _a: None if self._place.isSliderDown() else self._set_place())
-        self._clear = self._button("Clear of faces", "Let the captions keep clear of faces by themselves", self._place_free)
+        self._clear = button("Clear of faces", "Let the captions keep clear of faces by themselves", self._place_free)
         self._clear.setCheckable(True)
         row.addWidget(self._captions_on)
         row.addWidget(self._clear)
@@ -247,29 +249,23 @@ class Tuner(QScrollArea):
         row.addWidget(self._place, 1)
         box.addLayout(row)
 
-    def _button(self, text: str, tip: str, does: Callable[[], object]) -> QPushButton:
-        button = QPushButton(text)
-        button.setToolTip(tip)
-        button.clicked.connect(lambda _checked=False: does())
-        return button
-
     # what it does
 
     def take(self) -> None:
-        self._with_words(lambda s, a, w: cutting.choose(s, a, w))
+        self._with_words(cutting.choose)
 
     def cut(self) -> None:
-        self._with_words(lambda s, a, w: cutting.cut(s, a, w))
+        self._with_words(cutting.cut)
 
     def bring_back(self) -> None:
-        self._with_words(lambda s, a, w: cutting.bring_back(s, a, w))
+        self._with_words(cutting.bring_back)
 
     def _with_words(self, make: Callable[[Short, Analysis, range], edits.Edit]) -> None:
         chosen = self._ws.chosen_or_said()
         if chosen is None:
             self._ws.said.emit("Choose words first: drag over them in the script.", "note")
             return
-        self._ws.edit(lambda short, analysis: make(short, analysis, chosen))
+        self._ws.edit_words(chosen, make)
 
     def toggle_captions(self) -> None:
         self._ws.edit(lambda s, _a: edits.show_captions(s, not s.captions_on))
@@ -311,8 +307,8 @@ class Tuner(QScrollArea):
         free = shot is None or not any(shot.start <= at < shot.end for at in by_hand)
         self._auto.setEnabled(not free)
         self._calm.setValue(round(short.framing.calm * 100))
-        for button in self._looks.buttons():
-            button.setChecked(isinstance(button, LookButton) and button.look.name == short.look)
+        for each in self._looks.buttons():
+            each.setChecked(isinstance(each, LookButton) and each.look.name == short.look)
         self._captions_on.setChecked(short.captions_on)
         self._clear.setChecked(short.caption_y is None)
         self._place.setValue(round(opened.edition.caption_middle * 100))
@@ -331,9 +327,9 @@ class Tuner(QScrollArea):
             about = f"“{words[i].text}” is being said." if i is not None else "Drag over words in the script to choose them."
             self._words_text.setText(about)
         sample = tuple(words[i].text for i in (chosen or range(min(2, len(words)))))[:2]
-        for button in self._looks.buttons():
-            if isinstance(button, LookButton):
-                button.set_words(sample)
+        for each in self._looks.buttons():
+            if isinstance(each, LookButton):
+                each.set_words(sample)
 
     def _refresh_people(self, followed: int | None) -> None:
         opened = self._ws.opened
@@ -351,12 +347,12 @@ class Tuner(QScrollArea):
         for person in here:
             name = people.names[person]
             tip = f"Follow {name} through this shot, whoever talks"
-            button = self._button(name, tip, partial(self._follow, person, name))
-            button.setCheckable(True)
-            button.setChecked(person == followed)
-            button.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)  # long names never widen the card
+            made = button(name, tip, partial(self._follow, person, name))
+            made.setCheckable(True)
+            made.setChecked(person == followed)
+            made.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)  # long names never widen the card
             place = self._people.count()
-            self._people.addWidget(button, place // 2, place % 2)
+            self._people.addWidget(made, place // 2, place % 2)
 
     def _follow(self, person: int, name: str) -> None:
         shot = self._shot

@@ -8,16 +8,16 @@ from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import QSize, Qt, QTimer
-from PySide6.QtGui import QAction, QCloseEvent, QKeySequence
+from PySide6.QtGui import QCloseEvent
 from PySide6.QtWidgets import (
+    QAbstractButton,
     QApplication,
-    QDialog,
     QFileDialog,
-    QGridLayout,
     QHBoxLayout,
     QLabel,
     QMainWindow,
     QMenu,
+    QMessageBox,
     QSizePolicy,
     QSpacerItem,
     QStackedWidget,
@@ -33,11 +33,13 @@ from standtall.desk import theme
 from standtall.desk.bench import Bench
 from standtall.desk.export import ExportSheet
 from standtall.desk.footage import FootagePlace
+from standtall.desk.keys import Keys
 from standtall.desk.moments import MomentsPlace
 from standtall.desk.player import Player, Shown
 from standtall.desk.tall import TallPane
 from standtall.desk.wordfiles import WordFiles
 from standtall.desk.workspace import Workspace, project_for
+from standtall.jobs.process import end_all
 from standtall.library import settings
 from standtall.model import edits
 from standtall.model.analysis import Analysis
@@ -46,8 +48,11 @@ from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.timemap import Excerpt
 from standtall.render.render import soundtrack
-from standtall.session.make import worked_out
+from standtall.session.make import begun, worked_out
 
+LEAST = (1024, 640)
+TITLE_BAR = 40
+"""Height to leave for what the desktop draws around the window, which is only known once it is there."""
 PREVIEW = 60 * TICKS
 """How much of a source is shown from the moment that was asked for."""
 
@@ -58,9 +63,9 @@ class MainWindow(QMainWindow):
     def __init__(self) -> None:
         super().__init__()
         self.setWindowTitle("Stand Tall")
-        self.resize(1280, 800)
-        self.setMinimumSize(1024, 640)
-        self.settings = settings.load()
+        self.setMinimumSize(*LEAST)
+        self.resize(self._free_size())
+        self.settings, self._left_out = settings.load()
         self.workspace = Workspace(self)
         self.files = WordFiles(self.workspace)
         self.player = Player(self)
@@ -72,6 +77,7 @@ class MainWindow(QMainWindow):
         self.places.addWidget(self.bench)
         self.moments = MomentsPlace(self.workspace)
         self.places.addWidget(self.moments)
+        self._unasked = self._ended = False
         self._previewing: Edition | None = None
         self._message = QLabel()
         self._message.setWordWrap(True)
@@ -93,10 +99,20 @@ class MainWindow(QMainWindow):
         row.addWidget(self.tall)
         self.setCentralWidget(centre)
         self._connect()
+        self.keys = Keys(self, (self.bench.script, self.bench.script.viewport(), self.bench.wide, self.tall.picture))
         self._make_actions()
+        for clicked in self.findChildren(QAbstractButton):
+            clicked.setFocusPolicy(Qt.FocusPolicy.TabFocus)  # a click leaves the focus where the keys of the place work
         self.go("footage")
+        if self._left_out:
+            self.say(self._left_out, "error")
 
     # building
+
+    def _free_size(self) -> QSize:
+        """1280 by 800, or what the screen has free of it with the title bar."""
+        free = self.screen().availableGeometry()
+        return QSize(max(LEAST[0], min(1280, free.width())), max(LEAST[1], min(800, free.height() - TITLE_BAR)))
 
     def _make_rail(self) -> QWidget:
         rail = QWidget()
@@ -118,7 +134,7 @@ class MainWindow(QMainWindow):
         self._projects.setMenu(QMenu(self))
         self._projects.menu().aboutToShow.connect(self._fill_projects)
         keys_button = self._rail_button("keys", "Keys", "All keys (F12)")
-        keys_button.clicked.connect(self.show_keys)
+        keys_button.clicked.connect(lambda: self.keys.show_sheet())
         shade = self._rail_button("theme", "Shade", "Light or dark window")
         shade.clicked.connect(self.change_theme)
         for button in (self._projects, keys_button, shade):
@@ -159,44 +175,32 @@ class MainWindow(QMainWindow):
         self._from_player = False
 
     def _make_actions(self) -> None:
-        self.keys: list[tuple[str, str]] = []
-        self._bench_actions: list[QAction] = []
-
-        def add(text: str, keys: str, does: Callable[[], object], bench: bool = False) -> None:
-            action = QAction(text, self)
-            action.setShortcuts([QKeySequence(k.strip()) for k in keys.split(" or ")])
-            action.setShortcutContext(Qt.ShortcutContext.WindowShortcut)
-            action.triggered.connect(lambda _c=False: does())
-            self.addAction(action)
-            self.keys.append((keys, text))
-            if bench:  # what changes the short or its words answers to its keys only where they are seen
-                self._bench_actions.append(action)
-
+        add = self.keys.add
         tuner = self.bench.tuner
         add("Footage", "F1", lambda: self.go("footage"))
         add("Bench", "F2", lambda: self.go("bench"))
         add("Moments", "F4", lambda: self.go("moments"))
-        add("Play or pause", "Space or K", self.toggle_play)
-        add("Play backwards", "J", lambda: self.shuttle(-1))
-        add("Play forwards, again for faster", "L", lambda: self.shuttle(1))
-        add("One picture back", "Left", lambda: self.step(-1))
-        add("One picture on", "Right", lambda: self.step(1))
-        add("One second back", "Shift+Left", lambda: self.step_seconds(-1))
-        add("One second on", "Shift+Right", lambda: self.step_seconds(1))
-        add("Start the short here", "I", lambda: self._edge(trim.start_at), bench=True)
-        add("End the short here", "O", lambda: self._edge(trim.end_at), bench=True)
-        add("Make the chosen words the whole short", "Return", tuner.take, bench=True)
-        add("Cut the chosen words", "Delete or Backspace", tuner.cut, bench=True)
-        add("Bring the chosen words back", "B", tuner.bring_back, bench=True)
-        add("Captions on or off", "C", tuner.toggle_captions, bench=True)
-        add("Another short of the chosen words", "Ctrl+N", self.bench.shorts.make, bench=True)
-        add("A copy of the short", "Ctrl+D", self.bench.shorts.duplicate, bench=True)
+        add("Play or pause", "Space or K", self.toggle_play, "ground")
+        add("Play backwards", "J", lambda: self.shuttle(-1), "ground")
+        add("Play forwards, again for faster", "L", lambda: self.shuttle(1), "ground")
+        add("One picture back", "Left", lambda: self.step(-1), "ground")
+        add("One picture on", "Right", lambda: self.step(1), "ground")
+        add("One second back", "Shift+Left", lambda: self.step_seconds(-1), "ground")
+        add("One second on", "Shift+Right", lambda: self.step_seconds(1), "ground")
+        add("Start the short here", "I", lambda: self._edge(trim.start_at), "bench")
+        add("End the short here", "O", lambda: self._edge(trim.end_at), "bench")
+        add("Make the chosen words the whole short", "Return", tuner.take, "bench")
+        add("Cut the chosen words", "Delete or Backspace", tuner.cut, "bench")
+        add("Bring the chosen words back", "B", tuner.bring_back, "bench")
+        add("Captions on or off", "C", tuner.toggle_captions, "bench")
+        add("Another short of the chosen words", "Ctrl+N", self.bench.shorts.make, "bench")
+        add("A copy of the short", "Ctrl+D", self.bench.shorts.duplicate, "bench")
         pieces = self.bench.pieces
-        add("Split at the playhead", "S", pieces.split, bench=True)
-        add("Cut the piece to the left of the playhead", "Q", pieces.cut_left, bench=True)
-        add("Cut the piece to the right of the playhead", "X", pieces.cut_right, bench=True)
-        add("Let the chosen words open the short", "F", pieces.to_front, bench=True)
-        add("Put the chosen words into the basket", "P", pieces.put, bench=True)
+        add("Split at the playhead", "S", pieces.split, "bench")
+        add("Cut the piece to the left of the playhead", "Q", pieces.cut_left, "bench")
+        add("Cut the piece to the right of the playhead", "X", pieces.cut_right, "bench")
+        add("Let the chosen words open the short", "F", pieces.to_front, "bench")
+        add("Put the chosen words into the basket", "P", pieces.put, "bench")
         trims: tuple[tuple[trim.Edge, str, str, int, str], ...] = (
             ("start", "frame", "begin one frame earlier", -1, ","), ("start", "frame", "begin one frame later", 1, "."),
             ("start", "word", "begin one word earlier", -1, "Alt+,"), ("start", "word", "begin one word later", 1, "Alt+."),
@@ -206,21 +210,21 @@ class MainWindow(QMainWindow):
             ("end", "word", "end one word later", 1, "Alt+Shift+. or Alt+>"),
         )  # fmt: skip
         for edge, unit, told, way, keys in trims:
-            add(f"Let the piece {told}", keys, partial(pieces.trim, edge, unit, way), bench=True)
+            add(f"Let the piece {told}", keys, partial(pieces.trim, edge, unit, way), "bench")
         work = self.bench.work
-        add("Retype the chosen words", "T", self.bench.script.retype, bench=True)
-        add("Hear the chosen words", "H", work.hear, bench=True)
-        add("Right as it is, on to the next doubt", "A", work.accept, bench=True)
-        add("Next doubtful word", "D", lambda: work.next_doubt(1), bench=True)
-        add("Doubtful word before", "Shift+D", lambda: work.next_doubt(-1), bench=True)
-        add("Other hearings of the chosen words", "W", work.ask, bench=True)
-        add("Find the chosen words in the sound anew", "Y", work.align, bench=True)
-        add("Merge the chosen words into one", "M", work.merge, bench=True)
-        add("Mark words as not spoken, or spoken", "N", work.not_spoken, bench=True)
-        add("Let the word begin earlier", "[", lambda: work.shift_start(-1), bench=True)
-        add("Let the word begin later", "]", lambda: work.shift_start(1), bench=True)
-        add("Let the word end earlier", "Shift+[ or {", lambda: work.shift_end(-1), bench=True)
-        add("Let the word end later", "Shift+] or }", lambda: work.shift_end(1), bench=True)
+        add("Retype the chosen words", "T", self.bench.script.retype, "bench")
+        add("Hear the chosen words", "H", work.hear, "bench")
+        add("Right as it is, on to the next doubt", "A", work.accept, "bench")
+        add("Next doubtful word", "D", lambda: work.next_doubt(1), "bench")
+        add("Doubtful word before", "Shift+D", lambda: work.next_doubt(-1), "bench")
+        add("Other hearings of the chosen words", "W", work.ask, "bench")
+        add("Find the chosen words in the sound anew", "Y", work.align, "bench")
+        add("Merge the chosen words into one", "M", work.merge, "bench")
+        add("Mark words as not spoken, or spoken", "N", work.not_spoken, "bench")
+        add("Let the word begin earlier", "[", lambda: work.shift_start(-1), "bench")
+        add("Let the word begin later", "]", lambda: work.shift_start(1), "bench")
+        add("Let the word end earlier", "Shift+[ or {", lambda: work.shift_end(-1), "bench")
+        add("Let the word end later", "Shift+] or }", lambda: work.shift_end(1), "bench")
         add("Search the words", "Ctrl+F", self.search)
         add("Next hit", "F3", lambda: self.workspace.next_hit(1))
         add("Hit before", "Shift+F3", lambda: self.workspace.next_hit(-1))
@@ -229,14 +233,16 @@ class MainWindow(QMainWindow):
         add("What can be taken out", "F9", lambda: self.bench.show_side(2))
         add("The whole transcript", "F6", lambda: self.bench.show_side(3))
         add("The second language", "F7", lambda: self.bench.show_side(4))
-        add("Even or elastic time", "E", self.toggle_even, bench=True)
+        add("Even or elastic time", "E", self.toggle_even, "bench")
         add("Undo", "Ctrl+Z", self.undo)
         add("Redo", "Ctrl+Shift+Z", self.workspace.redo)
         add("Render", "Ctrl+R", lambda: self.tall.rendering.start())
-        add("Add footage", "Ctrl+A", self.footage.choose)
+        add("Choose all words", "Ctrl+A", self.bench.script.choose_all, "bench")
+        add("Add footage", "Ctrl+I", self.footage.choose)
+        add("Back to the page", "Escape", self._to_ground)
         add("Open a project", "Ctrl+O", self.choose_project)
-        add("All keys", "F12", self.show_keys)
-        self.keys += [("Up and Down", "Row up or down"), ("Ctrl+Left and Ctrl+Right", "Word by word; with Shift, choose")]
+        add("All keys", "F12", self.keys.show_sheet)
+        self.keys.listed += [("Up and Down", "Row up or down"), ("Ctrl+Left and Ctrl+Right", "Word by word; with Shift, choose")]
 
     def undo(self) -> None:
         """Take back the last edit, or in the Footage place what was taken out there."""
@@ -250,39 +256,28 @@ class MainWindow(QMainWindow):
             self._previewing = None
             self._new_edition()
         self.places.setCurrentIndex(("footage", "bench", "moments").index(place))
-        for action in self._bench_actions:
-            action.setEnabled(place == "bench")
         self.tall.rendering.setVisible(place == "bench" or self.tall.rendering.running)
         for name, button in self._rail.items():
             button.setChecked(name == place)
             theme.draw(button, name, theme.NOW if name == place else "#d9d3c7")
-        if place == "bench":
-            self.bench.script.setFocus()
+        self.keys.bench = place == "bench"
+        self._to_ground()
+        self.keys.refresh()
+
+    def _to_ground(self) -> None:
+        """Take the focus out of a control, so that the keys of the place work."""
+        (self.bench.script if self.keys.bench else self.tall.picture).setFocus()
 
     def say(self, text: str, kind: str = "note") -> None:
         """Show a sentence under the place for a while."""
         colour = theme.WARN if kind == "error" else theme.KEPT
         ground = theme.current().raised
         self._message.setStyleSheet(f"background: {ground}; border-left: 5px solid {colour}; padding: 9px 14px;")
+        self._message.setTextFormat(Qt.TextFormat.PlainText)
         self._message.setText(text)
         self._message.setAccessibleName(text)
         self._message.show()
         self._hush.start(12_000 if kind == "error" else 5_000)
-
-    def show_keys(self) -> None:
-        box = QDialog(self)
-        box.setWindowTitle("Keys")
-        grid = QGridLayout(box)
-        grid.setContentsMargins(24, 20, 24, 20)
-        grid.setHorizontalSpacing(26)
-        rows = -(-len(self.keys) // 3)
-        for i, (keys, text) in enumerate(self.keys):
-            label = QLabel(keys)
-            label.setStyleSheet("font-weight: 700;")
-            grid.addWidget(label, i % rows, 2 * (i // rows))
-            grid.addWidget(QLabel(text), i % rows, 2 * (i // rows) + 1)
-        box.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        box.open()
 
     def change_theme(self) -> None:
         application = QApplication.instance()
@@ -295,7 +290,7 @@ class MainWindow(QMainWindow):
 
     def _save_settings(self) -> None:
         kept = self.settings
-        self.workspace.keeper.do(lambda: settings.save(kept), None, lambda e: self.say(str(e), "error"))
+        self.workspace.keeper.do(lambda: settings.save(kept), undone="The settings were not saved")
 
     # projects
 
@@ -320,7 +315,7 @@ class MainWindow(QMainWindow):
             self.workspace.open_project(Path(name))
 
     def _project_changed(self, path: Path) -> None:
-        self.setWindowTitle(f"{path.stem} – Stand Tall")
+        self.setWindowTitle(f"{path.stem}{'' if self.workspace.writable else ' (to be read)'} – Stand Tall")
         if not self.settings.recent or self.settings.recent[0] != str(path):
             self.settings = self.settings.with_recent(path)
             self._save_settings()
@@ -443,9 +438,10 @@ class MainWindow(QMainWindow):
         opened = self.workspace.opened
         if opened is None:
             return
-        look = self.workspace.brief_of(opened.source).look
-        made = replace(words.from_words(opened.source.name, opened.analysis, moment.words), look=look)
-        self._show_beforehand(worked_out(made, opened.source, opened.analysis), opened.proxy)
+        seen = self.moments.found_in or opened
+        brief = self.workspace.brief_of(seen.source)
+        made = begun(words.from_words(seen.source.name, seen.analysis, moment.words), brief)
+        self._show_beforehand(worked_out(made, seen.source, seen.analysis), seen.proxy)
         self.player.play()
 
     def _show_beforehand(self, edition: Edition, proxy: str | None = None) -> None:
@@ -464,9 +460,40 @@ class MainWindow(QMainWindow):
 
     # ending
 
+    def _may_end(self) -> bool:
+        """Ask, where something runs that would stop."""
+        running = self.footage.unfinished()
+        if self.tall.rendering.running:
+            running.insert(0, "A short is being rendered: it would have to begin again, and nothing is left of it.")
+        if not running:
+            return True
+        box = QMessageBox(self)
+        box.setIcon(QMessageBox.Icon.Question)
+        box.setWindowTitle("Close Stand Tall?")
+        box.setText("\n".join(running))
+        stop = box.addButton("Stop and close", QMessageBox.ButtonRole.AcceptRole)
+        stay = box.addButton("Stay here", QMessageBox.ButtonRole.RejectRole)
+        box.setDefaultButton(stay)
+        box.setEscapeButton(stay)
+        box.exec()
+        return box.clickedButton() is stop
+
+    def end(self) -> None:
+        """Close without a question, as when the desktop ends the session."""
+        self._unasked = True
+        self.close()
+
     def closeEvent(self, event: QCloseEvent) -> None:
-        self.player.close()
-        self.tall.rendering.close_job()
-        self.footage.close_job()
-        self.workspace.close()
+        if self._ended or not (self._unasked or self._may_end()):
+            event.setAccepted(self._ended)
+            return
+        self._ended = True
         event.accept()
+        self.hide()  # gone for the person; what was changed is saved meanwhile
+        jobs = [*self.footage.give_up(), self.tall.rendering.job()]
+        self.player.end()
+        self.workspace.end()
+        end_all(jobs)
+        self.player.close()
+        self.footage.end()
+        self.workspace.close()

@@ -10,7 +10,8 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.time import TICKS, seconds
 from standtall.desk import theme
-from standtall.desk.workspace import Opened, Workspace
+from standtall.desk.opened import Opened
+from standtall.desk.workspace import Workspace
 from standtall.model import corrections
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.words import words_within
@@ -94,7 +95,7 @@ class WordEdges(QWidget):
             return
         word = opened.analysis.words[index]
         if (start, end) != (word.start, word.end):
-            self._ws.revise(lambda t: corrections.retime(t, index, start, end))
+            self._ws.revise_words(range(index, index + 1), lambda t, c: corrections.retime(t, c.start, start, end))
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Escape and self._held is not None:

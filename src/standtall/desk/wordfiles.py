@@ -28,7 +28,7 @@ class WordFiles:
         self._ws.said.emit(f"Finding the words of {path.name} in the sound…", "note")
 
         def arrived(taken: Taken) -> None:
-            self._ws.revise(lambda t: corrections.heard_anew(t, taken.transcript, f"Words from {path.name}"))
+            self._ws.revise(lambda t: corrections.heard_anew(t, taken.transcript, f"Words from {path.name}"), opened)
             self._ws.said.emit(taken.told, "note")
 
         self._ws.in_background(lambda: words_from(path, opened.source, opened.found, self._ws.closing), arrived)
@@ -63,10 +63,10 @@ class WordFiles:
 
     def take_translation(self, name: str) -> None:
         """Bring in a translation that came back."""
-        path = Path(name)
+        path, opened = Path(name), self._ws.opened
 
         def arrived(found: Translation) -> None:
-            self._ws.revise(lambda t: translating.take(t, found, f"Translation from {path.name}"))
+            self._ws.revise(lambda t: translating.take(t, found, f"Translation from {path.name}"), opened)
 
         self._ws.in_background(lambda: read_xliff(path), arrived)
 
@@ -78,6 +78,6 @@ class WordFiles:
         self._ws.said.emit("Translating… this takes about as long as finding the words did.", "note")
 
         def arrived(found: Translation) -> None:
-            self._ws.revise(lambda t: translating.take(t, found, "Translation by the recogniser"))
+            self._ws.revise(lambda t: translating.take(t, found, "Translation by the recogniser"), opened)
 
         self._ws.in_background(lambda: in_english(opened.source, opened.transcript, spoken, self._ws.closing), arrived)

@@ -22,8 +22,8 @@ STEP: Final = TICKS // 100
 class WordWork(QObject):
     """Corrections of the words chosen in the script, or of the one at the playhead."""
 
-    alternatives = Signal(object, object)
-    """The words asked about (a range) and what else they could be (texts)."""
+    alternatives = Signal(object, object, object)
+    """The words asked about (a range), what else they could be (texts), and what was on the Bench when they were asked about."""
 
     def __init__(self, workspace: Workspace, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -39,13 +39,13 @@ class WordWork(QObject):
     def _with(self, make: Callable[[Transcript, range], Revision]) -> None:
         chosen = self._chosen()
         if chosen is not None:
-            self._ws.revise(lambda transcript: make(transcript, chosen))
+            self._ws.revise_words(chosen, make)
 
     def accept(self) -> None:
         """The chosen words are right; go on to the next doubt."""
         chosen = self._chosen()
         if chosen is not None:
-            self._ws.revise(lambda t: corrections.accept(t, chosen))
+            self._ws.revise_words(chosen, corrections.accept)
             self.next_doubt(1, beyond=chosen.stop - 1)
 
     def merge(self) -> None:
@@ -65,7 +65,9 @@ class WordWork(QObject):
         self._with(make)
 
     def said_by(self, talker: int) -> None:
-        self._with(lambda t, c: corrections.assign(t, c, talker))
+        chosen = self._chosen()
+        if chosen is not None:
+            self._ws.revise_as(lambda p: corrections.assign(p.transcript, p.words(chosen), p.talker(talker)))
 
     def divide(self, talker: int) -> None:
         """A talker is two people: their words are shared out by voice."""
@@ -75,7 +77,9 @@ class WordWork(QObject):
         source, transcript, options = opened.source, opened.transcript, self._ws.options_of(opened.source)
         self._ws.in_background(
             lambda: other_voice(voices_in(source, options, self._ws.cache), transcript, talker),
-            lambda theirs: self._ws.revise(lambda t: corrections.split_talker(t, talker, theirs)),
+            lambda theirs: self._ws.revise_as(
+                lambda p: corrections.split_talker(p.transcript, p.talker(talker), p.each(theirs)), opened
+            ),
         )
 
     def shift_start(self, way: int) -> None:
@@ -98,7 +102,7 @@ class WordWork(QObject):
         source, transcript = opened.source, opened.transcript
         self._ws.in_background(
             lambda: align_again(source, transcript, chosen),
-            lambda times: self._ws.revise(lambda t: corrections.aligned(t, chosen, times)),
+            lambda times: self._ws.revise_words(chosen, lambda t, c: corrections.aligned(t, c, times), opened),
         )
 
     def ask(self) -> None:
@@ -109,7 +113,7 @@ class WordWork(QObject):
         source, transcript = opened.source, opened.transcript
         self._ws.said.emit("Listening again…", "note")
         self._ws.in_background(
-            lambda: hear_again(source, transcript, chosen), lambda texts: self.alternatives.emit(chosen, texts)
+            lambda: hear_again(source, transcript, chosen), lambda texts: self.alternatives.emit(chosen, texts, opened)
         )
 
     def next_doubt(self, way: int, beyond: int | None = None) -> None:

@@ -1,6 +1,6 @@
-"""What is open: the project, its source and the short on the Bench; every edit goes through here.
+"""What is open: the project, its footage, the short on the Bench, what is chosen, and where the playhead stands.
 
-The window's widgets read it and listen to it. Files are touched only in the keeper's thread.
+The window's widgets read it and listen to it. Files are touched only in other threads.
 """
 
 from __future__ import annotations
@@ -8,70 +8,46 @@ from __future__ import annotations
 import contextlib
 import re
 from collections.abc import Callable
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from pathlib import Path
-from typing import Any, TypeVar
+from typing import Any
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject, QTimer, Signal
 
-from standtall.base.errors import Cancelled, NothingToDo, StandTallError
-from standtall.base.files import content_key
+from standtall.base.errors import NothingToDo, OutputError, StandTallError
+from standtall.base.files import content_key, short_name
 from standtall.base.folders import data_folder
-from standtall.base.progress import Progress
 from standtall.base.time import TICKS
 from standtall.compose.scene import Edition, Scene
-from standtall.desk.door import Door, Worker
+from standtall.desk.door import Worker
+from standtall.desk.editor import Coming, Editor, project_beside
+from standtall.desk.opened import Opened
 from standtall.desk.rows import Page
 from standtall.desk.thumbs import Thumbs
-from standtall.framing.camera import Camera, plan
 from standtall.library import wordlist
-from standtall.library.cache import AnalysisCache
 from standtall.library.finding import State, Whereabouts, whereabouts
-from standtall.library.project import Entry, Project
+from standtall.library.lock import ProjectBusy
+from standtall.library.project import Project
 from standtall.media.sound import Samples
-from standtall.model import corrections, edits
-from standtall.model.analysis import Analysis
+from standtall.model import corrections
 from standtall.model.brief import Brief
 from standtall.model.corrections import Term
-from standtall.model.short import Short
 from standtall.model.source import Source
-from standtall.model.transcript import Revision, Transcript
 from standtall.model.words import word_at
 from standtall.render.render import soundtrack
 from standtall.session.analyse import Options, known, so_far
-from standtall.session.make import Choice, short_of, worked_out
-from standtall.session.told import Found, as_told, found_in, transcript_of
-from standtall.speech.search import WordIndex
+from standtall.session.make import Choice, short_of
+from standtall.session.told import as_told, found_in, transcript_of
 
-MakeEdit = Callable[[Short, Analysis], edits.Edit]
-MakeRevision = Callable[[Transcript], Revision]
-T = TypeVar("T")
 Lists = tuple[tuple[Term, ...], tuple[Term, ...]]
+WATCH_MS = 2000
+"""How often it is looked whether the project's file is still where it was."""
 
 
-@dataclass(frozen=True, slots=True)
-class Opened:
-    """A source ready for the Bench; `analysis` is what was found, as the transcript tells it."""
-
-    source: Source
-    found: Found
-    transcript: Transcript
-    analysis: Analysis
-    entry: Entry
-    edition: Edition
-    camera: Camera
-    page: Page
-    index: WordIndex
-    proxy: str | None
-
-
-class Workspace(QObject):
+class Workspace(Editor):
     """Signals carry what changed; times are ticks of the source."""
 
     project_changed = Signal(object)
-    opened_changed = Signal()
-    edition_changed = Signal()
-    transcript_changed = Signal()
     selection_changed = Signal()
     playhead_changed = Signal(int)
     thumbs_changed = Signal()
@@ -79,84 +55,118 @@ class Workspace(QObject):
     terms_changed = Signal()
     lost_changed = Signal()
     track_ready = Signal(object, object)
-    said = Signal(str, str)
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
-        self.door = Door(self)
-        self.keeper = Worker("keeper", self.door, behind=0)
         self._slow = Worker("lanes", self.door)
-        self.cache = AnalysisCache()
         self.project_path: Path | None = None
+        self.writable = True
         self.sources: tuple[Source, ...] = ()
-        self.opened: Opened | None = None
         self.selection: range | None = None
         self.playhead = 0
-        self.even = False
         self.thumbs: Thumbs | None = None
         self.hits: tuple[range, ...] = ()
         self.hit = -1
         self.terms: tuple[Term, ...] = ()
         self.own_terms: tuple[Term, ...] = ()
         """The word list of this project, and the user's own that holds in every project."""
-        self.briefs: dict[str, Brief] = {}
         self.lost: dict[str, State] = {}
         self._taken_out: list[Source] = []
-        self._project: Project | None = None
-        self.closing = Progress()
+        self.rehoused.connect(self._rehoused)
+        self._watch = QTimer(self)
+        self._watch.setInterval(WATCH_MS)
+        self._watch.timeout.connect(self.watch)
+        self._watch.start()
 
-    def close(self) -> None:
+    def end(self) -> None:
+        """Give up what need not be done; `close` waits for what must be saved."""
+        self._watch.stop()
         self.closing.cancel()
         self.door.shut()
-        self._slow.close()
-        self.keeper.do(lambda: self._project.close() if self._project else None)
+        self._slow.end()
+        self.keeper.do(self._ended, must=True)
+        self.keeper.end()
+
+    def close(self) -> None:
+        self.end()
+        self._slow.close(1.0)
         self.keeper.close()
-
-    def with_project(self, work: Callable[[Project], T], then: Callable[[T], None] | None = None) -> None:
-        """Do something with the open project file in the keeper's thread; nothing happens where none is open."""
-
-        def step() -> None:
-            if self._project is not None:
-                result = work(self._project)
-                if then is not None:
-                    self.door.send(lambda: then(result))
-
-        self.keeper.do(step, None, self._fail)
-
-    def _fail(self, error: StandTallError) -> None:
-        if isinstance(error, Cancelled):
-            return
-        self.said.emit(str(error), "note" if isinstance(error, NothingToDo) else "error")
 
     # project
 
     def open_project(self, path: Path, then: Callable[[], None] | None = None) -> None:
-        """Open a project file or begin a new one there."""
+        """Open a project file or begin a new one there. One that somebody else works on is opened to be read."""
+        self.generation += 1
+        generation = self.generation
+        coming = self._comes(Coming(path.stem))
 
-        def work() -> tuple[tuple[Source, ...], str | None, Lists, dict[str, Brief]]:
-            fresh = Project(path)
-            if self._project is not None:
-                self._project.close()
-            self._project = fresh
-            last = fresh.opened()
-            key = fresh.entry(last).short.source_key if last is not None else None
-            return fresh.sources(), key, (fresh.terms(), wordlist.load()), fresh.briefs()
+        def work() -> tuple[Project, tuple[Source, ...], str | None, Lists, dict[str, Brief], str]:
+            before, said = self._project, ""
+            if before is not None and project_beside(path, before):
+                fresh = before
+            else:
+                try:
+                    fresh = Project(path)
+                except (ProjectBusy, OutputError) as error:
+                    if not path.is_file():
+                        raise
+                    fresh = Project.reading(path)
+                    said = f"{error.message} It is open here to be read: nothing can be changed."
+            try:
+                key, problems = self._last_source(fresh)
+                own, left_out = wordlist.load()
+                found = (fresh, fresh.sources(), key, (fresh.terms(), own), fresh.briefs(), said or left_out or problems)
+            except BaseException:
+                if fresh is not before:
+                    fresh.close()
+                raise
+            if before is not None and fresh is not before:
+                before.close()
+            self._project, self._standing, self._in_thread = fresh, None, generation
+            return found
 
-        def arrived(found: tuple[tuple[Source, ...], str | None, Lists, dict[str, Brief]]) -> None:
-            self.project_path, (self.sources, key, terms, self.briefs) = path, found
-            self._arrived_terms(terms)
+        def arrived(found: tuple[Project, tuple[Source, ...], str | None, Lists, dict[str, Brief], str]) -> None:
+            if not self._came(coming) and generation != self.generation:
+                return  # another one was asked for meanwhile
+            project, self.sources, key, terms, self.briefs, said = found
+            self.project_path, self.writable = project.path, project.writable
+            self._arrived_terms((terms, ""))
             self.opened, self.selection = None, None
             self._taken_out = []
-            self.project_changed.emit(path)
+            self.project_changed.emit(self.project_path)
             self.opened_changed.emit()
             for source in self.sources:
                 if source.key == key:
                     self.open_source(source)
             self.look_for_files()
+            if said:
+                self.said.emit(said, "error")
             if then is not None:
                 then()
 
-        self.keeper.do(work, arrived, self._fail)
+        def failed(error: StandTallError) -> None:
+            self._came(coming)
+            if generation == self.generation:  # what was open stays so
+                self.keeper.do(lambda: self._in_thread, self._back_to)
+            self._fail(error)
+
+        self.keeper.do(work, arrived, failed, undone="The project was not opened")
+
+    def _back_to(self, generation: int) -> None:
+        self.generation = generation
+
+    @staticmethod
+    def _last_source(project: Project) -> tuple[str | None, str]:
+        """-> (the key of the source that was on the Bench last, what is damaged in a sentence or nothing)."""
+        problems: list[str] = []
+        entries = project.shorts(lambda error: problems.append(str(error)))
+        last = project.opened()
+        entry = next((e for e in entries if e.id == last), entries[-1] if entries else None)
+        return (entry.short.source_key if entry is not None else None), problems[0] if problems else ""
+
+    def _rehoused(self, path: Path) -> None:
+        self.project_path, self.writable = path, True
+        self.project_changed.emit(path)
 
     # files that are not where they were
 
@@ -205,17 +215,21 @@ class Workspace(QObject):
         if self.opened is not None and self.opened.source.key == source.key:
             self.open_source(moved)
 
+    def sources_here(self) -> tuple[Source, ...]:
+        return self.sources
+
     def add_source(self, source: Source) -> None:
-        def work() -> tuple[Source, ...]:
-            assert self._project is not None
-            self._project.add_source(source)
-            return self._project.sources()
+        """Put a source into the project, or renew what is known of it."""
+
+        def work(project: Project) -> tuple[Source, ...]:
+            project.add_source(source)
+            return project.sources()
 
         def arrived(sources: tuple[Source, ...]) -> None:
             self.sources = sources
             self.project_changed.emit(self.project_path)
 
-        self.keeper.do(work, arrived, self._fail)
+        self.with_project(work, arrived)
 
     def take_out(self, source: Source) -> None:
         """Take a source out of the project: what was made of it stays in the file, and comes back with it."""
@@ -244,57 +258,61 @@ class Workspace(QObject):
         self.add_source(self._taken_out.pop())
         return True
 
-    def brief_of(self, source: Source) -> Brief:
-        return self.briefs.get(source.key, Brief())
-
     def options_of(self, source: Source) -> Options:
         """What is set for the analysis of a source."""
-        return Options(self.brief_of(source), terms=(*(t.text for t in self.all_terms), *self.brief_of(source).topics))
+        return Options.of(self.brief_of(source), self.all_terms)
 
     def set_brief(self, source: Source, brief: Brief) -> None:
         """Remember what the editor says of a source."""
         self.briefs = {**self.briefs, source.key: brief}
+        self.with_project(lambda project: project.set_brief(source.key, brief))
 
-        def work() -> None:
-            assert self._project is not None
-            self._project.set_brief(source.key, brief)
-
-        self.keeper.do(work, None, self._fail)
+    # what is on the Bench
 
     def open_source(self, source: Source, then: Callable[[bool], None] | None = None) -> None:
         """Bring an analysed source to the Bench with its newest short, or a first one; `then` hears whether it could."""
+        coming, generation = self._comes(Coming(source.name)), self.generation
+        options, brief = self.options_of(source), self.brief_of(source)
 
-        def work() -> Opened | None:
-            options = self.options_of(source)
+        def work(project: Project) -> tuple[Opened | None, str]:
             measured = known(source, options, self.cache) or so_far(source, options, self.cache)
-            if measured is None or self._project is None:
-                return None
+            if measured is None:
+                return None, ""
             found = found_in(measured)
-            transcript = transcript_of(self._project, found)
-            analysis = as_told(measured, transcript)
-            mine = [e for e in self._project.shorts() if e.short.source_key == source.key]
-            last = self._project.opened()
+            problems: list[str] = []
+            entries = project.shorts(lambda error: problems.append(str(error)))
+            mine = [e for e in entries if e.short.source_key == source.key]
+            last = project.opened()
             entry = next((e for e in mine if e.id == last), mine[-1] if mine else None)
             if entry is None:
-                brief = self.brief_of(source)
-                made = short_of(source, analysis, Choice(length=brief.most_s * TICKS), brief.look, brief.content)
-                entry = self._project.entry(self._project.add_short(made))
-            self._project.mark_opened(entry.id)
-            return self._work_out(source, found, transcript, entry)
+                analysis = as_told(measured, transcript_of(project, found))
+                made = short_of(source, analysis, Choice(length=brief.most_s * TICKS), brief)
+                entry = project.entry(project.add_short(made))
+            project.mark_opened(entry.id)
+            return self._shown(project, source, found, entry), problems[0] if problems else ""
 
-        def arrived(opened: Opened | None) -> None:
+        def arrived(found: tuple[Opened | None, str]) -> None:
+            opened, said = found
+            if not self._came(coming) or generation != self.generation:
+                return
             if opened is not None:
                 self.opened, self.selection = opened, None
                 self.thumbs = None
+                self.hits, self.hit = (), -1
                 self.playhead = opened.entry.short.excerpts[0].start
                 self.opened_changed.emit()
                 self.edition_changed.emit()
+                self.selection_changed.emit()
                 self._make_thumbs(opened)
                 self._make_track(opened.edition)
+            if said:
+                self.said.emit(said, "error")
             if then is not None:
                 then(opened is not None)
 
-        self.keeper.do(work, arrived, self._fail)
+        self.keeper.do(
+            lambda: self._in_project(generation, work), arrived, self._came_not(coming), undone=f"{source.name} was not opened"
+        )
 
     def refresh_found(self, source: Source, last: bool) -> None:
         """More of the opened source was found: show it behind what is there, corrected or not. Who says what is known at the
@@ -302,53 +320,59 @@ class Workspace(QObject):
         now = self.opened
         if now is None or now.source.key != source.key:
             return
+        options = self.options_of(source)
 
-        def work() -> Opened | None:
-            options = self.options_of(source)
+        def work(project: Project) -> Opened | None:
             measured = known(source, options, self.cache) or so_far(source, options, self.cache)
-            if measured is None or self._project is None:
+            if measured is None:
                 return None
             found = found_in(measured)
-            entry = self._project.entry(now.entry.id)
-            told = transcript_of(self._project, found)
+            entry = project.entry(now.entry.id)
+            told = transcript_of(project, found)
             if last and told is not found.transcript:
                 with contextlib.suppress(NothingToDo):
-                    entry = self._project.revise(entry.id, told, corrections.rest_heard(told, found.transcript))
-            return self._work_out(source, found, transcript_of(self._project, found), entry)
+                    entry = project.revise(entry.id, told, corrections.rest_heard(told, found.transcript))
+            return self._shown(project, source, found, entry)
 
-        self.keeper.do(work, self._arrived, self._fail)
+        def arrived(opened: Opened | None) -> None:
+            here = self.opened
+            if opened is not None and here is not None and here.entry.id == opened.entry.id:
+                self._arrived(opened)
 
-    def _work_out(
-        self, source: Source, found: Found, transcript: Transcript, entry: Entry, before: Opened | None = None
-    ) -> Opened:
-        analysis = as_told(found.analysis, transcript)
-        if before is None or transcript.words is not before.transcript.words:
-            page, index = Page(analysis.words, source.length, self.even), WordIndex(analysis.words)
-        else:
-            page, index = before.page, before.index
-        proxy = self.cache.proxy(source.key)
-        camera = before.camera if before is not None and _same_view(before, entry.short, analysis) else None
-        if camera is None:
-            camera = plan(entry.short, source, analysis.people, everywhere=True)
-        edition = worked_out(entry.short, source, analysis, camera)
-        return Opened(
-            source, found, transcript, analysis, entry, edition, camera, page, index,
-            str(proxy) if proxy.exists() else None,
-        )  # fmt: skip
+        self.keeper.do(lambda: self._in_project(now.project, work), arrived, self._fail, undone="What was found is not shown")
+
+    def _take(self, opened: Opened) -> None:
+        told_otherwise = self.opened is None or opened.transcript != self.opened.transcript
+        self.opened = opened
+        if told_otherwise:
+            self.hits, self.hit = (), -1
+            self.selection = _within(self.selection, len(opened.transcript.words))
+            self.transcript_changed.emit()
+        self.edition_changed.emit()
+        self._make_track(opened.edition)
+
+    def _show_short(self, opened: Opened) -> None:
+        self.opened = opened
+        self.select(None)
+        self.edition_changed.emit()
+        self._make_track(opened.edition)
+        self.seek(opened.entry.short.excerpts[0].start)
 
     def set_even(self, even: bool) -> None:
         self.even = even
         opened = self.opened
-        if opened is not None:
-            self.keeper.do(
-                lambda: self._work_out(opened.source, opened.found, opened.transcript, opened.entry),
-                self._arrived_page,
-                self._fail,
-            )
+        if opened is None:
+            return
 
-    def _arrived_page(self, opened: Opened) -> None:
-        self.opened = opened
-        self.opened_changed.emit()
+        def work() -> Page:
+            return Page(opened.analysis.words, opened.source.length, even)
+
+        def arrived(page: Page) -> None:
+            if self.opened is not None and self.opened.transcript is opened.transcript and self.even == even:
+                self.opened = replace(self.opened, page=page)
+                self.opened_changed.emit()
+
+        self.keeper.do(work, arrived)
 
     # the word list and searching
 
@@ -361,18 +385,20 @@ class Workspace(QObject):
         """Keep other word lists: of the project, and the user's own."""
         own_changed = own != self.own_terms
 
-        def work() -> Lists:
-            assert self._project is not None
-            self._project.set_terms(terms)
+        def work(project: Project) -> tuple[Lists, str]:
+            project.set_terms(terms)
             if own_changed:
                 wordlist.save(own)
-            return self._project.terms(), wordlist.load()
+            mine, left_out = wordlist.load()
+            return (project.terms(), mine), left_out
 
-        self.keeper.do(work, self._arrived_terms, self._fail)
+        self.with_project(work, self._arrived_terms)
 
-    def _arrived_terms(self, lists: Lists) -> None:
-        self.terms, self.own_terms = lists
+    def _arrived_terms(self, found: tuple[Lists, str]) -> None:
+        (self.terms, self.own_terms), left_out = found
         self.terms_changed.emit()
+        if left_out:
+            self.said.emit(left_out, "error")
 
     def search(self, query: str, loose: bool = False, talker: int | None = None) -> None:
         """Mark every hit, and go to the first one at or after the playhead."""
@@ -395,110 +421,20 @@ class Workspace(QObject):
         self.hit = number
         self.seek(self.opened.analysis.words[self.hits[number].start].start)
 
-    def in_background(self, work: Callable[[], Any], then: Callable[[Any], None]) -> None:
-        """Do slow work that a person asked for; errors are told."""
-        self._slow.do(work, then, self._fail)
+    def in_background(self, work: Callable[[], Any], then: Callable[[Any], None], owner: QObject | None = None) -> None:
+        """Do slow work that a person asked for; errors are told. Nothing comes back where its `owner` has gone meanwhile."""
+        self._slow.do(work, then, self._fail, owner)
 
-    def in_background_or(self, work: Callable[[], Any], then: Callable[[Any], None], failed: Callable[[], None]) -> None:
-        """Do slow work for a sheet that is told, too, when it fails or is stopped."""
+    def in_background_or(
+        self, work: Callable[[], Any], then: Callable[[Any], None], failed: Callable[[], None], owner: QObject
+    ) -> None:
+        """Do slow work for a sheet (its `owner`) that is told, too, when it fails or is stopped."""
 
         def fail(error: StandTallError) -> None:
             self._fail(error)
             failed()
 
-        self._slow.do(work, then, fail)
-
-    # edits
-
-    def edit(self, make: MakeEdit) -> None:
-        """Apply an edit: saved first, then shown."""
-
-        def step(project: Project, entry: Entry, analysis: Analysis) -> Entry:
-            return project.apply(entry.id, make(entry.short, analysis))
-
-        self._change(step)
-
-    def revise(self, make: MakeRevision) -> None:
-        """Correct the words: saved first, then shown."""
-
-        def step(project: Project, entry: Entry, _analysis: Analysis) -> Entry:
-            assert self.opened is not None
-            base = transcript_of(project, self.opened.found)
-            return project.revise(entry.id, base, make(base))
-
-        self._change(step)
-
-    def undo(self) -> None:
-        self._change(lambda project, entry, _a: project.undo(entry.id))
-
-    def redo(self) -> None:
-        self._change(lambda project, entry, _a: project.redo(entry.id))
-
-    def _change(self, step: Callable[[Project, Entry, Analysis], Entry]) -> None:
-        def work() -> Opened | None:
-            now = self.opened
-            if now is None or self._project is None:
-                return None
-            entry = step(self._project, self._project.entry(now.entry.id), now.analysis)
-            transcript = transcript_of(self._project, now.found)
-            return self._work_out(now.source, now.found, transcript, entry, now)
-
-        self.keeper.do(work, self._arrived, self._fail)
-
-    def _arrived(self, opened: Opened | None) -> None:
-        if opened is None:
-            return
-        told_otherwise = self.opened is None or opened.transcript != self.opened.transcript
-        self.opened = opened
-        if told_otherwise:
-            self.hits, self.hit = (), -1
-            self.selection = _within(self.selection, len(opened.transcript.words))
-            self.transcript_changed.emit()
-        self.edition_changed.emit()
-        self._make_track(opened.edition)
-
-    def make_short(self, make: Callable[[Opened], Short], then: Callable[[], None] | None = None) -> None:
-        """Add a short to the project and bring it to the Bench."""
-        now = self.opened
-        if now is None:
-            return
-
-        def work() -> Opened:
-            assert self._project is not None
-            entry = self._project.entry(self._project.add_short(make(now)))
-            return self._work_out(now.source, now.found, now.transcript, entry, now)
-
-        def arrived(opened: Opened) -> None:
-            self._arrived_short(opened)
-            if then is not None:
-                then()
-
-        self.keeper.do(work, arrived, self._fail)
-
-    def open_short(self, number: int) -> None:
-        """Bring another short of the project to the Bench, with the source it is from."""
-
-        def work() -> Opened | Source | None:
-            assert self._project is not None
-            entry, now = self._project.entry(number), self.opened
-            self._project.mark_opened(number)
-            if now is not None and entry.short.source_key == now.source.key:
-                return self._work_out(now.source, now.found, now.transcript, entry, now)
-            return next((s for s in self.sources if s.key == entry.short.source_key), None)
-
-        def arrived(found: Opened | Source | None) -> None:
-            if isinstance(found, Source):
-                self.open_source(found)
-            elif found is not None:
-                self._arrived_short(found)
-
-        self.keeper.do(work, arrived, self._fail)
-
-    def _arrived_short(self, opened: Opened) -> None:
-        self.opened = opened
-        self.edition_changed.emit()
-        self._make_track(opened.edition)
-        self.seek(opened.entry.short.excerpts[0].start)
+        self._slow.do(work, then, fail, owner)
 
     # selection and playhead
 
@@ -559,13 +495,6 @@ class Workspace(QObject):
         thumbs.make(self._slow, self.closing, came)
 
 
-def _same_view(before: Opened, short: Short, analysis: Analysis) -> bool:
-    """Whether the camera has nothing new to look at."""
-    was = before.entry.short
-    same = (was.framing, was.width, was.height) == (short.framing, short.width, short.height)
-    return same and before.analysis.people == analysis.people
-
-
 def _within(chosen: range | None, count: int) -> range | None:
     """A selection that still lies inside the words."""
     if chosen is None or chosen.start >= count:
@@ -576,7 +505,7 @@ def _within(chosen: range | None, count: int) -> range | None:
 def project_for(name: str) -> Path:
     """The file of a new project called `name`, not used yet."""
     folder = data_folder() / "projects"
-    plain = re.sub(r"[^\w\- ']+", "", name).strip() or "Project"
+    plain = short_name(re.sub(r"[^\w\- ']+", "", name).strip()) or "Project"
     path, number = folder / f"{plain}.standtall", 2
     while path.exists():
         path, number = folder / f"{plain} {number}.standtall", number + 1

@@ -7,13 +7,11 @@ as in Grundmann, Kwatra and Essa, "Auto-directed video stabilization with robust
 
 from __future__ import annotations
 
-from typing import TYPE_CHECKING
-
 import numpy as np
 from numpy.typing import NDArray
-
-if TYPE_CHECKING:  # the solver is slow to import, and the window must be there first
-    from scipy.sparse import csr_matrix
+from scipy.ndimage import gaussian_filter1d
+from scipy.optimize import linprog
+from scipy.sparse import csr_matrix, diags, eye_array, hstack, vstack
 
 Floats = NDArray[np.float64]
 
@@ -42,7 +40,6 @@ def calmest(low: Floats, high: Floats) -> Floats:
 
 def eased(path: Floats, low: Floats, high: Floats, sigma: float) -> Floats:
     """`path` with rounded corners (Gaussian, `sigma` in samples), kept inside the bounds."""
-    from scipy.ndimage import gaussian_filter1d
 
     smooth = gaussian_filter1d(path, sigma, mode="nearest") if sigma > 0 and len(path) > 1 else path
     return np.minimum(np.maximum(smooth, np.minimum(low, path)), np.maximum(high, path))
@@ -54,15 +51,12 @@ def _nearest_to_middle(low: Floats, high: Floats) -> float:
 
 
 def _differences(n: int) -> csr_matrix:
-    from scipy.sparse import csr_matrix, diags
 
     return csr_matrix(diags([-np.ones(n - 1), np.ones(n - 1)], [0, 1], shape=(n - 1, n)))
 
 
 def _least_movement(low: Floats, high: Floats) -> Floats:
     """Minimise sum(t) with -t <= Dx <= t; variables are x then t."""
-    from scipy.optimize import linprog
-    from scipy.sparse import eye_array, hstack, vstack
 
     n = len(low)
     d, one = _differences(n), eye_array(n - 1)
@@ -75,8 +69,6 @@ def _least_movement(low: Floats, high: Floats) -> Floats:
 
 def _least_change(low: Floats, high: Floats, movement: float, fallback: Floats) -> Floats:
     """Minimise the 1-norm of the second difference with the total movement held; variables are x, t, a."""
-    from scipy.optimize import linprog
-    from scipy.sparse import csr_matrix, eye_array, hstack, vstack
 
     n = len(low)
     d, one = _differences(n), eye_array(n - 1)

@@ -2,34 +2,54 @@
 
 from __future__ import annotations
 
+import contextlib
 import gzip
 import hashlib
 import json
-import zlib
+import re
+from collections.abc import Callable
 from pathlib import Path
-from typing import Any, Final, TypeVar
+from typing import Final, TypeVar
 
+from standtall.base import log
 from standtall.base.errors import ProjectError
 from standtall.base.files import write_whole
 from standtall.base.folders import cache_folder
+from standtall.base.reading import Unreadable, file_bytes, json_of, unpacked
 from standtall.model.plain import from_plain, to_plain
 
 T = TypeVar("T")
 
 VERSION: Final = 1
-LARGEST: Final = 400_000_000
-"""Most bytes that a stage may unpack to."""
+LARGEST: Final = 200_000_000
+"""Most bytes that a stage may unpack to: the faces of a day."""
+LARGEST_FILE: Final = 60_000_000
+KEY: Final = re.compile(r"[0-9a-f]{24}")
+"""How the content of a source is named (`base.files.content_key`)."""
 
 
 class AnalysisCache:
-    """One folder for each content key, in it one file for each finished stage and its settings."""
+    """One folder for each content key, in it one file for each finished stage and its settings.
 
-    def __init__(self, folder: Path | None = None) -> None:
+    `left_out` hears in a sentence of each file that is broken: it is kept beside and counts as absent.
+    """
+
+    def __init__(self, folder: Path | None = None, left_out: Callable[[str], None] | None = None) -> None:
         self.folder = folder or cache_folder() / "analysis"
+        self.left_out = left_out
+
+    def folder_of(self, key: str) -> Path:
+        """Where things of a source are kept; raises `ProjectError` for a key that is none, since it becomes a folder's name."""
+        if not KEY.fullmatch(key):
+            raise ProjectError(
+                f"The footage key “{key[:40]}” is none: it must be 24 hexadecimal digits.",
+                "The project is damaged or was made by another program: open a backup of it.",
+            )
+        return self.folder / key
 
     def path(self, key: str, stage: str, settings: str = "") -> Path:
-        mark = hashlib.sha256(f"{VERSION}:{settings}".encode()).hexdigest()[:8]
-        return self.folder / key / f"{stage}-{mark}.json.gz"
+        mark = hashlib.sha256(f"{VERSION}:{settings}".encode("utf-8", "replace")).hexdigest()[:8]
+        return self.folder_of(key) / f"{stage}-{mark}.json.gz"
 
     def keep(self, key: str, stage: str, value: object, settings: str = "") -> None:
         """Write a finished stage; a kill while writing leaves the older state."""
@@ -37,27 +57,33 @@ class AnalysisCache:
         write_whole(self.path(key, stage, settings), gzip.compress(data, 5, mtime=0))
 
     def find(self, key: str, stage: str, kind: type[T], settings: str = "") -> T | None:
-        """A stage that was kept, or None; a damaged file counts as absent."""
-        data = self._data(self.path(key, stage, settings))
-        if data is None:
+        """A stage that was kept, or None; a broken file is put aside and counts as absent."""
+        path = self.path(key, stage, settings)
+        try:
+            data = file_bytes(path, LARGEST_FILE)
+        except OSError:
+            return None
+        except Unreadable as error:
+            self._put_aside(path, str(error))
             return None
         try:
-            return from_plain(kind, data)
-        except ProjectError:
+            return from_plain(kind, json_of(unpacked(data, LARGEST, gzip=True), LARGEST))
+        except (Unreadable, ProjectError) as error:
+            self._put_aside(path, str(error))
             return None
+
+    def _put_aside(self, path: Path, why: str) -> None:
+        with contextlib.suppress(OSError):
+            path.replace(path.with_name(f"{path.name}.broken"))
+        said = f"A part of the analysis cannot be read ({why}). It is kept as {path.name}.broken; analyse the footage again."
+        log.note(f"{path}: {said}")
+        if self.left_out is not None:
+            self.left_out(said)
 
     def forget(self, key: str, stage: str) -> None:
         """Remove what was kept of a stage, whatever its settings."""
-        for path in (self.folder / key).glob(f"{stage}-*.json.gz"):
+        for path in self.folder_of(key).glob(f"{stage}-*.json.gz"):
             path.unlink(missing_ok=True)
 
-    def _data(self, path: Path) -> Any:
-        try:
-            with gzip.open(path) as file:
-                raw = file.read(LARGEST + 1)
-            return json.loads(raw) if len(raw) <= LARGEST else None
-        except (OSError, EOFError, ValueError, zlib.error):
-            return None
-
     def proxy(self, key: str) -> Path:
-        return self.folder / key / "proxy.mp4"
+        return self.folder_of(key) / "proxy.mp4"

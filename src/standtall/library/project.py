@@ -3,13 +3,17 @@
 from __future__ import annotations
 
 import json
-import sqlite3
+from collections.abc import Callable
 from dataclasses import dataclass
 from pathlib import Path
 from types import TracebackType
-from typing import Final, TypeVar
+from typing import Any, Final, TypeVar
 
-from standtall.base.errors import ProjectError, disk_error
+from standtall.base.errors import ProjectError
+from standtall.base.reading import Unreadable, json_of
+from standtall.base.time import clock
+from standtall.library.cache import KEY
+from standtall.library.database import Database, Mode, ProjectOld
 from standtall.library.transcripts import Transcripts, Turn
 from standtall.model.brief import Brief
 from standtall.model.corrections import Term
@@ -22,8 +26,6 @@ from standtall.model.transcript import Revision, Transcript
 
 T = TypeVar("T")
 
-APPLICATION_ID: Final = 0x5354_414C
-VERSION: Final = 4
 LONGEST: Final = 5_000_000
 """Most characters of one stored value."""
 
@@ -67,6 +69,15 @@ MIGRATIONS: Final = (_FIRST, _TRANSCRIPTS, _VOTES, _LESSONS)
 """Number n brings a file of version n to n + 1."""
 
 
+VERSION: Final = len(MIGRATIONS)
+TABLES: Final[dict[str, tuple[str, ...]]] = {
+    "source": ("key", "value", "place"), "short": ("id", "head", "opened"),
+    "history": ("short", "step", "label", "value", "turn"), "transcript": ("source", "head", "base"),
+    "revision": ("source", "step", "turn", "label", "value"), "brief": ("source", "value"), "term": ("text", "heard"),
+    "vote": ("source", "start", "end", "kept", "parts"), "basket": ("source", "place", "start", "end"),
+}  # fmt: skip
+
+
 @dataclass(frozen=True, slots=True)
 class Entry:
     """A short in the project at its present state."""
@@ -80,38 +91,32 @@ class Entry:
 class Project:
     """An open project file. Use it from one thread. All changes are on disk when the call returns."""
 
-    def __init__(self, path: Path) -> None:
-        """Open or make the file at `path`; raises `ProjectError` when it is no project or made by a newer version."""
+    def __init__(self, path: Path, mode: Mode = "write") -> None:
+        """Open or make the file at `path`, or (mode "read") open it without ever writing; raises as `Database` does."""
         self.path = path
-        try:
-            path.parent.mkdir(parents=True, exist_ok=True)
-            self._db = sqlite3.connect(path, isolation_level=None)
-            self._open()
-        except sqlite3.DatabaseError as error:
-            raise ProjectError(
-                f"{path.name} is not a Stand Tall project, or it is damaged.",
-                "Choose another project, or a backup of this one.",
-                reason=str(error),
-            ) from error
-        except OSError as error:
-            raise disk_error(error, path) from error
+        self._db = Database(path, MIGRATIONS, TABLES, mode)
+        self.transcripts = Transcripts(self._db)
 
-    def _open(self) -> None:
-        db = self._db
-        db.execute("PRAGMA trusted_schema = OFF")
-        made_by = db.execute("PRAGMA application_id").fetchone()[0]
-        version = db.execute("PRAGMA user_version").fetchone()[0]
-        empty = db.execute("SELECT count(*) FROM sqlite_master").fetchone()[0] == 0
-        if made_by != APPLICATION_ID and not empty:
-            raise ProjectError(f"{self.path.name} is not a Stand Tall project.", "Choose a file that ends in .standtall.")
-        if version > VERSION:
-            raise ProjectError(f"{self.path.name} was made by a newer version of Stand Tall.", "Update the program to open it.")
-        db.execute("PRAGMA journal_mode = WAL")
-        db.execute("PRAGMA synchronous = FULL")
-        for number in range(version, VERSION):
-            db.executescript(f"BEGIN IMMEDIATE; {MIGRATIONS[number]} PRAGMA user_version = {number + 1}; COMMIT;")
-        db.execute(f"PRAGMA application_id = {APPLICATION_ID}")
-        self.transcripts = Transcripts(db, self._write)
+    @classmethod
+    def reading(cls, path: Path) -> Project:
+        """Open a project to be read, also while somebody else writes to it; one of an older version is brought up to date."""
+        try:
+            return cls(path, "read")
+        except ProjectOld:
+            cls(path).close()
+            return cls(path, "read")
+
+    @property
+    def writable(self) -> bool:
+        return self._db.mode == "write"
+
+    def lost(self) -> bool:
+        """Whether the file was moved, deleted or replaced since it was opened."""
+        return self._db.lost()
+
+    def kept_elsewhere(self) -> Path:
+        """Write everything to a new file after the old one was lost; -> its path."""
+        return self._db.kept_elsewhere()
 
     def close(self) -> None:
         self._db.close()
@@ -122,29 +127,12 @@ class Project:
     def __exit__(self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None) -> None:
         self.close()
 
-    def _write(self, *steps: tuple[str, tuple[object, ...]]) -> None:
-        """One transaction."""
-        try:
-            self._db.execute("BEGIN IMMEDIATE")
-            try:
-                for statement, values in steps:
-                    self._db.execute(statement, values)
-                self._db.execute("COMMIT")
-            except BaseException:
-                if self._db.in_transaction:
-                    self._db.execute("ROLLBACK")
-                raise
-        except sqlite3.OperationalError as error:
-            text = str(error)
-            hint = "Free some space on the disk and try again." if "full" in text else "Check that the file may be written."
-            raise ProjectError(f"The change could not be saved in {self.path.name}.", hint, reason=text) from error
-
     # sources
 
     def add_source(self, source: Source) -> None:
         """Add a source, or renew what is known of one with the same content."""
-        count = self._db.execute("SELECT coalesce(max(place), -1) + 1 FROM source").fetchone()[0]
-        self._write(
+        count = self._db.number("SELECT coalesce(max(place), -1) + 1 FROM source")
+        self._db.write(
             (
                 "INSERT INTO source VALUES (?, ?, ?) ON CONFLICT(key) DO UPDATE SET value = excluded.value",
                 (source.key, json.dumps(to_plain(source)), count),
@@ -153,18 +141,24 @@ class Project:
 
     def remove_source(self, key: str) -> None:
         """Forget a source; its shorts, words and votes stay in the file, unseen, for when it is added again."""
-        self._write(("DELETE FROM source WHERE key = ?", (key,)))
+        self._db.write(("DELETE FROM source WHERE key = ?", (key,)))
 
     def sources(self) -> tuple[Source, ...]:
-        rows = self._db.execute("SELECT value FROM source ORDER BY place").fetchall()
-        return tuple(_load(Source, row[0]) for row in rows)
+        found = tuple(_load(Source, row[0]) for row in self._db.rows("SELECT value FROM source ORDER BY place"))
+        for source in found:
+            if not KEY.fullmatch(source.key):
+                raise ProjectError(
+                    f"The footage key “{source.key[:40]}” in {self.path.name} is none: it must be 24 hexadecimal digits.",
+                    "The project is damaged or was made by another program: open a backup of it.",
+                )
+        return found
 
     # shorts and their history
 
     def add_short(self, short: Short) -> int:
         """-> the new short's id."""
-        number = int(self._db.execute("SELECT coalesce(max(id), 0) + 1 FROM short").fetchone()[0])
-        self._write(
+        number = self._db.number("SELECT coalesce(max(id), 0) + 1 FROM short")
+        self._db.write(
             ("INSERT INTO short (id, head) VALUES (?, 0)", (number,)),
             ("INSERT INTO history VALUES (?, 0, ?, ?, ?)", (number, "New short", _dump(short), self._next_turn())),
         )
@@ -173,44 +167,66 @@ class Project:
 
     def mark_opened(self, number: int) -> None:
         """Remember which short was on the Bench last."""
-        self._write(("UPDATE short SET opened = (id = ?)", (number,)))
+        self._db.write(("UPDATE short SET opened = (id = ?)", (number,)))
 
     def opened(self) -> int | None:
-        row = self._db.execute("SELECT id FROM short ORDER BY opened DESC, id DESC LIMIT 1").fetchone()
-        return int(row[0]) if row else None
+        row = self._db.row("SELECT id FROM short ORDER BY opened DESC, id DESC LIMIT 1")
+        return self._db.whole(row[0]) if row else None
 
-    def shorts(self) -> tuple[Entry, ...]:
-        """All shorts, also those whose source was taken out."""
-        return tuple(self.entry(int(row[0])) for row in self._db.execute("SELECT id FROM short ORDER BY id").fetchall())
+    def shorts(self, damaged: Callable[[ProjectError], None] | None = None) -> tuple[Entry, ...]:
+        """All shorts, also those whose source was taken out. One that cannot be read is left where it is and told to `damaged`;
+        without that it is raised."""
+        out: list[Entry] = []
+        for row in self._db.rows("SELECT id FROM short ORDER BY id"):
+            try:
+                out.append(self.entry(self._db.whole(row[0])))
+            except ProjectError as error:
+                if damaged is None:
+                    raise
+                damaged(error)
+        return tuple(out)
 
     def entry(self, number: int) -> Entry:
         """The short `number` as it stands; raises `ProjectError` when there is none.
 
         Its undo and redo are those of the short itself and of the words of its source, whichever was done last.
         """
-        row = self._db.execute("SELECT head FROM short WHERE id = ?", (number,)).fetchone()
+        row = self._db.row("SELECT head FROM short WHERE id = ?", number)
         if row is None:
-            raise ProjectError(f"There is no short number {number} in this project.")
-        head = int(row[0])
-        found = self._db.execute("SELECT value FROM history WHERE short = ? AND step = ?", (number, head)).fetchone()
+            raise ProjectError(f"There is no short number {number} in this project.", "Choose one that is in its list.")
+        head = self._db.whole(row[0])
+        found = self._db.row("SELECT value FROM history WHERE short = ? AND step = ?", number, head)
         if found is None:
             raise ProjectError(f"Short number {number} is damaged.", "Open a backup of the project.")
         short = _load(Short, found[0])
+        self._check_inside(number, short)
         undo, redo = self._undoable(number, short.source_key)[0], self._redoable(number, short.source_key)[0]
         return Entry(number, short, undo.label if undo else None, redo.label if redo else None)
 
+    def _check_inside(self, number: int, short: Short) -> None:
+        """Raise `ProjectError` where a short uses footage beyond its end."""
+        row = self._db.row("SELECT value FROM source WHERE key = ?", short.source_key)
+        if row is None:
+            return  # it was taken out
+        length, last = _load(Source, row[0]).length, max((e.end for e in short.excerpts), default=0)
+        if last > length:
+            raise ProjectError(
+                f"Short number {number} goes on to {clock(last)} of footage that ends at {clock(length)}.",
+                "The project is damaged: open a backup of it, or use its other shorts.",
+            )
+
     def _next_turn(self) -> int:
-        row = self._db.execute(
+        return self._db.number(
             "SELECT max(coalesce((SELECT max(turn) FROM history), 0), coalesce((SELECT max(turn) FROM revision), 0)) + 1"
-        ).fetchone()
-        return int(row[0])
+        )
 
     def _step(self, number: int, beyond: int) -> Turn | None:
-        row = self._db.execute(
+        row = self._db.row(
             "SELECT turn, label FROM history JOIN short ON short = id WHERE id = ? AND step = head + ? AND step > 0",
-            (number, beyond),
-        ).fetchone()
-        return Turn(int(row[0]), str(row[1])) if row else None
+            number,
+            beyond,
+        )
+        return Turn(self._db.whole(row[0]), self._db.text(row[1])) if row else None
 
     def _undoable(self, number: int, source: str) -> tuple[Turn | None, bool]:
         """-> (what undo takes back, whether that is about the words)."""
@@ -228,7 +244,7 @@ class Project:
     def apply(self, number: int, edit: Edit) -> Entry:
         """Make an edit the present state; what was undone before it is forgotten."""
         head, source = self._head(number)
-        self._write(
+        self._db.write(
             ("DELETE FROM history WHERE short = ? AND step > ?", (number, head)),
             ("INSERT INTO history VALUES (?, ?, ?, ?, ?)", (number, head + 1, edit.label, _dump(edit.short), self._next_turn())),
             ("UPDATE short SET head = ? WHERE id = ?", (head + 1, number)),
@@ -244,8 +260,8 @@ class Project:
         return self.entry(number)
 
     def _head(self, number: int) -> tuple[int, str]:
-        row = self._db.execute("SELECT head FROM short WHERE id = ?", (number,)).fetchone()
-        return int(row[0]), self.entry(number).short.source_key
+        entry = self.entry(number)
+        return self._db.number("SELECT head FROM short WHERE id = ?", number), entry.short.source_key
 
     def undo(self, number: int) -> Entry:
         """Step back; at the oldest state nothing happens."""
@@ -253,7 +269,7 @@ class Project:
         if self._undoable(number, source)[1]:
             self.transcripts.undo(source)
         else:
-            self._write(("UPDATE short SET head = max(0, head - 1) WHERE id = ?", (number,)))
+            self._db.write(("UPDATE short SET head = max(0, head - 1) WHERE id = ?", (number,)))
         return self.entry(number)
 
     def redo(self, number: int) -> Entry:
@@ -262,7 +278,7 @@ class Project:
         if self._redoable(number, source)[1]:
             self.transcripts.redo(source)
         else:
-            self._write(
+            self._db.write(
                 (
                     "UPDATE short SET head = min(head + 1, (SELECT max(step) FROM history WHERE short = id)) WHERE id = ?",
                     (number,),
@@ -274,44 +290,44 @@ class Project:
 
     def briefs(self) -> dict[str, Brief]:
         """By the content key of the source."""
-        return {str(key): _load(Brief, value) for key, value in self._db.execute("SELECT source, value FROM brief").fetchall()}
+        return {self._db.text(key): _load(Brief, value) for key, value in self._db.rows("SELECT source, value FROM brief")}
 
     def set_brief(self, source: str, brief: Brief) -> None:
-        self._write(("INSERT OR REPLACE INTO brief VALUES (?, ?)", (source, json.dumps(to_plain(brief)))))
+        self._db.write(("INSERT OR REPLACE INTO brief VALUES (?, ?)", (source, json.dumps(to_plain(brief)))))
 
     # what the editor keeps of the proposed moments, and what not
 
     def votes(self, source: str) -> dict[tuple[int, int], bool]:
         """Passages (ticks) of a source that were kept (True) or passed over (False)."""
-        rows = self._db.execute("SELECT start, end, kept FROM vote WHERE source = ?", (source,)).fetchall()
-        return {(int(start), int(end)): bool(kept) for start, end, kept in rows}
+        rows = self._db.rows("SELECT start, end, kept FROM vote WHERE source = ?", source)
+        return {(self._db.whole(start), self._db.whole(end)): bool(kept) for start, end, kept in rows}
 
     def vote(self, source: str, start: int, end: int, kept: bool | None, parts: tuple[float, ...] = ()) -> None:
         """Keep a passage, pass it over, or (None) take that back; `parts` are the values that were shown with it."""
         if kept is None:
-            self._write(("DELETE FROM vote WHERE source = ? AND start = ? AND end = ?", (source, start, end)))
+            self._db.write(("DELETE FROM vote WHERE source = ? AND start = ? AND end = ?", (source, start, end)))
         else:
             values = (source, start, end, int(kept), json.dumps(parts) if parts else "")
-            self._write(("INSERT OR REPLACE INTO vote VALUES (?, ?, ?, ?, ?)", values))
+            self._db.write(("INSERT OR REPLACE INTO vote VALUES (?, ?, ?, ?, ?)", values))
 
     def lessons(self) -> tuple[tuple[tuple[float, ...], bool], ...]:
         """What all votes of the project teach: the values of the parts that were shown, and whether it was kept."""
-        rows = self._db.execute("SELECT parts, kept FROM vote WHERE parts != '' ORDER BY source, start, end").fetchall()
-        return tuple((tuple(_load_numbers(parts)), bool(kept)) for parts, kept in rows)
+        rows = self._db.rows("SELECT parts, kept FROM vote WHERE parts != '' ORDER BY source, start, end")
+        return tuple((_load_numbers(parts), bool(kept)) for parts, kept in rows)
 
     def forget_lessons(self) -> None:
         """What was kept and passed over stays so, but teaches nothing any more."""
-        self._write(("UPDATE vote SET parts = ''", ()))
+        self._db.write(("UPDATE vote SET parts = ''", ()))
 
     # the basket
 
     def basket(self, source: str) -> tuple[Excerpt, ...]:
         """Passages of a source that were picked for a short, in their order."""
-        rows = self._db.execute("SELECT start, end FROM basket WHERE source = ? ORDER BY place", (source,)).fetchall()
-        return tuple(Excerpt(int(start), int(end)) for start, end in rows)
+        rows = self._db.rows("SELECT start, end FROM basket WHERE source = ? ORDER BY place", source)
+        return tuple(Excerpt(self._db.whole(start), self._db.whole(end)) for start, end in rows)
 
     def set_basket(self, source: str, passages: tuple[Excerpt, ...]) -> None:
-        self._write(
+        self._db.write(
             ("DELETE FROM basket WHERE source = ?", (source,)),
             *(("INSERT INTO basket VALUES (?, ?, ?, ?)", (source, n, e.start, e.end)) for n, e in enumerate(passages)),
         )
@@ -319,11 +335,14 @@ class Project:
     # the word list
 
     def terms(self) -> tuple[Term, ...]:
-        rows = self._db.execute("SELECT text, heard FROM term ORDER BY text COLLATE NOCASE").fetchall()
-        return tuple(Term(str(text), tuple(h for h in str(heard).split("\n") if h)) for text, heard in rows)
+        rows = [
+            (self._db.text(t), self._db.text(h))
+            for t, h in self._db.rows("SELECT text, heard FROM term ORDER BY text COLLATE NOCASE")
+        ]
+        return tuple(Term(text, tuple(h for h in heard.split("\n") if h)) for text, heard in rows)
 
     def set_terms(self, terms: tuple[Term, ...]) -> None:
-        self._write(
+        self._db.write(
             ("DELETE FROM term", ()),
             *(("INSERT OR REPLACE INTO term VALUES (?, ?)", (t.text, "\n".join(t.heard))) for t in terms),
         )
@@ -336,12 +355,12 @@ def _forget_redone(source: str) -> tuple[str, tuple[object, ...]]:
     )
 
 
-def _load_numbers(text: str) -> tuple[float, ...]:
+def _load_numbers(text: object) -> tuple[float, ...]:
     try:
-        values = json.loads(text)
-    except ValueError:
+        values = json_of(text, 10_000) if isinstance(text, str) else ()
+    except Unreadable:
         return ()
-    good = isinstance(values, list) and all(isinstance(v, int | float) and 0 <= v <= 1 for v in values)
+    good = isinstance(values, list) and all(type(v) in (int, float) and 0 <= v <= 1 for v in values)
     return tuple(float(v) for v in values) if good else ()
 
 
@@ -349,13 +368,15 @@ def _dump(short: Short) -> str:
     return json.dumps({"version": 1, "short": to_plain(short)}, separators=(",", ":"))
 
 
-def _load(kind: type[T], text: str) -> T:
-    if len(text) > LONGEST:
-        raise ProjectError("A value in the project is too large.", "The file is damaged.")
+def _load(kind: type[T], text: object) -> T:
     try:
-        data = json.loads(text)
-    except ValueError as error:
-        raise ProjectError("A value in the project cannot be read.", "The file is damaged.") from error
+        if not isinstance(text, str):
+            raise Unreadable("it is no text")
+        data: Any = json_of(text, LONGEST)
+    except Unreadable as error:
+        raise ProjectError(
+            f"A value in the project cannot be read: {error}.", "The file is damaged: open a backup of it."
+        ) from error
     if kind is Short:
         if not isinstance(data, dict) or data.get("version") != 1:
             raise ProjectError("A short was made by a newer version of Stand Tall.", "Update the program to open it.")

@@ -2,15 +2,12 @@
 
 from __future__ import annotations
 
-import json
 from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Final
 
-from standtall.base.errors import ProjectError
-from standtall.base.files import write_whole
 from standtall.base.folders import settings_folder
-from standtall.model.plain import from_plain, to_plain
+from standtall.library.own import read_own, write_own
 
 MOST_RECENT: Final = 8
 
@@ -31,12 +28,10 @@ def _file() -> Path:
     return settings_folder() / "settings.json"
 
 
-def load() -> Settings:
-    try:
-        return from_plain(Settings, json.loads(_file().read_text("utf-8")))
-    except (OSError, ValueError, ProjectError):
-        return Settings()
+def load() -> tuple[Settings, str]:
+    """-> (the settings, what was left out of them in a sentence or nothing)."""
+    return read_own(_file(), Settings, Settings(), "Your settings")
 
 
 def save(settings: Settings) -> None:
-    write_whole(_file(), (json.dumps(to_plain(settings), indent=1) + "\n").encode())
+    write_own(_file(), settings)

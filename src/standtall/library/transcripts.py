@@ -4,19 +4,20 @@ from __future__ import annotations
 
 import bisect
 import json
-import sqlite3
 import zlib
-from collections.abc import Callable
 from dataclasses import dataclass, replace
-from typing import Any, Final, TypeVar
+from typing import Final, TypeVar
 
+from standtall.base import reading
 from standtall.base.errors import ProjectError
+from standtall.base.reading import Unreadable, json_of
+from standtall.library.database import Database, Step
+from standtall.model.carry import Moved, carried_words, inverse_of, moves_of
 from standtall.model.plain import from_plain, to_plain
 from standtall.model.transcript import Revision, Transcript, revised, unrevised
 from standtall.model.words import Word
 
 T = TypeVar("T")
-Write = Callable[..., None]
 
 LARGEST: Final = 100_000_000
 """Most bytes that a stored value may unpack to: far more than the words of a day."""
@@ -38,14 +39,12 @@ def unpacked(kind: type[T], data: object) -> T:
     """The inverse of `packed`; raises `ProjectError` for anything else."""
     try:
         if not isinstance(data, bytes):
-            raise ValueError("no bytes")
-        opener = zlib.decompressobj()
-        raw = opener.decompress(data, LARGEST)
-        if opener.unconsumed_tail:
-            raise ValueError("too large")
-        plain: Any = json.loads(raw)
-    except (ValueError, zlib.error) as error:
-        raise ProjectError("A transcript in the project cannot be read.", "Open a backup of the project.") from error
+            raise Unreadable("it is no packed data")
+        plain = json_of(reading.unpacked(data, LARGEST), LARGEST)
+    except Unreadable as error:
+        raise ProjectError(
+            f"A transcript in the project cannot be read: {error}.", "The file is damaged: open a backup of it."
+        ) from error
     return from_plain(kind, plain)
 
 
@@ -56,12 +55,35 @@ def _last_start(words: tuple[Word, ...]) -> int:
 class Transcripts:
     """The transcripts of one open project, by the content key of their source."""
 
-    def __init__(self, db: sqlite3.Connection, write: Write) -> None:
-        self._db, self._write = db, write
+    def __init__(self, db: Database) -> None:
+        self._db = db
+        db.renewed = self._forget
         self._now: dict[str, tuple[int, Transcript]] = {}
         self._last: dict[str, int] = {}
         """Where the last word of each base starts."""
         self._more: dict[str, tuple[Word, ...]] = {}
+        self._broken: dict[str, int] = {}
+        self._moves: dict[str, list[tuple[Moved, ...]]] = {}
+        """What each step taken since the project was opened did to the places of words, by source."""
+
+    def _forget(self) -> None:
+        """Another program has written: nothing that was read holds any more, and no step from then to now is known."""
+        for source in self._now:
+            self._moves.setdefault(source, []).append(())
+            self._broken[source] = len(self._moves[source])
+        self._now.clear()
+        self._last.clear()
+        self._more.clear()
+
+    def steps(self, source: str) -> int:
+        """How many steps (forward or back) the words of a source have taken since the project was opened."""
+        return len(self._moves.get(source, ()))
+
+    def carried(self, source: str, since: int, chosen: range) -> range | None:
+        """Where words that were chosen when `since` steps were taken stand now; None where they are not the same ones."""
+        if since < self._broken.get(source, 0):
+            return None
+        return carried_words(chosen, [move for step in self._moves.get(source, ())[since:] for move in step])
 
     def find(self, source: str) -> Transcript | None:
         """The transcript of a source as it stands, or None where nothing was corrected yet."""
@@ -70,10 +92,10 @@ class Transcripts:
 
     def _current(self, source: str) -> tuple[int, Transcript] | None:
         if source not in self._now:
-            row = self._db.execute("SELECT head, base FROM transcript WHERE source = ?", (source,)).fetchone()
+            row = self._db.row("SELECT head, base FROM transcript WHERE source = ?", source)
             if row is None:
                 return None
-            head, transcript = int(row[0]), unpacked(Transcript, row[1])
+            head, transcript = self._db.whole(row[0]), unpacked(Transcript, row[1])
             self._last[source] = _last_start(transcript.words)
             for step in range(1, head + 1):
                 transcript = revised(transcript, self._revision(source, step))
@@ -81,7 +103,7 @@ class Transcripts:
         return self._now[source]
 
     def _revision(self, source: str, step: int) -> Revision:
-        row = self._db.execute("SELECT value FROM revision WHERE source = ? AND step = ?", (source, step)).fetchone()
+        row = self._db.row("SELECT value FROM revision WHERE source = ? AND step = ?", source, step)
         if row is None:
             raise ProjectError("A correction is missing.", "The project is damaged: open a backup of it.")
         return unpacked(Revision, row[0])
@@ -106,10 +128,10 @@ class Transcripts:
             self._last[source] = more[-1].start
             self._more[source] = self._more.get(source, ()) + more
 
-    def _grown(self, source: str) -> list[tuple[str, tuple[object, ...]]]:
+    def _grown(self, source: str) -> list[Step]:
         """What writes the words that were taken in."""
         more = self._more.get(source)
-        row = self._db.execute("SELECT base FROM transcript WHERE source = ?", (source,)).fetchone() if more else None
+        row = self._db.row("SELECT base FROM transcript WHERE source = ?", source) if more else None
         if not more or row is None:
             return []
         base = unpacked(Transcript, row[0])
@@ -125,22 +147,19 @@ class Transcripts:
         return self._turn(source, 1)
 
     def _turn(self, source: str, beyond: int) -> Turn | None:
-        row = self._db.execute(
-            "SELECT turn, label FROM revision JOIN transcript USING (source) WHERE source = ? AND step = head + ?",
-            (source, beyond),
-        ).fetchone()
-        return Turn(int(row[0]), str(row[1])) if row else None
+        row = self._db.row(
+            "SELECT turn, label FROM revision JOIN transcript USING (source) WHERE source = ? AND step = head + ?", source, beyond
+        )
+        return Turn(self._db.whole(row[0]), self._db.text(row[1])) if row else None
 
-    def apply(
-        self, source: str, base: Transcript, revision: Revision, turn: int, *others: tuple[str, tuple[object, ...]]
-    ) -> None:
+    def apply(self, source: str, base: Transcript, revision: Revision, turn: int, *others: Step) -> None:
         """Make a revision the present state, with `others` in the same transaction. `base` is what the words are
         where none was corrected yet."""
         kept = self._current(source)
         head, transcript = kept or (0, base)
         new = revised(transcript, revision)
         first = [] if kept else [("INSERT INTO transcript VALUES (?, 0, ?)", (source, packed(base)))]
-        self._write(
+        self._db.write(
             *first,
             *self._grown(source),
             ("DELETE FROM revision WHERE source = ? AND step > ?", (source, head)),
@@ -149,19 +168,23 @@ class Transcripts:
             *others,
         )
         self._now[source] = head + 1, new
+        self._moves.setdefault(source, []).append(moves_of(revision))
         self._last.setdefault(source, _last_start(base.words))
         self._more.pop(source, None)
 
     def undo(self, source: str) -> None:
         kept = self._current(source)
         if kept is not None and kept[0] > 0:
-            self._move(source, kept[0] - 1, unrevised(kept[1], self._revision(source, kept[0])))
+            revision = self._revision(source, kept[0])
+            self._move(source, kept[0] - 1, unrevised(kept[1], revision), inverse_of(moves_of(revision)))
 
     def redo(self, source: str) -> None:
         kept = self._current(source)
         if kept is not None and self.next(source) is not None:
-            self._move(source, kept[0] + 1, revised(kept[1], self._revision(source, kept[0] + 1)))
+            revision = self._revision(source, kept[0] + 1)
+            self._move(source, kept[0] + 1, revised(kept[1], revision), moves_of(revision))
 
-    def _move(self, source: str, head: int, transcript: Transcript) -> None:
-        self._write(("UPDATE transcript SET head = ? WHERE source = ?", (head, source)))
+    def _move(self, source: str, head: int, transcript: Transcript, moves: tuple[Moved, ...]) -> None:
+        self._db.write(("UPDATE transcript SET head = ? WHERE source = ?", (head, source)))
         self._now[source] = head, transcript
+        self._moves.setdefault(source, []).append(moves)

@@ -10,7 +10,7 @@ from __future__ import annotations
 
 import base64
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 from dataclasses import dataclass, field, replace
 from pathlib import Path
 from typing import TYPE_CHECKING, Final, TypeVar
@@ -25,6 +25,7 @@ from standtall.library.cache import AnalysisCache
 from standtall.media.sound import SPEECH_RATE, level_db, sound_blocks, sound_of
 from standtall.model.analysis import Analysis
 from standtall.model.brief import DETECT, Brief
+from standtall.model.corrections import Term
 from standtall.model.people import People
 from standtall.model.source import Source
 from standtall.model.words import Word
@@ -47,6 +48,15 @@ Heard = Callable[[tuple[Word, ...], float], None]
 """Told of the words so far and of the seconds of the source that are heard."""
 
 
+def part_of(source: Source, brief: Brief) -> tuple[int, int] | None:
+    """The part of a source to use, None for all of it; a part without an end is named as one that ends with the source."""
+    part = brief.part
+    if part is None:
+        return None
+    start, end = part[0], min(source.length, part[1] or source.length)
+    return None if start == 0 and end == source.length else (start, end)
+
+
 @dataclass(frozen=True, slots=True)
 class Options:
     """What the editor sets before analysis, a caption file to use for words, and terms to listen for (what was heard without
@@ -56,8 +66,13 @@ class Options:
     captions: Path | None = None
     terms: tuple[str, ...] = ()
 
+    @staticmethod
+    def of(brief: Brief, terms: Iterable[Term]) -> Options:
+        """What a project says: the brief of a source, and all terms that hold in it."""
+        return Options(brief, terms=(*(t.text for t in terms), *brief.topics))
+
     def part_mark(self, source: Source) -> str:
-        part = self.brief.part
+        part = part_of(source, self.brief)
         track = f";track={source.sound_track}" if source.sound_track else ""
         return (f";part={part[0]}-{part[1]}" if part else "") + track
 
@@ -69,7 +84,7 @@ class Options:
 
     def faces_mark(self, source: Source) -> str:
         """What the shots and faces depend on besides the content."""
-        part = self.brief.part
+        part = part_of(source, self.brief)
         content = f";{self.brief.content}" if self.brief.content in ("one", "nobody") else ""
         return (f"part={part[0]}-{part[1]}" if part else "") + content
 
@@ -120,6 +135,8 @@ def analyse(
             told(stage, 0.0)
         return kept
 
+    _import_slow()
+
     def measured() -> tuple[tuple[float, ...], People]:
         level = timed("sound", lambda: _level(source, cache, progress))
         return level, _faces(source, options, progress, cache)
@@ -131,6 +148,16 @@ def analyse(
         people = timed("people", lambda: _people(source, options, cache, words.words, prints, beside.result))
         level = beside.result()[0]
     return Analysis(source.key, words.words, people, level, language=words.language)
+
+
+def _import_slow() -> None:
+    """Import what both threads of an analysis use, before there are two: threads that import parts of SciPy at the same time
+    for the first time can be left with a module that is half made."""
+    import standtall.people.find
+    import standtall.speech.align
+    import standtall.speech.prints
+    import standtall.speech.recognise
+    import standtall.speech.transcribe  # noqa: F401
 
 
 def known(source: Source, options: Options, cache: AnalysisCache) -> Analysis | None:
@@ -200,15 +227,10 @@ def _faces(source: Source, options: Options, progress: Progress, cache: Analysis
         from standtall.people.find import find_faces  # slow to import, and the window only asks what is known
 
         pieces = _SeenPieces(cache, source.key, mark)
-        kept = find_faces(source, progress, _part(source, options), options.brief.content, pieces)
+        kept = find_faces(source, progress, part_of(source, options.brief), options.brief.content, pieces)
         cache.keep(source.key, "faces", kept, mark)
         cache.forget(source.key, "seen")
     return kept or People()
-
-
-def _part(source: Source, options: Options) -> tuple[int, int] | None:
-    part = options.brief.part
-    return (part[0], min(source.length, part[1] or source.length)) if part else None
 
 
 def _people_mark(source: Source, options: Options) -> str:
@@ -360,7 +382,7 @@ def _recognised(
     from standtall.speech.pieces import pieces
 
     mark = options.words_mark(source)
-    start, end = _part(source, options) or (0, source.length)
+    start, end = part_of(source, options.brief) or (0, source.length)
     ears = _Ears(options, shared)
     words: tuple[Word, ...] = ()
     language = ""

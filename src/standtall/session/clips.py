@@ -82,7 +82,7 @@ class ClipFinder:
         return Located(path, round(length * TICKS / RATE), find_clip(self._index, clip[:length], self._read) if length else ())
 
 
-def rebuilt(located: Located, source: Source, look: str) -> Short:
+def rebuilt(located: Located, source: Source) -> Short:
     """The short that a clip was, from the original footage; raises `NothingToDo` where it was not found.
 
     Where pieces overlap in the footage, the second one gives way: a short shows nothing twice.
@@ -97,4 +97,4 @@ def rebuilt(located: Located, source: Source, look: str) -> Short:
             excerpts.append(Excerpt(start, end))
     if not excerpts:
         raise NothingToDo(f"{located.path.name} is not from this footage.", "Open the footage that it was cut from.")
-    return Short(located.path.stem[:120] or "Clip", source.key, tuple(excerpts), look)
+    return Short(located.path.stem[:120] or "Clip", source.key, tuple(excerpts))

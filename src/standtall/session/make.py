@@ -11,6 +11,7 @@ from pathlib import Path
 from typing import Final
 
 from standtall.base.errors import MediaError
+from standtall.base.files import short_name
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
 from standtall.compose.scene import Edition, edition
@@ -21,7 +22,8 @@ from standtall.ink import engine
 from standtall.ink.caption import CaptionInk
 from standtall.media.probe import probe
 from standtall.model.analysis import Analysis
-from standtall.model.brief import Content
+from standtall.model.brief import Brief
+from standtall.model.channel import CHANNELS
 from standtall.model.look import look_named
 from standtall.model.short import Framing, Short
 from standtall.model.source import Source
@@ -45,27 +47,57 @@ BESIDE_A_SCREEN: Final = 0.24
 """A face lower than this share of the picture is beside what is shown, where footage is of a face and a screen."""
 
 
-def short_of(source: Source, analysis: Analysis, choice: Choice, look: str = "ember", content: Content = "unknown") -> Short:
-    """The short that was asked for; raises `NothingToDo` when the footage does not hold it."""
-    look_named(look)
+def begun(short: Short, brief: Brief) -> Short:
+    """A new short as the brief of its footage wishes it: with its look, and whole shots where a face is beside a screen."""
+    look_named(brief.look)
+    framing = Framing(whole_under=BESIDE_A_SCREEN) if brief.content == "screen" else Framing()
+    return replace(short, look=brief.look, framing=framing)
+
+
+def short_of(source: Source, analysis: Analysis, choice: Choice, brief: Brief | None = None) -> Short:
+    """The short that was asked for, as the brief wishes; raises `NothingToDo` when the footage does not hold it.
+
+    Where no passage is named, it is no longer than the choice allows, for the strictest channel that takes so long a short.
+    """
     name = source.name
+    channel = next((c for c in CHANNELS if c.longest >= choice.length), CHANNELS[-1])
+    longest = min(choice.length, channel.longest)
     if choice.first_words is not None:
-        chosen = passage.said(analysis.words, choice.first_words, choice.last_words)
+        made = _from(source, analysis, passage.said(analysis.words, choice.first_words, choice.last_words))
     elif choice.start is not None or choice.end is not None:
         start, end = choice.start or 0, min(choice.end or source.length, source.length)
-        if not analysis.words:
-            return Short(name, source.key, (Excerpt(start, end),), look)
-        chosen = passage.between(analysis.words, start, end)
+        if analysis.words:
+            made = _from(source, analysis, passage.between(analysis.words, start, end))
+        else:
+            made = Short(name, source.key, (Excerpt(start, end),))
     elif not analysis.words:
-        return Short(name, source.key, (Excerpt(0, min(source.length, choice.length)),), look)
+        made = Short(name, source.key, (Excerpt(0, min(source.length, longest)),), channel=channel.name)
     else:
-        chosen = passage.opening(analysis.words, choice.length)
-    made = words.from_words(_title(analysis, chosen) or name, analysis, chosen)
+        made = replace(_opening(source, analysis, longest), channel=channel.name)
+    return begun(made, brief or Brief())
+
+
+def _opening(source: Source, analysis: Analysis, longest: int) -> Short:
+    """The first sentences; what is cut around their words counts, too."""
+    chosen = passage.opening(analysis.words, longest)
+    made = _from(source, analysis, chosen)
+    if made.length > longest:
+        chosen = passage.opening(analysis.words, 2 * longest - made.length)
+        made = _from(source, analysis, chosen)
+    while made.length > longest and len(chosen) > 1:  # one sentence that is longer than any short may be
+        over = made.length - longest
+        last = max(1, sum(analysis.words[i].end <= analysis.words[chosen[-1]].end - over for i in chosen))
+        chosen = range(min(last, len(chosen) - 1))
+        made = _from(source, analysis, chosen)
+    return made
+
+
+def _from(source: Source, analysis: Analysis, chosen: range) -> Short:
+    made = words.from_words(_title(analysis, chosen) or source.name, analysis, chosen)
     last = made.excerpts[-1]
     if last.end > source.length:
         made = replace(made, excerpts=(*made.excerpts[:-1], Excerpt(last.start, source.length)))
-    framing = Framing(whole_under=BESIDE_A_SCREEN) if content == "screen" else Framing()
-    return replace(made, look=look, framing=framing)
+    return made
 
 
 def _title(analysis: Analysis, chosen: range) -> str:
@@ -125,8 +157,8 @@ def _ink(look: str, width: int, height: int) -> CaptionInk:
 
 
 def file_name(short: Short) -> str:
-    """A safe file name for a finished short."""
-    plain = re.sub(r"[^\w\- ']+", "", short.name, flags=re.UNICODE).strip(" '.")[:80]
+    """A safe file name for a finished short, no longer than file systems allow in any script."""
+    plain = short_name(re.sub(r"[^\w\- ']+", "", short.name, flags=re.UNICODE).strip(" '.")[:80])
     return f"{plain or 'short'}.mp4"
 
 

@@ -90,8 +90,8 @@ def test_the_basket_is_kept_on_disk_reordered_and_made_a_short(qtbot: QtBot, win
         window.workspace.select(chosen)
         qtbot.keyClick(window, Qt.Key.Key_P)
     assert len(basket.passages) == 3
-    basket.move(2, 0)
-    basket.remove(1)
+    basket.move(basket.passages[2], 0)
+    basket.remove(basket.passages[1])
     basket.undo()
     assert [p.start for p in basket.passages] == [p.start for p in side._basket.passages]
     key, path = window.workspace.opened.source.key, window.workspace.project_path  # type: ignore[union-attr]
@@ -103,6 +103,7 @@ def test_the_basket_is_kept_on_disk_reordered_and_made_a_short(qtbot: QtBot, win
 
     qtbot.waitUntil(lambda: on_disk() == 3, timeout=WAIT)
     side.name.setText("Three bits")
+    side.name.setFocus()
     edited(qtbot, window, lambda: qtbot.keyClick(side.name, Qt.Key.Key_Return))
     assert short_of(window).name == "Three bits"
     assert words_in(window) == (*range(100, 104), *range(60, 66), *range(30, 35))
@@ -118,6 +119,7 @@ def test_removals_are_proposed_refused_taken_out_together_and_brought_back_one_b
     assert {r.kind for r in rows} >= {"filler", "repeat", "silence"}
     length = short_of(window).length
     side.table.selectRow(1)
+    side.table.setFocus()
     qtbot.keyClick(side.table, Qt.Key.Key_Space)
     refused = rows[1]
     assert refused not in side.rows.chosen()

@@ -15,6 +15,7 @@ from standtall.desk import fetching
 from standtall.desk import footage as place
 from standtall.desk import notify as desktop
 from standtall.desk.card import warnings_of
+from standtall.cli.main import parser
 from standtall.desk.window import MainWindow
 from standtall.jobs.process import Event
 from standtall.library.project import Project
@@ -46,8 +47,8 @@ class Still:
     def cancel(self) -> None:
         return
 
-    def wait(self, _seconds: float) -> None:
-        return
+    def wait(self, _seconds: float) -> bool:
+        return True
 
 
 @pytest.fixture
@@ -95,9 +96,9 @@ def test_the_brief_is_kept_and_handed_to_the_analysis(qtbot: QtBot, window: Main
     assert wanted.end == pytest.approx(source.length * 3 / 4, abs=TICKS / 20)
     window.footage.start(source)
     arguments = quiet[-1].arguments
-    assert arguments[arguments.index("--language") + 1] == DETECT
-    assert [b for a, b in zip(arguments, arguments[1:], strict=False) if a == "--term"] == ["soil", "slugs"]
-    assert float(arguments[arguments.index("--part-to") + 1]) == pytest.approx(wanted.end / TICKS)
+    given = parser().parse_args(arguments)
+    assert (given.language, given.term, given.footage) == (DETECT, ["soil", "slugs"], [Path(source.path)])
+    assert given.part_to == wanted.end
     window.workspace.keeper.do(lambda: None)
     qtbot.waitUntil(lambda: on_disk(window).get(source.key) == wanted, timeout=WAIT)
 
@@ -210,7 +211,7 @@ def test_a_link_is_fetched_and_added(qtbot: QtBot, window: MainWindow, tmp_path:
     field = window.footage.fetching.link
     qtbot.keyClicks(field, "http://127.0.0.1:9/film.mp4")
     qtbot.keyClick(field, Qt.Key.Key_Return)
-    assert quiet[-1].arguments == ["get", "http://127.0.0.1:9/film.mp4"]
+    assert quiet[-1].arguments == ["get", "--", "http://127.0.0.1:9/film.mp4"]
     assert window.footage.fetching.isVisible()
     window.footage.fetching._heard(Event("progress", {"stage": "fetching", "share": 0.5, "left_s": 30}))
     window.footage.fetching._heard(Event("fetched", {"bytes": 24_000_000, "of": 48_000_000, "speed": 800_000}))

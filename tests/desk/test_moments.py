@@ -99,7 +99,7 @@ def test_where_nothing_is_found_it_says_what_to_do(qtbot: QtBot, window: MainWin
     else:
         window.moments._found(window.workspace.opened.__class__(  # type: ignore[union-attr]
             opened.source, opened.found, opened.transcript, Analysis(opened.source.key), opened.entry, opened.edition,
-            opened.camera, opened.page, opened.index, None), ())  # fmt: skip
+            opened.camera, opened.page, opened.index, None, opened.project, opened.steps), ())  # fmt: skip
     assert says in window.moments._told.text()
     assert window.moments.cards == []
 

@@ -125,7 +125,7 @@ def test_search_marks_every_hit_and_walks_them(qtbot: QtBot, window: MainWindow)
 
 def test_find_and_replace_and_the_word_list_mend_everywhere_at_once(qtbot: QtBot, window: MainWindow) -> None:
     sheet = window.bench.sheet
-    window.bench.show_side(1)
+    window.bench.show_side(3)
     sheet._find.setText("soil")
     count = sum(w.bare == "soil" for w in said(window).words)
     assert sheet._found.text() == f"{count} times"
@@ -135,6 +135,7 @@ def test_find_and_replace_and_the_word_list_mend_everywhere_at_once(qtbot: QtBot
     sheet._term.setText("Odile Bracken")
     sheet._heard.setText("Bracken, Odeal Bracken")
     with qtbot.waitSignal(window.workspace.terms_changed, timeout=WAIT):
+        sheet._heard.setFocus()
         qtbot.keyClick(sheet._heard, Qt.Key.Key_Return)
     assert window.workspace.terms == (Term("Odile Bracken", ("Bracken", "Odeal Bracken")),)
     edited(qtbot, window, sheet._apply.click)

@@ -8,16 +8,29 @@ It can be told to behave badly by the link: `?slow=50` (KiB a second), `?drop=10
 
 from __future__ import annotations
 
+import html
 import re
+import sys
+import threading
 import time
 import urllib.parse
 from http.server import BaseHTTPRequestHandler, ThreadingHTTPServer
 from pathlib import Path
 from typing import Any
 
+from standtall.base.log import unforeseen
+
 PORT = 8765
+MOST_AT_ONCE = 32
+PATIENCE_S = 10
+"""Seconds after which somebody who says nothing is let go."""
 PAGE = """<!doctype html><title>The Greenhouse – {name}</title><meta property="og:video" content="/files/{file}">
 <h1>{name}</h1><video controls src="/files/{file}{query}"></video>"""
+
+
+def _count(text: str | None, most: int) -> int:
+    """A whole number from a link, 0 for anything else."""
+    return min(most, int(text)) if text and text.isascii() and text.isdigit() and len(text) < 16 else 0
 
 
 class Host(ThreadingHTTPServer):
@@ -28,8 +41,26 @@ class Host(ThreadingHTTPServer):
     def __init__(self, files: dict[str, Path], port: int = PORT) -> None:
         super().__init__(("127.0.0.1", port), _Handler)
         self.files = files
+        self._free = threading.BoundedSemaphore(MOST_AT_ONCE)
         self.asked: list[tuple[str, str]] = []
         """Each request: its path, and the range that was asked for."""
+
+    def process_request(self, request: Any, client_address: Any) -> None:
+        """Each in a thread of its own, a few at once; the rest are sent away."""
+        if self._free.acquire(blocking=False):
+            super().process_request(request, client_address)
+        else:
+            self.shutdown_request(request)
+
+    def process_request_thread(self, request: Any, client_address: Any) -> None:
+        try:
+            super().process_request_thread(request, client_address)
+        finally:
+            self._free.release()
+
+    def handle_error(self, request: Any, client_address: Any) -> None:
+        """One that goes wrong is nobody else's matter."""
+        unforeseen(sys.exc_info()[1] or RuntimeError("unknown"), "The Greenhouse did not answer a request")
 
     @property
     def address(self) -> str:
@@ -39,24 +70,31 @@ class Host(ThreadingHTTPServer):
 class _Handler(BaseHTTPRequestHandler):
     server: Host
     protocol_version = "HTTP/1.1"
+    timeout = PATIENCE_S
 
     def log_message(self, format: str, *args: Any) -> None:
         return
 
     def do_GET(self) -> None:
-        parts = urllib.parse.urlsplit(self.path)
+        try:
+            parts = urllib.parse.urlsplit(self.path)
+        except ValueError:
+            self._plain(400, "That is no address here.")
+            return
         asked = {k: v[0] for k, v in urllib.parse.parse_qs(parts.query).items()}
         self.server.asked.append((parts.path, self.headers.get("Range", "")))
+        turns = _count(asked.get("turns"), 100)
         if "refuse" in asked:
-            self._plain(int(asked["refuse"]), "The Greenhouse is closed to you.")
-        elif int(asked.get("turns", 0)) > 0:
+            self._plain(max(400, _count(asked["refuse"], 599)), "The Greenhouse is closed to you.")
+        elif turns > 0:
             self.send_response(302)
-            self.send_header("Location", f"{parts.path}?turns={int(asked['turns']) - 1}" if "to" not in asked else asked["to"])
+            place = asked.get("to") or f"{parts.path}?turns={turns - 1}"
+            self.send_header("Location", urllib.parse.quote(place, safe=":/?#[]@!$&'()*+,;=%-._~"))
             self.send_header("Content-Length", "0")
             self.end_headers()
         elif parts.path.startswith("/watch/") and (file := self._named(parts.path[7:])) is not None:
             query = f"?{parts.query}" if parts.query else ""
-            page = PAGE.format(name=file.stem, file=urllib.parse.quote(parts.path[7:]), query=query)
+            page = PAGE.format(name=html.escape(file.stem), file=urllib.parse.quote(parts.path[7:]), query=html.escape(query))
             self._plain(200, page, "text/html; charset=utf-8")
         elif parts.path.startswith("/files/") and (file := self._named(parts.path[7:])) is not None:
             self._file(file, asked)
@@ -66,22 +104,27 @@ class _Handler(BaseHTTPRequestHandler):
     def _named(self, name: str) -> Path | None:
         return self.server.files.get(urllib.parse.unquote(name))
 
-    def _plain(self, code: int, text: str, kind: str = "text/plain") -> None:
+    def _plain(self, code: int, text: str, kind: str = "text/plain", more: dict[str, str] | None = None) -> None:
         data = text.encode()
         self.send_response(code)
         self.send_header("Content-Type", kind)
+        for name, value in (more or {}).items():
+            self.send_header(name, value)
         self.send_header("Content-Length", str(len(data)))
         self.end_headers()
         self.wfile.write(data)
 
     def _file(self, path: Path, asked: dict[str, str]) -> None:
         size = path.stat().st_size
-        span = re.fullmatch(r"bytes=(\d+)-(\d*)", self.headers.get("Range", ""))
+        span = re.fullmatch(r"bytes=(\d{1,15})-(\d{0,15})", self.headers.get("Range", ""))
         mark = f'"{size}-{path.stat().st_mtime_ns}"'
         fresh = self.headers.get("If-Range", mark) == mark
         first, last = 0, size - 1
         if span and fresh and "noranges" not in asked:
             first, last = int(span[1]), min(size - 1, int(span[2] or size - 1))
+            if not first <= last < size:
+                self._plain(416, "There is nothing there.", more={"Content-Range": f"bytes */{size}"})
+                return
             self.send_response(206)
             self.send_header("Content-Range", f"bytes {first}-{last}/{size + (7 if asked.get('lie') == 'size' else 0)}")
         else:
@@ -94,13 +137,14 @@ class _Handler(BaseHTTPRequestHandler):
         else:
             self.send_header("Content-Length", str(length))
         self.send_header("ETag", mark)
-        self.send_header("Content-Disposition", f'attachment; filename="{path.name}"')
+        named = re.sub(r'[^ -~]|["\\]', "_", path.name)
+        self.send_header("Content-Disposition", f'attachment; filename="{named}"')
         self.end_headers()
         self._send(path, first, length, asked)
 
     def _send(self, path: Path, first: int, length: int, asked: dict[str, str]) -> None:
-        rate = float(asked["slow"]) * 1024 if "slow" in asked else 0.0
-        drop = int(asked["drop"]) if "drop" in asked else None
+        rate = _count(asked.get("slow"), 1_000_000) * 1024
+        drop = _count(asked["drop"], 1 << 40) if "drop" in asked else None
         sent = 0
         try:
             with path.open("rb") as file:

@@ -149,7 +149,7 @@ class Bench(QWidget):
 
     def _rename(self) -> None:
         seen, text = self._named, self._name.text()
-        if seen is not None and self._name.isModified() and text.strip() and text != seen.entry.short.name:
+        if seen is not None and text.strip() and text != seen.entry.short.name:
             self._name.setModified(False)
             self._ws.edit(lambda s, _a: edits.rename(s, text), seen)
 

@@ -129,9 +129,7 @@ class Editor(QObject):
 
     # the project thread
 
-    def with_project(
-        self, work: Callable[[Project], T], then: Callable[[T], None] | None = None, failed: Callable[[StandTallError], None] | None = None
-    ) -> None:  # fmt: skip
+    def with_project(self, work: Callable[[Project], T], then: Callable[[T], None] | None = None) -> None:
         """Do something with the open project file in the project thread, and then here as long as it is still open."""
         generation = self.generation
 
@@ -140,7 +138,7 @@ class Editor(QObject):
                 then(result)
 
         self.keeper.do(
-            lambda: self._in_project(generation, work), arrived, failed or self._fail, must=True, undone="It was not saved"
+            lambda: self._in_project(generation, work), arrived, self._fail, must=True, undone="It was not saved"
         )
 
     def _in_project(self, generation: int, work: Callable[[Project], T]) -> T:
@@ -274,7 +272,8 @@ class Editor(QObject):
     # shorts
 
     def make_short(
-        self, make: Callable[[Present], Short], then: Callable[[bool], None] | None = None, seen: Opened | None = None, copy: bool = False
+        self, make: Callable[[Present], Short], then: Callable[[bool], None] | None = None, seen: Opened | None = None,
+        copy: bool = False,
     ) -> None:  # fmt: skip
         """Add a short to the project, begun as the brief of its footage says (a `copy` stays as it is), and bring it to the
         Bench; `then` hears, once it is saved, whether it is there."""

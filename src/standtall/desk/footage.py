@@ -134,7 +134,8 @@ class FootagePlace(QWidget):
             if generation == self._ws.generation:
                 self._looked_at(source)
             else:
-                self._ws.said.emit(f"{source.name} was not added: another project has been opened. Add it here if it is for this one.", "note")
+                told = f"{source.name} was not added: another project has been opened. Add it again if it is for this one."
+                self._ws.said.emit(told, "note")
 
         for path in paths:
             self._looker.do(lambda p=path: probe(p), looked_at, self._refused, self)  # type: ignore[misc]

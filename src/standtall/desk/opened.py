@@ -41,8 +41,8 @@ class Opened:
 
 
 def work_out(
-    source: Source, found: Found, transcript: Transcript, entry: Entry, cache: AnalysisCache, even: bool, project: int, steps: int,
-    before: Opened | None = None,
+    source: Source, found: Found, transcript: Transcript, entry: Entry, cache: AnalysisCache, even: bool, project: int,
+    steps: int, before: Opened | None = None,
 ) -> Opened:  # fmt: skip
     """Everything that the Bench shows; what did not change since `before` is taken from there."""
     if before is not None and before.source.key != source.key:

@@ -38,7 +38,8 @@ class Previews(QObject):
         if self._job is not None or self._held or not self._queue:
             return
         source = self._queue.pop(0)
-        self._job = Job(["preview", "--", source.path], lambda event: self._ws.door.send(lambda: self._heard(source, event), self))
+        arguments = ["preview", "--", source.path]
+        self._job = Job(arguments, lambda event: self._ws.door.send(lambda: self._heard(source, event), self))
         self._job.start()
 
     def _heard(self, source: Source, event: Event) -> None:

@@ -221,7 +221,8 @@ class SecondLanguage(QWidget):
 
         def make(now: Present) -> Revision:
             was, here = (translating.find(t, language) for t in (now.seen.transcript, now.transcript))
-            if was is None or here is None or [(p.start, p.end) for p in was.passages] != [(p.start, p.end) for p in here.passages]:
+            places = [[(p.start, p.end) for p in t.passages] if t is not None else [] for t in (was, here)]
+            if not places[0] or places[0] != places[1]:
                 raise NothingToDo("The passages were changed meanwhile, so nothing was written.", "Type it again.")
             return translating.translate(now.transcript, language, number, text)
 

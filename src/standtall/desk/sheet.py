@@ -276,8 +276,7 @@ class TranscriptSheet(QScrollArea):
 
     def _name(self, talker: int, field: Field, seen: Opened) -> None:
         text = field.text()
-        if text != seen.transcript.talkers[talker].name and field.isModified():
-            field.setModified(False)
+        if text != seen.transcript.talkers[talker].name:
             self._ws.revise_as(lambda p: corrections.name_talker(p.transcript, p.talker(talker), text), seen)
 
     def _join(self, gone: int, box: QComboBox, _index: int) -> None:

@@ -6,13 +6,13 @@ Nothing in such a file is trusted: sizes, times and encodings are checked, and e
 from __future__ import annotations
 
 import html
-import json
 import re
 from dataclasses import dataclass
 from pathlib import Path
 from typing import Any, Final
 
 from standtall.base.errors import MediaError, ProjectError
+from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.base.time import TICKS, ticks
 from standtall.model.transcript import Talker
 from standtall.model.words import NOBODY, Kind, Word
@@ -25,7 +25,9 @@ SHARED: Final = 0.9
 """Confidence of a word whose time is a share of its cue's."""
 STAMP: Final = re.compile(r"(?:(\d{1,3}):)?(\d{1,2}):(\d{1,2})[.,](\d{1,3})")
 ARROW: Final = re.compile(r"^\s*(\S+)\s+-->\s+(\S+)")
-VOICE: Final = re.compile(r"<v(?:\.[^\s>]*)?\s+([^>]*)>")
+VOICE: Final = re.compile(r"<v(?:\.[^\s<>]{0,200})?[^\S\n]([^<>\n]{0,400})>")
+MARKUP: Final = re.compile(r"<[^<>]{0,1000}>|\{\\[^{}]{0,200}\}")
+"""All patterns are bounded: a hostile file is read in a time that grows with its size, not with its square."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -60,7 +62,9 @@ def text_of_file(path: Path) -> str:
     try:
         if path.stat().st_size > LARGEST:
             raise MediaError(f"{path.name} is too large for a script or caption file.", "Choose another file.")
-        data = path.read_bytes()
+        data = file_bytes(path, LARGEST)
+    except Unreadable as error:
+        raise MediaError(f"{path.name} is too large for a script or caption file.", "Choose another file.") from error
     except OSError as error:
         raise MediaError(f"{path.name} cannot be read: {error.strerror}.", "Check the file.") from error
     if data.startswith((b"\xff\xfe", b"\xfe\xff")):
@@ -106,7 +110,7 @@ def _cues(text: str) -> WordsIn:
     for start, end, lines in sorted(blocks, key=lambda b: b[0]):
         said = "\n".join(lines)
         voice = VOICE.search(said)
-        name = html.unescape(voice[1]).strip()[:60] if voice else ""
+        name = _plain(voice[1]).strip()[:60] if voice else ""
         talker = talkers.setdefault(name, len(talkers)) if name else NOBODY
         begin = max(start, out[-1].end if out else 0)
         if end <= begin:
@@ -122,19 +126,27 @@ def _cues(text: str) -> WordsIn:
 def _timed(said: str, start: int, end: int, talker: int) -> tuple[list[Word], bool]:
     """Words of one cue: by its own stamps where it has them, else in shares of their length."""
     pieces = re.split(r"<((?:\d{1,3}:)?\d{1,2}:\d{1,2}[.,]\d{1,3})>", said)
-    runs: list[tuple[int, str]] = [(start, pieces[0])]
+    runs: list[tuple[int, list[str]]] = [(start, [pieces[0]])]
     for stamp, text in zip(pieces[1::2], pieces[2::2], strict=True):
         at = _tick(stamp)
         if at is not None and runs[-1][0] < at < end:
-            runs.append((at, text))
+            runs.append((at, [text]))
         else:
-            runs[-1] = (runs[-1][0], f"{runs[-1][1]} {text}")
+            runs[-1][1].append(text)
     out: list[Word] = []
-    for (at, text), until in zip(runs, [*(r[0] for r in runs[1:]), end], strict=True):
-        plain = html.unescape(re.sub(r"<[^>]*>|\{\\[^}]*\}", "", text))
+    for (at, parts), until in zip(runs, [*(r[0] for r in runs[1:]), end], strict=True):
+        plain = _plain(MARKUP.sub("", " ".join(parts)))
         texts = [t[:LONGEST_WORD] for t in plain.split()]
         out += _shares(texts, at, until, talker)
     return out, len(runs) > 1
+
+
+def _plain(text: str) -> str:
+    """With character references (&amp;) written out; as it stands where one names a number that no letter has."""
+    try:
+        return html.unescape(text)
+    except ValueError:  # a reference of thousands of digits
+        return text
 
 
 def _shares(texts: list[str], start: int, end: int, talker: int) -> list[Word]:
@@ -152,8 +164,8 @@ def _json(path: Path, text: str) -> WordsIn:
     """Ours, or any list of objects with a text, a start and an end in seconds."""
     wrong = MediaError(f"{path.name} is not word-timed JSON.", "See docs/words.schema.json for what is understood.")
     try:
-        data: Any = json.loads(text)
-    except (ValueError, RecursionError) as error:
+        data: Any = json_of(text, LARGEST)
+    except Unreadable as error:
         raise wrong from error
     rows = data.get("words") if isinstance(data, dict) else data
     names = data.get("talkers", []) if isinstance(data, dict) else []
@@ -172,7 +184,7 @@ def _json(path: Path, text: str) -> WordsIn:
         kind: Kind = row["kind"] if row.get("kind") in ("word", "filler", "unspoken") else "word"
         try:
             out.append(Word(said, start, end, float(sure) if isinstance(sure, int | float) else 1.0,
-                            talker if isinstance(talker, int) and 0 <= talker < len(talkers) else NOBODY, kind))  # fmt: skip
+                            talker if type(talker) is int and 0 <= talker < len(talkers) else NOBODY, kind))  # fmt: skip
         except ProjectError as error:
             raise wrong from error
     return WordsIn(tuple(out), talkers, "words")

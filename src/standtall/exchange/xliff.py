@@ -21,6 +21,7 @@ from standtall.model.words import NOBODY, words_within
 
 CORE: Final = "urn:oasis:names:tc:xliff:document:2.0"
 UNIT: Final = re.compile(r"p(\d{1,12})-(\d{1,12})")
+DECLARATION: Final = re.compile(r"\s*<\?xml[^>]{0,400}\?>")
 MOST: Final = 100_000
 LANGUAGE: Final = re.compile(r"[A-Za-z]{2,3}(-[A-Za-z0-9]{1,8})*")
 FORBIDDEN: Final = {n: None for n in range(32) if chr(n) not in "\t\n\r"}
@@ -55,8 +56,9 @@ def read_xliff(path: Path) -> Translation:
     if "<!DOCTYPE" in text or "<!ENTITY" in text:
         raise MediaError(f"{path.name} has definitions of its own, which XLIFF does not allow.", "Save it again from the tool.")
     try:
-        root = ElementTree.fromstring(text.encode())  # noqa: S314 - nothing can be defined without a DOCTYPE
-    except ElementTree.ParseError as error:
+        plain = DECLARATION.sub("", text, count=1).encode("utf-8", "replace")  # it is decoded: its declaration is past
+        root = ElementTree.fromstring(plain)  # noqa: S314 - nothing can be defined without a DOCTYPE
+    except (ElementTree.ParseError, ValueError, LookupError) as error:
         raise MediaError(f"{path.name} is damaged: {error}.", "Save it again from the tool it was translated in.") from error
     version = root.get("version", "")
     if root.tag != f"{{{CORE}}}xliff" or not version.startswith("2."):

@@ -111,8 +111,9 @@ class CaptionInk:
         paths = []
         at = 0
         for word in words:
-            paths.append(self._word_path(layout, at, len(word)).translated(room, room))
-            at += len(word) + 1
+            units = code_units(word)
+            paths.append(self._word_path(layout, at, units).translated(room, room))
+            at += units + 1
         image = self._ground(words, paths, w, h, em).copy()
         painter = QPainter(image)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
@@ -173,6 +174,11 @@ class CaptionInk:
         painter.end()
         view = np.frombuffer(image.bits(), np.uint8).reshape(image.height(), image.bytesPerLine() // 4, 4)
         view[..., 3] = cv2.GaussianBlur(np.ascontiguousarray(view[..., 3]), (0, 0), max(0.8, em * 0.07))
+
+
+def code_units(text: str) -> int:
+    """How many UTF-16 code units a text has, which is how Qt counts: letters outside the basic plane have two."""
+    return len(text.encode("utf-16-le", "surrogatepass")) // 2
 
 
 def _colour(text: str) -> QColor:

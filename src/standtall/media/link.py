@@ -22,10 +22,12 @@ from pathlib import Path
 from typing import Any, Final
 
 from standtall.base.errors import MediaError, disk_error
+from standtall.base.files import short_name
 from standtall.base.progress import Progress
+from standtall.media.sockets import Patience, handlers
 
 BLOCK: Final = 1 << 16
-PATIENCE_S: Final = 20.0
+LONGEST_LINK: Final = 4_000
 SPEED_OVER_S: Final = 4.0
 Told = Callable[[int, int, float], None]
 """Hears of bytes, bytes of the whole, bytes a second."""
@@ -33,6 +35,8 @@ TRIES: Final = 4
 MOST_REDIRECTS: Final = 5
 LARGEST: Final = 200_000_000_000
 LARGEST_PAGE: Final = 2_000_000
+LONGEST_FILE: Final = 120
+"""Bytes of the name that a fetched file gets."""
 MEDIA: Final = re.compile(r"(video|audio)/|application/(octet-stream|mp4|ogg|x-matroska|mxf)|binary/octet-stream")
 _ENDINGS: Final = ".mp4 .mov .mkv .webm .ts .m4v .mpg .avi .mp3 .wav .m4a .ogg .opus .flac"
 ENDINGS: Final = frozenset(_ENDINGS.split())
@@ -54,10 +58,30 @@ class Offer:
 def check_link(url: str) -> str:
     """The link without white space; raises `MediaError` for anything but http and https with a host."""
     text = url.strip()
-    parts = urllib.parse.urlsplit(text)
-    if parts.scheme not in ("http", "https") or not parts.hostname or any(c.isspace() for c in text):
-        raise MediaError("That is not a link to a file on the web.", "Copy the whole link; it begins with http:// or https://.")
+    wrong = MediaError("That is not a link to a file on the web.", "Copy the whole link; it begins with http:// or https://.")
+    try:
+        parts = urllib.parse.urlsplit(text)
+        good = parts.scheme in ("http", "https") and bool(parts.hostname) and (parts.port is None or parts.port > 0)
+        text.encode("ascii") if good else None
+    except UnicodeEncodeError:
+        text = _plain_letters(text, wrong)
+    except ValueError as error:
+        raise wrong from error
+    if not good or len(text) > LONGEST_LINK or any(c.isspace() or not c.isprintable() for c in text):
+        raise wrong
     return text
+
+
+def _plain_letters(text: str, wrong: MediaError) -> str:
+    """A link with letters of any script, as it is asked for: host by IDNA, the rest in percent (RFC 3987, 3.1)."""
+    parts = urllib.parse.urlsplit(text)
+    try:
+        host = (parts.hostname or "").encode("idna").decode("ascii")
+    except UnicodeError as error:
+        raise wrong from error
+    place = host if parts.port is None else f"{host}:{parts.port}"
+    path, query = (urllib.parse.quote(p, safe="/%&=?+,;:@!$'()*~-._") for p in (parts.path, parts.query))
+    return urllib.parse.urlunsplit((parts.scheme, place, path, query, ""))
 
 
 class _Guard(urllib.request.HTTPRedirectHandler):
@@ -74,26 +98,27 @@ class _Guard(urllib.request.HTTPRedirectHandler):
         return super().redirect_request(req, fp, code, msg, headers, newurl)
 
 
-def _opener() -> urllib.request.OpenerDirector:
-    """Only http and https: the handlers for files, ftp and data of the standard opener are left out."""
+def _opener(patience: Patience) -> urllib.request.OpenerDirector:
+    """Knows http and https only: no files, no ftp, no data."""
     opener = urllib.request.OpenerDirector()
     for handler in (
-        urllib.request.ProxyHandler(), urllib.request.HTTPHandler(), urllib.request.HTTPSHandler(), _Guard(),
-        urllib.request.HTTPDefaultErrorHandler(), urllib.request.HTTPErrorProcessor(),
+        urllib.request.ProxyHandler(), *handlers(patience), _Guard(), urllib.request.HTTPDefaultErrorHandler(),
+        urllib.request.HTTPErrorProcessor(),
     ):  # fmt: skip
         opener.add_handler(handler)
     return opener
 
 
-def _ask(url: str, headers: dict[str, str]) -> urllib.response.addinfourl:
+def _ask(url: str, headers: dict[str, str], patience: Patience) -> urllib.response.addinfourl:
     request = urllib.request.Request(check_link(url), headers={"User-Agent": "stand-tall", **headers})  # noqa: S310 - checked
     try:
-        answer = _opener().open(request, timeout=PATIENCE_S)
+        answer = _opener(patience).open(request)
     except urllib.error.HTTPError as error:
         error.close()
         raise _refused(url, error) from None
     if answer is None:
         raise MediaError("The server's answer cannot be understood.", "Check the link.")
+    patience.answered()
     return answer
 
 
@@ -110,14 +135,14 @@ def _refused(url: str, error: urllib.error.HTTPError) -> MediaError:
     return MediaError(said, "Check the link, or fetch the file in a browser and add it here.", code=error.code)
 
 
-def look_up(url: str) -> Offer:
+def look_up(url: str, progress: Progress | None = None) -> Offer:
     """Ask what is at a link, without fetching it. A page is searched for the media file that it names.
 
     Raises `MediaError` when the link leads nowhere, to something else than media, or to more than fits anywhere.
     """
     for _ in range(2):  # the link itself, or the file that its page names
         try:
-            with _ask(url, {"Range": "bytes=0-0"}) as answer:
+            with _ask(url, {"Range": "bytes=0-0"}, Patience(progress or Progress())) as answer:
                 offer = _offer(answer)
                 if offer.kind.startswith("text/html"):
                     url = _media_on(answer.read(LARGEST_PAGE).decode("utf-8", "replace"), offer.url)
@@ -135,8 +160,6 @@ def look_up(url: str) -> Offer:
 
 
 def _unreachable(url: str, error: Exception) -> MediaError:
-    if isinstance(error, MediaError):
-        return error
     host = urllib.parse.urlsplit(url).hostname
     return MediaError(f"{host} cannot be reached.", "Check the link and your connection, then try again.", reason=str(error))
 
@@ -145,10 +168,12 @@ def _offer(answer: urllib.response.addinfourl) -> Offer:
     headers = answer.headers
     span = re.fullmatch(r"bytes \d+-\d+/(\d+)", headers.get("Content-Range", ""))
     partial = answer.status == 206 and span is not None
-    size = int(span[1]) if span and partial else int(headers.get("Content-Length", 0) or 0)
+    said = span[1] if span and partial else str(headers.get("Content-Length", "") or "0").strip()
+    size = int(said) if said.isascii() and said.isdigit() and len(said) < 20 else 0
     named = re.search(r'filename="?([^";]+)', headers.get("Content-Disposition", ""))
     path = urllib.parse.unquote(urllib.parse.urlsplit(answer.url).path)
-    name = re.sub(r"[^\w\- .]+", "", Path(named[1] if named else path).name).strip(" .")[:120] or "footage"
+    name = re.sub(r"[^\w\- .]+", "", Path(named[1] if named else path).name)
+    name = short_name(name.strip(" ."), LONGEST_FILE) or "footage"
     mark = headers.get("ETag", "") or headers.get("Last-Modified", "")
     return Offer(answer.url, max(0, size), name, headers.get("Content-Type", "").split(";")[0].strip().lower(), mark, partial)
 
@@ -166,17 +191,24 @@ class _Finder(HTMLParser):
             self.found.setdefault("element", values["src"])
         elif tag == "meta" and values.get("property") in ("og:video", "og:video:url", "og:audio"):
             self.found.setdefault("meta", values.get("content", ""))
-        elif tag == "a" and Path(urllib.parse.urlsplit(values.get("href", "")).path).suffix.lower() in ENDINGS:
+        elif tag == "a" and Path(values.get("href", "").partition("?")[0].partition("#")[0]).suffix.lower() in ENDINGS:
             self.found.setdefault("link", values["href"])
 
 
 def _media_on(page: str, base: str) -> str:
     finder = _Finder()
-    finder.feed(page)
+    try:
+        finder.feed(page)
+    except (ValueError, AssertionError, RecursionError) as error:  # a page that no browser understands either
+        raise MediaError("The page at this link cannot be understood.", "Copy the link of the file itself.") from error
     found = next((finder.found[k] for k in ("element", "meta", "link") if finder.found.get(k)), None)
     if found is None:
         raise MediaError("The page at this link names no video or sound file.", "Copy the link of the file itself.")
-    return check_link(urllib.parse.urljoin(base, found))
+    try:
+        whole = urllib.parse.urljoin(base, found)
+    except ValueError as error:
+        raise MediaError("The page names a file that no link leads to.", "Copy the link of the file itself.") from error
+    return check_link(whole)
 
 
 class Speed:
@@ -204,7 +236,7 @@ def fetch(url: str, folder: Path, progress: Progress, told: Told | None = None) 
     Raises `MediaError` when it cannot be had whole, `OutputError` when it cannot be written, `Cancelled` when stopped;
     then what came so far waits beside, under a name that ends in `.part`.
     """
-    offer = look_up(url)
+    offer = look_up(url, progress)
     target = folder / offer.name
     if target.exists() and offer.size and target.stat().st_size == offer.size:
         return target
@@ -233,7 +265,9 @@ def _fetch_parts(offer: Offer, part: Path, progress: Progress, speed: Speed) -> 
     for attempt in range(TRIES):
         if attempt:
             progress.check()
-            time.sleep(min(4.0, 0.25 * 2**attempt))
+            for _ in range(round(min(4.0, 0.25 * 2**attempt) / 0.25)):
+                time.sleep(0.25)
+                progress.check()
         have = part.stat().st_size if part.exists() else 0
         if have and not offer.resumable:
             part.unlink()
@@ -248,7 +282,13 @@ def _fetch_parts(offer: Offer, part: Path, progress: Progress, speed: Speed) -> 
             if error.facts.get("code") not in (429, 500, 502, 503, 504):
                 raise
             problem = error
-        except (TimeoutError, ConnectionError, HTTPException, urllib.error.URLError) as error:
+        except TimeoutError as error:
+            raise MediaError(
+                f"{urllib.parse.urlsplit(offer.url).hostname} has fallen silent.",
+                "What came so far is kept: try again later to go on from there.",
+                reason=str(error),
+            ) from error
+        except (ConnectionError, HTTPException, urllib.error.URLError) as error:
             problem = error
     raise MediaError(
         "The connection broke off again and again.",
@@ -262,7 +302,7 @@ def _fetch_once(offer: Offer, part: Path, have: int, progress: Progress, speed: 
     headers = {"Range": f"bytes={have}-"} if have else {}
     if have and offer.mark.startswith('"'):
         headers["If-Range"] = offer.mark
-    with _ask(offer.url, headers) as answer:
+    with _ask(offer.url, headers, Patience(progress)) as answer:
         if have and answer.status != 206:  # the server begins anew
             have = 0
         with part.open("ab" if have else "wb") as out:

@@ -2,14 +2,16 @@
 
 from __future__ import annotations
 
+import traceback
 from fractions import Fraction
 from pathlib import Path
-from typing import Any
+from typing import Any, Final
 
 import av
 import av.error
 from av.container import InputContainer
 
+from standtall.base import log
 from standtall.base.errors import MediaError
 from standtall.base.time import TICKS
 
@@ -26,6 +28,14 @@ SAFE = {"protocol_whitelist": "file", "format_whitelist": ",".join(_CONTAINERS.s
 """A file may never make the program open another one, local or not: playlists, which do (and one that names itself took 5 GB
 and half a minute), are no footage, and the name of a picture is no pattern."""
 
+DAMAGE: Final = (
+    av.error.FFmpegError, ValueError, TypeError, ArithmeticError, LookupError, AttributeError, AssertionError, MemoryError,
+)  # fmt: skip
+"""What reading a damaged file can raise: the codec library's own errors, and those of its Python side, which meets values that no
+whole file has (a demuxer that adds a stream in the middle, a stream without a codec)."""
+MOST_PIXELS: Final = 100_000_000
+"""Most pixels of a picture: three times those of 8K; each costs memory many times over."""
+
 
 def open_media(path: str | Path) -> InputContainer:
     """Open a local file for reading; raises `MediaError` that says what is wrong with it."""
@@ -37,15 +47,33 @@ def open_media(path: str | Path) -> InputContainer:
     if place.stat().st_size == 0:
         raise MediaError(f"{place.name} is empty (0 bytes).", "Copy or export the file again.")
     try:
-        return av.open(str(place.absolute()), options=dict(SAFE), metadata_errors="replace")
+        container = av.open(str(place.absolute()), options=dict(SAFE), metadata_errors="replace")
     except PermissionError as error:
         raise MediaError(f"{place} may not be read.", "Change its permissions, or copy it to your own folder.") from error
-    except (av.error.FFmpegError, OSError, ValueError) as error:
+    except (*DAMAGE, OSError) as error:
         raise damaged(place, error) from error
+    try:
+        for stream in container.streams.video:
+            if stream.width * stream.height > MOST_PIXELS:
+                size = f"{stream.width} by {stream.height}"
+                raise MediaError(
+                    f"{place.name} says its picture is {size}: that is more than this program can work with.",
+                    "Save it smaller, at most 100 megapixels; if it is smaller, its header is damaged.",
+                )
+    except DAMAGE as error:
+        container.close()
+        raise damaged(place, error) from error
+    except MediaError:
+        container.close()
+        raise
+    return container
 
 
 def damaged(path: Path, error: BaseException) -> MediaError:
     """What to say of a file that the codec library refuses."""
+    if not isinstance(error, av.error.FFmpegError):  # it may be a fault of ours after all
+        trace = "".join(traceback.format_exception(error)[-6:])
+        log.note(f"{path} is taken for damaged:\n{trace}")
     return MediaError(
         f"{path.name} is not a video or sound file that can be read, or it is damaged.",
         "Play it in another program; if it is cut short, copy or export it again.",

@@ -14,7 +14,7 @@ from standtall.base.errors import MediaError
 from standtall.base.files import content_key
 from standtall.base.time import TICKS, clock
 from standtall.media.conform import square_size
-from standtall.media.opening import damaged, only, open_media, tick_of, zero_of
+from standtall.media.opening import DAMAGE, damaged, only, open_media, tick_of, zero_of
 from standtall.model.source import SoundTrack, Source
 
 LONGEST_S: Final = 24 * 3600
@@ -35,7 +35,7 @@ def probe(path: str | Path) -> Source:
     with open_media(place) as container:
         try:
             return _describe(place, container)
-        except (av.error.FFmpegError, ValueError, OverflowError, AttributeError) as error:  # PyAV leaves out what is damaged
+        except DAMAGE as error:
             raise damaged(place, error) from error
 
 

@@ -15,7 +15,7 @@ from av.video.frame import VideoFrame
 from standtall.base.errors import MediaError
 from standtall.base.time import TICKS
 from standtall.media.conform import Conform, is_common, whole_pictures
-from standtall.media.opening import damaged, open_media, tick_of, zero_of
+from standtall.media.opening import DAMAGE, damaged, open_media, tick_of, zero_of
 from standtall.media.planes import Plane, Planes, plane_of, scaled
 from standtall.media.probe import is_still, picture_stream
 
@@ -79,7 +79,7 @@ class PictureReader:
     def _to_planes(self, frame: VideoFrame) -> Planes:
         try:
             return self._conform.planes(frame, self._rotation, self._height)
-        except (av.error.FFmpegError, ValueError) as error:
+        except DAMAGE as error:
             raise damaged(self._path, error) from error
 
     def _pull(self) -> VideoFrame | None:
@@ -90,7 +90,7 @@ class PictureReader:
                     return frame
         except av.error.EOFError:
             return None
-        except av.error.FFmpegError as error:
+        except DAMAGE as error:
             raise damaged(self._path, error) from error
 
     def _restart(self, tick: int) -> None:
@@ -105,9 +105,9 @@ class PictureReader:
             at = max(Fraction(0), target - back) if back < 10**6 else Fraction(0)
             try:
                 self._container.seek(round(at / self._base), stream=self._stream, backward=True)
-            except av.error.FFmpegError:
+            except DAMAGE as error:
                 if back == 10**6:
-                    raise
+                    raise damaged(self._path, error) from error
                 continue
             self._frames = whole_pictures(self._container.decode(self._stream))
             self._now = self._pull()

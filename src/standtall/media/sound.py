@@ -18,7 +18,7 @@ from numpy.typing import NDArray
 from standtall.base.errors import MediaError
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS
-from standtall.media.opening import damaged, open_media, zero_of
+from standtall.media.opening import DAMAGE, damaged, open_media, zero_of
 from standtall.model.source import MIX, Source
 
 Samples = NDArray[np.float32]
@@ -121,7 +121,7 @@ def _frames(container: Any, stream: Any, place: Path) -> Iterator[Any]:
             yield frame
     except av.error.EOFError:
         return
-    except av.error.FFmpegError as error:
+    except DAMAGE as error:
         if not seen:
             raise damaged(place, error) from error
 
@@ -164,7 +164,7 @@ def _read_track(
                 at = _place(out, at, pieces)
         except av.error.EOFError:
             pass
-        except av.error.FFmpegError as error:
+        except DAMAGE as error:
             if at is None or at <= 0:
                 raise damaged(place, error) from error
     return out[:, : max(0, at or 0)] if wanted is None else out

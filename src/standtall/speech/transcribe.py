@@ -16,6 +16,7 @@ from standtall.speech.doubts import confidences
 from standtall.speech.edges import on_edges
 from standtall.speech.fillers import HELD, is_filler
 from standtall.speech.hesitations import hesitations
+from standtall.speech.loops import without_loops
 from standtall.speech.recognise import Heard, Recogniser
 from standtall.speech.voice import silent, voiced
 
@@ -46,11 +47,14 @@ def transcribe(
     The recogniser drops whole phrases near the edges of its windows, so voice that no aligned word covers is
     recognised a second time on its own and put in between.
     """
-    heard = _without_echoes(recogniser.words(samples))
+    told = recogniser.words(samples)
+    heard = _without_echoes(without_loops(told, recogniser.language))
     timed = _in_voice(samples, _aligned(samples, heard, aligner))
+    noisy: list[tuple[float, float]] = []  # where only loops were heard: a laugh or a noise, which holds no fillers either
     for spot in _uncovered(samples, timed):
-        timed = _fill(samples, spot, timed, recogniser, aligner)
-    held = hesitations(samples, [(p.start, p.end) for _, p in timed])
+        timed, looped = _fill(samples, spot, timed, recogniser, aligner)
+        noisy += [(spot.start, spot.end)] if looped else []
+    held = hesitations(samples, sorted([*((p.start, p.end) for _, p in timed), *noisy]))
     sure = confidences([h for h, _ in timed], [p for _, p in timed])
     words = [_word(h, place, s, at, recogniser.language) for (h, place), s in zip(timed, sure, strict=True)]
     texts = dict(zip(("uh", "um"), HELD.get(recogniser.language or "en", HELD["en"]), strict=True))
@@ -118,22 +122,28 @@ def _uncovered(samples: Samples, timed: list[tuple[Heard, Timed]]) -> list[_Spot
 
 def _fill(
     samples: Samples, spot: _Spot, timed: list[tuple[Heard, Timed]], recogniser: Recogniser, aligner: Aligner | None
-) -> list[tuple[Heard, Timed]]:
+) -> tuple[list[tuple[Heard, Timed]], bool]:
+    """-> (the words with those of the spot, whether what was heard there was a loop)."""
     before = max((p.end for _, p in timed if p.end <= spot.start + 0.06), default=0.0)
     after = min((p.start for _, p in timed if p.start >= spot.end - 0.12), default=len(samples.reshape(-1)) / SPEECH_RATE)
     first, last = max(before, spot.start - ROOM_S), min(after, spot.end + ROOM_S)
     part = samples.reshape(-1)[int(first * SPEECH_RATE) : int(last * SPEECH_RATE)]
+    told = [h for h in recogniser.words(part) if bare(h.text)]
+    real = without_loops(told, recogniser.language)
+    looped = len(real) < len(told)
+    if looped and all(is_filler(h.text, recogniser.language) for h in real):
+        real = []  # what stands beside a loop in so short a spot is the loop beginning
     heard = [
         Heard(h.text, h.start + first, h.end + first, h.probability)
-        for h in recogniser.words(part)
+        for h in real
         if h.probability > LIKELY and h.end > h.start and h.start < last - first
     ]
     if not heard:
-        return timed
+        return timed, looped
     new = _aligned(samples, heard, aligner)
     new = [(h, p) for h, p in new if p.start >= before - 0.05 and p.end <= after + 0.05]
     joined = sorted([*timed, *new], key=lambda pair: pair[1].start)
-    return [pair for i, pair in enumerate(joined) if i == 0 or pair[1].start >= joined[i - 1][1].start + 0.02]
+    return [pair for i, pair in enumerate(joined) if i == 0 or pair[1].start >= joined[i - 1][1].start + 0.02], looped
 
 
 def _word(heard: Heard, place: Timed, sure: float, at: float, language: str | None) -> Word:

@@ -5,8 +5,11 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from PySide6.QtCore import QEvent, Qt, Signal
-from PySide6.QtGui import QKeyEvent
-from PySide6.QtWidgets import QLineEdit, QPushButton, QWidget
+from PySide6.QtGui import QKeyEvent, QPaintEvent
+from PySide6.QtWidgets import QLineEdit, QPushButton, QStyle, QStyleOptionFrame, QStylePainter, QWidget
+
+MARGIN = 8
+"""Room that the theme leaves at each side of a text."""
 
 
 def button(text: str, tip: str, does: Callable[[], object], name: str = "") -> QPushButton:
@@ -35,6 +38,20 @@ class Field(QLineEdit):
             event.accept()  # before the window takes the focus back to the page
             return True
         return super().event(event)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        """While nobody types in it, a text that is too long for it ends in an ellipsis."""
+        room = self.contentsRect().adjusted(MARGIN, 0, -MARGIN, 0)
+        metrics = self.fontMetrics()
+        if self.hasFocus() or not self.text() or metrics.horizontalAdvance(self.text()) <= room.width():
+            super().paintEvent(event)
+            return
+        painter, option = QStylePainter(self), QStyleOptionFrame()
+        self.initStyleOption(option)
+        painter.drawPrimitive(QStyle.PrimitiveElement.PE_PanelLineEdit, option)
+        short = metrics.elidedText(self.text(), Qt.TextElideMode.ElideRight, room.width())
+        painter.setPen(self.palette().color(self.foregroundRole()))
+        painter.drawText(room, int(Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft), short)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Escape:

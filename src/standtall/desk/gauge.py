@@ -21,7 +21,7 @@ class LengthGauge(QToolButton):
     def __init__(self, workspace: Workspace) -> None:
         super().__init__()
         self._ws = workspace
-        self.setFixedSize(158, 34)
+        self.setFixedSize(112, 34)
         self.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         menu = QMenu(self)
         for channel in CHANNELS:
@@ -61,7 +61,7 @@ class LengthGauge(QToolButton):
         over = short.length > limit
         wide = self.width()
         painter.setPen(QColor(theme.NOW if self.hasFocus() or self.underMouse() else look.text))
-        text = f"{clock(short.length, True)} of {clock(limit)}  ▾"
+        text = f"{clock(short.length, True)} of {clock(limit)} ▾"
         painter.drawText(self.rect().adjusted(0, 0, 0, -14), Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, text)
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(QColor(look.line))

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QLabel, QPushButto
 
 from standtall.base.time import clock, seconds
 from standtall.desk import theme
+from standtall.desk.fields import button
 from standtall.model.analysis import Analysis
 from standtall.model.moment import PARTS, Moment, Part
 
@@ -65,6 +66,7 @@ class MomentCard(QFrame):
         self._poster.setStyleSheet(f"background: {theme.WELL}; border-radius: 6px;")
         self.title = QComboBox()
         self.title.setEditable(True)
+        self.title.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         for title in moment.titles:
             self.title.addItem(title.text)
             self.title.setItemData(self.title.count() - 1, title.manner, Qt.ItemDataRole.ToolTipRole)
@@ -92,20 +94,19 @@ class MomentCard(QFrame):
             ("Make a short", "Make a short of it and go to the Bench", lambda: self.made.emit(number, self.title.currentText())),
             ("More like this", "Look for passages about the same things", lambda: self.liked.emit(number)),
         ):
-            button = QPushButton(label)
-            button.setToolTip(tip)
-            button.clicked.connect(lambda _c=False, d=does: d())
-            buttons.addWidget(button)
+            buttons.addWidget(button(label, tip, does, "side"))
         self._keep, self._pass = QPushButton("Keep"), QPushButton("Pass")
-        for button, value, tip in (
+        for vote, value, tip in (
             (self._keep, True, "Keep it: it stays when you ask again"),
             (self._pass, False, "Pass it over: it is not proposed again"),
         ):
-            button.setCheckable(True)
-            button.setChecked(kept is value)
-            button.setToolTip(tip)
-            button.clicked.connect(lambda on=False, v=value: self._vote(v, on))
-            buttons.addWidget(button)
+            vote.setCheckable(True)
+            vote.setObjectName("side")
+            vote.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+            vote.setChecked(kept is value)
+            vote.setToolTip(tip)
+            vote.clicked.connect(lambda on=False, v=value: self._vote(v, on))
+            buttons.addWidget(vote)
         right = QVBoxLayout()
         right.setSpacing(6)
         right.addWidget(self.title)

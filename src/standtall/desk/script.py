@@ -20,7 +20,9 @@ from standtall.desk.workspace import Workspace
 from standtall.model import corrections, edits
 from standtall.model.words import NOBODY, Word, word_at, words_within
 
-TIME_W, EXTRAS_W = 50, 44
+TIME_W, EXTRAS_W = 50, 36
+LANE_LEAST, WORDS_W = 76, 236
+"""The picture lane is never narrower; before it is, the words keep the width that a row of them may need."""
 
 
 class ScriptView(QAbstractScrollArea):
@@ -71,7 +73,8 @@ class ScriptView(QAbstractScrollArea):
         return LaneBox(TIME_W, self._lane_width(), float(self.verticalScrollBar().value()), float(self.viewport().height()))
 
     def _lane_width(self) -> int:
-        return max(120, min(260, int((self.viewport().width() - TIME_W - EXTRAS_W) * 0.36)))
+        free = self.viewport().width() - TIME_W - EXTRAS_W
+        return max(LANE_LEAST, min(260, int(free * 0.36), free - WORDS_W))
 
     def _words_x(self) -> float:
         return float(TIME_W + self._lane_width())
@@ -95,7 +98,7 @@ class ScriptView(QAbstractScrollArea):
         if number in self._placed:
             return self._placed[number]
         row = page.rows[number]
-        x = self._words_x() + 22
+        x = self._words_x() + 18
         space = self._advance(" ")
         out: list[tuple[int, QRectF]] = []
         for word in opened.analysis.words[row.first : row.last + 1]:
@@ -200,7 +203,11 @@ class ScriptView(QAbstractScrollArea):
         self._paint_now(painter, opened, page)
         y = page.y(self._ws.playhead)
         painter.setPen(QPen(QColor(theme.NOW), 2))
-        painter.drawLine(QPointF(0, y), QPointF(self.viewport().width(), y))
+        inside = any(page.rows[n].top + 2 < y < page.rows[n].top + ROW - 2 for n in page.visible(y - ROW, y + ROW))
+        right = self._words_x() + 6 if inside else self._right()  # between rows, or beside one: never through words
+        painter.drawLine(QPointF(0, y), QPointF(right, y))
+        if inside:
+            painter.drawLine(QPointF(self._right(), y), QPointF(self.viewport().width(), y))
         painter.setBrush(QColor(theme.NOW))
         painter.setPen(Qt.PenStyle.NoPen)
         painter.drawRoundedRect(QRectF(0, y - 9, TIME_W - 4, 18), 4, 4)
@@ -324,7 +331,7 @@ class ScriptView(QAbstractScrollArea):
             return
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(theme.person_colour(self._ws.colour_number(talker)).darker(118))
-        painter.drawRoundedRect(QRectF(self._words_x() + 8, row.top + 3, 4, ROW - 6), 2, 2)
+        painter.drawRoundedRect(QRectF(self._words_x() + 6, row.top + 3, 4, ROW - 6), 2, 2)
         if talker != (words[row.first - 1].talker if row.first else NOBODY):
             self._paint_name(painter, number, opened.transcript.name_of(talker))
 

@@ -14,6 +14,11 @@ from standtall.desk.pictures import TallView
 from standtall.desk.workspace import Workspace
 from standtall.jobs.process import Event, Job
 
+BUTTONS = 130
+"""Width of the buttons beside the time."""
+NARROWEST, BESIDE = 214, 830
+"""Width of the pane at least, and what everything beside it needs."""
+
 
 class RenderBar(QStackedWidget):
     """Render; while it runs its progress and a cancel; afterwards the file."""
@@ -176,14 +181,18 @@ class TallPane(QWidget):
         self.setFixedWidth(336)
 
     def resizeEvent(self, event: QResizeEvent) -> None:
-        """As wide as the tall picture needs at this height."""
-        self.setFixedWidth(max(250, min(620, round((self.height() - 158) * 9 / 16) + theme.PAD)))
+        """As wide as the tall picture needs at this height, as long as the page beside it keeps its room."""
+        room = max(NARROWEST, self.window().width() - BESIDE)
+        self.setFixedWidth(max(NARROWEST, min(620, room, round((self.height() - 158) * 9 / 16) + theme.PAD)))
 
     def set_playing(self, playing: bool) -> None:
         theme.draw(self._play, "pause" if playing else "play")
 
     def set_time(self, tick: int | None, length: int) -> None:
         here = clock(tick, True) if tick is not None else "–"
-        self._time.setText(f"{here} / {clock(length, True)}")
+        whole = f"{here} / {clock(length, True)}"
+        fits = self._time.fontMetrics().horizontalAdvance(whole) <= self.width() - BUTTONS
+        self._time.setText(whole if fits else here)
+        self._time.setToolTip(whole)
         self._time.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
 

@@ -112,8 +112,8 @@ def _sheet(t: Theme) -> str:
     QToolButton#plain {{ padding: 5px; }}
     QPushButton#side {{ padding: 6px 3px; }}
     QPushButton#side:focus {{ padding: 5px 2px; }}
-    QPushButton#small {{ padding: 3px 5px; font-size: {SMALL}px; }}
-    QPushButton#small:focus {{ padding: 2px 4px; }}
+    QPushButton#small {{ padding: 3px 2px; font-size: {SMALL}px; }}
+    QPushButton#small:focus {{ padding: 2px 1px; }}
     QTableView::item {{ padding: 0 4px; }}
     QListWidget, QTableView {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.line}; border-radius: 7px;
         outline: 0; selection-background-color: {t.chosen}; selection-color: {ON_NOW}; }}

@@ -54,7 +54,7 @@ def written_whole(path: Path) -> Iterator[Path]:
     Raises `OutputError` for a full disk or a folder that may not be written.
     """
     mark = secrets.token_hex(4)
-    beside = path.with_name(f".{short_name(path.name, LONGEST_PART)}.{mark}.part{short_name(path.suffix, 16)}")
+    beside = path.with_name(f".{short_name(path.name, LONGEST_PART)}.{mark}.part{path.suffix if len(path.suffix) < 8 else ''}")
     note = _notes() / mark
     try:
         path.parent.mkdir(parents=True, exist_ok=True)

@@ -81,7 +81,7 @@ def hear_all(say: Callable[[str], None]) -> None:
         if issubclass(kind, KeyboardInterrupt):
             sys.__excepthook__(kind, error, trace)
             return
-        say(str(told(error.with_traceback(trace), undone)))
+        say(str(told(error if trace is None else error.with_traceback(trace), undone)))
 
     def in_thread(args: threading.ExceptHookArgs) -> None:
         if args.exc_value is not None and not issubclass(args.exc_type, SystemExit):

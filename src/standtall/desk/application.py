@@ -14,6 +14,7 @@ from PySide6.QtWidgets import QApplication
 
 from standtall.base.files import clear_parts
 from standtall.base.log import hear_all, note
+from standtall.base.memory import give_back_large
 from standtall.desk import theme
 from standtall.desk.window import MainWindow
 from standtall.desk.workspace import project_for
@@ -28,6 +29,7 @@ call into Qt asks for it anew."""
 
 def dressed(arguments: Sequence[str]) -> QApplication:
     """The application with our fonts and theme."""
+    give_back_large()
     application = QApplication.instance() or QApplication(list(arguments))
     assert isinstance(application, QApplication)
     cv2.setNumThreads(1)  # its own threads would push before the interface

@@ -166,7 +166,9 @@ class Project:
         return number
 
     def mark_opened(self, number: int) -> None:
-        """Remember which short was on the Bench last."""
+        """Remember which short was on the Bench last; nothing where the project is only read."""
+        if not self.writable:
+            return
         self._db.write(("UPDATE short SET opened = (id = ?)", (number,)))
 
     def opened(self) -> int | None:

@@ -11,11 +11,11 @@ from PySide6.QtCore import QPoint, Qt
 from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS
+from standtall.cli.main import parser
 from standtall.desk import fetching
 from standtall.desk import footage as place
 from standtall.desk import notify as desktop
 from standtall.desk.card import warnings_of
-from standtall.cli.main import parser
 from standtall.desk.window import MainWindow
 from standtall.jobs.process import Event
 from standtall.library.project import Project

@@ -209,7 +209,7 @@ class TranscriptSheet(QScrollArea):
         self._ws.revise(lambda t: corrections.apply_terms(t, terms))
 
     def _set_nudge(self) -> None:
-        ticks = self._nudge.value() * TICKS // 100
+        ticks = self._nudge.sliderPosition() * TICKS // 100
         opened = self._ws.opened
         if opened is not None and opened.transcript.nudge != ticks:
             self._ws.revise(lambda t: corrections.nudge(t, ticks))

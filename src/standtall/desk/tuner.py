@@ -276,11 +276,11 @@ class Tuner(QScrollArea):
             self._ws.edit(lambda s, _a: edits.release_crop(s, shot))
 
     def _set_calm(self) -> None:
-        value = self._calm.value() / 100
+        value = self._calm.sliderPosition() / 100  # its value follows after a key
         self._ws.edit(lambda s, _a: edits.set_calm(s, value))
 
     def _set_place(self) -> None:
-        value = self._place.value() / 100
+        value = self._place.sliderPosition() / 100
         self._ws.edit(lambda s, _a: edits.set_caption_place(s, value))
 
     def _place_free(self) -> None:

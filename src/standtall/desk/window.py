@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
     QMainWindow,
     QMenu,
     QMessageBox,
+    QScrollArea,
     QSizePolicy,
     QSpacerItem,
     QStackedWidget,
@@ -103,6 +104,8 @@ class MainWindow(QMainWindow):
         self._make_actions()
         for clicked in self.findChildren(QAbstractButton):
             clicked.setFocusPolicy(Qt.FocusPolicy.TabFocus)  # a click leaves the focus where the keys of the place work
+        for area in self.findChildren(QScrollArea):
+            area.setFocusPolicy(Qt.FocusPolicy.NoFocus)  # else it would take the focus that a button in it leaves
         self.go("footage")
         if self._left_out:
             self.say(self._left_out, "error")

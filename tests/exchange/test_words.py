@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import json
 import re
+import time
 from dataclasses import replace
 from pathlib import Path
 
@@ -177,3 +178,45 @@ def test_an_unknown_ending_is_told(demo_words: Transcript, tmp_path: Path) -> No
         write_words(tmp_path / "a.docx", demo_words, whole(demo_words))
     with pytest.raises(NothingToDo, match="no words"):
         write_words(tmp_path / "a.srt", Transcript((Word("x", 0, 9, 1.0, -1, "unspoken"),)), TimeMap((Excerpt(0, 99),)))
+
+
+# hostile files
+
+
+HOSTILE = {
+    "voices": "WEBVTT\n\n00:01.000 --> 00:02.000\n" + "<v " * 17_000,
+    "angles": "WEBVTT\n\n00:01.000 --> 00:02.000\n" + "<" * 9_000 + "\n" + "<" * 9_000,
+    "braces": "1\n00:00:01,000 --> 00:00:02,000\n" + "{\\" * 5_000,
+    "one cue of 3 MB": "WEBVTT\n\n00:01.000 --> 10:02.000\n" + "<00:00.500>word <00:00.400>\n" * 110_000,
+    "stamps": "WEBVTT\n\n00:01.000 --> 10:00.000\n" + "".join(f"<00:01.{n % 1000:03}>w " for n in range(100_000)),
+    "arrows": "1 --> 2\n" * 300_000,
+    "digits": "1\n00:00:01,000 --> 00:00:02,000\n&#" + "9" * 6_000 + "; word",
+    "many cues": "".join(f"{n}\n00:{n // 60 % 60:02}:{n % 60:02},000 --> 00:{n // 60 % 60:02}:{n % 60:02},900\nword\n\n" for n in range(60_000)),
+}
+
+
+@pytest.mark.fault
+@pytest.mark.parametrize("name", HOSTILE)
+def test_a_hostile_caption_file_takes_no_longer_than_its_size(tmp_path: Path, name: str) -> None:
+    path = tmp_path / "a.vtt"
+    path.write_text(HOSTILE[name])
+    began = time.process_time()
+    try:
+        read_words(path)
+    except MediaError as error:
+        assert error.hint
+    assert time.process_time() - began < 8
+
+
+@pytest.mark.fault
+@pytest.mark.parametrize(
+    "text", ['{"words": [{"text": "a", "start": 0, "end": ' + "9" * 400 + "}]}", '{"words": [{"text": "a", "start": 0, "end": NaN}]}',
+             "{" + '"a":{' * 50_000, '{"words": [{"text": "a", "start": 0, "end": 1, "confidence": 1' + "0" * 30 + "}]}",
+             '{"words": [{"text": "a", "start": 0, "end": 1, "confidence": -Infinity}]}', '{"words": ' + "[" * 90_000],
+    ids=["digits", "no number", "deep", "huge", "infinite", "deep list"],
+)  # fmt: skip
+def test_json_that_nobody_can_mean_is_refused(tmp_path: Path, text: str) -> None:
+    path = tmp_path / "a.json"
+    path.write_text(text)
+    with pytest.raises(MediaError, match="not word-timed JSON"):
+        read_words(path)

@@ -136,3 +136,25 @@ def test_a_translation_is_undone_and_knows_when_the_original_changed() -> None:
     assert unrevised(revised(now, gone), gone) == now
     with pytest.raises(NothingToDo, match="None of its passages"):
         translating.take(now, Translation("de", (Passage(1, 2, "x", "y"),)), "x")
+
+
+@pytest.mark.fault
+@pytest.mark.parametrize("encoding", ["klingon-7", "utf-16", "iso-8859-1", "&#65;"])
+def test_an_encoding_that_nobody_knows_is_no_fault(tmp_path: Path, encoding: str) -> None:
+    """The text is decoded before: what it says of its own encoding counts no more."""
+    path = tmp_path / "a.xlf"
+    head = f'<?xml version="1.0" encoding="{encoding}"?>'
+    body = (
+        f'<xliff xmlns="{CORE}" version="2.1" srcLang="en" trgLang="de"><file id="f"><unit id="p0-48000"><segment>'
+        "<source>soil</source><target>Böden</target></segment></unit></file></xliff>"
+    )
+    path.write_text(head + body, "utf-8")
+    assert [p.text for p in read_xliff(path).passages] == ["Böden"]
+
+
+@pytest.mark.fault
+def test_elements_nested_without_end_are_read_or_refused(tmp_path: Path) -> None:
+    path = tmp_path / "a.xlf"
+    path.write_text(f'<xliff xmlns="{CORE}" version="2.1" trgLang="de">' + "<a>" * 200_000 + "</a>" * 200_000 + "</xliff>")
+    with pytest.raises(MediaError):
+        read_xliff(path)

@@ -7,7 +7,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from standtall.ink.caption import WIDEST, CaptionInk, CaptionText
+from standtall.ink.caption import WIDEST, CaptionInk, CaptionText, code_units
 from standtall.ink.fonts import load_fonts
 from standtall.ink.sprite import sprite
 from standtall.media.planes import from_rgb, to_bgr
@@ -117,3 +117,27 @@ def test_the_lit_word_is_marigold_on_screen() -> None:
     assert r > 225
     assert 140 < g < 185
     assert b < 80
+
+
+@pytest.mark.fault
+@pytest.mark.parametrize("before", ["😀", "𝒳𝒴", "👩‍👩‍👧", "é̂", "🇫🇷🇫🇷", "a"])
+def test_the_letters_after_a_sign_outside_the_basic_plane_are_all_drawn(before: str) -> None:
+    """Word paths against the glyphs that the text engine itself lays out for the whole line."""
+    ink = CaptionInk(look_named("marker"), 540, 960)
+    words = ("great", before, "news")
+    layout, _box = ink._layout(words)
+    at = code_units("great") + 1 + code_units(before) + 1
+    news = ink._word_path(layout, at, code_units("news"))
+    alone, _ = ink._layout(("news",))
+    whole = ink._word_path(alone, 0, 4)
+    assert news.boundingRect().width() == pytest.approx(whole.boundingRect().width(), abs=0.6)
+    assert news.elementCount() == whole.elementCount()
+
+
+@pytest.mark.fault
+def test_the_last_word_after_an_emoji_is_lit_whole() -> None:
+    ink = CaptionInk(look_named("ember"), 540, 960)
+    with_sign = ink.sprite(CaptionText(("😀", "news"), 1), 0.5).picture
+    without = ink.sprite(CaptionText(("x", "news"), 1), 0.5).picture
+    lit = [np.count_nonzero((p[..., 2] > 200) & (p[..., 0] < 120) & (p[..., 3] > 200)) for p in (with_sign, without)]
+    assert lit[0] == pytest.approx(lit[1], rel=0.03)

@@ -3,7 +3,11 @@
 from __future__ import annotations
 
 import hashlib
+import socket
+import subprocess
+import sys
 import threading
+import time
 from collections.abc import Iterator
 from pathlib import Path
 
@@ -12,7 +16,7 @@ import pytest
 from standtall.base.errors import Cancelled, MediaError
 from standtall.base.progress import Progress, Step
 from standtall.demo.host import Host, serve
-from standtall.media import link
+from standtall.media import link, sockets
 from standtall.media.link import check_link, fetch, look_up
 from standtall.media.probe import probe
 from tests.conftest import make_clip, tone
@@ -125,3 +129,133 @@ def test_a_playlist_opens_no_address_of_its_own(host: Host, tmp_path: Path) -> N
     with pytest.raises(MediaError):
         probe(trap)
     assert host.asked == []
+
+
+# servers that keep people waiting, and links that are none
+
+
+class Dripping:
+    """A server that sends `script` (bytes and pauses in seconds) to whoever comes, and then says nothing."""
+
+    def __init__(self, *script: bytes | float) -> None:
+        self._script = script
+        self._socket = socket.create_server(("127.0.0.1", 0))
+        self._stop = threading.Event()
+        self._threads = [threading.Thread(target=self._serve, daemon=True)]
+        self._threads[0].start()
+        self.link = f"http://127.0.0.1:{self._socket.getsockname()[1]}/film.mp4"
+
+    def _serve(self) -> None:
+        while not self._stop.is_set():
+            try:
+                one, _ = self._socket.accept()
+            except OSError:
+                return
+            with one:
+                try:
+                    one.recv(4096)
+                    for part in self._script:
+                        if isinstance(part, bytes):
+                            one.sendall(part)
+                        elif self._stop.wait(part):
+                            return
+                    self._stop.wait(60)
+                except OSError:
+                    continue
+
+    def close(self) -> None:
+        self._stop.set()
+        self._socket.close()
+
+
+HEAD = b"HTTP/1.1 200 OK\r\nContent-Type: video/mp4\r\nContent-Length: 5000000\r\nAccept-Ranges: bytes\r\n\r\n"
+DRIPS = [part for n in range(300) for part in (f"X-{n}: y\r\n".encode(), 0.05)]
+
+
+@pytest.mark.fault
+@pytest.mark.parametrize(
+    ("script", "says"),
+    [(["silent"], "cannot be reached"), ([b"HTTP/1.1 200 OK\r\n", *DRIPS], "cannot be reached"), ([HEAD, b"x" * 9000], "fallen silent"),
+     ([HEAD, *[p for _ in range(300) for p in (b"x", 0.05)]], "fallen silent")],
+)  # fmt: skip
+def test_a_server_that_drips_or_falls_silent_is_left(
+    tmp_path: Path, monkeypatch: pytest.MonkeyPatch, script: list[bytes | float | str], says: str
+) -> None:
+    monkeypatch.setattr(sockets, "HEADERS_S", 0.8)
+    monkeypatch.setattr(sockets, "SILENCE_S", 0.8)
+    server = Dripping(*(s for s in script if not isinstance(s, str)))
+    began = time.monotonic()
+    try:
+        with pytest.raises(MediaError, match=says):
+            fetch(server.link, tmp_path, Progress())
+    finally:
+        server.close()
+    assert time.monotonic() - began < 8
+
+
+@pytest.mark.fault
+@pytest.mark.parametrize("script", [[], [b"HTTP/1.1 200 OK\r\n", *DRIPS], [HEAD, b"x" * 9000]])
+def test_a_waiting_fetch_stops_within_a_second(tmp_path: Path, script: list[bytes | float]) -> None:
+    """The command itself: it is asked to stop as a person does, by Ctrl+C or by the window."""
+    server = Dripping(*script)
+    code = [sys.executable, "-m", "standtall", "get", "--json", f"--out={tmp_path}", "--", server.link]
+    child = subprocess.Popen(code, stdout=subprocess.PIPE, text=True)
+    try:
+        time.sleep(1.5)
+        assert child.poll() is None
+        began = time.monotonic()
+        child.terminate()
+        assert child.wait(10) == Cancelled.exit_code
+        assert time.monotonic() - began < 1.0
+    finally:
+        child.kill()
+        child.communicate()
+        server.close()
+
+
+@pytest.mark.fault
+@pytest.mark.parametrize(
+    "text", ["http://[::1", "http://[", "http://host:99999999/a", "http://host:x/a", "http:///a", "javascript:alert(1)",
+             "http://a\x00b/", "http://" + "a" * 5000, "http://\udcff/", "http://*.\u3002/"],
+)  # fmt: skip
+def test_no_link_is_a_sentence(text: str) -> None:
+    with pytest.raises(MediaError) as told:
+        look_up(check_link(text))
+    assert told.value.hint
+
+
+@pytest.mark.fault
+def test_a_link_in_any_script_is_asked_for_as_the_standard_says() -> None:
+    """RFC 3987, section 3.1: the host by IDNA, the rest in percent-encoded UTF-8."""
+    assert check_link("http://bücher.example/grün/ä?q=ß") == "http://xn--bcher-kva.example/gr%C3%BCn/%C3%A4?q=%C3%9F"
+
+
+@pytest.mark.fault
+@pytest.mark.parametrize("text", [b"/files/film.mp4?turns=3&to=%0d%0aX-Bad:%201", b"/watch/film.mp4?x=%22%3E%3Cscript%3E"])
+def test_the_small_host_says_back_nothing_that_was_slipped_in(host: Host, text: bytes) -> None:
+    with socket.create_connection(("127.0.0.1", host.server_address[1])) as one:
+        one.sendall(b"GET " + text.replace(b"%22%3E%3C", b'"><') + b" HTTP/1.1\r\nHost: x\r\nConnection: close\r\n\r\n")
+        answer = b"".join(iter(lambda: one.recv(65536), b""))
+    assert b"\nX-Bad" not in answer
+    assert b"<script" not in answer
+
+
+@pytest.mark.fault
+@pytest.mark.parametrize("asked", ["?drop=-5", "?slow=-1", "?slow=nan", "?refuse=abc", "?refuse=99999", "?turns=-4", "?drop=1e9"])
+def test_the_small_host_answers_nonsense(host: Host, asked: str) -> None:
+    with socket.create_connection(("127.0.0.1", host.server_address[1])) as one:
+        one.settimeout(10)
+        one.sendall(f"GET /files/film.mp4{asked} HTTP/1.1\r\nRange: bytes=9-3\r\nConnection: close\r\n\r\n".encode())
+        assert one.recv(12).startswith(b"HTTP/1.1 ")
+
+
+@pytest.mark.fault
+def test_the_small_host_keeps_few_threads_for_people_who_say_nothing(host: Host) -> None:
+    before = threading.active_count()
+    silent = [socket.create_connection(("127.0.0.1", host.server_address[1])) for _ in range(120)]
+    try:
+        time.sleep(0.5)
+        assert threading.active_count() - before <= 40
+    finally:
+        for one in silent:
+            one.close()

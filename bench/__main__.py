@@ -10,10 +10,11 @@ import sys
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 os.environ.setdefault("OMP_NUM_THREADS", "1")
 
-from bench import clips, cutting, editing, framing, moments, rendering, talkers, window, words
+from bench import clips, cutting, editing, framing, hostile, kills, moments, random_inputs, rendering, talkers, window, words
 
 BENCHES = {"framing": framing.run, "words": words.run, "talkers": talkers.run, "render": rendering.run, "window": window.run,
-           "editing": editing.run, "cutting": cutting.run, "clips": clips.run, "moments": moments.run}  # fmt: skip
+           "editing": editing.run, "cutting": cutting.run, "clips": clips.run, "moments": moments.run,
+           "random": random_inputs.run, "kills": kills.run, "hostile": hostile.run}  # fmt: skip
 
 
 def main() -> int:

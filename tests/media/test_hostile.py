@@ -6,6 +6,7 @@ import json
 import struct
 import subprocess
 import sys
+import zlib
 from pathlib import Path
 
 import numpy as np
@@ -125,3 +126,37 @@ def test_no_list_opens_another_file(tmp_path: Path, text: str) -> None:
     path.write_text(text)
     with pytest.raises(MediaError):
         probe(path)
+
+
+@pytest.mark.fault
+@pytest.mark.parametrize(("width", "height", "refused"), [(12_000, 9_000, True), (16_000, 16_000, True), (4_000, 3_000, False)])
+def test_pictures_are_bounded_by_their_pixels(tmp_path: Path, width: int, height: int, refused: bool) -> None:
+    path = tmp_path / "large.png"
+    packer = zlib.compressobj(1)
+    row = b"\0" + b"\x40\x80\xc0" * width
+    data = b"".join(packer.compress(row) for _ in range(height)) + packer.flush()
+
+    def chunk(kind: bytes, body: bytes) -> bytes:
+        return struct.pack(">I", len(body)) + kind + body + struct.pack(">I", zlib.crc32(kind + body))
+
+    head = struct.pack(">IIBBBBB", width, height, 8, 2, 0, 0, 0)
+    path.write_bytes(b"\x89PNG\r\n\x1a\n" + chunk(b"IHDR", head) + chunk(b"IDAT", data) + chunk(b"IEND", b""))
+    if refused:
+        with pytest.raises(MediaError, match="more than this program can work with"):
+            probe(path)
+    else:
+        assert probe(path).width == width
+
+
+@pytest.mark.fault
+@pytest.mark.parametrize("error", [IndexError, KeyError, TypeError, AssertionError, OverflowError, MemoryError])
+def test_whatever_the_demuxer_raises_is_a_sentence(tmp_path: Path, monkeypatch: pytest.MonkeyPatch, error: type[Exception]) -> None:
+    """A mutated FLV adds streams in the middle, and the codec library's Python side meets an index that it does not have."""
+    clip = make_clip(tmp_path / "a.mp4", sound=tone(2.0))
+
+    def broken(*_given: object) -> None:
+        raise error("planted")
+
+    monkeypatch.setattr("standtall.media.probe._look_inside", broken)
+    with pytest.raises(MediaError, match="damaged"):
+        probe(clip)

@@ -82,6 +82,8 @@ class Job:
         except BaseException as error:  # noqa: BLE001 - logged and told: the listener hears of the end in every case
             problem = told(error, "The work was not done")
             self.kill()
+            if self._process is not None:
+                self._process.communicate()  # closes what it spoke through
             self.state = "failed"
             self._listener(Event("error", {"message": problem.message, "hint": problem.hint}))
             self._listener(Event("end", {"state": self.state}))
@@ -146,7 +148,7 @@ class Job:
         self._listener(Event("end", {"state": self.state}))
 
 
-def end_all(jobs: Iterable[Job | None], patience_s: float = 1.2) -> None:
+def end_all(jobs: Iterable[Job | None], patience_s: float = 0.8) -> None:
     """Ask jobs to stop, all at once, and end those that have not after `patience_s`."""
     running = [job for job in jobs if job is not None]
     for job in running:
@@ -156,4 +158,4 @@ def end_all(jobs: Iterable[Job | None], patience_s: float = 1.2) -> None:
         if not job.wait(max(0.0, until - time.monotonic())):
             job.kill()
     for job in running:
-        job.wait(0.5)
+        job.wait(0.3)

@@ -35,6 +35,9 @@ def square_size(width: int, height: int, pixel: Fraction | None) -> tuple[int, i
     return width, max(2, round(height / shape))
 
 
+MOST_GRAPHS: Final = 6
+
+
 class Conform:
     """Converts the pictures of one stream. Not thread safe; filters are made once for each kind of picture met."""
 
@@ -68,6 +71,8 @@ class Conform:
                int(frame.color_primaries), int(frame.color_trc))  # fmt: skip
         graph = self._graphs.get(key)
         if graph is None:
+            if len(self._graphs) >= MOST_GRAPHS:  # footage changes its form now and then; only a damaged file does so for ever
+                self._graphs.clear()
             graph = self._graphs[key] = _graph(frame, width, height)
         graph.push(frame)
         made = graph.pull()

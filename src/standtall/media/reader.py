@@ -58,10 +58,14 @@ class PictureReader:
         self._planes: Planes | None = None
         self._late = 0
         self._still = is_still(self._container)
-        self._restart(0)
-        if self._now is not None and self._container.format.name == "avi":
-            # AVI has no presentation times: with B-pictures the library counts from the first one it can show
-            self._late = self._tick(self._now)
+        try:
+            self._restart(0)
+            if self._now is not None and self._container.format.name == "avi":
+                # AVI has no presentation times: with B-pictures the library counts from the first one it can show
+                self._late = self._tick(self._now)
+        except MediaError:
+            self.close()
+            raise
 
     def close(self) -> None:
         self._frames = iter(())

@@ -1,0 +1,313 @@
+"""A real window under random keys, clicks, drags and drops; prints what went wrong as JSON.
+
+    python -m bench.random_child inputs SEED COUNT
+    python -m bench.random_child memory SECONDS
+"""
+
+from __future__ import annotations
+
+import gc
+import json
+import os
+import random
+import shutil
+import subprocess
+import sys
+import threading
+import time
+from pathlib import Path
+
+os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+
+from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QTimer, QUrl, qInstallMessageHandler
+from PySide6.QtGui import QDropEvent, QWheelEvent
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QApplication, QDialog, QFileDialog, QInputDialog, QMainWindow, QMenu, QMessageBox, QWidget
+
+from standtall.base.log import hear_all, log_file
+from standtall.desk import fetching, footage, previews, tall, theme
+from standtall.desk.application import dressed, open_files
+from standtall.desk.window import MainWindow
+from standtall.jobs.process import Event
+
+THREADS = {"MainThread", "keeper", "lanes", "footage", "player"}
+KEYS = [Qt.Key(k) for k in (*range(0x41, 0x5B), *range(0x30, 0x3A), 0x20, 0x2C, 0x2E, 0x3C, 0x3E, 0x5B, 0x5D)] + [
+    Qt.Key.Key_Return, Qt.Key.Key_Escape, Qt.Key.Key_Tab, Qt.Key.Key_Backtab, Qt.Key.Key_Delete, Qt.Key.Key_Backspace, Qt.Key.Key_Up,
+    Qt.Key.Key_Down, Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Home, Qt.Key.Key_End, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown,
+    *(Qt.Key(0x01000030 + n) for n in range(12)),
+]  # fmt: skip
+MODIFIERS = [Qt.KeyboardModifier.NoModifier] * 6 + [
+    Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.AltModifier,
+    Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.ShiftModifier,
+]  # fmt: skip
+
+
+class Played:
+    """Stands in for a job: a few reports and an end, from a thread of its own (real ones are killed in `bench kills`)."""
+
+    def __init__(self, arguments: list[str], listener) -> None:  # type: ignore[no-untyped-def]
+        self._kind, self._listener, self._stop = arguments[0], listener, threading.Event()
+        self.state = "waiting"
+
+    def start(self) -> None:
+        self.state = "running"
+        threading.Thread(target=self._run, name="played", daemon=True).start()
+
+    def _run(self) -> None:
+        for share in (0.0, 0.5, 1.0):
+            self._listener(Event("progress", {"stage": "words", "share": share, "left_s": None}))
+            if self._stop.wait(0.05):
+                break
+        self.state = "stopped" if self._stop.is_set() else "failed"
+        if self.state == "failed":
+            self._listener(Event("error", {"message": "Planted.", "hint": "Nothing to do."}))
+        self._listener(Event("end", {"state": self.state}))
+
+    def cancel(self) -> None:
+        self._stop.set()
+
+    kill = cancel
+
+    def wait(self, _seconds: float) -> bool:
+        return True
+
+
+class Hand:
+    """Does something random, one thing at each turn of the event loop."""
+
+    def __init__(self, window: MainWindow, seed: int, footage_files: list[Path]) -> None:
+        self.window, self.dice, self.files = window, random.Random(seed), footage_files
+        self.count = 0
+        for kind, name in ((QFileDialog, "getOpenFileName"), (QFileDialog, "getSaveFileName")):
+            setattr(kind, name, lambda *_a, **_k: (self._name(), ""))
+        QFileDialog.getOpenFileNames = lambda *_a, **_k: ([str(self.dice.choice(self.files))], "")  # type: ignore[assignment, method-assign]
+        QInputDialog.getItem = lambda *_a, **_k: ("", False)  # type: ignore[assignment, method-assign]
+        QMessageBox.exec = lambda _box: 0  # type: ignore[assignment, method-assign]
+
+    def _name(self) -> str:
+        if self.dice.random() < 0.5:
+            return ""
+        return str(self.files[0].parent / self.dice.choice(["a.standtall", "b.standtall", "words.json", "x.xlf", "words.srt", "c.txt"]))
+
+    def do(self) -> None:
+        popup = QApplication.activePopupWidget()
+        if popup is not None:
+            self._in_popup(popup)
+            return
+        modal = QApplication.activeModalWidget()
+        if isinstance(modal, QDialog) and self.dice.random() < 0.2:
+            modal.close()
+            return
+        top = modal or self.window
+        r = self.dice.random()
+        if r < 0.45:
+            target = QApplication.focusWidget() if self.dice.random() < 0.7 else top
+            QTest.keyClick(target or top, self.dice.choice(KEYS), self.dice.choice(MODIFIERS))
+        elif r < 0.75:
+            self._click(top)
+        elif r < 0.85:
+            self._drag(top)
+        elif r < 0.9:
+            self._wheel(top)
+        elif r < 0.93:
+            self._drop()
+        else:
+            self._meanwhile()
+
+    def _in_popup(self, popup: QWidget) -> None:
+        actions = [a for a in popup.actions() if a.isEnabled()] if isinstance(popup, QMenu) else []
+        if actions and self.dice.random() < 0.5:
+            actions[self.dice.randrange(len(actions))].trigger()
+        popup.close()
+
+    def _widget(self, top: QWidget) -> QWidget:
+        seen = [w for w in top.findChildren(QWidget) if w.isVisible() and w.width() > 2 and w.height() > 2]
+        return self.dice.choice(seen) if seen else top
+
+    def _spot(self, widget: QWidget) -> QPoint:
+        return QPoint(self.dice.randrange(widget.width()), self.dice.randrange(widget.height()))
+
+    def _click(self, top: QWidget) -> None:
+        widget = self._widget(top)
+        button = Qt.MouseButton.LeftButton if self.dice.random() < 0.9 else Qt.MouseButton.RightButton
+        how = QTest.mouseDClick if self.dice.random() < 0.15 else QTest.mouseClick
+        how(widget, button, self.dice.choice(MODIFIERS), self._spot(widget))
+
+    def _drag(self, top: QWidget) -> None:
+        widget = self._widget(top)
+        QTest.mousePress(widget, Qt.MouseButton.LeftButton, self.dice.choice(MODIFIERS), self._spot(widget))
+        for _ in range(self.dice.randrange(4)):
+            QTest.mouseMove(widget, self._spot(widget))
+        if self.dice.random() < 0.2:
+            QTest.keyClick(widget, Qt.Key.Key_Escape)
+        QTest.mouseRelease(widget, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, self._spot(widget))
+
+    def _wheel(self, top: QWidget) -> None:
+        widget = self._widget(top)
+        at = QPointF(self._spot(widget))
+        turn = QPoint(0, self.dice.choice([-240, -120, 120, 240]))
+        event = QWheelEvent(
+            at, QPointF(widget.mapToGlobal(at.toPoint())), QPoint(), turn, Qt.MouseButton.NoButton, self.dice.choice(MODIFIERS),
+            Qt.ScrollPhase.NoScrollPhase, False,
+        )  # fmt: skip
+        QApplication.sendEvent(widget, event)
+
+    def _drop(self) -> None:
+        data = QMimeData()
+        data.setUrls([QUrl.fromLocalFile(str(self.dice.choice(self.files)))])
+        event = QDropEvent(QPointF(50, 50), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier)
+        QApplication.sendEvent(self.window.footage, event)
+
+    def _meanwhile(self) -> None:
+        """What comes from elsewhere: another project or source is opened, or the place changes."""
+        ws, r = self.window.workspace, self.dice.random()
+        if r < 0.12:
+            ws.open_project(self.files[0].parent / f"{self.dice.choice('abc')}.standtall")
+        elif r < 0.35 and ws.sources:
+            ws.open_source(self.dice.choice(ws.sources))
+        elif r < 0.5 and ws.sources:
+            ws.refresh_found(self.dice.choice(ws.sources), self.dice.random() < 0.5)
+        elif r < 0.55:
+            open_files(self.window, [], True)
+        else:
+            self.window.go(self.dice.choice(["footage", "bench", "bench", "bench", "moments"]))
+
+
+CONTROL = "import sys, time\nlast = time.monotonic()\nwhile True:\n    time.sleep(0.005)\n    now = time.monotonic()\n" \
+    "    if now - last > 0.2:\n        print(last, now, flush=True)\n    last = now\n"  # fmt: skip
+
+
+class Stalls:
+    """Gaps between turns of the event loop, less what a process that only sleeps saw at the same time."""
+
+    def __init__(self) -> None:
+        self.gaps: list[tuple[float, float]] = []
+        self._last = time.monotonic()
+        self._control = subprocess.Popen([sys.executable, "-c", CONTROL], stdout=subprocess.PIPE, text=True)
+        self._watch = QTimer()
+        self._watch.timeout.connect(self._tick)
+        self._watch.start(5)
+
+    def _tick(self) -> None:
+        now = time.monotonic()
+        if now - self._last > 0.2:
+            self.gaps.append((self._last, now))
+        self._last = now
+
+    def longest(self) -> float:
+        self._control.terminate()
+        out, _ = self._control.communicate()
+        frozen = [tuple(map(float, line.split())) for line in out.splitlines() if len(line.split()) == 2]
+        own = [b - a - sum(max(0.0, min(b, d) - max(a, c)) for c, d in frozen) for a, b in self.gaps]
+        return max(own, default=0.0)
+
+
+def shown() -> tuple[QApplication, MainWindow]:
+    application = dressed(["bench"])
+    for module in (tall, footage, previews, fetching):
+        module.Job = Played  # type: ignore[attr-defined, assignment]
+    MainWindow._may_end = lambda _self: True  # type: ignore[method-assign]
+    window = MainWindow()
+    theme.apply(application, theme.LIGHT)
+    window.resize(1280, 800)
+    window.show()
+    open_files(window, [], True)
+    return application, window
+
+
+def inputs(seed: int, count: int) -> None:
+    faults: list[str] = []
+    qt: list[str] = []
+    hear_all(faults.append)
+    application, window = shown()
+    qInstallMessageHandler(lambda _kind, _where, text: qt.append(text) if "This plugin does not support" not in text else None)
+    home = Path(os.environ["XDG_DATA_HOME"])
+    films = []
+    for n in range(2):
+        films.append(home / f"film {n}.mp4")
+        shutil.copyfile(next(home.rglob("*.mp4")) if n == 0 and list(home.rglob("*.mp4")) else __file__, films[-1])
+    (home / "words.srt").write_text("1\n00:00:01,000 --> 00:00:02,000\nWelcome to the allotment\n")
+    hand, stalls = Hand(window, seed, films), Stalls()
+
+    def turn() -> None:
+        if hand.count >= count or not window.isVisible():
+            application.exit(0)
+            return
+        hand.count += 1
+        again.start(0)
+        hand.do()
+
+    again = QTimer()
+    again.setSingleShot(True)
+    again.timeout.connect(turn)
+    settle = QTimer()
+    settle.setSingleShot(True)
+    settle.timeout.connect(turn)
+    settle.start(6000)
+    application.exec()
+    answered: list[int] = []
+    window.workspace.keeper.do(lambda: 1, answered.append)
+    window.workspace.in_background(lambda: 1, answered.append)
+    until = time.monotonic() + 60
+    while len(answered) < 2 and time.monotonic() < until:
+        application.processEvents()
+        time.sleep(0.01)
+    alive = {t.name for t in threading.enumerate()}
+    logged = log_file().read_text("utf-8") if log_file().exists() else ""
+    told = {
+        "inputs": hand.count, "faults": faults + [line for line in logged.splitlines() if "Traceback" in line], "qt": qt,
+        "dead": sorted(THREADS - alive) + ["does not answer"] * (2 - len(answered)), "stall_s": stalls.longest(), "log": logged[-3000:],
+    }  # fmt: skip
+    print(json.dumps(told), flush=True)
+    window.end()
+    os._exit(0)
+
+
+def memory(seconds: float) -> None:
+    """Play and edit for a while; -> the memory after the first tenth and at the end, in MB."""
+    application, window = shown()
+    dice, ws = random.Random(5), window.workspace
+    began: list[float] = []
+    marks: list[float] = []
+    early: list[float] = []
+
+    def resident() -> float:
+        gc.collect()
+        return int(Path("/proc/self/statm").read_text().split()[1]) * os.sysconf("SC_PAGESIZE") / 1e6
+
+    def turn() -> None:
+        if ws.opened is None:
+            return
+        began.append(time.monotonic()) if not began else None
+        done = (time.monotonic() - began[0]) / seconds
+        at = dice.randrange(5, len(ws.opened.analysis.words) - 5)
+        ws.select(range(at, at + 3))
+        tuner = window.bench.tuner
+        dice.choice([tuner.cut, tuner.bring_back, ws.undo, ws.redo, tuner.toggle_captions, window.bench.work.not_spoken])()
+        window.bench.show_side(dice.randrange(5))
+        if dice.random() < 0.3:
+            ws.seek(dice.randrange(ws.opened.source.length))
+        if window.player.speed == 0:
+            window.player.play()
+        if 0.1 <= done < 0.2:
+            early.append(resident())
+        if done >= 0.9:
+            marks.append(resident())
+        if done >= 1.0:
+            application.exit(0)
+
+    timer = QTimer()
+    timer.timeout.connect(turn)
+    timer.start(300)
+    application.exec()
+    print(json.dumps({"early": sum(early) / len(early), "end": sum(marks) / len(marks)}), flush=True)
+    window.end()
+    os._exit(0)
+
+
+if __name__ == "__main__":
+    assert issubclass(MainWindow, QMainWindow)
+    if sys.argv[1] == "inputs":
+        inputs(int(sys.argv[2]), int(sys.argv[3]))
+    else:
+        memory(float(sys.argv[2]))

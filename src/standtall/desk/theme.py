@@ -71,9 +71,15 @@ def person_brush(number: int) -> QBrush:
 
 
 def apply(application: QApplication, theme: Theme) -> None:
-    """Dress the whole program."""
+    """Dress the whole program. Each of these steps looks at every widget: what stays as it is, is not set again."""
     _current[0] = theme
-    application.setStyle("Fusion")
+    if application.property("dressed") is None:
+        application.setStyle("Fusion")
+        font = application.font()
+        font.setFamily("Inter")
+        font.setPixelSize(BODY)
+        application.setFont(font)
+        application.setProperty("dressed", True)
     palette = QPalette()
     role = QPalette.ColorRole
     for which, colour in (
@@ -84,10 +90,6 @@ def apply(application: QApplication, theme: Theme) -> None:
     ):  # fmt: skip
         palette.setColor(which, QColor(colour))
     application.setPalette(palette)
-    font = application.font()
-    font.setFamily("Inter")
-    font.setPixelSize(BODY)
-    application.setFont(font)
     application.setStyleSheet(_sheet(theme))
 
 

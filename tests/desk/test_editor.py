@@ -325,3 +325,28 @@ def test_a_project_that_somebody_else_has_is_opened_to_be_read(qtbot: QtBot, win
         ws.set_terms((corrections.Term("x"),), ())
         qtbot.waitUntil(lambda: any("only open to be read" in text for text in heard), timeout=WAIT)
         assert theirs.terms() == ()
+
+
+# found by random inputs
+
+
+def test_nothing_of_what_was_open_is_left_when_another_project_is(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
+    ws = window.workspace
+    ws.search("soil")
+    assert ws.hits
+    source = ws.sources[0]
+    window.footage.choose_source(source)
+    window.moments.ask()  # its answer comes when nothing is open any more
+    ws.open_project(tmp_path / "empty.standtall")
+    qtbot.waitUntil(lambda: ws.project_path == tmp_path / "empty.standtall", timeout=WAIT)
+    brief = window.footage.brief
+    assert brief.source is None
+    for box in (brief.language, brief.kind, brief.look, brief.track):
+        box.activated.emit(0)
+    brief.most.editingFinished.emit()
+    brief.column.part_changed.emit(0, 48_000)
+    qtbot.keyClick(window, Qt.Key.Key_F3)
+    window.moments.ask()
+    settled(qtbot, window)
+    assert ws.hits == ()
+    assert ws.briefs == {}

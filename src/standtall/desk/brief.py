@@ -162,8 +162,7 @@ class BriefSheet(QFrame):
             self.changed.emit(self.source, measured)
 
     def _now(self) -> Brief:
-        assert self.source is not None
-        return self._ws.brief_of(self.source)
+        return self._ws.brief_of(self.source) if self.source is not None else Brief()
 
     def _set_choices(self) -> None:
         before = self._now()
@@ -180,7 +179,8 @@ class BriefSheet(QFrame):
         self._set(replace(self._now(), least_s=least, most_s=most, topics=topics), False)
 
     def _set_part(self, start: int, end: int) -> None:
-        assert self.source is not None
+        if self.source is None:  # it was taken out while the hand was on it
+            return
         whole = start < TICKS // 2 and (end == 0 or end > self.source.length - TICKS // 2)
         self._set(replace(self._now(), start=0 if whole else start, end=0 if whole else end), True)
         brief = self._now()
@@ -188,7 +188,8 @@ class BriefSheet(QFrame):
         self.column.update()
 
     def _set_track(self) -> None:
-        assert self.source is not None
+        if self.source is None or self.track.currentData() is None:
+            return
         number = int(self.track.currentData())
         if number != self.source.sound_track:
             self.source = replace(self.source, sound_track=number)

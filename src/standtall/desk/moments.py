@@ -228,14 +228,16 @@ class MomentsPlace(QWidget):
             self._votes = found[0]
             self._learn(found[1])
             wish = replace(self.wish(), like=like)
-            self._with_finder(lambda finder: finder.find(wish), partial(self._found, opened))
+            if self._ws.opened is not None and self._ws.opened.source.key == key:
+                self._with_finder(lambda finder: finder.find(wish), partial(self._found, self._ws.opened))
 
         self._ws.with_project(lambda project: (project.votes(key), project.lessons()), with_votes)
 
     def _with_finder(self, work: Callable[[Finder], T], then: Callable[[T], None]) -> None:
         """Do something with what is known of the source, made the first time."""
         opened, finder, ws = self._ws.opened, self._finder, self._ws
-        assert opened is not None
+        if opened is None:
+            return
 
         def step() -> tuple[Finder, T]:
             ready = finder or finder_for(opened.source, opened.analysis, ws.cache, ws.closing)

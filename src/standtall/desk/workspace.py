@@ -131,7 +131,7 @@ class Workspace(Editor):
             project, self.sources, key, terms, self.briefs, said = found
             self.project_path, self.writable = project.path, project.writable
             self._arrived_terms((terms, ""))
-            self.opened, self.selection = None, None
+            self._empty_bench()
             self._taken_out = []
             self.project_changed.emit(self.project_path)
             self.opened_changed.emit()
@@ -151,6 +151,11 @@ class Workspace(Editor):
             self._fail(error)
 
         self.keeper.do(work, arrived, failed, undone="The project was not opened")
+
+    def _empty_bench(self) -> None:
+        """Nothing is open: nothing is chosen or found in it either."""
+        self.opened, self.selection, self.thumbs = None, None, None
+        self.hits, self.hit = (), -1
 
     def _back_to(self, generation: int) -> None:
         self.generation = generation
@@ -244,7 +249,7 @@ class Workspace(Editor):
             self.sources = sources
             self._taken_out.append(source)
             if self.opened is not None and self.opened.source.key == source.key:
-                self.opened, self.selection = None, None
+                self._empty_bench()
                 self.opened_changed.emit()
             self.project_changed.emit(self.project_path)
             self.said.emit(f"{source.name} is out of the project. Ctrl+Z brings it back.", "note")

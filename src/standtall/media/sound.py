@@ -86,19 +86,18 @@ def _track_blocks(place: Path, rate: int, size: int, track: int) -> Iterator[Sam
         stream: Any = container.streams.audio[track]
         stream.thread_type = "AUTO"
         zero = zero_of(container)
-        resampler = AudioResampler(format="fltp", layout="mono", rate=rate)
         room = np.zeros((1, 2 * size), np.float32)
         at, given = 0, 0
-        for frame in itertools.chain(_frames(container, stream, place), [None]):
-            if frame is not None and frame.pts is not None:
-                lies = round((Fraction(frame.pts) * stream.time_base - zero) * rate)
+        for pts, pieces in _resampled(container, stream, place, rate):
+            if pts is not None:
+                lies = round((Fraction(pts) * stream.time_base - zero) * rate)
                 if abs(lies - at) > rate // 20 and 0 <= lies <= LONGEST_S * rate:  # a gap or a late start: silence
                     while lies - given > size:
                         yield room[0, :size].copy()
                         room[:] = 0
                         given += size
                     at = max(given, lies)
-            for piece in resampler.resample(frame):
+            for piece in pieces:
                 data = piece.to_ndarray()[0]
                 while len(data):
                     fits = min(len(data), size - (at - given))
@@ -110,6 +109,17 @@ def _track_blocks(place: Path, rate: int, size: int, track: int) -> Iterator[Sam
                         given += size
         if at > given:
             yield room[0, : at - given].copy()
+
+
+def _resampled(container: Any, stream: Any, place: Path, rate: int) -> Iterator[tuple[int | None, list[AudioFrame]]]:
+    """Time stamps of decoded sound, and the sound as mono at `rate`. A form that nothing can be resampled from is damage, too."""
+    resampler = AudioResampler(format="fltp", layout="mono", rate=rate)
+    for frame in itertools.chain(_frames(container, stream, place), [None]):
+        try:
+            pieces = resampler.resample(frame)
+        except DAMAGE as error:
+            raise damaged(place, error) from error
+        yield (frame.pts if frame is not None else None), pieces
 
 
 def _frames(container: Any, stream: Any, place: Path) -> Iterator[Any]:

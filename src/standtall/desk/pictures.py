@@ -95,7 +95,8 @@ class WideView(QWidget):
 
     def _name_people(self, painter: QPainter) -> None:
         opened = self._ws.opened
-        assert opened is not None and self._shown is not None
+        if opened is None or self._shown is None:
+            return
         people, tick = opened.analysis.people, self._shown.source_tick
         if not people.shots:
             return

@@ -7,6 +7,7 @@ import statistics
 import tempfile
 import time
 from collections.abc import Callable, Iterator
+from dataclasses import replace
 from fractions import Fraction
 from pathlib import Path
 
@@ -17,9 +18,10 @@ from standtall.base.time import TICKS
 from standtall.cutting import words
 from standtall.desk.application import dressed
 from standtall.desk.bench import Bench
+from standtall.desk.opened import Opened
 from standtall.desk.rows import Page
 from standtall.desk.script import ScriptView
-from standtall.desk.workspace import Opened, Workspace
+from standtall.desk.workspace import Workspace
 from standtall.framing.camera import plan
 from standtall.library.project import Entry, Project
 from standtall.model import corrections
@@ -37,6 +39,7 @@ from standtall.speech.search import WordIndex
 HOURS = 4
 A_SECOND = 2.6
 """Words a second of quick talk."""
+KEY = "0123456789abcdef01234567"
 
 
 def long_talk() -> Transcript:
@@ -73,14 +76,14 @@ def run() -> Iterator[Row]:
     for name, query, loose in (("a word", common, False), ("a phrase", f"{common} {rare}", False), ("loosely", rare, True)):
         yield Row(f"search in 4 h, {name}", median_ms(lambda q=query, x=loose: index.search(q, x)), "ms", "<= 30")  # type: ignore[misc]
     with tempfile.TemporaryDirectory() as folder, Project(Path(folder) / "p.standtall") as project:
-        number = project.add_short(Short("a", "k", (Excerpt(0, TICKS),)))
+        number = project.add_short(Short("a", KEY, (Excerpt(0, TICKS),)))
         began = time.perf_counter()
         project.revise(number, talk, corrections.accept(talk, [i for i, w in enumerate(talk.words) if w.confidence < 1][:1]))
         yield Row("first correction in 4 h, which keeps all words", (time.perf_counter() - began) * 1000, "ms")
         at = iter(range(1000, 40_000, 997))
 
         def correct() -> None:
-            now = project.transcripts.find("k")
+            now = project.transcripts.find(KEY)
             assert now is not None
             i = next(at)
             project.revise(number, talk, corrections.retype(now, range(i, i + 1), f"better{i}"))
@@ -101,16 +104,16 @@ def scrolling(talk: Transcript, length: int) -> Iterator[Row]:
     talks = tuple(Talk(s.start, s.end, n % 2, 1.0) for n, s in enumerate(shots))
     people = People(shots, tracks, talks, ("A", "B"))
     level = tuple(-20.0 - i % 30 for i in range(length * 100 // TICKS))
-    source = Source("k", "/none", "four hours", length, 1920, 1080, Fraction(30), audio_channels=2)
-    analysis = Analysis("k", talk.words, people, level)
-    short = Short("a", "k", (Excerpt(0, 60 * TICKS),))
+    source = Source(KEY, "/none", "four hours", length, 1920, 1080, Fraction(30), audio_channels=2)
+    analysis = Analysis(KEY, talk.words, people, level)
+    short = Short("a", KEY, (Excerpt(0, 60 * TICKS),))
     workspace = Workspace()
     try:
         edition = worked_out(short, source, analysis)
         camera = plan(short, source, people, everywhere=True)
         page, index = Page(talk.words, length, False), WordIndex(talk.words)
         found = Found(analysis, talk)
-        workspace.opened = Opened(source, found, talk, analysis, Entry(1, short, None, None), edition, camera, page, index, None)
+        workspace.opened = Opened(source, found, talk, analysis, Entry(1, short, None, None), edition, camera, page, index, None, 0, 0)
         view = ScriptView(workspace)
         view.resize(640, 720)
         view.show()
@@ -149,10 +152,11 @@ def striking(workspace: Workspace, application: QApplication) -> Iterator[Row]:
         assert before is not None
         workspace.open_project(Path(folder) / "p.standtall")
         _until(application, lambda: workspace.project_path is not None)
+        workspace.with_project(lambda project: project.add_short(before.entry.short))
         for name, length, side in (("90 s", 90 * TICKS, 0), ("90 s, beside the removals sheet", 90 * TICKS, 2), ("an hour", 3600 * TICKS, 0)):
             whole.show_side(side)
-            workspace.opened = before
-            short = Short("a", "k", (Excerpt(0, length),))
+            workspace.opened = replace(before, project=workspace.generation)
+            short = Short("a", KEY, (Excerpt(0, length),))
             arrived.clear()
             workspace.make_short(lambda _now, s=short: s)  # type: ignore[misc]
             _until(application, lambda: bool(arrived))

@@ -68,7 +68,7 @@ def end():
     job.cancel()
     job.wait(20)
     print(max(gaps) * 1000, sum(g > 0.05 for g in gaps), len(gaps), flush=True)
-    window.close()
+    window.end()
 QTimer.singleShot(4000, begin)
 if "also" in sys.argv:
     QTimer.singleShot(9000, cut)

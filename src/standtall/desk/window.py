@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
-from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import QSize, Qt, QTimer
@@ -29,8 +28,9 @@ from PySide6.QtWidgets import (
 
 from standtall.base.time import TICKS
 from standtall.compose.scene import Edition
-from standtall.cutting import trim, words
+from standtall.cutting import words
 from standtall.desk import theme
+from standtall.desk.actions import make_actions
 from standtall.desk.bench import Bench
 from standtall.desk.export import ExportSheet
 from standtall.desk.footage import FootagePlace
@@ -101,7 +101,7 @@ class MainWindow(QMainWindow):
         self.setCentralWidget(centre)
         self._connect()
         self.keys = Keys(self, (self.bench.script, self.bench.script.viewport(), self.bench.wide, self.tall.picture))
-        self._make_actions()
+        make_actions(self)
         for clicked in self.findChildren(QAbstractButton):
             clicked.setFocusPolicy(Qt.FocusPolicy.TabFocus)  # a click leaves the focus where the keys of the place work
         for area in self.findChildren(QScrollArea):
@@ -177,76 +177,6 @@ class MainWindow(QMainWindow):
         self.moments.made.connect(lambda: self.go("bench"))
         self._from_player = False
 
-    def _make_actions(self) -> None:
-        add = self.keys.add
-        tuner = self.bench.tuner
-        add("Footage", "F1", lambda: self.go("footage"))
-        add("Bench", "F2", lambda: self.go("bench"))
-        add("Moments", "F4", lambda: self.go("moments"))
-        add("Play or pause", "Space or K", self.toggle_play, "ground")
-        add("Play backwards", "J", lambda: self.shuttle(-1), "ground")
-        add("Play forwards, again for faster", "L", lambda: self.shuttle(1), "ground")
-        add("One picture back", "Left", lambda: self.step(-1), "ground")
-        add("One picture on", "Right", lambda: self.step(1), "ground")
-        add("One second back", "Shift+Left", lambda: self.step_seconds(-1), "ground")
-        add("One second on", "Shift+Right", lambda: self.step_seconds(1), "ground")
-        add("Start the short here", "I", lambda: self._edge(trim.start_at), "bench")
-        add("End the short here", "O", lambda: self._edge(trim.end_at), "bench")
-        add("Make the chosen words the whole short", "Return", tuner.take, "bench")
-        add("Cut the chosen words", "Delete or Backspace", tuner.cut, "bench")
-        add("Bring the chosen words back", "B", tuner.bring_back, "bench")
-        add("Captions on or off", "C", tuner.toggle_captions, "bench")
-        add("Another short of the chosen words", "Ctrl+N", self.bench.shorts.make, "bench")
-        add("A copy of the short", "Ctrl+D", self.bench.shorts.duplicate, "bench")
-        pieces = self.bench.pieces
-        add("Split at the playhead", "S", pieces.split, "bench")
-        add("Cut the piece to the left of the playhead", "Q", pieces.cut_left, "bench")
-        add("Cut the piece to the right of the playhead", "X", pieces.cut_right, "bench")
-        add("Let the chosen words open the short", "F", pieces.to_front, "bench")
-        add("Put the chosen words into the basket", "P", pieces.put, "bench")
-        trims: tuple[tuple[trim.Edge, str, str, int, str], ...] = (
-            ("start", "frame", "begin one frame earlier", -1, ","), ("start", "frame", "begin one frame later", 1, "."),
-            ("start", "word", "begin one word earlier", -1, "Alt+,"), ("start", "word", "begin one word later", 1, "Alt+."),
-            ("end", "frame", "end one frame earlier", -1, "Shift+, or <"),
-            ("end", "frame", "end one frame later", 1, "Shift+. or >"),
-            ("end", "word", "end one word earlier", -1, "Alt+Shift+, or Alt+<"),
-            ("end", "word", "end one word later", 1, "Alt+Shift+. or Alt+>"),
-        )  # fmt: skip
-        for edge, unit, told, way, keys in trims:
-            add(f"Let the piece {told}", keys, partial(pieces.trim, edge, unit, way), "bench")
-        work = self.bench.work
-        add("Retype the chosen words", "T", self.bench.script.retype, "bench")
-        add("Hear the chosen words", "H", work.hear, "bench")
-        add("Right as it is, on to the next doubt", "A", work.accept, "bench")
-        add("Next doubtful word", "D", lambda: work.next_doubt(1), "bench")
-        add("Doubtful word before", "Shift+D", lambda: work.next_doubt(-1), "bench")
-        add("Other hearings of the chosen words", "W", work.ask, "bench")
-        add("Find the chosen words in the sound anew", "Y", work.align, "bench")
-        add("Merge the chosen words into one", "M", work.merge, "bench")
-        add("Mark words as not spoken, or spoken", "N", work.not_spoken, "bench")
-        add("Let the word begin earlier", "[", lambda: work.shift_start(-1), "bench")
-        add("Let the word begin later", "]", lambda: work.shift_start(1), "bench")
-        add("Let the word end earlier", "Shift+[ or {", lambda: work.shift_end(-1), "bench")
-        add("Let the word end later", "Shift+] or }", lambda: work.shift_end(1), "bench")
-        add("Search the words", "Ctrl+F", self.search)
-        add("Next hit", "F3", lambda: self.workspace.next_hit(1))
-        add("Hit before", "Shift+F3", lambda: self.workspace.next_hit(-1))
-        add("This place", "F5", lambda: self.bench.show_side(0))
-        add("Pieces and the basket", "F8", lambda: self.bench.show_side(1))
-        add("What can be taken out", "F9", lambda: self.bench.show_side(2))
-        add("The whole transcript", "F6", lambda: self.bench.show_side(3))
-        add("The second language", "F7", lambda: self.bench.show_side(4))
-        add("Even or elastic time", "E", self.toggle_even, "bench")
-        add("Undo", "Ctrl+Z", self.undo)
-        add("Redo", "Ctrl+Shift+Z", self.workspace.redo)
-        add("Render", "Ctrl+R", lambda: self.tall.rendering.start())
-        add("Choose all words", "Ctrl+A", self.bench.script.choose_all, "bench")
-        add("Add footage", "Ctrl+I", self.footage.choose)
-        add("Back to the page", "Escape", self._to_ground)
-        add("Open a project", "Ctrl+O", self.choose_project)
-        add("All keys", "F12", self.keys.show_sheet)
-        self.keys.listed += [("Up and Down", "Row up or down"), ("Ctrl+Left and Ctrl+Right", "Word by word; with Shift, choose")]
-
     def undo(self) -> None:
         """Take back the last edit, or in the Footage place what was taken out there."""
         if self.places.currentIndex() != 0 or not self.workspace.put_back():
@@ -264,10 +194,10 @@ class MainWindow(QMainWindow):
             button.setChecked(name == place)
             theme.draw(button, name, theme.NOW if name == place else "#d9d3c7")
         self.keys.bench = place == "bench"
-        self._to_ground()
+        self.to_ground()
         self.keys.refresh()
 
-    def _to_ground(self) -> None:
+    def to_ground(self) -> None:
         """Take the focus out of a control, so that the keys of the place work."""
         (self.bench.script if self.keys.bench else self.tall.picture).setFocus()
 
@@ -404,7 +334,7 @@ class MainWindow(QMainWindow):
     def step_seconds(self, seconds: int) -> None:
         self.workspace.seek(self.workspace.playhead + seconds * TICKS)
 
-    def _edge(self, make: Callable[..., edits.Edit]) -> None:
+    def edge(self, make: Callable[..., edits.Edit]) -> None:
         tick = self.workspace.playhead
         self.workspace.edit(lambda short, _analysis: make(short, tick))
 

@@ -9,6 +9,7 @@ already can be worked with.
 from __future__ import annotations
 
 import base64
+import importlib
 import time
 from collections.abc import Callable, Iterable
 from dataclasses import dataclass, field, replace
@@ -153,11 +154,8 @@ def analyse(
 def _import_slow() -> None:
     """Import what both threads of an analysis use, before there are two: threads that import parts of SciPy at the same time
     for the first time can be left with a module that is half made."""
-    import standtall.people.find
-    import standtall.speech.align
-    import standtall.speech.prints
-    import standtall.speech.recognise
-    import standtall.speech.transcribe  # noqa: F401
+    for name in ("people.find", "speech.align", "speech.prints", "speech.recognise", "speech.transcribe"):
+        importlib.import_module(f"standtall.{name}")
 
 
 def known(source: Source, options: Options, cache: AnalysisCache) -> Analysis | None:

@@ -350,3 +350,30 @@ def test_nothing_of_what_was_open_is_left_when_another_project_is(qtbot: QtBot, 
     settled(qtbot, window)
     assert ws.hits == ()
     assert ws.briefs == {}
+
+
+def test_a_project_that_cannot_be_opened_leaves_the_one_that_is(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
+    ws, bad = window.workspace, tmp_path / "bad.standtall"
+    path = ws.project_path
+    bad.write_bytes(b"no project " * 900)
+    with qtbot.waitSignal(ws.said, timeout=WAIT, check_params_cb=lambda _t, kind: kind == "error") as told:
+        ws.open_project(bad)
+    assert "not a Stand Tall project" in told.args[0]
+    assert ws.project_path == path
+    still_works(qtbot, window)
+    ws.open_project(bad)
+    ws.open_project(tmp_path / "good.standtall")  # asked for before the first one has failed
+    qtbot.waitUntil(lambda: ws.project_path == tmp_path / "good.standtall", timeout=WAIT)
+    ws.set_terms((corrections.Term("Wren"),), ())
+    qtbot.waitUntil(lambda: ws.terms == (corrections.Term("Wren"),), timeout=WAIT)
+    ws.open_project(bad)
+    ws.open_project(bad)
+    with qtbot.waitSignal(ws.said, timeout=WAIT):
+        pass
+    settled(qtbot, window)
+    ws.open_project(tmp_path / "third.standtall")
+    ws.open_project(bad)
+    qtbot.waitUntil(lambda: ws.project_path == tmp_path / "third.standtall", timeout=WAIT)
+    settled(qtbot, window)
+    ws.set_terms((corrections.Term("Odile"),), ())
+    qtbot.waitUntil(lambda: ws.terms == (corrections.Term("Odile"),), timeout=WAIT)

@@ -72,6 +72,8 @@ class Workspace(Editor):
         """The word list of this project, and the user's own that holds in every project."""
         self.lost: dict[str, State] = {}
         self._taken_out: list[Source] = []
+        self._last_generation = self._shown_generation = 0
+        """Of the project asked for last, and of the one on show."""
         self.rehoused.connect(self._rehoused)
         self._watch = QTimer(self)
         self._watch.setInterval(WATCH_MS)
@@ -96,14 +98,14 @@ class Workspace(Editor):
 
     def open_project(self, path: Path, then: Callable[[], None] | None = None) -> None:
         """Open a project file or begin a new one there. One that somebody else works on is opened to be read."""
-        self.generation += 1
-        generation = self.generation
+        self._last_generation += 1
+        generation = self.generation = self._last_generation
         coming = self._comes(Coming(path.stem))
 
         def work() -> tuple[Project, tuple[Source, ...], str | None, Lists, dict[str, Brief], str]:
-            before, said = self._project, ""
-            if before is not None and project_beside(path, before):
-                fresh = before
+            old, said = self._project, ""
+            if old is not None and project_beside(path, old):
+                fresh = old
             else:
                 try:
                     fresh = Project(path)
@@ -117,17 +119,17 @@ class Workspace(Editor):
                 own, left_out = wordlist.load()
                 found = (fresh, fresh.sources(), key, (fresh.terms(), own), fresh.briefs(), said or left_out or problems)
             except BaseException:
-                if fresh is not before:
+                if fresh is not old:
                     fresh.close()
                 raise
-            if before is not None and fresh is not before:
-                before.close()
+            if old is not None and fresh is not old:
+                old.close()
             self._project, self._standing, self._in_thread = fresh, None, generation
             return found
 
         def arrived(found: tuple[Project, tuple[Source, ...], str | None, Lists, dict[str, Brief], str]) -> None:
-            if not self._came(coming) and generation != self.generation:
-                return  # another one was asked for meanwhile
+            self._came(coming)
+            self._shown_generation = generation
             project, self.sources, key, terms, self.briefs, said = found
             self.project_path, self.writable = project.path, project.writable
             self._arrived_terms((terms, ""))
@@ -135,6 +137,8 @@ class Workspace(Editor):
             self._taken_out = []
             self.project_changed.emit(self.project_path)
             self.opened_changed.emit()
+            if generation != self.generation:
+                return  # another one was asked for meanwhile: this one is only shown in case that cannot be opened
             for source in self.sources:
                 if source.key == key:
                     self.open_source(source)
@@ -147,7 +151,7 @@ class Workspace(Editor):
         def failed(error: StandTallError) -> None:
             self._came(coming)
             if generation == self.generation:  # what was open stays so
-                self.keeper.do(lambda: self._in_thread, self._back_to)
+                self.generation = self._shown_generation
             self._fail(error)
 
         self.keeper.do(work, arrived, failed, undone="The project was not opened")
@@ -156,9 +160,6 @@ class Workspace(Editor):
         """Nothing is open: nothing is chosen or found in it either."""
         self.opened, self.selection, self.thumbs = None, None, None
         self.hits, self.hit = (), -1
-
-    def _back_to(self, generation: int) -> None:
-        self.generation = generation
 
     @staticmethod
     def _last_source(project: Project) -> tuple[str | None, str]:

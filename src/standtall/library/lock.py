@@ -16,6 +16,7 @@ from pathlib import Path
 from typing import Final
 
 from standtall.base.errors import ProjectError
+from standtall.base.files import short_name
 from standtall.base.reading import Unreadable, file_bytes, json_of
 
 BEAT_S: Final = 20.0
@@ -48,7 +49,7 @@ def _me() -> Owner:
 
 
 def lock_file(project: Path) -> Path:
-    return project.with_name(f".{project.name}.lock")
+    return project.with_name(f".{short_name(project.name, 230)}.lock")
 
 
 class Lock:

@@ -32,7 +32,7 @@ class Idle:
 previews.Job = Idle
 application = dressed(["bench"]); clear_parts(); window = MainWindow(); theme.apply(application, theme.LIGHT); window.show()
 open_files(window, [], True)
-ws, n = window.workspace, [0]
+ws, n = window.workspace, [int(sys.argv[1])]
 def said():
     o = ws.opened
     if o is not None:
@@ -73,8 +73,9 @@ def windows(dice: random.Random) -> tuple[int, int]:
     with tempfile.TemporaryDirectory() as folder:
         home = Path(folder)
         environment = homes(home)
-        for _ in range(COUNT):
-            child = subprocess.Popen([sys.executable, "-c", EDITING], stdout=subprocess.PIPE, text=True, env=environment)
+        for turn in range(COUNT):  # names count on from one start to the next, so that a later one is never taken for an older one
+            command = [sys.executable, "-c", EDITING, str(turn * 100_000)]
+            child = subprocess.Popen(command, stdout=subprocess.PIPE, text=True, env=environment)
             assert child.stdout is not None
             first = child.stdout.readline()
             time.sleep(dice.uniform(0.0, 0.8) if first else 0)

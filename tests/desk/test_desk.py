@@ -26,7 +26,7 @@ from standtall.model.timemap import Excerpt
 from standtall.session.analyse import Options
 from tests.conftest import make_clip, tone
 
-WAIT = 20_000
+WAIT = 90_000
 
 
 class Idle:

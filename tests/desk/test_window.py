@@ -15,6 +15,7 @@ from PySide6.QtWidgets import QDialog, QLabel
 from pytestqt.qtbot import QtBot
 
 from standtall.base.errors import NothingToDo, StandTallError
+from standtall.base.folders import settings_folder
 from standtall.base.time import TICKS
 from standtall.desk import theme
 from standtall.desk.door import Door, Worker
@@ -286,3 +287,16 @@ def test_the_project_on_disk_is_whole_while_the_window_is_open(qtbot: QtBot, win
     edited(qtbot, window, window.bench.tuner.toggle_captions)
     with Project(path, "read") as other:  # another program reads it at the same time
         assert not other.entry(window.workspace.opened.entry.id).short.captions_on  # type: ignore[union-attr]
+
+
+@pytest.mark.fault
+def test_broken_settings_leave_the_window_open_and_are_said(qtbot: QtBot, own_folders: Path) -> None:
+    file = settings_folder() / "settings.json"
+    file.parent.mkdir(parents=True)
+    file.write_text("[" * 100_000)
+    made = MainWindow()
+    qtbot.addWidget(made)
+    made.show()
+    assert "Your settings cannot be understood" in made._message.text()
+    assert str(file.with_name("settings.json.broken")) in made._message.text()
+    made.end()

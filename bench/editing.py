@@ -16,12 +16,6 @@ from PySide6.QtWidgets import QApplication
 from bench.row import Row
 from standtall.base.time import TICKS
 from standtall.cutting import words
-from standtall.desk.application import dressed
-from standtall.desk.bench import Bench
-from standtall.desk.opened import Opened
-from standtall.desk.rows import Page
-from standtall.desk.script import ScriptView
-from standtall.desk.workspace import Workspace
 from standtall.framing.camera import plan
 from standtall.library.project import Entry, Project
 from standtall.model import corrections
@@ -35,6 +29,12 @@ from standtall.model.words import Word
 from standtall.session.make import worked_out
 from standtall.session.told import Found
 from standtall.speech.search import WordIndex
+from standtall.ui.app.application import dressed
+from standtall.ui.bench.place import Bench
+from standtall.ui.bench.transcript.page import ScriptView
+from standtall.ui.bench.transcript.rows import Page
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
 
 HOURS = 4
 A_SECOND = 2.6

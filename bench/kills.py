@@ -19,9 +19,10 @@ COUNT = 100
 EDITING = """
 import sys
 from PySide6.QtCore import QTimer
-from standtall.desk import previews, theme
-from standtall.desk.application import dressed, open_files
-from standtall.desk.window import MainWindow
+from standtall.ui.footage import preview_copies as previews
+from standtall.ui.widgets import theme
+from standtall.ui.app.application import dressed, open_files
+from standtall.ui.app.window import MainWindow
 from standtall.model import corrections, edits
 from standtall.base.files import clear_parts
 class Idle:

@@ -25,10 +25,14 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QDialog, QFileDialog, QInputDialog, QMainWindow, QMenu, QMessageBox, QWidget
 
 from standtall.base.log import hear_all, log_file
-from standtall.desk import fetching, footage, previews, tall, theme
-from standtall.desk.application import dressed, open_files
-from standtall.desk.window import MainWindow
 from standtall.jobs.process import Event
+from standtall.ui.app.application import dressed, open_files
+from standtall.ui.app.window import MainWindow
+from standtall.ui.footage import fetching
+from standtall.ui.footage import place as footage
+from standtall.ui.footage import preview_copies as previews
+from standtall.ui.preview import pane as tall
+from standtall.ui.widgets import theme
 
 THREADS = {"MainThread", "keeper", "lanes", "footage", "player"}
 KEYS = [Qt.Key(k) for k in (*range(0x41, 0x5B), *range(0x30, 0x3A), 0x20, 0x2C, 0x2E, 0x3C, 0x3E, 0x5B, 0x5D)] + [

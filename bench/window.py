@@ -15,9 +15,9 @@ START = """
 import time
 began = time.perf_counter()
 from PySide6.QtCore import QTimer
-from standtall.desk import theme
-from standtall.desk.application import dressed, open_files
-from standtall.desk.window import MainWindow
+from standtall.ui.widgets import theme
+from standtall.ui.app.application import dressed, open_files
+from standtall.ui.app.window import MainWindow
 application = dressed(["bench"])
 window = MainWindow()
 theme.apply(application, theme.LIGHT)
@@ -35,9 +35,9 @@ STALLS = """
 import sys, time
 from pathlib import Path
 from PySide6.QtCore import QTimer
-from standtall.desk import theme
-from standtall.desk.application import dressed, open_files
-from standtall.desk.window import MainWindow
+from standtall.ui.widgets import theme
+from standtall.ui.app.application import dressed, open_files
+from standtall.ui.app.window import MainWindow
 from standtall.jobs.process import Job
 application = dressed(["bench"])
 window = MainWindow()

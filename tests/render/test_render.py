@@ -20,7 +20,6 @@ from standtall.base.progress import Progress, Step
 from standtall.base.time import TICKS, frame_middle
 from standtall.compose.paint import paint
 from standtall.cutting.words import from_words
-from standtall.desk.player import image_of
 from standtall.ink.caption import CaptionInk
 from standtall.media.planes import to_bgrx
 from standtall.media.probe import probe
@@ -35,6 +34,7 @@ from standtall.render.check import index_first
 from standtall.render.pipeline import Ahead
 from standtall.render.render import frames, render
 from standtall.session.make import file_name, worked_out
+from standtall.ui.preview.player import image_of
 from tests.conftest import make_clip, tone
 
 

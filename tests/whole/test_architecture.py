@@ -27,7 +27,7 @@ def imports(path: Path) -> set[str]:
 
 
 def test_widgets_only_in_the_window() -> None:
-    guilty = [p for p in SOURCE.rglob("*.py") if "desk" not in p.parts and any("QtWidgets" in i for i in imports(p))]
+    guilty = [p for p in SOURCE.rglob("*.py") if "ui" not in p.parts and any("QtWidgets" in i for i in imports(p))]
     assert guilty == []
 
 
@@ -42,7 +42,7 @@ def test_core_packages_load_without_widgets(package: str) -> None:
     ("file", "fault"),
     [("base/geometry.py", "import standtall.media.reader"), ("framing/path.py", "import standtall.people.cuts"),
      ("render/check.py", "import av"), ("model/short.py", "import PySide6.QtCore"),
-     ("desk/footage.py", "import standtall.desk.bench")],
+     ("ui/footage/place.py", "import standtall.ui.bench.place")],
 )  # fmt: skip
 def test_a_planted_fault_is_found(tmp_path: Path, file: str, fault: str) -> None:
     copy = tmp_path / "src"

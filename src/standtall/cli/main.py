@@ -116,7 +116,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
         known.print_help()
         return 2
     if chosen.command == "window":
-        from standtall.desk.application import run
+        from standtall.ui.app.application import run
 
         return run(chosen.files, chosen.demo)
     clear_parts()

@@ -1,0 +1,1 @@
+"""The window as a whole: its frame, places, actions and shortcuts."""

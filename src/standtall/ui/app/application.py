@@ -1,0 +1,111 @@
+"""Starts the window."""
+
+from __future__ import annotations
+
+import signal
+import sys
+from collections.abc import Sequence
+from pathlib import Path
+
+import cv2
+from PySide6.QtCore import QMessageLogContext, QTimer, QtMsgType, qInstallMessageHandler, qVersion
+from PySide6.QtGui import QIcon
+from PySide6.QtWidgets import QApplication
+
+from standtall.base.files import clear_parts
+from standtall.base.log import hear_all, note
+from standtall.base.memory import give_back_large
+from standtall.ink.fonts import load_fonts
+from standtall.media.probe import probe
+from standtall.session.demo import open_demo
+from standtall.ui.app.window import MainWindow
+from standtall.ui.state.workspace import project_for
+from standtall.ui.widgets import theme
+
+SWITCH_S = 0.0005
+"""How long another thread may keep the interpreter while the interface waits for it; Python's own 5 ms are felt, since every
+call into Qt asks for it anew."""
+
+
+def dressed(arguments: Sequence[str]) -> QApplication:
+    """The application with our fonts and theme."""
+    give_back_large()
+    application = QApplication.instance() or QApplication(list(arguments))
+    assert isinstance(application, QApplication)
+    cv2.setNumThreads(1)  # its own threads would push before the interface
+    sys.setswitchinterval(SWITCH_S)
+    application.setApplicationName("Stand Tall")
+    application.setDesktopFileName("stand-tall")
+    application.setWindowIcon(QIcon(str(Path(__file__).with_name("stand-tall.svg"))))
+    load_fonts()
+    return application
+
+
+def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
+    """Open what was asked for: the demo, a project, footage, or what was open last."""
+    ws = window.workspace
+    project = next((f for f in files if f.suffix == ".standtall"), None)
+    footage = [f.absolute() for f in files if f.suffix != ".standtall"]
+
+    def with_footage() -> None:
+        if footage:
+            window.footage.add(footage, open_when_ready=True)
+        elif ws.opened is None and not ws.sources:
+            window.go("footage")
+
+    if demo:
+        _open_demo(window)
+    elif project is not None:
+        ws.open_project(project, with_footage)
+        window.go("bench")
+    elif footage:
+        ws.open_project(project_for(footage[0].stem), with_footage)
+    else:
+        last = next((Path(p) for p in window.settings.recent if Path(p).is_file()), None)
+        ws.open_project(last or project_for("Project"), with_footage)
+        if last is not None:
+            window.go("bench")
+
+
+def _open_demo(window: MainWindow) -> None:
+    ws = window.workspace
+    path = project_for("The Allotment Hour").with_name("The Allotment Hour.standtall")
+
+    def ready(source_path: Path) -> None:
+        def opened() -> None:
+            if ws.sources:
+                window.go("bench")
+            else:
+                ws.in_background(lambda: probe(source_path), add)
+
+        ws.open_project(path, opened)
+
+    def add(source: object) -> None:
+        ws.add_source(source)  # type: ignore[arg-type]
+        ws.open_source(source, lambda _could: window.go("bench"))  # type: ignore[arg-type]
+
+    ws.in_background(lambda: open_demo(ws.cache), ready)
+
+
+def _qt_said(kind: QtMsgType, _context: QMessageLogContext, text: str) -> None:
+    """What Qt warns of is kept in the log; it is never for the person."""
+    if kind not in (QtMsgType.QtDebugMsg, QtMsgType.QtInfoMsg):
+        note(f"Qt {qVersion()}: {text}")
+
+
+def run(files: Sequence[Path], demo: bool) -> int:
+    """Show the window until it is closed; -> the exit code."""
+    application = dressed(sys.argv[:1])
+    clear_parts()
+    window = MainWindow()
+    hear_all(lambda text: window.workspace.door.send(lambda: window.say(text, "error")))
+    qInstallMessageHandler(_qt_said)
+    theme.apply(application, theme.DARK if window.settings.theme == "dark" else theme.LIGHT)
+    window.show()
+    open_files(window, files, demo)
+    for number in (signal.SIGINT, signal.SIGTERM):
+        signal.signal(number, lambda *_: window.end())
+    alive = QTimer()  # lets Python hear signals while Qt waits
+    alive.start(300)
+    alive.timeout.connect(lambda: None)
+    return application.exec()

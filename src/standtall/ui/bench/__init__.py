@@ -1,0 +1,1 @@
+"""The Bench: one short cut, framed and captioned."""

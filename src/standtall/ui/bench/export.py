@@ -1,0 +1,92 @@
+"""The sheet that writes words to a file: of what, and in which format."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtWidgets import (
+    QButtonGroup,
+    QComboBox,
+    QDialog,
+    QFileDialog,
+    QHBoxLayout,
+    QPushButton,
+    QRadioButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from standtall.exchange.words_out import FORMATS
+from standtall.ui.bench.panels.inspector import heading
+from standtall.ui.widgets.languages import LANGUAGES
+
+ABOUT = {
+    ".srt": "captions of up to two lines; read by nearly every program",
+    ".vtt": "captions with talkers and the time of each word",
+    ".txt": "paragraphs by talker, to read",
+    ".json": "every word with time, talker and confidence",
+}
+
+
+class ExportSheet(QDialog):
+    """`wanted` carries the file, whether the whole footage is meant (else the short), and the language of a translation."""
+
+    wanted = Signal(object, bool, str)
+
+    def __init__(self, source: str, short: str, languages: tuple[str, ...] = (), parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Write words")
+        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self._names = {True: source, False: short}
+        column = QVBoxLayout(self)
+        column.setContentsMargins(22, 18, 22, 18)
+        column.setSpacing(9)
+        column.addWidget(heading("WORDS OF"))
+        self.short, self.whole = QRadioButton(f"the short “{short}”"), QRadioButton(f"all of “{source}”")
+        self.short.setChecked(True)
+        what = QButtonGroup(self)
+        for button in (self.short, self.whole):
+            what.addButton(button)
+            column.addWidget(button)
+        self.language = QComboBox()
+        self.language.setAccessibleName("Language of the words")
+        self.language.addItem("as they are said", "")
+        for code in languages:
+            self.language.addItem(f"in translation: {LANGUAGES.get(code, code)}", code)
+        if languages:
+            column.addWidget(self.language)
+        column.addSpacing(6)
+        column.addWidget(heading("AS"))
+        self.formats: dict[str, QRadioButton] = {}
+        kinds = QButtonGroup(self)
+        for ending, name in FORMATS.items():
+            button = QRadioButton(f"{name} ({ending}) – {ABOUT[ending]}")
+            kinds.addButton(button)
+            self.formats[ending] = button
+            column.addWidget(button)
+        self.formats[".srt"].setChecked(True)
+        column.addSpacing(8)
+        row = QHBoxLayout()
+        row.addStretch(1)
+        cancel, write = QPushButton("Cancel"), QPushButton("Choose the file…")
+        write.setObjectName("main")
+        write.setDefault(True)
+        cancel.clicked.connect(self.reject)
+        write.clicked.connect(self._choose)
+        row.addWidget(cancel)
+        row.addWidget(write)
+        column.addLayout(row)
+
+    def ending(self) -> str:
+        return next(e for e, button in self.formats.items() if button.isChecked())
+
+    def _choose(self) -> None:
+        whole, ending = self.whole.isChecked(), self.ending()
+        proposed = "".join(c for c in self._names[whole] if c.isalnum() or c in " -_'").strip() or "words"
+        name, _kind = QFileDialog.getSaveFileName(self, "Write words", f"{proposed}{ending}", f"{FORMATS[ending]} (*{ending})")
+        if name:
+            path = Path(name)
+            path = path if path.suffix.lower() == ending else path.with_name(path.name + ending)
+            self.wanted.emit(path, whole, self.language.currentData())
+            self.accept()

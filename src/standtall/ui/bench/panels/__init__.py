@@ -1,0 +1,1 @@
+"""The panels of the inspector: one for each thing that can be changed."""

@@ -1,0 +1,300 @@
+"""The removals sheet: what can go from the short, each heard, refused or brought back by itself."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from typing import Any, Final
+
+from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt, Signal
+from PySide6.QtGui import QColor, QFont, QKeyEvent, QShowEvent
+from PySide6.QtWidgets import (
+    QAbstractItemView,
+    QCheckBox,
+    QHBoxLayout,
+    QHeaderView,
+    QLabel,
+    QSlider,
+    QTableView,
+    QVBoxLayout,
+    QWidget,
+)
+
+from standtall.base.time import TICKS, clock, seconds
+from standtall.cutting.edges import covered_with, without
+from standtall.cutting.removals import PACES, Pace, Removal, is_out, quiet_under, removals, saved, tighten
+from standtall.model.analysis import Analysis
+from standtall.model.edits import Edit, count_of
+from standtall.model.short import Short
+from standtall.model.timemap import Excerpt
+from standtall.model.words import words_within
+from standtall.ui.preview.listening import Hearing
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets import theme
+from standtall.ui.widgets.fields import button
+
+AROUND: Final = round(1.4 * TICKS)
+"""What is heard on each side of a removal."""
+Index = QModelIndex | QPersistentModelIndex
+
+
+class Rows(QAbstractTableModel):
+    """Removals with a tick each: proposed ones that are ticked will go, those that are out are struck."""
+
+    ticked_changed = Signal()
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.rows: tuple[Removal, ...] = ()
+        self.out: frozenset[Removal] = frozenset()
+        self.refused: set[tuple[int, int]] = set()
+        self._analysis: Analysis | None = None
+
+    def show(self, rows: tuple[Removal, ...], out: frozenset[Removal], analysis: Analysis | None) -> None:
+        self.beginResetModel()
+        self.rows, self.out, self._analysis = rows, out, analysis
+        self.endResetModel()
+        self.ticked_changed.emit()
+
+    def chosen(self) -> tuple[Removal, ...]:
+        """What is proposed and not refused."""
+        return tuple(r for r in self.rows if r not in self.out and (r.start, r.end) not in self.refused)
+
+    def toggle(self, row: int) -> None:
+        removal = self.rows[row]
+        if removal not in self.out:
+            self.refused ^= {(removal.start, removal.end)}
+            self.dataChanged.emit(self.index(row, 0), self.index(row, 2))
+            self.ticked_changed.emit()
+
+    def rowCount(self, parent: Index = QModelIndex()) -> int:  # noqa: B008 - as Qt declares it
+        return 0 if parent.isValid() else len(self.rows)
+
+    def columnCount(self, _parent: Index = QModelIndex()) -> int:  # noqa: B008
+        return 3
+
+    def headerData(self, section: int, way: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+        if role == Qt.ItemDataRole.DisplayRole and way == Qt.Orientation.Horizontal:
+            return ("at", "what", "saves")[section]
+        return None
+
+    def flags(self, _index: Index) -> Qt.ItemFlag:
+        return Qt.ItemFlag.ItemIsEnabled | Qt.ItemFlag.ItemIsSelectable
+
+    def text(self, removal: Removal) -> str:
+        assert self._analysis is not None
+        if removal.kind == "silence":
+            return "silence"
+        words = words_within(self._analysis.words, removal.start, removal.end)  # their numbers may be of an older transcript
+        said = " ".join(self._analysis.words[i].text for i in words)
+        return f"“{said}”" if removal.kind == "filler" else f"{removal.kind}: “{said}”"
+
+    def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+        removal = self.rows[index.row()]
+        out = removal in self.out
+        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
+            return (clock(removal.start, True), self.text(removal), f"{seconds(removal.length):.1f} s")[index.column()]
+        if role == Qt.ItemDataRole.CheckStateRole and index.column() == 0 and not out:
+            refused = (removal.start, removal.end) in self.refused
+            return Qt.CheckState.Unchecked if refused else Qt.CheckState.Checked
+        if role == Qt.ItemDataRole.FontRole and out and index.column() == 1:
+            font = QFont()
+            font.setStrikeOut(True)
+            return font
+        if role == Qt.ItemDataRole.ForegroundRole and out:
+            return QColor(theme.current().faint)
+        if role == Qt.ItemDataRole.ToolTipRole:
+            return "Taken out; “Bring back” undoes this row" if out else "Ticked rows go together (Space ticks, Enter plays)"
+        return None
+
+
+class Table(QTableView):
+    """`ticked` and `heard` carry the number of a row."""
+
+    ticked = Signal(int)
+    heard = Signal(int)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        row = self.currentIndex().row()
+        if row >= 0 and event.key() == Qt.Key.Key_Space:
+            self.ticked.emit(row)
+        elif row >= 0 and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+            self.heard.emit(row)
+        else:
+            super().keyPressEvent(event)
+
+
+class TightenSide(QWidget):
+    """A pace, what it proposes, and one step that takes out all that is ticked."""
+
+    def __init__(self, workspace: Workspace, hearing: Hearing, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._ws, self._hearing = workspace, hearing
+        self._taken: dict[tuple[int, int], tuple[Removal, ...]] = {}
+        """What was taken out of each short, by the project (as the window counts them) and the number of the short in it."""
+        self._of: tuple[int, str] | None = None
+        self._quiet: tuple[tuple[float, ...], float] | None = None
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 4, 4, 4)
+        column.setSpacing(7)
+        row = QHBoxLayout()
+        row.addWidget(QLabel("Pace"))
+        self.pace = QSlider(Qt.Orientation.Horizontal)
+        self.pace.setRange(0, len(PACES) - 1)
+        self.pace.setValue(2)
+        self.pace.setPageStep(1)
+        self.pace.setAccessibleName("Pace")
+        self.pace.setToolTip("From as said to breathless: how long silences may be")
+        self.pace.valueChanged.connect(lambda _v: self.refresh())
+        self._pace_name = QLabel()
+        self._pace_name.setMinimumWidth(96)
+        row.addWidget(self.pace, 1)
+        row.addWidget(self._pace_name)
+        column.addLayout(row)
+        row = QHBoxLayout()
+        self.kinds: dict[str, QCheckBox] = {}
+        for kind, text in (("filler", "Fillers"), ("repeat", "Repeats"), ("silence", "Silences")):
+            box = QCheckBox(text)
+            box.setChecked(True)
+            box.setToolTip("Repeated words and false starts" if kind == "repeat" else f"Propose {text.lower()}")
+            box.toggled.connect(lambda _c: self.refresh())
+            self.kinds[kind] = box
+            row.addWidget(box)
+        column.addLayout(row)
+        self.rows = Rows()
+        self.table = Table()
+        self.table.setModel(self.rows)
+        self.table.setAccessibleName("Proposed removals")
+        self.table.verticalHeader().hide()
+        self.table.verticalHeader().setDefaultSectionSize(26)
+        self.table.setShowGrid(False)
+        self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
+        self.table.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
+        self.table.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        head = self.table.horizontalHeader()
+        for n, mode in enumerate((QHeaderView.ResizeMode.Fixed, QHeaderView.ResizeMode.Stretch, QHeaderView.ResizeMode.Fixed)):
+            head.setSectionResizeMode(n, mode)
+        self.table.setColumnWidth(0, 96)
+        self.table.setColumnWidth(2, 58)
+        self.table.ticked.connect(self.rows.toggle)
+        self.table.heard.connect(self.hear)
+        self.table.clicked.connect(lambda index: self.rows.toggle(index.row()) if index.column() == 0 else None)
+        self.table.doubleClicked.connect(lambda index: self.hear(index.row()))
+        self.table.selectionModel().currentRowChanged.connect(lambda now, _before: self._went(now.row()))
+        column.addWidget(self.table, 1)
+        self._empty = QLabel()
+        self._empty.setWordWrap(True)
+        column.addWidget(self._empty)
+        row = QHBoxLayout()
+        self._hear = button("Play", "Hear the chosen row as it would be cut (Enter)", lambda: self.hear(self._row()))
+        self._back = button("Bring back", "Undo the chosen row by itself", self.bring_back)
+        row.addWidget(self._hear)
+        row.addWidget(self._back)
+        column.addLayout(row)
+        self._saves = QLabel()
+        column.addWidget(self._saves)
+        self._apply = button("Take out the ticked", "Take all ticked rows out, as one step", self.apply)
+        self._apply.setObjectName("main")
+        column.addWidget(self._apply)
+        self.rows.ticked_changed.connect(self._count)
+        for signal in (workspace.opened_changed, workspace.edition_changed):
+            signal.connect(self.refresh)
+        self.refresh()
+
+    def _row(self) -> int:
+        return self.table.currentIndex().row()
+
+    @property
+    def _now(self) -> Pace:
+        return PACES[self.pace.value()]
+
+    # what it does
+
+    def apply(self) -> None:
+        """Take out what is ticked, as one undo step."""
+        opened, chosen = self._ws.opened, self.rows.chosen()
+        if opened is None:
+            return
+        mine = opened.project, opened.entry.id
+        self._taken[mine] = (*self._taken.get(mine, ()), *chosen)
+        self._ws.edit(lambda s, _a: tighten(s, chosen))
+
+    def bring_back(self) -> None:
+        """Put one row back where it was."""
+        row = self._row()
+        if row < 0 or self.rows.rows[row] not in self.rows.out:
+            self._ws.said.emit("Choose a row that was taken out.", "note")
+            return
+        removal = self.rows.rows[row]
+        self.rows.refused.add((removal.start, removal.end))
+        self._ws.edit(lambda s, _a: _restored(s, removal))
+
+    def hear(self, row: int) -> None:
+        """Play what is around a removal, without it."""
+        opened = self._ws.opened
+        if opened is None or not 0 <= row < len(self.rows.rows):
+            return
+        removal = self.rows.rows[row]
+        around = Excerpt(max(0, removal.start - AROUND), min(opened.source.length, removal.end + AROUND))
+        self._hearing.pieces(without((around,), removal.start, removal.end))
+
+    def _went(self, row: int) -> None:
+        if 0 <= row < len(self.rows.rows):
+            removal = self.rows.rows[row]
+            self._back.setEnabled(removal in self.rows.out)
+            self._ws.seek(max(0, removal.start - TICKS // 4))
+
+    # what it shows
+
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        self.refresh()
+
+    def refresh(self) -> None:
+        opened = self._ws.opened
+        self.setEnabled(opened is not None)
+        pace = self._now
+        told = "silences stay" if pace.longest_s is None else f"over {pace.longest_s:.2g} s"
+        self._pace_name.setText(f"{pace.name}, {told}" if pace.longest_s is None else f"{pace.name} ({told})")
+        if opened is None:
+            self.rows.show((), frozenset(), None)
+        if opened is None or not self.isVisible():  # an edit waits for no list that nobody sees
+            return
+        short = opened.entry.short
+        kinds = {k for k, box in self.kinds.items() if box.isChecked()}
+        level = opened.analysis.level_db
+        if self._quiet is None or self._quiet[0] is not level:  # hours of level are looked at once, not at every cut
+            self._quiet = level, quiet_under(opened.analysis)
+        found = removals(short, opened.analysis, pace, self._quiet[1])
+        proposed = [r for r in found if r.kind.replace("false start", "repeat") in kinds]
+        if self._of != (opened.project, opened.source.key):  # what was refused in other footage says nothing here
+            self._of, self.rows.refused = (opened.project, opened.source.key), set()
+        taken = self._taken.get((opened.project, opened.entry.id), ())
+        out = frozenset(r for r in taken if is_out(short, r))
+        keep = self._row()
+        self.rows.show(tuple(sorted({*proposed, *out}, key=lambda r: (r.start, r.end))), out, opened.analysis)
+        if 0 <= keep < len(self.rows.rows):
+            self.table.blockSignals(True)
+            self.table.selectionModel().blockSignals(True)
+            self.table.selectRow(keep)
+            self.table.selectionModel().blockSignals(False)
+            self.table.blockSignals(False)
+            self._count()
+        self._empty.setText("" if self.rows.rows else "Nothing to take out at this pace. Choose a quicker one.")
+        self._empty.setVisible(not self.rows.rows)
+
+    def _count(self) -> None:
+        opened = self._ws.opened
+        if opened is None:
+            return
+        chosen = self.rows.chosen()
+        gain = saved(opened.entry.short, chosen) if chosen else 0
+        left = opened.entry.short.length - gain
+        self._saves.setText(f"{count_of(len(chosen), 'row')} ticked: {seconds(gain):.1f} s less, {clock(left, True)} left")
+        self._apply.setEnabled(bool(chosen))
+        row = self._row()
+        self._back.setEnabled(0 <= row < len(self.rows.rows) and self.rows.rows[row] in self.rows.out)
+        self._hear.setEnabled(bool(self.rows.rows))
+
+
+def _restored(short: Short, removal: Removal) -> Edit:
+    return Edit("Bring back a removal", replace(short, excerpts=covered_with(short.excerpts, removal.start, removal.end)))

@@ -1,0 +1,107 @@
+"""The shorts of the project: a list to go from one to another, new ones, copies."""
+
+from __future__ import annotations
+
+import re
+from dataclasses import replace
+from functools import partial
+
+from PySide6.QtWidgets import QMenu, QToolButton
+
+from standtall.base.time import TICKS, clock
+from standtall.cutting.words import from_words
+from standtall.library.project import Entry
+from standtall.model import edits
+from standtall.model.short import Short
+from standtall.session.make import Choice, short_of
+from standtall.ui.state.editor import Present
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets import theme
+
+
+class ShortsButton(QToolButton):
+    """Opens the list of all shorts of the project, and what makes more of them."""
+
+    def __init__(self, workspace: Workspace) -> None:
+        super().__init__()
+        self._ws = workspace
+        self.setObjectName("plain")
+        theme.draw(self, "down")
+        self.setAccessibleName("Shorts of this project")
+        self.setToolTip("Shorts of this project: go to another one, make one, copy this one")
+        self.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        self._menu = QMenu(self)
+        self.setMenu(self._menu)
+        self.entries: tuple[Entry, ...] = ()
+        workspace.opened_changed.connect(self._read)
+        workspace.edition_changed.connect(self._edited)
+
+    def _read(self) -> None:
+        if self._ws.opened is not None:
+            self._ws.with_project(lambda project: project.shorts(lambda _damaged: None), self._fill)
+
+    def _edited(self) -> None:
+        """An edit changes the short on the Bench alone: the others are read again only where a new one has come."""
+        opened = self._ws.opened
+        if opened is None:
+            return
+        now = opened.entry
+        if any(e.id == now.id for e in self.entries):
+            self._fill(tuple(now if e.id == now.id else e for e in self.entries))
+        else:
+            self._read()
+
+    def _fill(self, entries: tuple[Entry, ...]) -> None:
+        here = {s.key for s in self._ws.sources}
+        entries = tuple(e for e in entries if e.short.source_key in here)
+        if self.entries == entries and self._menu.actions():
+            self._check()
+            return
+        self.entries = entries
+        self._menu.clear()
+        for entry in entries:
+            action = self._menu.addAction(f"{entry.short.name}\t{clock(entry.short.length)}")
+            action.setCheckable(True)
+            action.setData(entry.id)
+            action.triggered.connect(partial(self._go, entry.id))
+        self._menu.addSeparator()
+        self._menu.addAction("Another short of the chosen words\tCtrl+N", self.make)
+        self._menu.addAction("A copy of this short\tCtrl+D", self.duplicate)
+        self._check()
+
+    def _check(self) -> None:
+        now = self._ws.opened.entry.id if self._ws.opened is not None else -1
+        for action in self._menu.actions():
+            action.setChecked(action.data() == now)
+
+    def _go(self, number: int, _checked: bool = False) -> None:
+        if self._ws.opened is None or self._ws.opened.entry.id != number:
+            self._ws.open_short(number)
+        self._check()
+
+    def make(self) -> None:
+        """A short of the chosen words (or of the first sentences), beside the ones there are."""
+        chosen = self._ws.selection
+        opened = self._ws.opened
+        longest = Choice(length=self._ws.brief_of(opened.source).most_s * TICKS) if opened is not None else Choice()
+
+        def short(now: Present) -> Short:
+            if not chosen:
+                return short_of(now.source, now.analysis, longest)
+            here = now.words(chosen)
+            words = " ".join(now.analysis.words[i].text for i in list(here)[:6])
+            return edits.rename(from_words(now.source.name, now.analysis, here), re.sub(r"[,.;:!?]+$", "", words)).short
+
+        self._ws.make_short(short)
+
+    def duplicate(self) -> None:
+        """A copy of the short on the Bench, to try another cut of it."""
+
+        def short(now: Present) -> Short:
+            return replace(now.entry.short, name=f"{now.entry.short.name[:112]} copy")
+
+        def made(shown: bool) -> None:
+            if shown:
+                self._ws.said.emit("This is the copy now; the first one is in the list.", "note")
+
+        self._ws.make_short(short, made, copy=True)

@@ -1,0 +1,87 @@
+"""The edges of the pieces in the script: lines across it, with grips to drag them by."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Final
+
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QPainter, QPen
+
+from standtall.cutting import trim
+from standtall.cutting.edges import cut_after, cut_before
+from standtall.cutting.trim import Edge
+from standtall.model.edits import Edit
+from standtall.model.words import words_within
+from standtall.ui.bench.transcript.rows import Page
+from standtall.ui.state.editor import Present
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets import theme
+
+WIDE, HIGH = 16, 7
+SHORT: Final = 34
+"""Length of the line where only a silence is cut: words stand on both sides of it."""
+
+
+@dataclass(frozen=True, slots=True)
+class Grip:
+    """One edge of a piece, at a height of the page."""
+
+    number: int
+    edge: Edge
+    y: float
+    silent: bool
+
+
+def grips(opened: Opened, page: Page) -> list[Grip]:
+    """Every edge of every piece; made once for each state of the short."""
+    out: list[Grip] = []
+    excerpts = opened.entry.short.excerpts
+    ends, starts = sorted(e.end for e in excerpts), sorted(e.start for e in excerpts)
+    after = dict(zip(ends[:-1], starts[1:], strict=True))
+    before = {start: end for end, start in after.items()}
+    words = opened.analysis.words
+    for number, e in enumerate(excerpts):
+        first, last = before.get(e.start), after.get(e.end)
+        out.append(Grip(number, "start", page.y(e.start), first is not None and not words_within(words, first, e.start)))
+        out.append(Grip(number, "end", page.y(e.end), last is not None and not words_within(words, e.end, last)))
+    return out
+
+
+def place(grip: Grip, right: float) -> QRectF:
+    """Where a grip is drawn: inside its piece, at the right end of its line."""
+    top = grip.y if grip.edge == "start" else grip.y - HIGH
+    return QRectF(right - WIDE, top, WIDE, HIGH)
+
+
+def paint(painter: QPainter, found: list[Grip], left: float, right: float, area: QRectF) -> None:
+    """The lines and grips that can be seen."""
+    for grip in found:
+        if not area.top() - HIGH < grip.y < area.bottom() + HIGH:
+            continue
+        painter.setPen(QPen(QColor(theme.KEPT), 1.5))
+        painter.drawLine(QPointF(right - SHORT if grip.silent else left, grip.y), QPointF(right, grip.y))
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(QColor(theme.KEPT))
+        painter.drawRoundedRect(place(grip, right), 2, 2)
+
+
+def at(found: list[Grip], x: float, y: float, right: float) -> Grip | None:
+    """The grip under a point, if any."""
+    return next((g for g in found if place(g, right).adjusted(-3, -2, 3, 2).contains(x, y)), None)
+
+
+def drop(ws: Workspace, seen: Opened, grip: Grip, word: int | None, tick: int) -> None:
+    """Let the edge of a piece, as it was `seen` when it was gripped, lie at a word (or, in even time, at a tick)."""
+
+    even = ws.even
+
+    def make(now: Present) -> Edit:
+        number = now.piece(grip.number)
+        if even or word is None:
+            return trim.trim(now.short, number, grip.edge, tick)
+        cut = cut_before if grip.edge == "start" else cut_after
+        return trim.trim(now.short, number, grip.edge, cut(now.analysis, now.words(range(word, word + 1)).start))
+
+    ws.edit_as(make, seen)

@@ -1,0 +1,195 @@
+"""Paints the lanes of the script: time with the voice level, the picture lane, the extras."""
+
+from __future__ import annotations
+
+import bisect
+import functools
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QBrush, QColor, QFont, QImage, QPainter, QPen, QPolygonF
+
+from standtall.base.time import TICKS, clock
+from standtall.framing.camera import Span
+from standtall.model.analysis import LEVEL_STEP
+from standtall.model.people import Track
+from standtall.ui.bench.transcript.rows import ROW, Page
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets import theme
+
+
+@dataclass(frozen=True, slots=True)
+class LaneBox:
+    """Where the picture lane lies: left edge and width, and the part of the page in view."""
+
+    x: float
+    w: float
+    top: float
+    high: float
+
+    def at(self, share: float) -> float:
+        return self.x + share * self.w
+
+
+def _small_font() -> QFont:
+    font = QFont("Inter")
+    font.setPixelSize(theme.SMALL)
+    return font
+
+
+def paint_time_lane(painter: QPainter, area: QRectF, lane: LaneBox, level_db: NDArray[np.float32], page: Page) -> None:
+    """Clock times beside rows, and how loud the voice is."""
+    look = theme.current()
+    painter.fillRect(QRectF(0, area.top(), lane.x, area.height()), QColor(look.page_rule))
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(QColor(look.line))
+    heights = np.arange(int(area.top()) // 3 * 3, area.bottom() + 3, 3)
+    edges = (page.ticks(heights) // LEVEL_STEP).astype(int)
+    part = level_db[: max(edges[-1], edges[-2] + 1)]
+    starts = edges[:-1][edges[:-1] < len(part)]
+    if len(starts):
+        shares = np.clip((np.maximum.reduceat(part, starts) + 55) / 45, 0, 1) * 22
+        painter.drawRects([QRectF(lane.x - 1 - w, y, w, 2) for y, w in zip(heights.tolist(), shares.tolist(), strict=False)])
+    painter.setFont(_small_font())
+    painter.setPen(QColor(look.faint if look.name == "light" else "#5f584c"))
+    last = -100.0
+    for number in page.visible(area.top() - 40, area.bottom()):
+        row = page.rows[number]
+        if row.top - last >= 2 * ROW or last < 0:
+            last = row.top
+        if number % 2 == 0:
+            painter.drawText(QRectF(5, row.top, 40, ROW), Qt.AlignmentFlag.AlignVCenter, clock(row.start))
+
+
+def paint_picture_lane(
+    painter: QPainter, area: QRectF, lane: LaneBox, ws: Workspace, page: Page, band: tuple[tuple[int, int], float] | None
+) -> None:
+    """A dark well as wide as the footage: pictures at cuts, faces as ribbons, the crop as a band.
+
+    `band` is a drag in progress: the shot, and how far the band was moved in pixels.
+    """
+    opened = ws.opened
+    assert opened is not None
+    painter.fillRect(QRectF(lane.x, area.top(), lane.w, area.height()), QColor(theme.WELL))
+    people = opened.analysis.people
+    first, last = page.tick(area.top() - 120), page.tick(area.bottom() + 2)
+    shots = people.shots[people.shot_at(first) : people.shot_at(last) + 1] if people.shots else ()
+    for shot in shots:
+        here = ws.thumbs.between(shot.start, shot.end) if ws.thumbs is not None else []
+        for n, (tick, thumb) in enumerate(here):
+            top = page.y(tick)
+            bottom = page.y(here[n + 1][0] if n + 1 < len(here) else shot.end)
+            if bottom < area.top() or top > area.bottom():
+                continue
+            high = lane.w * thumb.height() / thumb.width()
+            painter.save()
+            painter.setClipRect(QRectF(lane.x, top, lane.w, min(high, bottom - top)), Qt.ClipOperation.IntersectClip)
+            painter.setOpacity(0.62)
+            painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+            painter.drawImage(QRectF(lane.x, top, lane.w, high), thumb)
+            painter.restore()
+    for number in range(people.shot_at(first), people.shot_at(last) + 1) if people.shots else ():
+        for track in people.tracks_in(number):
+            if track.end > first and track.start < last:
+                _ribbon(painter, lane, page, track, first, last)
+    spans = opened.camera.spans
+    near = bisect.bisect_right(spans, first, key=lambda s: s.start) - 1
+    for span in spans[max(0, near) : bisect.bisect_left(spans, last, key=lambda s: s.start)]:
+        if span.end > first and span.start < last:
+            shift = band[1] if band is not None and band[0][0] <= span.start < band[0][1] else 0.0
+            _band(painter, lane, page, opened, span, shift)
+    for shot in shots:
+        if first <= shot.start <= last and shot.start > 0:
+            y = page.y(shot.start)
+            painter.setPen(QPen(QColor("#e9e4da"), 1))
+            painter.drawLine(QPointF(lane.x, y), QPointF(lane.x + lane.w, y))
+
+
+def _ribbon(painter: QPainter, lane: LaneBox, page: Page, track: Track, first: int, last: int) -> None:
+    samples = [s for s in track.samples[::3] if first - TICKS <= s.at <= last + TICKS] or [track.samples[0]]
+    edges = np.array([(s.x, s.x + s.w) for s in samples]) * lane.w + lane.x
+    left, right = _sides(edges, page.ys(np.array([s.at for s in samples])))
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(_cloth(track.person))
+    painter.drawPolygon(QPolygonF([*left, *reversed(right)]))
+
+
+def _sides(edges: NDArray[np.float64], ys: NDArray[np.float64]) -> tuple[list[QPointF], list[QPointF]]:
+    """The two sides of something that runs down the page, from its edges (n, 2) and heights (n,): only the points where a side
+    goes on by another pixel, since a thousand points of a straight line cost as much as those of a curve."""
+    near = np.round(edges)
+    turns = np.ones(len(ys), bool)
+    if len(ys) > 2:
+        steps = (near[1:] != near[:-1]).any(axis=1)
+        turns[1:-1] = steps[:-1] | steps[1:]
+    rows = zip(edges[turns].tolist(), ys[turns].tolist(), strict=True)
+    points = [(QPointF(a, y), QPointF(b, y)) for (a, b), y in rows]
+    return [a for a, _ in points], [b for _, b in points]
+
+
+@functools.cache
+def _cloth(person: int) -> QBrush:
+    """The colour of a person with their pattern on it: one polygon filled with a picture costs half of two on each other."""
+    cloth = QImage(8, 8, QImage.Format.Format_ARGB32_Premultiplied)  # an image outlives the application without harm
+    cloth.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(cloth)
+    ground = QColor(theme.person_colour(person))
+    ground.setAlpha(120)
+    painter.fillRect(0, 0, 8, 8, ground)
+    painter.setOpacity(0.8)
+    painter.fillRect(0, 0, 8, 8, theme.person_brush(person))
+    painter.end()
+    return QBrush(cloth)
+
+
+def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Span, shift: float) -> None:
+    short = opened.entry.short
+    used = any(e.start < span.end and e.end > span.start for e in short.excerpts)
+    colour = QColor(theme.NOW if used else "#8d949c")
+    ys = page.ys(np.array([*span.times, span.end]))
+    ys[0] = page.y(span.start)
+    edges = np.array([(c.x, c.right) for c in (*span.crops, span.crops[-1])]) * lane.w + lane.x + shift
+    left, right = _sides(edges, ys)
+    fill = QColor(colour)
+    fill.setAlpha(34 if used else 12)
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(fill)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # its edges lie under the lines
+    painter.drawPolygon(QPolygonF([*left, *reversed(right)]))
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    style = Qt.PenStyle.SolidLine if span.layout == "fill" else Qt.PenStyle.DashLine
+    painter.setPen(QPen(colour, 2 if used else 1, style))
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.drawPolyline(QPolygonF(left))
+    painter.drawPolyline(QPolygonF(right))
+    if span.by_hand:
+        painter.setBrush(colour)
+        painter.drawEllipse(QPointF(left[0].x() + 7, left[0].y() + 8), 3, 3)
+
+
+def paint_extras(painter: QPainter, area: QRectF, box: QRectF, opened: Opened, page: Page) -> None:
+    """The extras of the short: for each excerpt a bar of its captions."""
+    look = theme.current()
+    painter.fillRect(box, QColor(look.page_rule))
+    short = opened.entry.short
+    if not short.captions_on:
+        return
+    painter.setPen(Qt.PenStyle.NoPen)
+    for excerpt in short.excerpts:
+        y0, y1 = page.y(excerpt.start), page.y(excerpt.end)
+        if y1 < area.top() or y0 > area.bottom():
+            continue
+        painter.setBrush(QColor(theme.KEPT))
+        painter.drawRoundedRect(QRectF(box.left() + 8, y0 + 1, 14, max(3.0, y1 - y0 - 2)), 4, 4)
+    longest = max(short.excerpts, key=lambda e: page.y(e.end) - page.y(e.start))
+    if page.y(longest.end) - page.y(longest.start) > 60:
+        painter.save()
+        painter.translate(box.left() + 26, page.y(longest.start) + 6)
+        painter.rotate(90)
+        painter.setFont(_small_font())
+        painter.setPen(QColor("#4b453b"))
+        painter.drawText(QPointF(0, 0), f"captions · {opened.edition.look.title}")
+        painter.restore()

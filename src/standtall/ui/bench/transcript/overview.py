@@ -1,0 +1,95 @@
+"""The scroll bar of the script: the whole source at a glance, with what is used, what is in doubt and what was found."""
+
+from __future__ import annotations
+
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QRectF, Qt
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPixmap
+from PySide6.QtWidgets import QScrollBar, QWidget
+
+from standtall.ui.bench.transcript.rows import Page
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets import theme
+
+WIDTH = 18
+
+
+class OverviewBar(QScrollBar):
+    """Left: what the short uses. Middle: hits of the search. Right: doubtful words. A click goes there."""
+
+    def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
+        super().__init__(Qt.Orientation.Vertical, parent)
+        self._ws = workspace
+        self.setObjectName("overview")
+        self.setAccessibleName("Overview of the footage")
+        self.setToolTip("The whole footage: green is used, marigold was found, red is in doubt. Click to go there.")
+        for signal in (workspace.search_changed, workspace.edition_changed, workspace.opened_changed):
+            signal.connect(self.refresh)
+        self._ground: QPixmap | None = None
+        self._doubts: tuple[Page, NDArray[np.float64]] | None = None
+
+    def refresh(self) -> None:
+        self._ground = None
+        self.update()
+
+    def marks(self) -> tuple[list[tuple[float, float]], NDArray[np.float64], NDArray[np.float64]]:
+        """-> (used parts, hits, doubts) as heights on the page, 0..1."""
+        opened = self._ws.opened
+        none = np.zeros(0)
+        if opened is None:
+            return [], none, none
+        page, words = opened.page, opened.analysis.words
+        used = [(page.y(e.start) / page.height, page.y(e.end) / page.height) for e in opened.entry.short.excerpts]
+        found = np.array([words[h.start].start for h in self._ws.hits])
+        hits = page.ys(found) / page.height if len(found) else none
+        if self._doubts is None or self._doubts[0] is not page:  # a cut changes none of them
+            doubtful = np.array([w.start for w in words if w.doubtful])
+            self._doubts = (page, page.ys(doubtful) / page.height if len(doubtful) else none)
+        return used, hits, self._doubts[1]
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        look = theme.current()
+        high = self.height()
+        if self._ground is None or self._ground.size() != self.size() * self.devicePixelRatioF():
+            self._ground = self._marked()
+        painter.fillRect(self.rect(), QColor(look.page_rule))
+        span = max(1, self.maximum() - self.minimum() + self.pageStep())
+        top, size = self.value() / span * high, max(12.0, self.pageStep() / span * high)
+        painter.fillRect(QRectF(0, top, WIDTH, size), QColor(look.line))
+        painter.drawPixmap(0, 0, self._ground)
+        painter.setPen(QColor(look.faint))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawRect(QRectF(0.5, top + 0.5, WIDTH - 1, size - 1))
+
+    def _marked(self) -> QPixmap:
+        """The marks by themselves: they stay as they are while the page is scrolled."""
+        high = self.height()
+        ground = QPixmap(self.size() * self.devicePixelRatioF())
+        ground.setDevicePixelRatio(self.devicePixelRatioF())
+        ground.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(ground)
+        used, hits, doubts = self.marks()
+        for a, b in used:
+            painter.fillRect(QRectF(1, a * high, 4, max(2.0, (b - a) * high)), QColor(theme.KEPT))
+        for y in np.unique(np.round(doubts * high).astype(int)).tolist():
+            painter.fillRect(QRectF(WIDTH - 5, y, 4, 2), QColor(theme.WARN))
+        for y in np.unique(np.round(hits * high).astype(int)).tolist():
+            painter.fillRect(QRectF(6, y - 1, 7, 3), QColor(theme.NOW).darker(112))
+        painter.end()
+        return ground
+
+    def _to(self, y: float) -> None:
+        span = self.maximum() - self.minimum() + self.pageStep()
+        self.setValue(round(y / max(1, self.height()) * span - self.pageStep() / 2))
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self._to(event.position().y())
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if event.buttons() & Qt.MouseButton.LeftButton:
+            self._to(event.position().y())
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        event.accept()

@@ -1,0 +1,533 @@
+"""The script: time runs down the page, words at the right, the picture lane beside them."""
+
+from __future__ import annotations
+
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, Qt, Signal
+from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QResizeEvent
+from PySide6.QtWidgets import QAbstractScrollArea, QWidget
+
+from standtall.base.time import clock
+from standtall.cutting.words import kept_words
+from standtall.model import corrections, edits
+from standtall.model.words import NOBODY, Word, word_at, words_within
+from standtall.ui.bench.transcript import grips
+from standtall.ui.bench.transcript.lanes import LaneBox, paint_extras, paint_picture_lane, paint_time_lane
+from standtall.ui.bench.transcript.overview import OverviewBar
+from standtall.ui.bench.transcript.rows import ROW, Page
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets import theme
+from standtall.ui.widgets.fields import Field
+
+TIME_W, EXTRAS_W = 50, 36
+LANE_LEAST, WORDS_W = 76, 236
+"""The picture lane is never narrower; before it is, the words keep the width that a row of them may need."""
+
+
+class ScriptView(QAbstractScrollArea):
+    """Choose words by dragging over them; drag the band in the picture lane to move the crop."""
+
+    laid_out = Signal(int)
+    """Width of the picture lane, when it changes."""
+
+    def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._ws = workspace
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setAccessibleName("Script")
+        self.setAccessibleDescription("Words of the footage from top to bottom, with the picture lane beside them")
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setVerticalScrollBar(OverviewBar(workspace))
+        self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOn)
+        self._retyper: Field | None = None
+        self.viewport().setMouseTracking(True)
+        self._kept: set[int] = set()
+        self._grips: list[grips.Grip] = []
+        self._held: grips.Grip | None = None
+        self._held_in: Opened | None = None
+        """What was on the Bench when the grip was taken."""
+        self._anchor: int | None = None
+        self._band: tuple[tuple[int, int], float, float] | None = None
+        self._last_playhead = 0
+        self._shown_page: Page | None = None
+        self._ground: QPixmap | None = None
+        self._placed: dict[int, list[tuple[int, QRectF]]] = {}
+        self._placed_on: Page | None = None
+        self._advances: dict[str, float] = {}
+        self._level: tuple[tuple[float, ...], NDArray[np.float32]] = ((), np.zeros(0, np.float32))
+        workspace.opened_changed.connect(self._reopened)
+        workspace.edition_changed.connect(self._edited)
+        workspace.selection_changed.connect(self.refresh)
+        workspace.search_changed.connect(self.refresh)
+        workspace.thumbs_changed.connect(self.refresh)
+        workspace.playhead_changed.connect(self._moved)
+
+    # what is where
+
+    @property
+    def page(self) -> Page | None:
+        return self._ws.opened.page if self._ws.opened else None
+
+    def _lane(self) -> LaneBox:
+        return LaneBox(TIME_W, self._lane_width(), float(self.verticalScrollBar().value()), float(self.viewport().height()))
+
+    def _lane_width(self) -> int:
+        free = self.viewport().width() - TIME_W - EXTRAS_W
+        return max(LANE_LEAST, min(260, int(free * 0.36), free - WORDS_W))
+
+    def _words_x(self) -> float:
+        return float(TIME_W + self._lane_width())
+
+    def _right(self) -> float:
+        """Where the words end and the extras begin."""
+        return float(self.viewport().width() - EXTRAS_W)
+
+    def _font(self) -> QFont:
+        font = QFont("Inter")
+        font.setPixelSize(theme.PAGE)
+        return font
+
+    def _places(self, number: int) -> list[tuple[int, QRectF]]:
+        """Word boxes of a row in page coordinates."""
+        page, opened = self.page, self._ws.opened
+        if page is None or opened is None:
+            return []
+        if self._placed_on is not page:
+            self._placed_on, self._placed = page, {}
+        if number in self._placed:
+            return self._placed[number]
+        row = page.rows[number]
+        x = self._words_x() + 18
+        space = self._advance(" ")
+        out: list[tuple[int, QRectF]] = []
+        for word in opened.analysis.words[row.first : row.last + 1]:
+            w = self._advance(_shown(word))
+            out.append((row.first + len(out), QRectF(x, row.top, w, ROW)))
+            x += w + space
+        self._placed[number] = out
+        return out
+
+    def _advance(self, text: str) -> float:
+        """Width of a text in pixels; talk says the same words again and again."""
+        known = self._advances.get(text)
+        if known is None:
+            known = self._advances[text] = QFontMetricsF(self._font()).horizontalAdvance(text)
+        return known
+
+    def _level_db(self, opened: Opened) -> NDArray[np.float32]:
+        if self._level[0] is not opened.analysis.level_db:
+            self._level = opened.analysis.level_db, np.array(opened.analysis.level_db, np.float32)
+        return self._level[1]
+
+    def word_near(self, x: float, y: float) -> int | None:
+        """Index of the word at or nearest to a point of the page, inside its row."""
+        page = self.page
+        if page is None or not page.rows:
+            return None
+        rows = page.visible(y - ROW, y + ROW)
+        if not rows:
+            return None
+        number = min(rows, key=lambda n: abs(page.rows[n].top + ROW / 2 - y))
+        return min(self._places(number), key=lambda p: max(0.0, p[1].left() - x, x - p[1].right()))[0]
+
+    # changes
+
+    def _reopened(self) -> None:
+        self._edited()
+        self._scroll_range()
+        if self._ws.opened is not None:
+            self.show_tick(self._ws.playhead)
+
+    def _edited(self) -> None:
+        opened = self._ws.opened
+        if self.page is not None and self.page is not self._shown_page:
+            self._shown_page = self.page
+            self._scroll_range()
+        self._kept = set(kept_words(opened.entry.short, opened.analysis)) if opened else set()
+        self._grips = grips.grips(opened, opened.page) if opened else []
+        self.refresh()
+
+    def _scroll_range(self) -> None:
+        bar = self.verticalScrollBar()
+        high = self.viewport().height()
+        bar.setRange(0, max(0, int((self.page.height if self.page else 0) - high)))
+        bar.setPageStep(high)
+        bar.setSingleStep(ROW)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._ground, self._placed = None, {}
+        self._scroll_range()
+        self.laid_out.emit(int(self._lane().w))
+
+    def _moved(self, tick: int) -> None:
+        page = self.page
+        if page is None:
+            return
+        top = self.verticalScrollBar().value()
+        for at in (self._last_playhead, tick):
+            y = page.y(at) - top
+            self.viewport().update(QRect(0, int(y) - 2 * ROW, self.viewport().width(), 4 * ROW))
+        self._last_playhead = tick
+        y = page.y(tick)
+        high = self.viewport().height()
+        if not top + ROW < y < top + high - 2 * ROW and not self._anchor:
+            self.verticalScrollBar().setValue(int(y - high * 0.3))
+
+    def show_tick(self, tick: int) -> None:
+        if self.page is not None:
+            self.verticalScrollBar().setValue(int(self.page.y(tick) - self.viewport().height() * 0.12))
+
+    # painting
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self.viewport())
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        look = theme.current()
+        clip = event.rect()
+        painter.fillRect(clip, QColor(look.paper))
+        opened, page = self._ws.opened, self.page
+        lane = self._lane()
+        if opened is None or page is None:
+            painter.setPen(QColor(look.pale_ink))
+            painter.setFont(self._font())
+            painter.drawText(self.viewport().rect(), Qt.AlignmentFlag.AlignCenter,
+                             "Add footage in the Footage place.\nIts words will stand here.")  # fmt: skip
+            return
+        top = self.verticalScrollBar().value()
+        if self._ground is None:
+            self._ground = self._painted(opened, page, lane, top)
+        painter.drawPixmap(0, 0, self._ground)
+        painter.translate(0, -top)
+        self._paint_now(painter, opened, page)
+        y = page.y(self._ws.playhead)
+        painter.setPen(QPen(QColor(theme.NOW), 2))
+        inside = any(page.rows[n].top + 2 < y < page.rows[n].top + ROW - 2 for n in page.visible(y - ROW, y + ROW))
+        right = self._words_x() + 6 if inside else self._right()  # between rows, or beside one: never through words
+        painter.drawLine(QPointF(0, y), QPointF(right, y))
+        if inside:
+            painter.drawLine(QPointF(self._right(), y), QPointF(self.viewport().width(), y))
+        painter.setBrush(QColor(theme.NOW))
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.drawRoundedRect(QRectF(0, y - 9, TIME_W - 4, 18), 4, 4)
+        painter.setPen(QColor(theme.ON_NOW))
+        font = self._font()
+        font.setPixelSize(12)
+        font.setWeight(QFont.Weight.DemiBold)
+        painter.setFont(font)
+        painter.drawText(QRectF(0, y - 9, TIME_W - 4, 18), Qt.AlignmentFlag.AlignCenter, clock(self._ws.playhead, True))
+
+    def _painted(self, opened: Opened, page: Page, lane: LaneBox, top: int) -> QPixmap:
+        """All that stays as it is while the playhead moves, as one picture: playing repaints only what moves."""
+        size, ratio = self.viewport().size(), self.devicePixelRatioF()
+        ground = QPixmap(size * ratio)
+        ground.setDevicePixelRatio(ratio)
+        self._paint_part(ground, opened, page, lane, QRectF(0, top, size.width(), size.height()))
+        return ground
+
+    def _paint_part(self, ground: QPixmap, opened: Opened, page: Page, lane: LaneBox, part: QRectF) -> None:
+        """Paint a stretch of the page into the picture that is kept of it."""
+        top, wide = self.verticalScrollBar().value(), self.viewport().width()
+        painter = QPainter(ground)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.translate(0, -top)
+        painter.setClipRect(part)
+        painter.fillRect(part, QColor(theme.current().paper))
+        area = part.adjusted(0, -ROW, 0, ROW)  # what begins beyond the edge reaches over it
+        band = (self._band[0], self._band[2] - self._band[1]) if self._band else None
+        paint_time_lane(painter, area, lane, self._level_db(opened), page)
+        paint_picture_lane(painter, area, lane, self._ws, page, band)
+        self._paint_words(painter, area)
+        paint_extras(painter, area, QRectF(wide - EXTRAS_W, area.top(), EXTRAS_W, area.height()), opened, page)
+        painter.end()
+
+    def _paint_now(self, painter: QPainter, opened: Opened, page: Page) -> None:
+        """Light the word that is being said."""
+        words = opened.analysis.words
+        now = word_at(words, self._ws.playhead)
+        if now is None or now in (self._ws.selection or range(0)):
+            return
+        box = dict(self._places(page.row_of(now))).get(now)
+        if box is None:
+            return
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(QColor(theme.NOW))
+        painter.drawRoundedRect(box.adjusted(-2, 3, 2, -3), 4, 4)
+        painter.setFont(self._font())
+        painter.setPen(QColor(theme.ON_NOW))
+        painter.drawText(box.adjusted(0, 0, 20, 0), Qt.AlignmentFlag.AlignVCenter, _shown(words[now]))
+
+    def refresh(self) -> None:
+        """Paint everything anew."""
+        self._ground = None
+        self.viewport().update()
+
+    def scrollContentsBy(self, dx: int, dy: int) -> None:
+        """Keep what was painted and paint only the stretch that comes into view."""
+        opened, page, ground = self._ws.opened, self.page, self._ground
+        wide, high = self.viewport().width(), self.viewport().height()
+        if opened is None or page is None or ground is None or abs(dy) >= high or self.devicePixelRatioF() != 1.0:
+            self.refresh()
+            return
+        ground.scroll(0, dy, ground.rect())
+        top = self.verticalScrollBar().value() + (0 if dy > 0 else high + dy)
+        self._paint_part(ground, opened, page, self._lane(), QRectF(0, top, wide, abs(dy)))
+        self.viewport().update()
+
+    def _paint_words(self, painter: QPainter, area: QRectF) -> None:
+        opened, page = self._ws.opened, self.page
+        assert opened is not None and page is not None
+        look = theme.current()
+        words = opened.analysis.words
+        chosen = self._ws.selection or range(0)
+        inside = range(min(self._kept, default=0), max(self._kept, default=-1) + 1)
+        hits = {i: n for n, hit in enumerate(self._ws.hits) for i in hit}
+        kept, struck, outside, unspoken = self._hands(look)
+        down = (ROW + QFontMetricsF(kept[0]).ascent() - QFontMetricsF(kept[0]).descent()) / 2
+        dotted = QPen(QColor(theme.WARN), 1.6, Qt.PenStyle.DotLine)
+        for number in page.visible(area.top(), area.bottom()):
+            self._paint_talker(painter, opened, page, number)
+            runs: list[tuple[tuple[QFont, QColor], float, list[str]]] = []
+            places = self._places(number)
+            for i, box in places:
+                word = words[i]
+                if i in hits:
+                    found = QColor(theme.NOW)
+                    found.setAlpha(150 if hits[i] == self._ws.hit else 70)
+                    painter.fillRect(box.adjusted(-2, 2, 3, -2), found)
+                if i in chosen:
+                    painter.fillRect(box.adjusted(-2, 2, 3, -2), QColor(look.chosen))
+                if word.kind == "unspoken":
+                    hand = unspoken
+                else:
+                    hand = kept if i in self._kept else (struck if i in inside else outside)
+                if runs and runs[-1][0] is hand:  # words that look alike are written in one go
+                    runs[-1][2].append(_shown(word))
+                else:
+                    runs.append((hand, box.left(), [_shown(word)]))
+            for (font, ink), x, texts in runs:
+                painter.setFont(font)
+                painter.setPen(ink)
+                painter.drawText(QPointF(x, page.rows[number].top + down), " ".join(texts))
+            painter.setPen(dotted)
+            doubts = [box for i, box in places if words[i].doubtful]
+            painter.drawLines([QLineF(b.left(), b.bottom() - 4, b.right(), b.bottom() - 4) for b in doubts])
+        grips.paint(painter, self._grips, self._words_x(), self._right(), area)
+
+    def _hands(self, look: theme.Theme) -> tuple[tuple[QFont, QColor], ...]:
+        """Font and ink of words that are in the short, struck out of it, outside it, and not spoken."""
+        struck, unspoken = self._font(), self._font()
+        struck.setStrikeOut(True)
+        unspoken.setItalic(True)
+        pale = QColor(look.pale_ink)
+        return (self._font(), QColor(look.ink)), (struck, QColor(look.struck_ink)), (self._font(), pale), (unspoken, pale)
+
+    def _paint_talker(self, painter: QPainter, opened: Opened, page: Page, number: int) -> None:
+        """The colour of who talks in a row, and the name where another one begins."""
+        words, row = opened.analysis.words, page.rows[number]
+        talker = words[row.first].talker
+        if not 0 <= talker < len(opened.transcript.talkers):
+            return
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(theme.person_colour(self._ws.colour_number(talker)).darker(118))
+        painter.drawRoundedRect(QRectF(self._words_x() + 6, row.top + 3, 4, ROW - 6), 2, 2)
+        if talker != (words[row.first - 1].talker if row.first else NOBODY):
+            self._paint_name(painter, number, opened.transcript.name_of(talker))
+
+    def _paint_name(self, painter: QPainter, number: int, name: str) -> None:
+        """The talker's name at the end of the row where it fits beside the words."""
+        font = self._font()
+        font.setPixelSize(12)
+        painter.setFont(font)
+        places = self._places(number)
+        right = self.viewport().width() - EXTRAS_W - 8
+        wide = painter.fontMetrics().horizontalAdvance(name)
+        if places and places[-1][1].right() + 12 < right - wide:
+            painter.setPen(QColor(theme.current().pale_ink))
+            place = QRectF(right - wide, places[0][1].top(), wide + 2, ROW)
+            painter.drawText(place, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, name)
+
+    # mouse and keys
+
+    def _at(self, event: QMouseEvent) -> tuple[float, float]:
+        return event.position().x(), event.position().y() + self.verticalScrollBar().value()
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        page, opened = self.page, self._ws.opened
+        if page is None or opened is None or event.button() != Qt.MouseButton.LeftButton:
+            return
+        x, y = self._at(event)
+        lane = self._lane()
+        self._held, self._held_in = grips.at(self._grips, x, y, self._right()), opened
+        if self._held is not None:
+            return
+        if lane.x <= x < lane.x + lane.w:
+            people, tick = opened.analysis.people, page.tick(y)
+            self._ws.seek(tick)
+            if people.shots and opened.camera.at(tick).layout == "fill":
+                shot = people.shots[people.shot_at(tick)]
+                self._band = ((shot.start, shot.end), x, x)
+            return
+        if x < lane.x:
+            self._ws.select(None)
+            self._ws.seek(page.tick(y))
+            return
+        word = self.word_near(x, y)
+        if word is None:
+            return
+        if event.modifiers() & Qt.KeyboardModifier.ShiftModifier and self._ws.selection:
+            first, last = self._ws.selection[0], self._ws.selection[-1]
+            self._ws.select(range(min(first, word), max(last, word) + 1))
+            return
+        self._anchor = word
+        self._ws.select(None)
+        self._ws.seek(opened.analysis.words[word].start)
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        x, y = self._at(event)
+        if self._held is not None:
+            self._drag_edge(x, y)
+        elif self._band is not None:
+            self._band = (self._band[0], self._band[1], x)
+            self.refresh()
+        elif self._anchor is not None:
+            word = self.word_near(x, y)
+            if word is not None and (word != self._anchor or self._ws.selection):
+                self._ws.select(range(min(self._anchor, word), max(self._anchor, word) + 1))
+        else:
+            lane = self._lane()
+            over = lane.x <= x < lane.x + lane.w
+            shape = Qt.CursorShape.SizeHorCursor if over else Qt.CursorShape.IBeamCursor
+            grip = grips.at(self._grips, x, y, self._right())
+            self.viewport().setCursor(shape if grip is None else Qt.CursorShape.SizeVerCursor)
+
+    def _drag_edge(self, x: float, y: float) -> None:
+        """Show where the edge would lie: the words between it and where it was are chosen."""
+        word, opened = self.word_near(x, y), self._ws.opened
+        if word is None or opened is None or self._held is None:
+            return
+        piece = opened.entry.short.excerpts[self._held.number]
+        held = words_within(opened.analysis.words, piece.start, piece.end)
+        if held and self._held.edge == "start":
+            self._ws.select(range(word, held[-1] + 1) if word <= held[-1] else None)
+        elif held:
+            self._ws.select(range(held.start, word + 1) if word >= held.start else None)
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        self._anchor = None
+        if self._held is not None:
+            x, y = self._at(event)
+            held, self._held = self._held, None
+            page, seen = self.page, self._held_in
+            if page is not None and seen is not None and abs(y - held.y) > 4:
+                grips.drop(self._ws, seen, held, self.word_near(x, y), page.tick(y))
+            self._ws.select(None)
+            return
+        if self._band is not None and self._ws.opened is not None:
+            shot, start, end = self._band
+            self._band = None
+            if abs(end - start) > 3:
+                move = (end - start) / self._lane().w
+                crop = self._ws.opened.camera.at(self._ws.playhead).crop
+                self._ws.edit(lambda short, _a: edits.set_crop(short, shot, crop.cx + move, crop.cy, crop.h))
+            self.refresh()
+
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        x, y = self._at(event)
+        word = self.word_near(x, y)
+        if word is not None and x >= self._words_x():
+            self._anchor = None
+            self._ws.select(range(word, word + 1))
+            self.retype()
+
+    def choose_all(self) -> None:
+        opened = self._ws.opened
+        if opened is not None and opened.analysis.words:
+            self._ws.select(range(len(opened.analysis.words)))
+
+    # typing in place
+
+    def retype(self) -> None:
+        """Type other words over the chosen ones, right where they stand."""
+        opened, page, chosen = self._ws.opened, self.page, self._ws.chosen_or_said()
+        if opened is None or page is None or chosen is None:
+            self._ws.said.emit("Choose a word first: click it in the script.", "note")
+            return
+        number = page.row_of(chosen.start)
+        self.ensure_row(number)
+        boxes = dict(self._places(number))
+        box = boxes[chosen.start]
+        self._stop_retyping()
+        field = Field("Retype the chosen words", parent=self.viewport())
+        field.setObjectName("retyper")
+        field.setText(" ".join(w.text for w in opened.analysis.words[chosen.start : chosen.stop]))
+        room = self.viewport().width() - EXTRAS_W - box.left() - 4
+        wide = min(room, max(110.0, QFontMetricsF(self._font()).horizontalAdvance(field.text()) + 44))
+        field.setGeometry(int(box.left()) - 8, int(box.top()) - self.verticalScrollBar().value() - 2, int(wide), ROW + 4)
+        field.selectAll()
+        field.returnPressed.connect(lambda: self._typed(chosen, field, opened))
+        field.given_up.connect(self._stop_retyping)
+        self._retyper = field
+        field.show()
+        field.setFocus(Qt.FocusReason.ShortcutFocusReason)
+
+    def _typed(self, chosen: range, field: Field, seen: Opened) -> None:
+        text = field.text()
+        self._stop_retyping()
+        self._ws.revise_words(chosen, lambda t, c: corrections.retype(t, c, text), seen)
+
+    def _stop_retyping(self) -> None:
+        if self._retyper is not None:
+            self._retyper.hide()
+            self._retyper.deleteLater()
+            self._retyper = None
+            self.setFocus()
+
+    def ensure_row(self, number: int) -> None:
+        """Scroll a row into view where it is not."""
+        assert self.page is not None
+        top, high = self.verticalScrollBar().value(), self.viewport().height()
+        y = self.page.rows[number].top
+        if not top + ROW < y < top + high - 2 * ROW:
+            self.verticalScrollBar().setValue(int(y - high * 0.3))
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        opened, page = self._ws.opened, self.page
+        step = {Qt.Key.Key_Up: -1, Qt.Key.Key_Down: 1}.get(Qt.Key(event.key()))
+        side = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}.get(Qt.Key(event.key()))
+        if opened is None or page is None or not page.rows:
+            super().keyPressEvent(event)
+            return
+        words = opened.analysis.words
+        here = word_at(words, self._ws.playhead)
+        if here is None:
+            here = max(0, min(len(words) - 1, sum(w.start <= self._ws.playhead for w in words) - 1))
+        if step is not None:
+            number = max(0, min(len(page.rows) - 1, page.row_of(here) + step))
+            self._go(page.rows[number].first, bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier), here)
+        elif side is not None and event.modifiers() & Qt.KeyboardModifier.ControlModifier:
+            target = max(0, min(len(words) - 1, here + side))
+            self._go(target, bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier), here)
+        else:
+            super().keyPressEvent(event)
+
+    def _go(self, word: int, extend: bool, here: int) -> None:
+        assert self._ws.opened is not None
+        if extend:
+            chosen = self._ws.selection or range(here, here + 1)
+            low, high = chosen[0], chosen[-1]
+            if here == high:
+                high = word
+            else:
+                low = word
+            self._ws.select(range(min(low, high), max(low, high) + 1))
+        else:
+            self._ws.select(None)
+        self._ws.seek(self._ws.opened.analysis.words[word].start)
+
+
+def _shown(word: Word) -> str:
+    """A word as the script shows it: in brackets where it was not spoken."""
+    return f"({word.text})" if word.kind == "unspoken" else word.text

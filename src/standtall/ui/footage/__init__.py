@@ -1,0 +1,1 @@
+"""The Footage place: sources, their briefs, their analysis."""

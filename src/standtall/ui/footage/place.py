@@ -1,0 +1,379 @@
+"""The Footage place: sources, the analysis of each with its stages, progress and cancel."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QDragEnterEvent, QDropEvent, QImage
+from PySide6.QtWidgets import (
+    QFileDialog,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+    QScrollArea,
+    QVBoxLayout,
+    QWidget,
+)
+
+from standtall.base.errors import StandTallError
+from standtall.base.time import TICKS
+from standtall.jobs.process import Event, Job
+from standtall.media.probe import probe
+from standtall.media.reader import PictureReader
+from standtall.model.edits import count_of
+from standtall.model.source import Source
+from standtall.session.analyse import known, part_of
+from standtall.ui.app.notification import notify
+from standtall.ui.footage.brief import BriefSheet
+from standtall.ui.footage.card import SourceCard, told_of
+from standtall.ui.footage.fetching import FetchRow
+from standtall.ui.footage.preview_copies import Previews
+from standtall.ui.preview.player import wide_at
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.threads.dispatcher import Worker
+from standtall.ui.widgets import theme
+
+
+class FootagePlace(QWidget):
+    """Add footage, watch it being analysed, open it on the Bench."""
+
+    opened = Signal(object)
+    previewed = Signal(object, int)
+
+    def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._ws = workspace
+        self._looker = Worker("footage", workspace.door)
+        self.brief = BriefSheet(workspace, self._looker)
+        self.brief.changed.connect(self._brief_changed)
+        self.brief.wants_to_see.connect(self.previewed)
+        self.brief.hide()
+        self._previews = Previews(workspace, self)
+        self._previews.came.connect(self._preview_came)
+        self._cards: dict[str, SourceCard] = {}
+        self._queue: list[Source] = []
+        self._job: Job | None = None
+        self._running: Source | None = None
+        self._open_next = False
+        self.setAcceptDrops(True)
+        title = QLabel("Footage")
+        title.setObjectName("title")
+        add = QPushButton("Add footage…")
+        theme.draw(add, "add")
+        add.setToolTip("Choose video or sound files (Ctrl+I)")
+        add.clicked.connect(self.choose)
+        self.fetching = FetchRow(workspace)
+        self.fetching.came.connect(lambda path: self.add([path], open_when_ready=workspace.opened is None))
+        head = QHBoxLayout()
+        head.addWidget(title)
+        head.addStretch(1)
+        head.addWidget(self.fetching.link)
+        head.addWidget(add)
+        self._empty = QLabel(
+            "Drop talk footage here, or add it with the button above.\n\n"
+            "Its words, shots, people and talkers are found in the background;\nthen it opens on the Bench."
+        )
+        self._empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
+        self._empty.setMinimumHeight(260)
+        self._list = QVBoxLayout()
+        self._list.setSpacing(10)
+        inner = QWidget()
+        column = QVBoxLayout(inner)
+        column.setContentsMargins(0, 0, 6, 0)
+        column.addLayout(self._list)
+        column.addWidget(self._empty)
+        column.addStretch(1)
+        scroll = QScrollArea()
+        scroll.setWidgetResizable(True)
+        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        scroll.setWidget(inner)
+        whole = QVBoxLayout(self)
+        whole.setContentsMargins(16, 14, 10, 10)
+        whole.setSpacing(12)
+        whole.addLayout(head)
+        whole.addWidget(self.fetching)
+        row = QHBoxLayout()
+        row.addWidget(scroll, 1)
+        row.addWidget(self.brief)
+        whole.addLayout(row, 1)
+        self._generation = workspace.generation
+        workspace.project_changed.connect(lambda _p: self._project_changed())
+        workspace.lost_changed.connect(self._show_lost)
+
+    def unfinished(self) -> list[str]:
+        """What would stop if the window closed now, in sentences."""
+        out = []
+        if self._running is not None:
+            waiting = f" {count_of(len(self._queue), 'file')} more would wait." if self._queue else ""
+            out.append(f"{self._running.name} is being analysed: what was found is kept, and it goes on from there.{waiting}")
+        if self.fetching.job() is not None:
+            out.append("A file is being fetched: what came is kept, and the same link goes on from there.")
+        return out
+
+    def give_up(self) -> list[Job | None]:
+        """Begin nothing more; -> the jobs that are running, to be ended."""
+        self._queue = []
+        self._looker.end()
+        return [self._job, self.fetching.job(), self._previews.give_up()]
+
+    def end(self) -> None:
+        """Wait for the thread that looks at files."""
+        self._looker.close(0.5)
+
+    def choose(self) -> None:
+        files, _kind = QFileDialog.getOpenFileNames(self, "Add footage")
+        self.add([Path(f) for f in files])
+
+    def add(self, paths: list[Path], open_when_ready: bool = False) -> None:
+        """Look at files in the background, put them into the project and analyse them one after another."""
+        self._open_next = self._open_next or open_when_ready
+        generation = self._ws.generation
+
+        def looked_at(source: Source) -> None:
+            if generation == self._ws.generation:
+                self._looked_at(source)
+            else:
+                told = f"{source.name} was not added: another project has been opened. Add it again if it is for this one."
+                self._ws.said.emit(told, "note")
+
+        for path in paths:
+            self._looker.do(lambda p=path: probe(p), looked_at, self._refused, self)  # type: ignore[misc]
+
+    def _refused(self, error: StandTallError) -> None:
+        self._ws.said.emit(str(error), "error")
+
+    def _looked_at(self, source: Source) -> None:
+        self._ws.add_source(source)
+        self._put(source)
+        self.start(source)
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if event.mimeData().hasUrls():
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        self.add([Path(url.toLocalFile()) for url in event.mimeData().urls() if url.isLocalFile()])
+
+    def _project_changed(self) -> None:
+        """Those that wait belong to the project that was open: they are given up where it is another one now."""
+        if self._generation != self._ws.generation:
+            self._generation, self._open_next = self._ws.generation, False
+            keys = {s.key for s in self._ws.sources}
+            gone = [s for s in self._queue if s.key not in keys]
+            self._queue = [s for s in self._queue if s.key in keys]
+            if gone:
+                names = ", ".join(s.name for s in gone[:3])
+                self._ws.said.emit(f"Not analysed yet: {names}. Open their project again to go on.", "note")
+        self._refresh()
+
+    # cards
+
+    def _refresh(self) -> None:
+        keys = {s.key for s in self._ws.sources}
+        for key in [k for k in self._cards if k not in keys]:
+            self._cards.pop(key).deleteLater()
+        for source in self._ws.sources:
+            self._put(source)
+        self._empty.setVisible(not self._cards)
+        if self.brief.source is not None and self.brief.source.key not in keys:
+            if self._ws.sources:
+                self._show_brief(self._ws.sources[0])
+            else:
+                self.brief.hide()
+                self.brief.source = None
+
+    def _put(self, source: Source) -> None:
+        if source.key in self._cards:
+            self._cards[source.key].source = source
+            return
+        card = SourceCard(source)
+        if self._running is not None and source.key == self._running.key:
+            card.show_state("running", "Going on")
+        elif source.key in [s.key for s in self._queue]:
+            card.show_state("waiting")
+        card.wanted.connect(self.opened)
+        card.analyse.connect(self.start)
+        card.stop.connect(self.stop)
+        card.chosen.connect(self.choose_source)
+        card.sooner.connect(self.sooner)
+        card.sought.connect(self.seek_file)
+        card.left.connect(self.take_out)
+        self._cards[source.key] = card
+        self._list.addWidget(card)
+        self._empty.setVisible(False)
+
+        def poster() -> QImage | None:
+            if not source.has_picture:
+                return None
+            with PictureReader(source.path, source.rotation) as reader:
+                return wide_at(reader, min(source.length // 8, 10 * TICKS), 448)
+
+        def arrived(image: QImage | None) -> None:
+            if image is not None and self._cards.get(source.key) is card:
+                card.set_poster(image)
+
+        def failed(error: StandTallError) -> None:
+            if self._cards.get(source.key) is card:  # it may have left the list meanwhile
+                card.show_state("failed", str(error))
+
+        self._looker.do(poster, arrived, failed)
+        self._look(source)
+        if self.brief.source is None:
+            self._show_brief(source)
+
+    def _look(self, source: Source) -> None:
+        """Say of a source that nobody works on whether it is analysed, as its brief stands."""
+        options = self._ws.options_of(source)
+
+        def look() -> str | None:
+            found = known(source, options, self._ws.cache)
+            if found is None:
+                return None
+            return told_of(len(found.words), len(found.people.shots), len(found.people.names))
+
+        def arrived(text: str | None) -> None:
+            card = self._cards.get(source.key)
+            if card is not None and card.state not in ("running", "early", "waiting", "failed"):
+                card.show_state("ready" if text else "unknown", text or "")
+                if text:
+                    self._previews.want(source)
+
+        self._looker.do(look, arrived, lambda _error: None)  # what is not known is shown as not analysed
+
+    def choose_source(self, source: Source) -> None:
+        """Show the brief of a source beside the list, and its picture."""
+        now = self._show_brief(source)
+        self.previewed.emit(now, self._ws.brief_of(now).start)
+
+    def _show_brief(self, source: Source) -> Source:
+        now = next((s for s in self._ws.sources if s.key == source.key), source)
+        for key, card in self._cards.items():
+            card.show_chosen(key == source.key)
+        self.brief.show_source(now)
+        self.brief.show()
+        return now
+
+    def _brief_changed(self, source: Source, measured: bool) -> None:
+        card = self._cards.get(source.key)
+        if card is not None:
+            card.source = source
+            if measured and card.state not in ("running", "early", "waiting"):
+                self._look(source)
+
+    # analysis, one after another
+
+    def start(self, source: Source) -> None:
+        if self._running is not None:
+            if source.key != self._running.key and source.key not in [s.key for s in self._queue]:
+                self._queue.append(source)
+                self._show_state(source, "waiting")
+            return
+        self._running = source
+        self._previews.hold(True)
+        self._show_state(source, "running", "Starting")
+        self._job = Job(self._arguments(source), lambda event: self._ws.door.send(lambda: self._heard(source, event), self))
+        self._job.start()
+
+    def _show_state(self, source: Source, state: str, text: str = "") -> None:
+        card = self._cards.get(source.key)
+        if card is not None:  # the project may be another one now
+            card.show_state(state, text)
+
+    def _arguments(self, source: Source) -> list[str]:
+        """The command line that analyses a source as its brief says."""
+        brief = self._ws.brief_of(source)
+        out = ["analyse", f"--language={brief.language}", f"--kind={brief.content}", f"--track={source.sound_track}"]
+        if (part := part_of(source, brief)) is not None:
+            out += [f"--part-from={part[0] / TICKS:.6f}", f"--part-to={part[1] / TICKS:.6f}"]
+        out += [f"--term={term}" for term in self._ws.options_of(source).terms]
+        return [*out, "--", source.path]
+
+    def sooner(self, source: Source) -> None:
+        """Let one that waits go before the one in front of it."""
+        keys = [s.key for s in self._queue]
+        if source.key in keys:
+            at = keys.index(source.key)
+            self._queue.insert(max(0, at - 1), self._queue.pop(at))
+            for place, waiting in enumerate(self._queue):
+                text = "Next." if place == 0 else f"Waiting for {place + 1} before it."
+                self._show_state(waiting, "waiting", text)
+
+    def _preview_came(self, source: Source, share: float | None) -> None:
+        card = self._cards.get(source.key)
+        if card is not None:
+            card.show_preview(share)
+
+    # taking out
+
+    def take_out(self, source: Source) -> None:
+        """Take a source out of the project; its file, and all that was made of it, stay for when it comes back."""
+        self.stop(source)
+        self._ws.take_out(source)
+
+    # files that are not where they were
+
+    def _show_lost(self) -> None:
+        for key, card in self._cards.items():
+            state = self._ws.lost.get(key, "here")
+            told = {"missing": f"Its file is gone from {Path(card.source.path).parent}.",
+                    "changed": "Another file lies in its place now."}  # fmt: skip
+            card.show_lost(told.get(state, ""))
+
+    def seek_file(self, source: Source) -> None:
+        """Ask where a file is."""
+        name, _kind = QFileDialog.getOpenFileName(self, f"Where is {source.name}?", str(Path(source.path).parent))
+        if name:
+            self._ws.found_at(source, Path(name))
+
+    def stop(self, source: Source) -> None:
+        if source.key in [s.key for s in self._queue]:
+            self._queue = [s for s in self._queue if s.key != source.key]
+            self._show_state(source, "stopped")
+        elif self._running is not None and source.key == self._running.key and self._job is not None:
+            self._job.cancel()
+
+    def _heard(self, source: Source, event: Event) -> None:
+        if event.kind == "end":
+            self._ended(source, str(event.values["state"]))
+            return
+        card = self._cards.get(source.key)
+        if card is None:
+            return
+        v = event.values
+        if event.kind == "progress":
+            card.show_progress(str(v.get("stage")), float(v.get("share") or 0), v.get("left_s"))
+        elif event.kind == "stage":
+            card.finish_stage(str(v.get("stage")))
+        elif event.kind == "heard":
+            if card.state == "running":
+                card.show_state("early")
+            if self._open_next:
+                self._open_next = False
+                self.opened.emit(source)
+            else:
+                self._ws.refresh_found(source, last=False)
+        elif event.kind == "result":
+            card.show_state("ready", told_of(int(v["words"]), int(v["shots"]), int(v["people"])))
+        elif event.kind == "error":
+            card.show_state("failed", f"{v.get('message')} {v.get('hint')}")
+
+    def _ended(self, source: Source, state: str) -> None:
+        self._running = self._job = None
+        self._refresh()
+        if source.key not in self._cards:  # it was taken out meanwhile, or its project closed: it is not to be opened
+            self._open_next = False
+        elif state == "stopped":
+            self._show_state(source, "stopped")
+        elif state == "done":
+            self._ws.said.emit(f"{source.name} is ready.", "note")
+            self._looker.do(lambda: notify("Ready for the Bench", f"{source.name} is analysed."))
+            self._ws.refresh_found(source, last=True)
+            if self._open_next or self._ws.opened is None:
+                self._open_next = False
+                self.opened.emit(source)
+            self._previews.want(source)
+        if self._queue:
+            self.start(self._queue.pop(0))
+        else:
+            self._previews.hold(False)

@@ -1,0 +1,1 @@
+"""The Moments place: what is worth posting, and why."""

@@ -1,0 +1,448 @@
+"""The Moments place: what is worth posting in the opened footage, why, and what to do with it."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import replace
+from functools import partial
+from typing import TypeVar
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QImage
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QScrollArea, QSpinBox, QVBoxLayout, QWidget
+
+from standtall.base.time import clock
+from standtall.cutting.words import from_words
+from standtall.library.project import Project
+from standtall.media.reader import PictureReader
+from standtall.model import edits
+from standtall.model.moment import Chapter, Moment
+from standtall.model.short import Short
+from standtall.moments.find import Finder, Wish
+from standtall.moments.learning import Lesson, learn
+from standtall.session.clips import Located
+from standtall.session.moments import finder_for
+from standtall.ui.moments.card import MomentCard
+from standtall.ui.moments.chapters import ChaptersSheet
+from standtall.ui.moments.clips import ClipsSheet
+from standtall.ui.moments.strip import SourceStrip
+from standtall.ui.preview.player import wide_at
+from standtall.ui.state.editor import Present
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.fields import Field, button
+
+Span = tuple[int, int]
+T = TypeVar("T")
+Votes = dict[Span, bool]
+
+
+class MomentsPlace(QWidget):
+    """Ask for moments, look at why each is proposed, play, keep, pass, make shorts."""
+
+    played = Signal(object)
+    """A moment to show in the tall picture."""
+    made = Signal()
+
+    def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._ws = workspace
+        self.moments: tuple[Moment, ...] = ()
+        self.found_in: Opened | None = None
+        """What was on the Bench when they were found: the numbers of their words are of its transcript."""
+        self.cards: list[MomentCard] = []
+        self._votes: Votes = {}
+        self._asked_of: str | None = None
+        self._finder: Finder | None = None
+        self.learnt = learn(())
+        self.strip = SourceStrip(workspace)
+        self.strip.chosen.connect(self.play)
+        self.strip.drawn.connect(self._part_drawn)
+        self._told = QLabel()
+        self._told.setWordWrap(True)
+        self._list = QVBoxLayout()
+        self._list.setSpacing(10)
+        inner = QWidget()
+        column = QVBoxLayout(inner)
+        column.setContentsMargins(0, 0, 6, 0)
+        column.addWidget(self._told)
+        column.addLayout(self._list)
+        column.addStretch(1)
+        self._scroll = QScrollArea()
+        self._scroll.setWidgetResizable(True)
+        self._scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self._scroll.setWidget(inner)
+        right = QVBoxLayout()
+        right.setSpacing(8)
+        right.addLayout(self._head())
+        right.addLayout(self._asked())
+        right.addLayout(self._where())
+        right.addLayout(self._taught())
+        right.addWidget(self._scroll, 1)
+        whole = QHBoxLayout(self)
+        whole.setContentsMargins(14, 14, 10, 10)
+        whole.setSpacing(12)
+        whole.addWidget(self.strip)
+        whole.addLayout(right, 1)
+        workspace.opened_changed.connect(self._reopened)
+        workspace.transcript_changed.connect(self._reworded)
+        self._reopened()
+
+    # building
+
+    def _head(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        title = QLabel("Moments")
+        title.setObjectName("title")
+        row.addWidget(title)
+        row.addStretch(1)
+        self._chapters = button("Chapters…", "What the footage is about, part by part, to be written out", self.show_chapters)
+        self._clips = button("Find clips…", "Find finished clips again in this footage, by their sound", self.show_clips)
+        self._make_all = button("Make all kept", "Make a short of each proposal that you kept", self.make_kept)
+        for one in (self._chapters, self._clips, self._make_all):
+            row.addWidget(one)
+        return row
+
+    def _asked(self) -> QHBoxLayout:
+        self.least, self.most, self.count = (_number(*v) for v in (
+            (15, 3, 600, " s", "Shortest"), (60, 5, 600, " s", "Longest"), (8, 1, 40, "", "How many"),
+        ))  # fmt: skip
+        self.topics = Field("Topics", "topics, with commas")
+        self.topics.setToolTip("Passages about these come first, also where they are spoken of in other words")
+        self.topics.returnPressed.connect(lambda: self.ask())
+        self._ask = button("Find moments", "Look for passages worth posting; what you kept stays", self.ask)
+        self._ask.setObjectName("main")
+        row = QHBoxLayout()
+        row.setSpacing(6)
+        for label, widget in (("from", self.least), ("to", self.most), ("at most", self.count)):
+            row.addWidget(QLabel(label))
+            row.addWidget(widget)
+        row.addWidget(self.topics, 1)
+        row.addWidget(self._ask)
+        return row
+
+    def _where(self) -> QHBoxLayout:
+        self.talker = QComboBox()
+        self.talker.setAccessibleName("Talker")
+        self.talker.setToolTip("Only passages that are mostly said by this talker")
+        self.part = QComboBox()
+        self.part.setAccessibleName("Part of the footage")
+        self.part.setToolTip("Only passages of this part; or drag with Shift over the strip at the left")
+        self.part.activated.connect(lambda _i: self.strip.show_part(self.part.currentData()))
+        self.shape = QComboBox()
+        self.shape.setAccessibleName("How passages may be cut")
+        self.shape.setToolTip("Whether a passage may leave out a dull stretch, or open on a strong line from later")
+        self.shape.addItem("may be reshaped", False)
+        self.shape.addItem("only as said", True)
+        row = QHBoxLayout()
+        row.setSpacing(6)
+        row.addWidget(self.talker, 2)
+        row.addWidget(self.part, 3)
+        row.addWidget(self.shape, 2)
+        return row
+
+    def _taught(self) -> QHBoxLayout:
+        self._lesson = QLabel()
+        self._lesson.setObjectName("faint")
+        self._lesson.setWordWrap(True)
+        self._forget = button("Forget it", "Let your votes teach nothing any more; what you kept stays kept", self.forget)
+        self._forget.setObjectName("small")
+        row = QHBoxLayout()
+        row.addWidget(self._lesson, 1)
+        row.addWidget(self._forget)
+        return row
+
+    # asking
+
+    def _reopened(self) -> None:
+        opened = self._ws.opened
+        for widget in (self._ask, self._make_all, self.least, self.most, self.count, self.topics, self.talker, self.part,
+                       self.shape, self._chapters, self._clips):  # fmt: skip
+            widget.setEnabled(opened is not None)
+        if opened is None:
+            self._show((), "Open footage on the Bench first: its moments are found here.")
+        elif self._asked_of != opened.source.key:
+            self._finder, self._votes = None, {}
+            self.strip.show_clips(())
+            self._asked_of = opened.source.key
+            brief = self._ws.brief_of(opened.source)
+            self.least.setValue(min(brief.least_s, brief.most_s))
+            self.most.setValue(brief.most_s)
+            self.topics.setText(", ".join(brief.topics))
+            self._show((), "“Find moments” looks for passages that can stand alone as a short.")
+            self._fill_parts()
+            self._ws.with_project(Project.lessons, self._learn)
+        self._fill_talkers()
+        self.strip.update()
+
+    def _reworded(self) -> None:
+        self._finder = None
+        self._fill_talkers()
+
+    def _fill_talkers(self) -> None:
+        opened, kept = self._ws.opened, self.talker.currentData()
+        self.talker.clear()
+        self.talker.addItem("all talkers", None)
+        for i, talker in enumerate(opened.transcript.talkers if opened else ()):
+            self.talker.addItem(talker.name, i)
+        self.talker.setCurrentIndex(max(0, self.talker.findData(kept)))
+
+    def _fill_parts(self, kept: Span | None = None) -> None:
+        """The chapters as parts to choose; the one that was chosen or drawn before (`kept`) stays chosen."""
+        self.part.clear()
+        self.part.addItem("the whole footage", None)
+        for chapter in self._finder.chapters if self._finder is not None else ():
+            self.part.addItem(f"{clock(chapter.start)}  {chapter.title}", (chapter.start, chapter.end))
+        if kept is not None:
+            self._part_drawn(*kept)
+        else:
+            self.strip.show_part(None)
+
+    def _part_drawn(self, start: int, end: int) -> None:
+        name = f"{clock(start)} to {clock(end)}, as drawn"
+        if self.part.count() and str(self.part.itemText(self.part.count() - 1)).endswith("as drawn"):
+            self.part.removeItem(self.part.count() - 1)
+        self.part.addItem(name, (start, end))
+        self.part.setCurrentIndex(self.part.count() - 1)
+        self.strip.show_part((start, end))
+
+    def wish(self) -> Wish:
+        """What the fields ask for, with what was kept of this footage."""
+        topics = tuple(t for t in (" ".join(p.split()) for p in self.topics.text().split(",")) if t)
+        least = min(self.least.value(), self.most.value())
+        return Wish(
+            least, max(self.most.value(), least), self.count.value(), topics, self.talker.currentData(), self.part.currentData(),
+            tuple(self._votes.items()), None, self.learnt.weights, bool(self.shape.currentData()),
+        )  # fmt: skip
+
+    def ask(self, like: Span | None = None) -> None:
+        """Look for moments in the background; with `like`, for those that are about the same things as that passage."""
+        opened = self._ws.opened
+        if opened is None:
+            return
+        self._told.setText("Looking…")
+        self._told.show()
+        key = opened.source.key
+
+        def with_votes(found: tuple[Votes, tuple[tuple[tuple[float, ...], bool], ...]]) -> None:
+            self._votes = found[0]
+            self._learn(found[1])
+            wish = replace(self.wish(), like=like)
+            if self._ws.opened is not None and self._ws.opened.source.key == key:
+                self._with_finder(lambda finder: finder.find(wish), partial(self._found, self._ws.opened))
+
+        self._ws.with_project(lambda project: (project.votes(key), project.lessons()), with_votes)
+
+    def _with_finder(self, work: Callable[[Finder], T], then: Callable[[T], None]) -> None:
+        """Do something with what is known of the source, made the first time."""
+        opened, finder, ws = self._ws.opened, self._finder, self._ws
+        if opened is None:
+            return
+
+        def step() -> tuple[Finder, T]:
+            ready = finder or finder_for(opened.source, opened.analysis, ws.cache, ws.closing)
+            return ready, work(ready)
+
+        def arrived(pair: tuple[Finder, T]) -> None:
+            if self._ws.opened is not None and self._ws.opened.source.key == opened.source.key:
+                if self._finder is not pair[0] and self._ws.opened.transcript is opened.transcript:
+                    self._finder = pair[0]
+                    self._fill_parts(self.part.currentData())
+                    self.strip.show_talk(self._finder)
+                then(pair[1])
+
+        ws.in_background(step, arrived)
+
+    def _found(self, opened: Opened, moments: tuple[Moment, ...]) -> None:
+        self.found_in = opened
+        asked = ", ".join(t for t in (self.topics.text().strip(),) if t)
+        if moments and asked and not any(m.about for m in moments):
+            self._show(moments, f"Nothing is said about “{asked}”, so these are the best passages without it.")
+        elif moments:
+            self._show(moments, "")
+        elif not opened.analysis.words:
+            self._show((), "Nobody says a word in this footage, so nothing can be proposed. Choose a part on the Bench by time.")
+        else:
+            self._show((), self._nothing(opened))
+
+    def _nothing(self, opened: Opened) -> str:
+        """Why nothing was found, and the nearest thing that can be done."""
+        if self.talker.currentData() is not None:
+            return f"{self.talker.currentText()} does not talk that long alone. Ask for all talkers, or for shorter ones."
+        if self.part.currentData() is not None:
+            return "That part holds no whole sentences of this length. Ask for the whole footage, or for shorter ones."
+        total = sum(w.end - w.start for w in opened.analysis.words) // 48_000
+        if total < self.least.value():
+            return f"Only {total} s are spoken in all. Ask for shorter ones, from {max(3, total // 2)} s."
+        return f"No whole sentences last from {self.least.value()} to {self.most.value()} s. Ask for a wider range of lengths."
+
+    # showing
+
+    def _show(self, moments: tuple[Moment, ...], told: str) -> None:
+        self.moments = moments
+        while (item := self._list.takeAt(0)) is not None:
+            widget = item.widget()
+            if widget is not None:
+                widget.hide()
+                widget.deleteLater()
+        self.cards = []
+        opened = self.found_in
+        for number, moment in enumerate(moments):
+            assert opened is not None
+            self._list.addWidget(self._card(number, moment, opened))
+        self._told.setText(told)
+        self._told.setVisible(bool(told))
+        self.strip.show_moments(moments)
+        self._scroll.verticalScrollBar().setValue(0)
+        if moments and opened is not None and opened.source.has_picture:
+            self._make_posters(opened, moments)
+
+    def _card(self, number: int, moment: Moment, opened: Opened) -> MomentCard:
+        card = MomentCard(number, moment, opened.analysis, self._votes.get((moment.start, moment.end)))
+        card.played.connect(self.play)
+        card.made.connect(self.make)
+        card.voted.connect(self._voted)
+        card.liked.connect(self.like)
+        card.reshaped.connect(self.reshape)
+        self.cards.insert(number, card)
+        return card
+
+    def _make_posters(self, opened: Opened, moments: tuple[Moment, ...]) -> None:
+        path, rotation = (opened.proxy, 0) if opened.proxy else (opened.source.path, opened.source.rotation)
+        first = [opened.analysis.words[m.words[0]].start for m in moments]
+
+        def work() -> list[QImage]:
+            out = []
+            with PictureReader(path, rotation) as reader:
+                for start in first:
+                    tick = start + 24_000
+                    wide, crop = wide_at(reader, tick, 640), opened.camera.at(tick).crop
+                    w, h = wide.width(), wide.height()
+                    out.append(wide.copy(round(crop.x * w), round(crop.y * h), round(crop.w * w), round(crop.h * h)))
+            return out
+
+        def arrived(images: list[QImage]) -> None:
+            if self.moments is moments:
+                for card, image in zip(self.cards, images, strict=True):
+                    card.set_poster(image)
+
+        self._ws.in_background(work, arrived)
+
+    def reshape(self, number: int, lead: range | None, dull: range | None) -> None:
+        """Take back that a proposal opens on another line, or leaves something out."""
+        moment, wish = self.moments[number], self.wish()
+        now, seen = self._ws.opened, self.found_in
+        if now is None or seen is None or now.transcript is not seen.transcript:
+            self._ws.said.emit("The words were changed since these were found: press “Find moments” again.", "note")
+            return
+
+        def arrived(made: Moment) -> None:
+            opened = self.found_in
+            if number < len(self.moments) and self.moments[number] is moment and opened is not None:
+                self.moments = (*self.moments[:number], made, *self.moments[number + 1 :])
+                old = self.cards.pop(number)
+                place = self._list.indexOf(old)
+                self._list.removeWidget(old)
+                old.hide()
+                old.deleteLater()
+                self._list.insertWidget(place, self._card(number, made, opened))
+                if opened.source.has_picture:
+                    self._make_posters(opened, self.moments)
+
+        self._with_finder(lambda finder: finder.rerated(moment, lead, dull, wish), arrived)
+
+    # what is done with one
+
+    def play(self, number: int) -> None:
+        for card in self.cards:
+            card.show_chosen(card.number == number)
+        self.strip.show_moments(self.moments, number)
+        self._scroll.ensureWidgetVisible(self.cards[number])
+        self.played.emit(self.moments[number])
+
+    def like(self, number: int) -> None:
+        """Ask for more that is about the same things."""
+        self.ask((self.moments[number].start, self.moments[number].end))
+
+    def make(self, number: int, title: str) -> None:
+        """A short of a proposal, under a title, opened on the Bench."""
+        self._make_short(self.moments[number], title)
+        self.made.emit()
+
+    def make_kept(self) -> None:
+        """A short of each proposal that was kept."""
+        kept = [card for card in self.cards if card.kept]
+        if not kept:
+            self._ws.said.emit("Keep at least one proposal first.", "note")
+            return
+        for card in kept:
+            self._make_short(card.moment, card.title.currentText())
+        self._ws.said.emit(f"{edits.count_of(len(kept), 'short')} made.", "note")
+
+    def _make_short(self, moment: Moment, title: str) -> None:
+        def short(now: Present) -> Short:
+            return from_words(title.strip()[:120] or now.source.name, now.analysis, now.each(moment.words))
+
+        self._ws.make_short(short, seen=self.found_in)
+
+    # what is learnt
+
+    def _voted(self, number: int, kept: bool | None) -> None:
+        moment = self.moments[number]
+        key, source = (moment.start, moment.end), self._asked_of
+        self._votes = {k: v for k, v in self._votes.items() if k != key}
+        if kept is not None:
+            self._votes[key] = kept
+        values = tuple(p.value for p in moment.parts)
+        if source is not None:
+            self._ws.with_project(lambda project: project.vote(source, *key, kept, values))
+            self._ws.with_project(Project.lessons, self._learn)
+
+    def _learn(self, lessons: tuple[tuple[tuple[float, ...], bool], ...]) -> None:
+        self.learnt = learn(tuple(Lesson(*lesson) for lesson in lessons))
+        changes = self.learnt.changes()
+        votes = edits.count_of(self.learnt.votes, "vote")
+        self._lesson.setText(f"Learnt from {votes}: {'; '.join(changes[:3])}." if changes else "")
+        self._lesson.setToolTip("\n".join(changes))
+        self._lesson.setVisible(bool(changes))
+        self._forget.setVisible(bool(changes))
+
+    def forget(self) -> None:
+        """Let votes teach nothing any more."""
+        self._ws.with_project(Project.forget_lessons)
+        self._ws.with_project(Project.lessons, self._learn)
+
+    # chapters and clips
+
+    def show_chapters(self) -> None:
+        opened = self._ws.opened
+        if opened is None:
+            return
+
+        def arrived(found: tuple[Chapter, ...]) -> None:
+            ChaptersSheet(self._ws, opened.source, found, self).open()
+
+        self._with_finder(lambda finder: finder.chapters, arrived)
+
+    def show_clips(self) -> None:
+        if self._ws.opened is not None:
+            sheet = ClipsSheet(self._ws, self._ws.opened.source, self)
+            sheet.found.connect(self._mark_clips)
+            sheet.open()
+
+    def _mark_clips(self, located: tuple[Located, ...]) -> None:
+        """Show on the strip where the pieces of clips lie."""
+        self.strip.show_clips(tuple((p.start, p.end, one.path.stem) for one in located for p in one.pieces))
+
+
+
+def _number(value: int, low: int, high: int, unit: str, name: str) -> QSpinBox:
+    box = QSpinBox()
+    box.setRange(low, high)
+    box.setValue(value)
+    box.setSuffix(unit)
+    box.setAccessibleName(name)
+    box.setToolTip(name)
+    box.setFixedWidth(62)
+    box.setAlignment(Qt.AlignmentFlag.AlignCenter)
+    return box

@@ -1,0 +1,1 @@
+"""The preview pane: the finished picture, playing it, hearing passages."""

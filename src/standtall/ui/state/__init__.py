@@ -1,0 +1,1 @@
+"""What is open and chosen: small objects that the widgets read and listen to."""

@@ -1,0 +1,1 @@
+"""Controls and colours that several places use."""

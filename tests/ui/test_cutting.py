@@ -1,0 +1,298 @@
+"""Cutting on the Bench in the real window: pieces, basket, removals, grips, channels, shorts, clips, chapters."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import QPoint, Qt
+from pytestqt.qtbot import QtBot
+
+from standtall.base.time import TICKS
+from standtall.cutting.words import kept_words
+from standtall.library.project import Project
+from standtall.media.sound import read_sound
+from standtall.model.channel import CHANNELS
+from standtall.ui.app.window import MainWindow
+from standtall.ui.bench.transcript import grips
+from standtall.ui.moments.chapters import ChaptersSheet
+from standtall.ui.moments.clips import ClipsSheet
+from tests.conftest import make_clip, write_sound
+from tests.ui.test_desk import WAIT, edited, short_of, window
+
+__all__ = ["window"]
+
+
+def words_in(window: MainWindow) -> tuple[int, ...]:
+    opened = window.workspace.opened
+    assert opened is not None
+    return kept_words(opened.entry.short, opened.analysis)
+
+
+def test_words_are_moved_to_the_front_and_pieces_by_keys(qtbot: QtBot, window: MainWindow) -> None:
+    qtbot.keyClick(window, Qt.Key.Key_F8)
+    window.workspace.select(range(20, 24))
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_F))
+    assert words_in(window)[:4] == (20, 21, 22, 23)
+    pieces = window.bench.pieces.pieces
+    assert pieces.count() == len(short_of(window).excerpts) == 3
+    pieces.setCurrentRow(0)
+    edited(qtbot, window, lambda: qtbot.keyClick(pieces, Qt.Key.Key_Down, Qt.KeyboardModifier.AltModifier))
+    assert words_in(window)[0] == 0
+    pieces.setCurrentRow(1)
+    edited(qtbot, window, lambda: qtbot.keyClick(pieces, Qt.Key.Key_Delete))
+    assert 20 not in words_in(window)
+    for _ in range(3):
+        edited(qtbot, window, lambda: window.workspace.undo())
+    assert len(short_of(window).excerpts) == 1
+
+
+def test_split_trim_and_cut_to_a_side_by_keys(qtbot: QtBot, window: MainWindow) -> None:
+    window.bench.show_side(1)
+    opened = window.workspace.opened
+    assert opened is not None
+    window.workspace.seek(opened.analysis.words[10].start)
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_S))
+    assert len(short_of(window).excerpts) == 2
+    edited(qtbot, window, lambda: window.bench.pieces.trim("start", "word", 1))
+    assert words_in(window)[:12] == (*range(10), 11, 12)
+    before = short_of(window).excerpts[1].start
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Period))
+    assert 0 < short_of(window).excerpts[1].start - before <= TICKS // 24
+    window.workspace.seek(opened.analysis.words[20].start)
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_X))
+    assert words_in(window)[-1] == 19
+    window.workspace.seek(opened.analysis.words[15].start)
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Q))
+    assert words_in(window) == (*range(10), *range(15, 20))
+
+
+def test_an_edge_is_dragged_by_its_grip_to_a_word(qtbot: QtBot, window: MainWindow) -> None:
+    edited(qtbot, window, lambda: (window.workspace.select(range(8)), window.bench.tuner.take()))
+    script = window.bench.script
+    script.verticalScrollBar().setValue(0)
+    view = script.viewport()
+    (end,) = [g for g in script._grips if g.edge == "end"]
+    place = grips.place(end, script._right()).center().toPoint()
+    row = script.page.rows[script.page.row_of(12)]  # type: ignore[union-attr]
+    (box,) = [b for i, b in script._places(script.page.row_of(12)) if i == 12]  # type: ignore[union-attr]
+    to = QPoint(int(box.center().x()), int(row.top + 13))
+    qtbot.mousePress(view, Qt.MouseButton.LeftButton, pos=place)
+    qtbot.mouseMove(view, to)
+    edited(qtbot, window, lambda: qtbot.mouseRelease(view, Qt.MouseButton.LeftButton, pos=to))
+    assert words_in(window) == tuple(range(13))
+
+
+def test_the_basket_is_kept_on_disk_reordered_and_made_a_short(qtbot: QtBot, window: MainWindow) -> None:
+    window.bench.show_side(1)
+    basket, side = window.bench.basket, window.bench.pieces
+    for chosen in (range(60, 66), range(30, 35), range(100, 104)):
+        window.workspace.select(chosen)
+        qtbot.keyClick(window, Qt.Key.Key_P)
+    assert len(basket.passages) == 3
+    basket.move(basket.passages[2], 0)
+    basket.remove(basket.passages[1])
+    basket.undo()
+    assert [p.start for p in basket.passages] == [p.start for p in side._basket.passages]
+    key, path = window.workspace.opened.source.key, window.workspace.project_path  # type: ignore[union-attr]
+    assert path is not None
+
+    def on_disk() -> int:
+        with Project(path, "read") as project:
+            return len(project.basket(key))
+
+    qtbot.waitUntil(lambda: on_disk() == 3, timeout=WAIT)
+    side.name.setText("Three bits")
+    side.name.setFocus()
+    edited(qtbot, window, lambda: qtbot.keyClick(side.name, Qt.Key.Key_Return))
+    assert short_of(window).name == "Three bits"
+    assert words_in(window) == (*range(100, 104), *range(60, 66), *range(30, 35))
+    assert basket.passages == ()
+    qtbot.waitUntil(lambda: on_disk() == 0, timeout=WAIT)
+
+
+def test_removals_are_proposed_refused_taken_out_together_and_brought_back_one_by_one(qtbot: QtBot, window: MainWindow) -> None:
+    qtbot.keyClick(window, Qt.Key.Key_F9)
+    side = window.bench.tighten
+    side.pace.setValue(4)
+    rows = side.rows.rows
+    assert {r.kind for r in rows} >= {"filler", "repeat", "silence"}
+    length = short_of(window).length
+    side.table.selectRow(1)
+    side.table.setFocus()
+    qtbot.keyClick(side.table, Qt.Key.Key_Space)
+    refused = rows[1]
+    assert refused not in side.rows.chosen()
+    assert f"{len(rows) - 1} rows ticked" in side._saves.text()
+    edited(qtbot, window, side.apply)
+    assert short_of(window).length < length - 5 * TICKS
+    assert len(side.rows.out) == len(rows) - 1
+    assert any(e.start <= refused.start and refused.end <= e.end for e in short_of(window).excerpts)
+    gone = next(n for n, r in enumerate(side.rows.rows) if r in side.rows.out and r.kind == "filler")
+    removal = side.rows.rows[gone]
+    side.table.selectRow(gone)
+    tight = short_of(window).length
+    edited(qtbot, window, side.bring_back)
+    assert short_of(window).length - tight == removal.length
+    assert removal not in side.rows.out
+    for _ in range(2):
+        edited(qtbot, window, window.workspace.undo)
+    assert short_of(window).length == length
+
+
+def test_a_pace_that_proposes_nothing_says_so(qtbot: QtBot, window: MainWindow) -> None:
+    window.bench.show_side(2)
+    edited(qtbot, window, lambda: (window.workspace.select(range(3)), window.bench.tuner.take()))
+    window.bench.tighten.pace.setValue(0)
+    assert window.bench.tighten._empty.text().startswith("Nothing to take out")
+    assert not window.bench.tighten._apply.isEnabled()
+
+
+def test_the_gauge_knows_the_channel_and_the_joins_are_chosen(qtbot: QtBot, window: MainWindow) -> None:
+    window.bench.show_side(1)
+    gauge = window.bench.gauge
+    assert "Pebble Lane" in gauge.toolTip()
+    edited(qtbot, window, lambda: gauge.menu().actions()[2].trigger())
+    assert short_of(window).channel == CHANNELS[2].name
+    assert "of at most 3:00" in gauge.accessibleDescription()
+    box = window.bench.pieces._joins
+    box.setCurrentIndex(1)
+    edited(qtbot, window, lambda: box.activated.emit(1))
+    assert short_of(window).joins == "punch"
+    edited(qtbot, window, lambda: (window.workspace.select(range(42, 44)), window.bench.tuner.cut()))
+    joins = window.workspace.opened.edition.joins  # type: ignore[union-attr]
+    assert [j.near for j in joins] == [False, True]
+
+
+def test_a_side_that_is_not_seen_is_filled_when_it_is_shown(qtbot: QtBot, window: MainWindow) -> None:
+    bench = window.bench
+    bench.show_side(0)
+    edited(qtbot, window, lambda: (window.workspace.select(range(5, 7)), bench.tuner.cut()))
+    assert bench.pieces.pieces.count() != 2, "nobody saw it, so nothing was done for it"
+    bench.show_side(1)
+    assert bench.pieces.pieces.count() == 2
+    bench.show_side(2)
+    assert bench.tighten.rows.rows
+
+
+def test_shorts_are_listed_copied_and_gone_back_to(qtbot: QtBot, window: MainWindow) -> None:
+    first = window.workspace.opened.entry.id  # type: ignore[union-attr]
+    name = short_of(window).name
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_D, Qt.KeyboardModifier.ControlModifier))
+    assert short_of(window).name == f"{name} copy"
+    shorts = window.bench.shorts
+    qtbot.waitUntil(lambda: len(shorts.entries) == 2, timeout=WAIT)
+    edited(qtbot, window, lambda: shorts.menu().actions()[0].trigger())
+    assert window.workspace.opened.entry.id == first  # type: ignore[union-attr]
+
+
+@pytest.mark.real
+def test_a_finished_clip_is_found_and_rebuilt(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
+    source = window.workspace.opened.source  # type: ignore[union-attr]
+    part = read_sound(source.path, 16_000, 1).reshape(-1)[40 * 16_000 : 55 * 16_000]
+    clip = write_sound(tmp_path / "Old clip.m4a", part, 16_000)
+    (tmp_path / "broken.mp4").write_bytes(b"nothing")
+    window.moments.show_clips()
+    (sheet,) = window.moments.findChildren(ClipsSheet)
+    sheet.look([clip, tmp_path / "broken.mp4"])
+    qtbot.waitUntil(lambda: sheet.table.rowCount() == 2, timeout=WAIT)
+    assert len(sheet.located) == 1
+    assert [name for _start, _end, name in window.moments.strip._clips] == ["Old clip"]
+    assert sheet._told.text().startswith("1 of 2 clips found")
+    assert "not a video or sound file" in sheet.table.item(1, 3).text()
+    edited(qtbot, window, sheet.make)
+    assert short_of(window).name == "Old clip"
+    assert short_of(window).excerpts[0].start / TICKS == pytest.approx(40, abs=0.5)
+
+
+def test_chapters_are_retitled_and_written(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
+    opened = window.workspace.opened
+    assert opened is not None
+    place = window.moments
+    found: list[ChaptersSheet] = []
+
+    def shown() -> bool:
+        found[:] = place.findChildren(ChaptersSheet)
+        return bool(found)
+
+    place.show_chapters()
+    qtbot.waitUntil(shown, timeout=WAIT)
+    sheet = found[0]
+    assert len(sheet.titles) >= 2
+    sheet.titles[0].setText("A cabbage and a question")
+    sheet.write_text(tmp_path / "c.txt", False)
+    qtbot.waitUntil((tmp_path / "c.txt").exists, timeout=WAIT)
+    lines = (tmp_path / "c.txt").read_text().splitlines()
+    assert lines[0] == "0:00 A cabbage and a question"
+    assert len(lines) == len(sheet.titles)
+    sheet.write_copy(tmp_path / "copy.mp4")
+    qtbot.waitUntil((tmp_path / "copy.mp4").exists, timeout=WAIT)
+    sheet.accept()
+
+
+def test_pictures_are_laid_over_the_talk_and_taken_off(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
+    window.bench.show_side(1)
+    side = window.bench.pieces
+    paths = [make_clip(tmp_path / f"p{n}.mp4", 10) for n in range(2)]
+    (tmp_path / "no.txt").write_text("no picture")
+    side.how.setCurrentIndex(1)
+    edited(qtbot, window, lambda: side.lay_over([*paths, tmp_path / "no.txt"]))
+    covers = short_of(window).covers
+    assert {c.path for c in covers} == {str(p) for p in paths}
+    assert "2 pictures laid over: p0.mp4, p1.mp4" in side._covered.text()
+    opened = window.workspace.opened
+    assert opened is not None
+    scene = window.workspace.scene_at(opened.entry.short.excerpts[0].start + 100)
+    assert scene.over is not None and scene.over.path == str(paths[0])
+    edited(qtbot, window, side._off.click)
+    assert short_of(window).covers == ()
+    assert not side._off.isEnabled()
+
+
+def test_nothing_chosen_says_what_to_do(qtbot: QtBot, window: MainWindow) -> None:
+    window.bench.show_side(1)
+    said: list[str] = []
+    window.workspace.said.connect(lambda text, _kind: said.append(text))
+    window.workspace.select(None)
+    window.bench.pieces.put()
+    window.bench.basket.make("", lambda: None)
+    window.bench.tighten.table.clearSelection()
+    window.bench.tighten.bring_back()
+    assert [text.split(":")[0] for text in said] == [
+        "Choose words first", "The basket is empty", "Choose a row that was taken out.",
+    ]  # fmt: skip
+
+
+def test_silences_draw_short_lines_and_cut_words_long_ones(qtbot: QtBot, window: MainWindow) -> None:
+    window.bench.show_side(2)
+    edited(qtbot, window, lambda: (window.workspace.select(range(5, 7)), window.bench.tuner.cut()))
+    found = window.bench.script._grips
+    assert [(g.number, g.edge, g.silent) for g in found] == [
+        (0, "start", False), (0, "end", False), (1, "start", False), (1, "end", False),
+    ]  # fmt: skip
+    side = window.bench.tighten
+    side.kinds["filler"].setChecked(False)
+    side.kinds["repeat"].setChecked(False)
+    edited(qtbot, window, side.apply)
+    assert any(g.silent for g in window.bench.script._grips)
+    assert {r.kind for r in side.rows.rows} == {"silence"}
+
+
+@pytest.mark.parametrize(("drop", "to"), [(0, 2), (2, 0)])
+def test_a_list_of_passages_tells_what_was_dragged_where(qtbot: QtBot, window: MainWindow, drop: int, to: int) -> None:
+    window.bench.show_side(1)
+    basket = window.bench.basket
+    for chosen in (range(60, 66), range(30, 35), range(100, 104)):
+        window.workspace.select(chosen)
+        window.bench.pieces.put()
+    before = basket.passages
+    picked = window.bench.pieces.picked
+    picked.setCurrentRow(drop)
+    with qtbot.waitSignal(picked.moved, timeout=WAIT):
+        for _ in range(abs(to - drop)):
+            key = Qt.Key.Key_Down if to > drop else Qt.Key.Key_Up
+            qtbot.keyClick(picked, key, Qt.KeyboardModifier.AltModifier)
+    listed = list(before)
+    listed.insert(to, listed.pop(drop))
+    assert basket.passages == tuple(listed)
+    assert picked.item(to).text().startswith(f"{to + 1} ")

@@ -1,0 +1,329 @@
+"""The real window, driven offscreen through its own widgets on the demo."""
+
+from __future__ import annotations
+
+import time
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QPoint, Qt, QTimer
+from PySide6.QtWidgets import QAbstractButton, QApplication
+from pytestqt.qtbot import QtBot
+
+from standtall.base.time import TICKS
+from standtall.cutting.edges import CLOSE
+from standtall.jobs.process import Job
+from standtall.library.project import Project
+from standtall.media.probe import probe
+from standtall.model.timemap import Excerpt
+from standtall.session.analyse import Options
+from standtall.ui import player as player_module
+from standtall.ui.app.application import dressed, open_files
+from standtall.ui.app.window import MainWindow
+from standtall.ui.footage import preview_copies as previews
+from standtall.ui.preview.player import SoundClock
+from standtall.ui.widgets import theme
+from tests.conftest import make_clip, tone
+
+WAIT = 90_000
+
+
+class Idle:
+    """Stands in for a job that is never done."""
+
+    def __init__(self, arguments: list[str], _listener: object) -> None:
+        self.arguments = arguments
+
+    def start(self) -> None:
+        return
+
+    cancel = start
+
+    def wait(self, _seconds: float) -> bool:
+        return True
+
+
+@pytest.fixture
+def window(
+    qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: pytest.MonkeyPatch
+) -> Iterator[MainWindow]:
+    """The demo open on the Bench; no copies for moving about are made."""
+    monkeypatch.setattr(previews, "Job", Idle)
+    monkeypatch.setattr(MainWindow, "_may_end", lambda _self: True)  # nobody is there to answer
+    dressed(["test"])
+    theme.apply(qapp, theme.LIGHT)
+    made = MainWindow()
+    qtbot.addWidget(made)
+    made.resize(1280, 800)  # the screen of tests is smaller
+    made.show()
+    with qtbot.waitSignal(made.player.shown, timeout=WAIT):
+        open_files(made, [], demo=True)
+    qtbot.waitUntil(lambda: made.places.currentIndex() == 1, timeout=WAIT)
+    yield made
+    made.end()
+
+
+def edited(qtbot: QtBot, window: MainWindow, does: Callable[[], object]) -> None:
+    with qtbot.waitSignal(window.workspace.edition_changed, timeout=WAIT):
+        does()
+
+
+def short_of(window: MainWindow):  # type: ignore[no-untyped-def]
+    assert window.workspace.opened is not None
+    return window.workspace.opened.entry.short
+
+
+def word_point(window: MainWindow, index: int) -> QPoint:
+    script = window.bench.script
+    page = script.page
+    assert page is not None
+    script.verticalScrollBar().setValue(int(page.rows[page.row_of(index)].top) - 200)
+    box = dict(script._places(page.row_of(index)))[index]
+    return QPoint(int(box.center().x()), int(box.center().y()) - script.verticalScrollBar().value())
+
+
+def test_words_are_chosen_by_dragging_and_made_the_short(qtbot: QtBot, window: MainWindow) -> None:
+    view = window.bench.script.viewport()
+    first = word_point(window, 40)
+    qtbot.mousePress(view, Qt.MouseButton.LeftButton, pos=first)
+    qtbot.mouseMove(view, word_point(window, 52))
+    qtbot.mouseRelease(view, Qt.MouseButton.LeftButton, pos=word_point(window, 52))
+    assert window.workspace.selection == range(40, 53)
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Return))
+    words = window.workspace.opened.analysis.words  # type: ignore[union-attr]
+    (excerpt,) = short_of(window).excerpts
+    assert words[39].end - CLOSE <= excerpt.start <= words[40].start
+    assert words[52].end <= excerpt.end <= words[53].start + CLOSE
+
+
+def test_words_are_cut_and_brought_back_and_every_step_is_on_disk(qtbot: QtBot, window: MainWindow) -> None:
+    before = short_of(window)
+    window.workspace.select(range(8, 11))
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Delete))
+    assert len(short_of(window).excerpts) == 2
+    path = window.workspace.project_path
+    assert path is not None
+    with Project(path, "read") as other:
+        assert other.entry(1).short == short_of(window)
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_B))
+    assert short_of(window) == before
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
+    assert len(short_of(window).excerpts) == 2
+    assert "Cut 3 words" in window.bench._undo.toolTip()
+    edited(qtbot, window, lambda: window.bench._redo.click())
+    assert short_of(window) == before
+
+
+def test_the_crop_is_dragged_on_the_wide_picture_and_in_the_lane(qtbot: QtBot, window: MainWindow) -> None:
+    opened = window.workspace.opened
+    assert opened is not None
+    was = opened.camera.at(window.workspace.playhead).crop
+    wide = window.bench.wide
+    place = wide._on(was)
+    start = place.center().toPoint()
+    qtbot.mousePress(wide, Qt.MouseButton.LeftButton, pos=start)
+    qtbot.mouseMove(wide, start + QPoint(40, 0))
+    edited(qtbot, window, lambda: qtbot.mouseRelease(wide, Qt.MouseButton.LeftButton, pos=start + QPoint(40, 0)))
+    now = window.workspace.opened.camera.at(window.workspace.playhead).crop  # type: ignore[union-attr]
+    assert now.cx == pytest.approx(was.cx + 40 / wide.width(), abs=0.01)
+    assert window.bench.tuner._why.text() == "Set by hand."
+    script = window.bench.script
+    script.verticalScrollBar().setValue(0)
+    lane = script._lane()
+    page = script.page
+    assert page is not None
+    spot = QPoint(int(lane.at(now.cx)), int(page.y(window.workspace.playhead)) + 4)
+    qtbot.mousePress(script.viewport(), Qt.MouseButton.LeftButton, pos=spot)
+    qtbot.mouseMove(script.viewport(), spot - QPoint(20, 0))
+    edited(qtbot, window, lambda: qtbot.mouseRelease(script.viewport(), Qt.MouseButton.LeftButton, pos=spot - QPoint(20, 0)))
+    moved = window.workspace.opened.camera.at(window.workspace.playhead).crop  # type: ignore[union-attr]
+    assert moved.cx == pytest.approx(now.cx - 20 / lane.w, abs=0.01)
+    edited(qtbot, window, lambda: window.bench.tuner._auto.click())
+    assert short_of(window).framing.crops == ()
+
+
+def test_a_person_is_followed_and_a_look_chosen(qtbot: QtBot, window: MainWindow) -> None:
+    tuner = window.bench.tuner
+    button = next(b for b in tuner.findChildren(QAbstractButton) if b.text() == "Person 1")
+    edited(qtbot, window, button.click)
+    assert [f.person for f in short_of(window).framing.follows] == [0]
+    assert "as you chose" in tuner._why.text()
+    marker = next(b for b in tuner._looks.buttons() if b.look.name == "marker")  # type: ignore[attr-defined]
+    edited(qtbot, window, marker.click)
+    assert short_of(window).look == "marker"
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_C))
+    assert not short_of(window).captions_on
+
+
+def test_in_and_out_at_the_playhead(qtbot: QtBot, window: MainWindow) -> None:
+    window.workspace.seek(3 * TICKS)
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_I))
+    window.workspace.seek(9 * TICKS)
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_O))
+    assert short_of(window).excerpts == (Excerpt(3 * TICKS, 9 * TICKS),)
+    assert window.bench.gauge.toolTip().startswith("0:06.0")
+
+
+def test_playing_moves_the_playhead_in_real_time(qtbot: QtBot, window: MainWindow) -> None:
+    began, at = time.monotonic(), window.workspace.playhead
+    qtbot.keyClick(window, Qt.Key.Key_Space)
+    qtbot.waitUntil(lambda: window.workspace.playhead > at + TICKS, timeout=WAIT)
+    took = time.monotonic() - began
+    qtbot.keyClick(window, Qt.Key.Key_K)
+    assert took > 0.7
+    assert window.player.speed == 0
+    frame = window.player.frame
+    with qtbot.waitSignal(window.player.shown, timeout=WAIT, check_params_cb=lambda s: s.frame == frame + 1):
+        qtbot.keyClick(window, Qt.Key.Key_Right)
+    qtbot.keyClick(window, Qt.Key.Key_L)
+    qtbot.keyClick(window, Qt.Key.Key_L)
+    assert window.player.speed == 2.0
+    qtbot.keyClick(window, Qt.Key.Key_J)
+    assert window.player.speed == -1.0
+    window.player.pause()
+
+
+def test_the_sound_clock_counts_samples_played() -> None:
+    class Stream:
+        latency = 0.02
+
+        def __init__(self, callback: Callable[..., None], **_: object) -> None:
+            self.callback = callback
+            self.closed = False
+
+        def start(self) -> None:
+            self.out = np.ones((4_800, 2), np.float32)
+            self.callback(self.out, 4_800, None, None)
+
+        def stop(self) -> None:
+            self.closed = True
+
+        close = stop
+
+    class Device:
+        OutputStream = Stream
+
+    samples = tone(1.0)
+    clock = SoundClock(samples, Device)
+    clock.start(0.95, 1.0)
+    assert clock.now() == pytest.approx(0.95 + 0.1 - 0.02)
+    out = clock._stream.out
+    np.testing.assert_array_equal(out[:2_400], samples[:, 45_600:].T)
+    assert not out[2_400:].any(), "silence after the end"
+    stream = clock._stream
+    clock.stop()
+    assert stream.closed
+
+
+def test_rendering_from_the_window(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
+    window.workspace.select(range(6))
+    edited(qtbot, window, window.bench.tuner.take)
+    window.tall.rendering.folder = tmp_path
+    with qtbot.waitSignal(window.tall.rendering.finished, timeout=120_000) as done:
+        qtbot.keyClick(window, Qt.Key.Key_R, Qt.KeyboardModifier.ControlModifier)
+        assert window.tall.rendering.currentIndex() == 1
+    made = probe(done.args[0])
+    assert (made.width, made.height) == (1080, 1920)
+    assert window.tall.rendering.currentIndex() == 2
+
+
+def test_a_cancelled_render_says_so_and_leaves_nothing(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
+    window.tall.rendering.folder = tmp_path / "out"
+    window.tall.rendering.start()
+    qtbot.waitUntil(lambda: "Rendering" in window.tall.rendering._stage.text(), timeout=60_000)
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT):
+        window.tall.rendering._cancel.click()
+    assert window.tall.rendering.currentIndex() == 0
+    assert list((tmp_path / "out").iterdir()) == []
+
+
+def test_footage_is_added_analysed_and_opened(
+    qtbot: QtBot, window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    captions = tmp_path / "c.srt"
+    captions.write_text("1\n00:00:00,200 --> 00:00:01,800\nSome made up words.\n")
+    clip = make_clip(tmp_path / "mine.mp4", sound=tone(2.0))
+    monkeypatch.setattr(window.workspace, "options_of", lambda _source: Options(captions=captions))
+    real = Job.__init__
+
+    def with_captions(self: Job, arguments: list[str], listener: object) -> None:
+        real(self, [arguments[0], f"--captions={captions}", *arguments[1:]], listener)  # type: ignore[arg-type]
+
+    monkeypatch.setattr(Job, "__init__", with_captions)
+    bad = tmp_path / "bad.mp4"
+    bad.write_bytes(b"no movie")
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda _t, kind: kind == "error"):
+        window.footage.add([bad])
+    with qtbot.waitSignal(window.workspace.said, timeout=60_000, check_params_cb=lambda text, _k: "mine is ready" in text):
+        window.footage.add([clip])
+    card = window.footage._cards[probe(clip).key]
+    assert card._state.text().startswith("Ready: 4 words")
+    assert not card._open.isHidden()
+
+
+def test_the_window_never_stalls_while_it_works(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
+    """The event loop is asked every 5 ms. The longest single stall is measured in bench/ (goal 50 ms, not reached yet);
+    a shared machine would make that a coin toss here, so this holds 95 of 100 turns under 50 ms and none at a second."""
+    gaps: list[float] = []
+    last = [time.perf_counter()]
+
+    def tick() -> None:
+        now = time.perf_counter()
+        gaps.append(now - last[0])
+        last[0] = now
+
+    watch = QTimer()
+    watch.timeout.connect(tick)
+    window.tall.rendering.folder = tmp_path
+    window.tall.rendering.start()
+    watch.start(5)
+    last[0] = time.perf_counter()
+    window.player.play()
+    window.workspace.select(range(20, 24))
+    edited(qtbot, window, window.bench.tuner.cut)
+    qtbot.waitUntil(lambda: len(gaps) > 500, timeout=60_000)
+    watch.stop()
+    assert window.tall.rendering.running
+    window.player.pause()
+    window.tall.rendering.cancel()
+    qtbot.waitUntil(lambda: not window.tall.rendering.running, timeout=WAIT)
+    assert np.percentile(gaps, 95) < 0.05
+    assert max(gaps) < 1.0
+
+
+def test_every_control_has_a_name_and_every_key_works_once(window: MainWindow) -> None:
+    for button in window.findChildren(QAbstractButton):
+        if button.isVisible() and button.objectName() != "qt_toolbar_ext_button":
+            assert button.text() or button.accessibleName(), button
+            assert button.toolTip() or button.text(), button
+    keys = [k.strip() for keys, _text in window.keys.listed for k in keys.split(" or ")]
+    assert len(keys) == len(set(keys))
+
+
+def contrast(a: str, b: str) -> float:
+    def luminance(colour: str) -> float:
+        parts = [int(colour[i : i + 2], 16) / 255 for i in (1, 3, 5)]
+        r, g, bl = (c / 12.92 if c <= 0.04045 else ((c + 0.055) / 1.055) ** 2.4 for c in parts)
+        return 0.2126 * r + 0.7152 * g + 0.0722 * bl
+
+    high, low = sorted((luminance(a), luminance(b)), reverse=True)
+    return (high + 0.05) / (low + 0.05)
+
+
+@pytest.mark.parametrize("look", [theme.LIGHT, theme.DARK], ids=lambda t: t.name)
+def test_text_has_contrast(look: theme.Theme) -> None:
+    """WCAG 2.2, success criterion 1.4.3: 4.5:1."""
+    pairs = [(look.text, look.ground), (look.text, look.raised), (look.faint, look.ground), (look.faint, look.raised),
+             (look.ink, look.paper), (look.pale_ink, look.paper), (look.struck_ink, look.paper), (look.ink, look.chosen),
+             (theme.ON_NOW, theme.NOW), ("#d9d3c7", theme.WELL)]  # fmt: skip
+    for front, back in pairs:
+        assert contrast(front, back) >= 4.5, (front, back)
+
+
+def test_a_machine_without_sound_plays_by_the_wall_clock(monkeypatch: pytest.MonkeyPatch) -> None:
+    import sys
+
+    monkeypatch.setitem(sys.modules, "sounddevice", None)
+    assert player_module.sound_device() is None

@@ -1,0 +1,302 @@
+"""The window around its places: keys, shade, projects, shuttle, even time, the rows of the script, threads and their door."""
+
+from __future__ import annotations
+
+import threading
+from pathlib import Path
+
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+from PySide6.QtCore import QRectF, Qt
+from PySide6.QtGui import QColor, QImage, QPainter
+from PySide6.QtWidgets import QDialog, QLabel
+from pytestqt.qtbot import QtBot
+
+from standtall.base.errors import NothingToDo, StandTallError
+from standtall.base.folders import settings_folder
+from standtall.base.time import TICKS
+from standtall.library import settings
+from standtall.library.project import Project
+from standtall.model import corrections
+from standtall.model.analysis import LEVEL_STEP
+from standtall.model.words import Word
+from standtall.ui.app.window import MainWindow
+from standtall.ui.bench.transcript.lanes import LaneBox, paint_time_lane
+from standtall.ui.bench.transcript.rows import MOST_LETTERS, MOST_WORDS, ROW, Page, reading_rows
+from standtall.ui.threads.dispatcher import Door, Worker
+from standtall.ui.widgets import theme
+from tests.ui.test_desk import WAIT, edited, window
+
+__all__ = ["window"]
+
+
+def test_all_keys_are_on_the_sheet(qtbot: QtBot, window: MainWindow) -> None:
+    window.keys.show_sheet()
+    (sheet,) = [d for d in window.findChildren(QDialog) if d.windowTitle() == "Keys"]
+    shown = {label.text() for label in sheet.findChildren(QLabel)}
+    for action in window.actions():
+        assert action.text() in shown
+    for keys, text in window.keys.listed:
+        assert {keys, text} <= shown
+    sheet.close()
+
+
+def test_the_shade_is_kept(qtbot: QtBot, window: MainWindow) -> None:
+    assert theme.current() is theme.LIGHT
+    before = window.bench.script.viewport().grab().toImage().pixelColor(400, 30)
+    window.change_theme()
+    try:
+        qtbot.waitUntil(lambda: settings.load()[0].theme == "dark", timeout=WAIT)
+        after = window.bench.script.viewport().grab().toImage().pixelColor(400, 30)
+        assert before != after
+        assert window.bench.script.viewport().grab().toImage().pixelColor(150, 3).lightness() < 60, "the picture lane stays dark"
+    finally:
+        window.change_theme()
+    qtbot.waitUntil(lambda: settings.load()[0].theme == "light", timeout=WAIT)
+
+
+def test_a_new_project_is_empty_and_the_old_one_comes_back(
+    qtbot: QtBot, window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    ws = window.workspace
+    old, short = ws.project_path, ws.opened.entry.short  # type: ignore[union-attr]
+    monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getSaveFileName", lambda *_a: (str(tmp_path / "next"), ""))
+    with qtbot.waitSignal(ws.project_changed, timeout=WAIT):
+        window.new_project()
+    assert (ws.project_path, ws.sources, ws.opened) == (tmp_path / "next.standtall", (), None)
+    assert window.windowTitle() == "next – Stand Tall"
+    assert window.footage._empty.isVisibleTo(window.footage)
+    for does in (window.undo, window.bench.tuner.cut, window.bench.script.retype, window.bench.work.hear, window.give_words):
+        does()  # nothing is open, and nothing goes wrong
+    monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getOpenFileName", lambda *_a: (str(old), ""))
+    with qtbot.waitSignal(ws.edition_changed, timeout=WAIT):
+        window.choose_project()
+    assert ws.opened.entry.short == short  # type: ignore[union-attr]
+    assert settings.load()[0].recent[:2] == (str(old), str(tmp_path / "next.standtall"))
+    window._fill_projects()
+    assert [a.text() for a in window._projects.menu().actions()][3:5] == ["The Allotment Hour", "next"]
+
+
+def test_a_project_of_something_else_is_refused_and_the_old_one_stays(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
+    ws = window.workspace
+    before, words = ws.project_path, ws.opened.transcript.words  # type: ignore[union-attr]
+    (tmp_path / "notes.standtall").write_bytes(b"this is no project at all" * 100)
+    with qtbot.waitSignal(ws.said, timeout=WAIT) as told:
+        ws.open_project(tmp_path / "notes.standtall")
+    assert told.args[1] == "error"
+    assert ws.project_path == before
+    edited(qtbot, window, lambda: ws.revise(lambda t: corrections.accept(t, [0, 5])))
+    assert ws.opened.transcript.words[1:5] == words[1:5]  # type: ignore[union-attr]
+
+
+def test_the_shuttle_doubles_and_turns_round(qtbot: QtBot, window: MainWindow) -> None:
+    speeds = []
+    for way in (1, 1, 1, 1, 1, -1, -1, 1):
+        window.shuttle(way)
+        speeds.append(window.player.speed)
+    assert speeds == [1, 2, 4, 8, 8, -1, -2, 1]
+    window.toggle_play()
+    assert window.player.speed == 0
+
+
+def test_steps_stay_inside_the_short(qtbot: QtBot, window: MainWindow) -> None:
+    ws = window.workspace
+    opened = ws.opened
+    assert opened is not None
+    for _ in range(3):
+        window.step(-1)
+    assert window.player.frame == 0
+    window.step(10)
+    qtbot.waitUntil(lambda: window.player.frame == 10, timeout=WAIT)
+    assert ws.playhead == opened.edition.scene(10).source_tick
+    before = ws.playhead
+    window.step_seconds(2)
+    assert ws.playhead == before + 2 * TICKS
+    window.step(10**6)
+    qtbot.waitUntil(lambda: window.player.frame == opened.edition.frames - 1, timeout=WAIT)
+
+
+def test_time_is_even_or_elastic(qtbot: QtBot, window: MainWindow) -> None:
+    page = window.bench.script.page
+    assert page is not None
+    with qtbot.waitSignal(window.workspace.opened_changed, timeout=WAIT):
+        window.toggle_even()
+    even = window.bench.script.page
+    assert even is not None
+    assert even.height > page.height, "an even page is as long as the footage"
+    ten = [even.y(t * TICKS) for t in range(20, 120, 10)]
+    assert np.ptp(np.diff(ten)) < 2.5 * ROW
+    with qtbot.waitSignal(window.workspace.opened_changed, timeout=WAIT):
+        window.toggle_even()
+    assert window.bench.script.page.height == page.height  # type: ignore[union-attr]
+
+
+def test_rows_and_words_are_walked_by_keys(qtbot: QtBot, window: MainWindow) -> None:
+    ws, script = window.workspace, window.bench.script
+    page, words = script.page, ws.opened.transcript.words  # type: ignore[union-attr]
+    assert page is not None
+    ws.seek(words[page.rows[3].first].start)
+    qtbot.keyClick(script, Qt.Key.Key_Down)
+    assert ws.playhead == words[page.rows[4].first].start
+    qtbot.keyClick(script, Qt.Key.Key_Right, Qt.KeyboardModifier.ControlModifier)
+    assert ws.playhead == words[page.rows[4].first + 1].start
+    qtbot.keyClick(script, Qt.Key.Key_Right, Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.ShiftModifier)
+    assert ws.selection == range(page.rows[4].first + 1, page.rows[4].first + 3)
+    qtbot.keyClick(script, Qt.Key.Key_Up)
+    assert ws.selection is None
+
+
+def test_a_jump_paints_what_a_whole_painting_does(qtbot: QtBot, window: MainWindow) -> None:
+    """What is kept of a page while it is scrolled is the same picture as a fresh one."""
+    script = window.bench.script
+    bar = script.verticalScrollBar()
+    for at in (0, 60, 47, 400, 430, 200):
+        bar.setValue(at)
+        kept = script.viewport().grab().toImage()
+        script.refresh()
+        fresh = script.viewport().grab().toImage()
+        assert difference(kept, fresh) < 0.002
+
+
+def difference(one: QImage, other: QImage) -> float:
+    """Share of pixels that are plainly not alike."""
+    a, b = (np.asarray(i.convertToFormat(QImage.Format.Format_RGB32).constBits()).reshape(-1, 4)[:, :3].astype(int) for i in (one, other))
+    return float((np.abs(a - b).max(axis=1) > 40).mean())
+
+
+@pytest.mark.parametrize("missing", [0, 3_000])
+def test_the_loudness_beside_the_rows_is_the_loudest_of_each_line(qapp: object, missing: int) -> None:
+    words = tuple(Word(f"w{i}", i * 24_000, i * 24_000 + 20_000) for i in range(120))
+    length = words[-1].end + TICKS
+    page = Page(words, length, False)
+    level = np.random.default_rng(4).uniform(-70, 0, length // LEVEL_STEP - missing).astype(np.float32)
+    lane = LaneBox(50, 160, 0.0, page.height)
+    image = QImage(60, int(page.height), QImage.Format.Format_RGB32)
+    painter = QPainter(image)
+    paint_time_lane(painter, QRectF(0, 0, 60, page.height), lane, level, page)
+    painter.end()
+    line = QColor(theme.current().line)
+    checked = 0
+    for y in range(30, int(page.height) - 40, 6):
+        y -= y % 3
+        if any(n % 2 == 0 and row.top - 4 <= y <= row.top + ROW + 4 for n, row in enumerate(page.rows)):
+            continue  # a clock time is written there
+        checked += 1
+        a, b = (int(t) // LEVEL_STEP for t in page.ticks(np.array([y, y + 3])))
+        part = level[a : max(a + 1, b)]
+        share = max(0.0, min(1.0, (float(part.max()) + 55) / 45)) if len(part) else 0.0
+        wide = sum(image.pixelColor(x, y) == line for x in range(26, 50))
+        assert abs(wide - share * 22) <= 1.5
+    assert checked > 30
+
+
+def test_the_lane_is_empty_where_nothing_was_measured(qapp: object) -> None:
+    page = Page((Word("a", 0, 4_800),), TICKS, False)
+    image = QImage(60, 80, QImage.Format.Format_RGB32)
+    painter = QPainter(image)
+    paint_time_lane(painter, QRectF(0, 0, 60, 80), LaneBox(50, 160, 0.0, 80.0), np.zeros(0, np.float32), page)
+    painter.end()
+    assert image.pixelColor(45, 60) == QColor(theme.current().page_rule)
+
+
+@st.composite
+def talks(draw: st.DrawFn) -> tuple[Word, ...]:
+    out: list[Word] = []
+    at = 0
+    for _ in range(draw(st.integers(1, 60))):
+        at += draw(st.sampled_from([0, 100, 9_600, 60_000, 400_000]))
+        long = draw(st.integers(1, 30_000))
+        text = draw(st.text("abcdefgh", min_size=1, max_size=30)) + draw(st.sampled_from(["", "", ".", ","]))
+        out.append(Word(text, at, at + long, 1.0, draw(st.sampled_from([-1, 0, 1]))))
+        at += long
+    return tuple(out)
+
+
+@given(talks(), st.booleans(), st.integers(0, 200_000))
+def test_a_page_holds_every_word_once_and_time_runs_down_it(words: tuple[Word, ...], even: bool, rest: int) -> None:
+    length = words[-1].end + rest
+    page = Page(words, length, even)
+    assert [i for row in page.rows for i in range(row.first, row.last + 1)] == list(range(len(words)))
+    for row in page.rows:
+        inside = words[row.first : row.last + 1]
+        assert len({w.talker for w in inside}) == 1
+        assert len(inside) <= MOST_WORDS
+        assert len(inside) == 1 or sum(len(w.text) + 1 for w in inside) <= MOST_LETTERS + MOST_LETTERS // 2
+        assert not any(w.ends_sentence for w in inside[:-1])
+        assert page.row_of(row.first) == page.row_of(row.last) == page.rows.index(row)
+    tops = [row.top for row in page.rows]
+    assert all(b - a >= ROW - 1e-6 for a, b in zip(tops, tops[1:], strict=False)), "no row lies on another"
+    ys = page.ys(np.linspace(0, length, 50))
+    assert (np.diff(ys) >= -1e-6).all()
+    assert ys[0] >= 0
+    assert ys[-1] <= page.height
+    middle = (page.rows[0].start + page.rows[0].end) // 2
+    assert abs(page.tick(page.y(middle)) - middle) <= max(2, (page.rows[0].end - page.rows[0].start) // ROW)
+    seen = page.visible(page.rows[-1].top, page.rows[-1].top + 1)
+    assert len(page.rows) - 1 in seen
+
+
+def test_a_row_does_not_end_on_a_word_that_belongs_to_the_next() -> None:
+    words = tuple(Word(t, i * 9_600, i * 9_600 + 9_000) for i, t in enumerate(["we", "planted", "all", "of", "the", "beans", "behind", "the", "old", "shed"]))
+    for row in reading_rows(words)[:-1]:
+        assert words[row[-1]].text not in ("the", "of", "a")
+
+
+def test_work_goes_in_order_and_comes_back_in_the_interface_thread(qtbot: QtBot) -> None:
+    door = Door()
+    worker = Worker("test", door)
+    seen: list[tuple[int, bool]] = []
+    for n in range(5):
+        worker.do(lambda n=n: n, lambda n: seen.append((n, threading.current_thread() is threading.main_thread())))  # type: ignore[misc]
+    qtbot.waitUntil(lambda: len(seen) == 5, timeout=WAIT)
+    assert seen == [(n, True) for n in range(5)]
+    worker.close()
+
+
+def test_an_error_of_ours_is_told_and_the_thread_goes_on(qtbot: QtBot) -> None:
+    door = Door()
+    worker = Worker("test", door)
+    told: list[StandTallError] = []
+    done: list[int] = []
+
+    def fails() -> None:
+        raise NothingToDo("There is nothing.", "Add something.")
+
+    worker.do(fails, None, told.append)
+    worker.do(lambda: 1, done.append)
+    qtbot.waitUntil(lambda: bool(done), timeout=WAIT)
+    assert [str(e) for e in told] == ["There is nothing. Add something."]
+    worker.close()
+
+
+def test_what_comes_after_the_window_has_closed_is_dropped(qtbot: QtBot) -> None:
+    door = Door()
+    seen: list[int] = []
+    door.send(lambda: seen.append(1))
+    door.shut()
+    door.send(lambda: seen.append(2))
+    qtbot.wait(50)
+    assert seen == []
+
+
+def test_the_project_on_disk_is_whole_while_the_window_is_open(qtbot: QtBot, window: MainWindow) -> None:
+    path = window.workspace.project_path
+    assert path is not None
+    edited(qtbot, window, window.bench.tuner.toggle_captions)
+    with Project(path, "read") as other:  # another program reads it at the same time
+        assert not other.entry(window.workspace.opened.entry.id).short.captions_on  # type: ignore[union-attr]
+
+
+@pytest.mark.fault
+def test_broken_settings_leave_the_window_open_and_are_said(qtbot: QtBot, own_folders: Path) -> None:
+    file = settings_folder() / "settings.json"
+    file.parent.mkdir(parents=True)
+    file.write_text("[" * 100_000)
+    made = MainWindow()
+    qtbot.addWidget(made)
+    made.show()
+    assert "Your settings cannot be understood" in made._message.text()
+    assert str(file.with_name("settings.json.broken")) in made._message.text()
+    made.end()

@@ -15,7 +15,7 @@ from tests.conftest import write_sound
 from bench.demo import demo
 from bench.row import Row
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.probe import probe
 from standtall.media.sound import Samples, read_sound
 from standtall.session.clips import ClipFinder
@@ -85,9 +85,12 @@ def _run(folder: Path) -> Iterator[Row]:
             at += (b - a) / FULL
         truths.append(truth)
         paths.append(write_sound(folder / f"clip{n}.m4a", _mixed(np.concatenate(pieces), rng), FULL))
-    stranger = hours_of_talk(STRANGERS * 30, np.random.default_rng(5), signal.resample_poly(voice, 41, 47).astype(np.float32)[::-1].copy())
+    stranger = hours_of_talk(
+        STRANGERS * 30, np.random.default_rng(5), signal.resample_poly(voice, 41, 47).astype(np.float32)[::-1].copy()
+    )
     strangers = [
-        write_sound(folder / f"other{n}.m4a", _mixed(stranger[n * 30 * FULL : (n + 1) * 30 * FULL], rng), FULL) for n in range(STRANGERS)
+        write_sound(folder / f"other{n}.m4a", _mixed(stranger[n * 30 * FULL : (n + 1) * 30 * FULL], rng), FULL)
+        for n in range(STRANGERS)
     ]
     del talk
     began = time.monotonic()
@@ -99,12 +102,12 @@ def _run(folder: Path) -> Iterator[Row]:
     for result, truth in zip(located, truths, strict=True):
         hits = 0
         for a, b, offset in truth:
-            here = [p for p in result.pieces if p.clip_start / TICKS < (a + b) / 2 < p.clip_end / TICKS]
-            error = min((abs((p.start - p.clip_start) / TICKS - offset) for p in here), default=9.9)
+            here = [p for p in result.pieces if p.clip_start / TICKS_PER_SECOND < (a + b) / 2 < p.clip_end / TICKS_PER_SECOND]
+            error = min((abs((p.start - p.clip_start) / TICKS_PER_SECOND - offset) for p in here), default=9.9)
             hits += error <= 0.04
             if error <= 0.04:
                 worst = max(worst, error)
-                edges += [max(abs(p.clip_start / TICKS - a), abs(p.clip_end / TICKS - b)) for p in here[:1]]
+                edges += [max(abs(p.clip_start / TICKS_PER_SECOND - a), abs(p.clip_end / TICKS_PER_SECOND - b)) for p in here[:1]]
             wrong += bool(here) and error > 0.04
         found += hits == len(truth)
     false = sum(bool(finder.locate(path).pieces) for path in strangers)
@@ -115,17 +118,24 @@ def _run(folder: Path) -> Iterator[Row]:
     yield Row("pieces put in a wrong place, and strangers found", wrong + false, "", "<= 0")
     yield Row(f"time to listen to {MINUTES} minutes", ready, "s")
     yield Row(f"time in all, with {CLIPS} clips", took, "s", "<= 20")
-    yield Row("largest memory of the process (made footage included)", resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024, "MB")
+    yield Row(
+        "largest memory of the process (made footage included)", resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024, "MB"
+    )
     yield _against_scipy(finder, paths[0], located[0].pieces[0] if located[0].pieces else None)
 
 
 def _against_scipy(finder: ClipFinder, path: Path, piece: object) -> Row:
     """The exact answer for one piece, by correlating it with the whole footage (scipy.signal.correlate)."""
-    from standtall.sound.search import Found
+    from standtall.sound.matching import Found
 
     assert isinstance(piece, Found)
     clip = read_sound(path, RATE, 1).reshape(-1)
-    a, b = (round(v * RATE / TICKS) for v in (piece.clip_start, piece.clip_end))
+    a, b = (round(v * RATE / TICKS_PER_SECOND) for v in (piece.clip_start, piece.clip_end))
     whole = finder._read(0, MINUTES * 60 * RATE)
     exact = int(np.argmax(signal.correlate(whole, clip[a:b], "valid", "fft")))
-    return Row("off from scipy.signal.correlate over all of it", abs(exact - round(piece.start * RATE / TICKS)) * 1000 / RATE, "ms", "<= 1")
+    return Row(
+        "off from scipy.signal.correlate over all of it",
+        abs(exact - round(piece.start * RATE / TICKS_PER_SECOND)) * 1000 / RATE,
+        "ms",
+        "<= 1",
+    )

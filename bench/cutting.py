@@ -13,13 +13,13 @@ from tests.speech.test_speech import hand_marked, load_16k, marked_words
 from bench.demo import demo, truth
 from bench.row import Row
 from bench.words import matched
-from standtall.base.time import TICKS
-from standtall.cutting.edges import cut_after, cut_before
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.cutting.cut_points import cut_after, cut_before
 from standtall.cutting.removals import PACES, Removal, removals
 from standtall.cutting.words import from_words
 from standtall.media.sound import MIX_RATE, SPEECH_RATE, level_db, sound_of
 from standtall.model.analysis import LEVEL_STEP, Analysis
-from standtall.model.timemap import Excerpt
+from standtall.model.cut import Segment
 from standtall.model.words import Word
 from standtall.sound.mix import Reader, joined
 from standtall.speech.fillers import is_filler
@@ -60,19 +60,19 @@ def _joins(read: Reader, analysis: Analysis) -> Iterator[Row]:
     rng = np.random.default_rng(7)
     wave = (0.5 * np.sin(2 * np.pi * 220.7 / MIX_RATE * np.arange(30 * MIX_RATE))).astype(np.float32)
     sine = np.stack([wave, wave])
-    yield Row("click at a join of a sine", _click(lambda a, b: sine[:, a:b], 28 * TICKS, rng), "dBFS", "<= -50")
+    yield Row("click at a join of a sine", _click(lambda a, b: sine[:, a:b], 28 * TICKS_PER_SECOND, rng), "dBFS", "<= -50")
     yield Row("click at a join of speech", _click(read, analysis.words[-1].end, rng), "dBFS", "<= -50")
 
 
 def _click(read: Reader, length: int, rng: np.random.Generator) -> float:
     """The loudest sample over 9 kHz at a join beyond what both sides hold within 60 ms of it anyway."""
     high = signal.firwin(257, 9_000, fs=MIX_RATE, pass_zero=False)
-    worst, span, near = 0.0, TICKS // 4, 2_880
+    worst, span, near = 0.0, TICKS_PER_SECOND // 4, 2_880
     for _ in range(JOINS):
         a, b = sorted(int(v) for v in rng.integers(2 * span, length - 2 * span, 2))
         if b - a < 2 * span:
             continue
-        mix = joined((Excerpt(a - span, a), Excerpt(b, b + span)), read)
+        mix = joined((Segment(KEY, a - span, a), Segment(KEY, b, b + span)), read)
         heard, before, after = (
             np.abs(signal.fftconvolve(sound[0], high, "same"))
             for sound in (mix, read(a - span, a + span), read(b - span, b + span))
@@ -100,8 +100,16 @@ def _silences(name: str, spoken: list[tuple[Analysis, list[tuple[float, float]]]
     for analysis, gaps in spoken:
         words = analysis.words
         whole = from_words("all", analysis, range(len(words)))
-        some = [(r.start / TICKS, r.end / TICKS) for r in removals(whole, analysis, PACES[4]) if r.kind == "silence"]
-        long = [g for g in gaps if g[1] - g[0] > 0.6 and words[0].start / TICKS < g[0] and g[1] < words[-1].end / TICKS]
+        some = [
+            (r.start / TICKS_PER_SECOND, r.end / TICKS_PER_SECOND)
+            for r in removals(whole, analysis, PACES[4])
+            if r.kind == "silence"
+        ]
+        long = [
+            g
+            for g in gaps
+            if g[1] - g[0] > 0.6 and words[0].start / TICKS_PER_SECOND < g[0] and g[1] < words[-1].end / TICKS_PER_SECOND
+        ]
         wanted, proposed = wanted + len(long), proposed + len(some)
         found += sum(any(a < g[1] and b > g[0] for a, b in some) for g in long)
         right += sum(any(a < g[1] and b > g[0] and g[1] - g[0] > 0.3 for g in gaps) for a, b in some)
@@ -125,7 +133,10 @@ def _recordings() -> Iterator[tuple[Analysis, list[tuple[float, float]]]]:
     options = VadOptions(threshold=0.5, min_silence_duration_ms=200, speech_pad_ms=0)
     for _name, path, marks, hint in hand_marked():
         sound = load_16k(path)
-        words = tuple(Word(t, round(a * TICKS), max(round(b * TICKS), round(a * TICKS) + 1)) for t, a, b in marked_words(marks, hint))
+        words = tuple(
+            Word(t, round(a * TICKS_PER_SECOND), max(round(b * TICKS_PER_SECOND), round(a * TICKS_PER_SECOND) + 1))
+            for t, a, b in marked_words(marks, hint)
+        )
         spans = [(s["start"] / SPEECH_RATE, s["end"] / SPEECH_RATE) for s in get_speech_timestamps(sound, options)]
         level = tuple(float(v) for v in level_db(sound))
         gaps = [(a[1], b[0]) for a, b in itertools.pairwise(spans)]
@@ -133,7 +144,11 @@ def _recordings() -> Iterator[tuple[Analysis, list[tuple[float, float]]]]:
 
 
 def _score(name: str, proposed: list[Removal], wanted: list[tuple[float, float]]) -> Iterator[Row]:
-    hit = {n for n, (a, b) in enumerate(wanted) if any(r.start / TICKS < b and r.end / TICKS > a for r in proposed)}
-    right = sum(any(r.start / TICKS < b and r.end / TICKS > a for a, b in wanted) for r in proposed)
+    hit = {
+        n
+        for n, (a, b) in enumerate(wanted)
+        if any(r.start / TICKS_PER_SECOND < b and r.end / TICKS_PER_SECOND > a for r in proposed)
+    }
+    right = sum(any(r.start / TICKS_PER_SECOND < b and r.end / TICKS_PER_SECOND > a for a, b in wanted) for r in proposed)
     yield Row(f"{name} found", len(hit) / max(1, len(wanted)), "", ">= 0.9")
     yield Row(f"{name} rightly proposed", right / max(1, len(proposed)), "", ">= 0.9")

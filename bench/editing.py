@@ -14,7 +14,7 @@ from pathlib import Path
 from PySide6.QtWidgets import QApplication
 
 from bench.row import Row
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting import words
 from standtall.framing.camera import plan
 from standtall.library.project import Entry, Project
@@ -23,16 +23,15 @@ from standtall.model.analysis import Analysis
 from standtall.model.people import FaceSample, People, Shot, Talk, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
-from standtall.model.timemap import Excerpt
-from standtall.model.transcript import Talker, Transcript
+from standtall.model.cut import Segment
+from standtall.model.transcript import Speaker, Transcript
 from standtall.model.words import Word
-from standtall.session.make import worked_out
 from standtall.session.told import Found
-from standtall.speech.search import WordIndex
+from standtall.speech.word_index import WordIndex
 from standtall.ui.app.application import dressed
 from standtall.ui.bench.place import Bench
-from standtall.ui.bench.transcript.page import ScriptView
-from standtall.ui.bench.transcript.rows import Page
+from standtall.ui.bench.transcript.page import TranscriptPage
+from standtall.ui.state.rows import Page
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 
@@ -48,12 +47,12 @@ def long_talk() -> Transcript:
     letters = "aeioubcdfghlmnprst"
     spellings = ["".join(rng.choice(letters) for _ in range(rng.randint(2, 9))) for _ in range(9_000)]
     said = []
-    step = round(TICKS / A_SECOND)
+    step = round(TICKS_PER_SECOND / A_SECOND)
     for i in range(round(HOURS * 3600 * A_SECOND)):
         end = i % 11 == 10
         text = spellings[min(8_999, int(rng.paretovariate(0.6)) - 1)] + ("." if end else "")
         said.append(Word(text, i * step, i * step + round(step * 0.8), rng.random(), i // 60 % 3))
-    return Transcript(tuple(said), (Talker("A"), Talker("B"), Talker("C")))
+    return Transcript(tuple(said), (Speaker("A"), Speaker("B"), Speaker("C")))
 
 
 def median_ms(work: Callable[[], object], times: int = 7) -> float:
@@ -67,7 +66,7 @@ def median_ms(work: Callable[[], object], times: int = 7) -> float:
 
 def run() -> Iterator[Row]:
     talk = long_talk()
-    length = talk.words[-1].end + TICKS
+    length = talk.words[-1].end + TICKS_PER_SECOND
     yield Row("words in four hours", len(talk.words), "count")
     opening = median_ms(lambda: (Page(talk.words, length, False), WordIndex(talk.words)))
     yield Row("opening a transcript of 4 h in the script", opening, "ms", "<= 300")
@@ -76,7 +75,7 @@ def run() -> Iterator[Row]:
     for name, query, loose in (("a word", common, False), ("a phrase", f"{common} {rare}", False), ("loosely", rare, True)):
         yield Row(f"search in 4 h, {name}", median_ms(lambda q=query, x=loose: index.search(q, x)), "ms", "<= 30")  # type: ignore[misc]
     with tempfile.TemporaryDirectory() as folder, Project(Path(folder) / "p.standtall") as project:
-        number = project.add_short(Short("a", KEY, (Excerpt(0, TICKS),)))
+        number = project.add_short(Short.of("a", (Segment(KEY, 0, TICKS_PER_SECOND),)))
         began = time.perf_counter()
         project.revise(number, talk, corrections.accept(talk, [i for i, w in enumerate(talk.words) if w.confidence < 1][:1]))
         yield Row("first correction in 4 h, which keeps all words", (time.perf_counter() - began) * 1000, "ms")
@@ -95,26 +94,32 @@ def run() -> Iterator[Row]:
 def scrolling(talk: Transcript, length: int) -> Iterator[Row]:
     """Painting of the script with all its lanes while it is scrolled through four hours: shots of 9 s, two faces in each."""
     application = dressed(["bench"])
-    shots = tuple(Shot(t, min(length, t + 9 * TICKS)) for t in range(0, length, 9 * TICKS))
+    shots = tuple(Shot(t, min(length, t + 9 * TICKS_PER_SECOND)) for t in range(0, length, 9 * TICKS_PER_SECOND))
     tracks = tuple(
-        Track(n, who, tuple(FaceSample(t, 0.2 + 0.5 * who, 0.3, 0.1, 0.2, 0.0) for t in range(s.start, s.end, TICKS // 8)))
+        Track(
+            n,
+            who,
+            tuple(FaceSample(t, 0.2 + 0.5 * who, 0.3, 0.1, 0.2, 0.0) for t in range(s.start, s.end, TICKS_PER_SECOND // 8)),
+        )
         for n, s in enumerate(shots)
         for who in (0, 1)
     )
     talks = tuple(Talk(s.start, s.end, n % 2, 1.0) for n, s in enumerate(shots))
     people = People(shots, tracks, talks, ("A", "B"))
-    level = tuple(-20.0 - i % 30 for i in range(length * 100 // TICKS))
+    level = tuple(-20.0 - i % 30 for i in range(length * 100 // TICKS_PER_SECOND))
     source = Source(KEY, "/none", "four hours", length, 1920, 1080, Fraction(30), audio_channels=2)
     analysis = Analysis(KEY, talk.words, people, level)
-    short = Short("a", KEY, (Excerpt(0, 60 * TICKS),))
+    short = Short.of("a", (Segment(KEY, 0, 60 * TICKS_PER_SECOND),))
     workspace = Workspace()
     try:
-        edition = worked_out(short, source, analysis)
+        composition = composed(short, source, analysis)
         camera = plan(short, source, people, everywhere=True)
         page, index = Page(talk.words, length, False), WordIndex(talk.words)
         found = Found(analysis, talk)
-        workspace.opened = Opened(source, found, talk, analysis, Entry(1, short, None, None), edition, camera, page, index, None, 0, 0)
-        view = ScriptView(workspace)
+        workspace.opened = Opened(
+            source, found, talk, analysis, Entry(1, short, None, None), composition, camera, page, index, None, 0, 0
+        )
+        view = TranscriptPage(workspace)
         view.resize(640, 720)
         view.show()
         workspace.opened_changed.emit()
@@ -146,17 +151,21 @@ def striking(workspace: Workspace, application: QApplication) -> Iterator[Row]:
     whole.show()
     view = whole.script
     arrived: list[bool] = []
-    workspace.edition_changed.connect(lambda: arrived.append(True))
+    workspace.composition_changed.connect(lambda: arrived.append(True))
     with tempfile.TemporaryDirectory() as folder:
         before = workspace.opened
         assert before is not None
         workspace.open_project(Path(folder) / "p.standtall")
         _until(application, lambda: workspace.project_path is not None)
         workspace.with_project(lambda project: project.add_short(before.entry.short))
-        for name, length, side in (("90 s", 90 * TICKS, 0), ("90 s, beside the removals sheet", 90 * TICKS, 2), ("an hour", 3600 * TICKS, 0)):
+        for name, length, side in (
+            ("90 s", 90 * TICKS_PER_SECOND, 0),
+            ("90 s, beside the removals sheet", 90 * TICKS_PER_SECOND, 2),
+            ("an hour", 3600 * TICKS_PER_SECOND, 0),
+        ):
             whole.show_side(side)
             workspace.opened = replace(before, project=workspace.generation)
-            short = Short("a", KEY, (Excerpt(0, length),))
+            short = Short.of("a", (Segment(KEY, 0, length),))
             arrived.clear()
             workspace.make_short(lambda _now, s=short: s)  # type: ignore[misc]
             _until(application, lambda: bool(arrived))

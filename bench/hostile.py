@@ -85,7 +85,20 @@ def read_all(kind: str, folder: Path) -> tuple[int, int, float, float]:
 
 # projects
 
-VALUES: tuple[object, ...] = (None, "", "x", "../../../etc", -1, 1 << 62, 1.5, b"\x00\xff", "[" * 40_000, '{"a":' * 9_000, "9" * 400, "NaN")
+VALUES: tuple[object, ...] = (
+    None,
+    "",
+    "x",
+    "../../../etc",
+    -1,
+    1 << 62,
+    1.5,
+    b"\x00\xff",
+    "[" * 40_000,
+    '{"a":' * 9_000,
+    "9" * 400,
+    "NaN",
+)
 STRUCTURE = (
     "DROP TABLE {t}", "ALTER TABLE {t} RENAME TO other", "CREATE VIEW v AS SELECT * FROM {t}", "CREATE TABLE extra (x)",
     "CREATE TRIGGER g AFTER INSERT ON {t} BEGIN SELECT 1; END", "PRAGMA user_version = {n}", "PRAGMA application_id = {n}",
@@ -100,15 +113,15 @@ def good_project(path: Path) -> None:
     from standtall.model.corrections import Term
     from standtall.model.short import Short
     from standtall.model.source import Source
-    from standtall.model.timemap import Excerpt
-    from standtall.model.transcript import Talker, Transcript
+    from standtall.model.cut import Segment
+    from standtall.model.transcript import Speaker, Transcript
     from standtall.model.words import Word
 
     key = "0123456789abcdef01234567"
-    said = Transcript(tuple(Word(f"w{i}", i * 24_000, i * 24_000 + 20_000) for i in range(40)), (Talker("A"),))
+    said = Transcript(tuple(Word(f"w{i}", i * 24_000, i * 24_000 + 20_000) for i in range(40)), (Speaker("A"),))
     with Project(path) as project:
         project.add_source(Source(key, "/none.mp4", "none", 40 * 48_000, 1920, 1080, audio_channels=2))
-        number = project.add_short(Short("a", key, (Excerpt(0, 48_000), Excerpt(96_000, 144_000))))
+        number = project.add_short(Short.of("a", (Segment(key, 0, 48_000), Segment(key, 96_000, 144_000))))
         for i in range(4):
             project.apply(number, edits.rename(project.entry(number).short, f"name {i}"))
             now = project.transcripts.find(key) or said
@@ -116,7 +129,7 @@ def good_project(path: Path) -> None:
         project.set_brief(key, Brief())
         project.set_terms((Term("Odile", ("Odeal",)),))
         project.vote(key, 5, 9, True, (0.5,))
-        project.set_basket(key, (Excerpt(0, 9_000),))
+        project.set_basket(key, (Segment(key, 0, 9_000),))
 
 
 def projects(folder: Path, dice: random.Random) -> None:
@@ -178,11 +191,21 @@ def media(folder: Path, dice: random.Random) -> None:
     import imageio_ffmpeg
 
     tool, made = imageio_ffmpeg.get_ffmpeg_exe(), [first]
-    codecs = {"mkv": "libx264", "ts": "mpeg2video", "flv": "flv", "avi": "mpeg4", "mov": "mjpeg", "webm": "libvpx", "mpg": "mpeg1video"}
+    codecs = {
+        "mkv": "libx264",
+        "ts": "mpeg2video",
+        "flv": "flv",
+        "avi": "mpeg4",
+        "mov": "mjpeg",
+        "webm": "libvpx",
+        "mpg": "mpeg1video",
+    }
     for ending, codec in codecs.items():
         out = folder / f"clip.{ending}"
         audio = ["-c:a", "libvorbis"] if ending == "webm" else ["-c:a", "mp3", "-ar", "44100"]
-        run = subprocess.run([tool, "-v", "error", "-y", "-i", str(first), "-r", "25", "-c:v", codec, *audio, str(out)], capture_output=True)
+        run = subprocess.run(
+            [tool, "-v", "error", "-y", "-i", str(first), "-r", "25", "-c:v", codec, *audio, str(out)], capture_output=True
+        )
         if run.returncode == 0:
             made.append(out)
     for ending in ("png", "jpg", "wav", "mp3", "gif"):
@@ -208,11 +231,13 @@ def media(folder: Path, dice: random.Random) -> None:
 
 
 def texts(folder: Path, dice: random.Random) -> None:
-    words = [{"text": f"w{i}", "start": i * 0.5, "end": i * 0.5 + 0.4, "talker": 0, "confidence": 0.9} for i in range(30)]
-    units = "".join(f'<unit id="p{i * 9}-{i * 9 + 8}"><segment><source>s</source><target>t</target></segment></unit>' for i in range(20))
+    words = [{"text": f"w{i}", "start": i * 0.5, "end": i * 0.5 + 0.4, "speaker": 0, "confidence": 0.9} for i in range(30)]
+    units = "".join(
+        f'<unit id="p{i * 9}-{i * 9 + 8}"><segment><source>s</source><target>t</target></segment></unit>' for i in range(20)
+    )
     cue = "00:00:{0:02}.000 --> 00:00:{0:02}.900\n<v Odile>Hello <00:00:{0:02}.400>there &amp; you</v>\n\n"
     good = {
-        ".json": json.dumps({"talkers": ["A"], "words": words}),
+        ".json": json.dumps({"speakers": ["A"], "words": words}),
         ".vtt": "WEBVTT\n\n" + "".join(cue.format(n) for n in range(30)),
         ".srt": "".join(f"{n}\n" + cue.format(n).replace(".", ",") for n in range(30)),
         ".xlf": '<?xml version="1.0" encoding="utf-8"?><xliff xmlns="urn:oasis:names:tc:xliff:document:2.0" version="2.1" trgLang="de">'

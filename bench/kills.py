@@ -14,8 +14,10 @@ from collections.abc import Iterator
 from pathlib import Path
 
 from bench.row import Row
+from standtall.base.folders import data_folder
 
 COUNT = 100
+MODELS = data_folder() / "models"
 EDITING = """
 import sys
 from PySide6.QtCore import QTimer
@@ -38,7 +40,7 @@ def said():
     o = ws.opened
     if o is not None:
         print(o.entry.id, o.entry.short.name, sum(w.text == "Kept" for w in o.transcript.words), flush=True)
-ws.edition_changed.connect(said)
+ws.composition_changed.connect(said)
 def turn():
     if ws.opened is None: return
     n[0] += 1
@@ -52,7 +54,12 @@ application.exec()
 
 
 def homes(home: Path) -> dict[str, str]:
+    """Folders of their own for a program that is to be killed; the speech model is the user's."""
     names = ("XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_DATA_HOME", "XDG_STATE_HOME")
+    model = home / "XDG_DATA_HOME" / "stand-tall" / "models"
+    if not model.exists():
+        model.parent.mkdir(parents=True)
+        model.symlink_to(MODELS, target_is_directory=True)
     return {**os.environ, **{v: str(home / v) for v in names}}
 
 
@@ -74,7 +81,9 @@ def windows(dice: random.Random) -> tuple[int, int]:
     with tempfile.TemporaryDirectory() as folder:
         home = Path(folder)
         environment = homes(home)
-        for turn in range(COUNT):  # names count on from one start to the next, so that a later one is never taken for an older one
+        for turn in range(
+            COUNT
+        ):  # names count on from one start to the next, so that a later one is never taken for an older one
             command = [sys.executable, "-c", EDITING, str(turn * 100_000)]
             child = subprocess.Popen(command, stdout=subprocess.PIPE, text=True, env=environment)
             assert child.stdout is not None

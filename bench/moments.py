@@ -13,7 +13,7 @@ from bench.programme import Programme, programme
 from bench.row import Row
 from standtall.model.analysis import Analysis
 from standtall.model.moment import Moment
-from standtall.moments.find import Finder, Wish
+from standtall.moments.finder import Finder, Wish
 
 FIRST = 10
 DEMO_STRONG = ("Why does one person's plot", "Here is what nobody tells you", "The first thing I did was everything wrong", "So I tried it",
@@ -50,9 +50,7 @@ def run() -> Iterator[Row]:
 
 def _on_planted(found: tuple[Moment, ...], made: Programme) -> int:
     """Proposals that a planted strong passage overlaps by half or more of itself."""
-    return sum(
-        any(min(m.end, b) - max(m.start, a) >= 0.5 * (b - a) for a, b in made.strong) for m in found
-    )
+    return sum(any(min(m.end, b) - max(m.start, a) >= 0.5 * (b - a) for a, b in made.strong) for m in found)
 
 
 def _on_sentences(finder: Finder, found: tuple[Moment, ...]) -> float:
@@ -66,5 +64,3 @@ def _on_demo(found: tuple[Moment, ...], analysis: Analysis) -> int:
     texts = [" ".join(analysis.words[i].bare for i in m.words) for m in found]
     wanted = [" ".join(w.strip(".,").lower() for w in line.split()[:4]) for line in DEMO_STRONG]
     return sum(any(w in text for w in wanted) for text in texts)
-
-

@@ -6,14 +6,14 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.words import Word
 from standtall.speech.fillers import is_filler
 
 STRONG = (
     "Why does a clock in a church tower run slow in summer? The pendulum grows longer in the heat. One degree costs you a second a "
-    "week. So the keeper of Marsh Hallow puts a penny on the bob, and every penny wins back half a second. Nobody has touched the "
+    "week. So the project_thread of Marsh Hallow puts a penny on the bob, and every penny wins back half a second. Nobody has touched the "
     "gears in ninety years. The penny keeps the time.",
     "Never paint a wooden boat in the sun. The paint dries on top and stays wet below, and by autumn it comes off in sheets. Work in "
     "the shade, use three thin coats, and wait two days between them. A hull that is painted slowly lasts eleven years. Patience is "
@@ -41,7 +41,7 @@ STRONG = (
     "Every beginner sharpens the wrong side of a chisel. The flat back must be a mirror before you touch the bevel. Spend one hour on "
     "the back, only once in its life, and you will never fight that tool again. Sharp is two surfaces that meet.",
     "The worst advice I ever got was to follow my passion. I loved violins, and I was the fourth worst violinist in Ketterby. Then I "
-    "mended one for a neighbour, and two hundred people have queued at my door since. Follow what others thank you for.",
+    "mended one for a neighbour, and two hundred people have queued at my dispatcher since. Follow what others thank you for.",
 )
 """Each opens on a question, a claim or a number, says something that can be used, ends on a short line, and needs nothing else."""
 
@@ -68,7 +68,9 @@ def _weak(rng: np.random.Generator) -> str:
     parts = []
     for _ in range(int(rng.integers(3, 7))):
         subject, text = SUBJECTS[int(rng.integers(len(SUBJECTS)))]
-        start = ("So, um, yeah,", "And then, uh,", "Well, anyway,", "Right, so", "But, you know,", "Okay, and")[int(rng.integers(6))]
+        start = ("So, um, yeah,", "And then, uh,", "Well, anyway,", "Right, so", "But, you know,", "Okay, and")[
+            int(rng.integers(6))
+        ]
         turn = ("about the", "with the", "as for the")[int(rng.integers(3))]
         parts.append(f"{start} {turn} {subject}, {text}.")
     return " ".join(parts)
@@ -79,29 +81,29 @@ def programme(minutes: int = 30, seed: int = 4) -> Programme:
     rng = np.random.default_rng(seed)
     words: list[Word] = []
     strong: list[tuple[int, int]] = []
-    at = TICKS
+    at = TICKS_PER_SECOND
     order = rng.permutation(len(STRONG))
-    every = minutes * 60 * TICKS // len(STRONG)
+    every = minutes * 60 * TICKS_PER_SECOND // len(STRONG)
     for n, which in enumerate(order):
         while at < every * n + every // 3:
-            at = _say(words, _weak(rng), at, rng, talker=0)
+            at = _say(words, _weak(rng), at, rng, speaker=0)
         first = len(words)
-        at = _say(words, STRONG[which], at, rng, talker=1)
+        at = _say(words, STRONG[which], at, rng, speaker=1)
         strong.append((words[first].start, words[-1].end))
-    while at < minutes * 60 * TICKS:
-        at = _say(words, _weak(rng), at, rng, talker=0)
+    while at < minutes * 60 * TICKS_PER_SECOND:
+        at = _say(words, _weak(rng), at, rng, speaker=0)
     level = np.full(at // LEVEL_STEP + 100, -62.0)
     for w in words:
         level[w.start // LEVEL_STEP : w.end // LEVEL_STEP] = -22.0
     return Programme(Analysis("programme", tuple(words), level_db=tuple(level.tolist()), language="en"), tuple(strong))
 
 
-def _say(words: list[Word], text: str, at: int, rng: np.random.Generator, talker: int) -> int:
+def _say(words: list[Word], text: str, at: int, rng: np.random.Generator, speaker: int) -> int:
     """Append spoken words at about 150 a minute; -> when the next may begin."""
     for said in text.split():
-        length = round((0.12 + 0.05 * min(8, len(said)) + rng.normal(0, 0.02)) * TICKS)
+        length = round((0.12 + 0.05 * min(8, len(said)) + rng.normal(0, 0.02)) * TICKS_PER_SECOND)
         kind = "filler" if is_filler(said, "en") else "word"
-        words.append(Word(said, at, at + max(2_400, length), 0.95, talker, kind))  # type: ignore[arg-type]
+        words.append(Word(said, at, at + max(2_400, length), 0.95, speaker, kind))  # type: ignore[arg-type]
         gap = 0.35 if said[-1] in ".?!" else 0.12 if said[-1] == "," else 0.03
-        at = words[-1].end + round((gap + abs(rng.normal(0, 0.02))) * TICKS)
-    return at + round(rng.uniform(0.5, 1.4) * TICKS)
+        at = words[-1].end + round((gap + abs(rng.normal(0, 0.02))) * TICKS_PER_SECOND)
+    return at + round(rng.uniform(0.5, 1.4) * TICKS_PER_SECOND)

@@ -1,7 +1,7 @@
 """A real window under random keys, clicks, drags and drops; prints what went wrong as JSON.
 
-    python -m bench.random_child inputs SEED COUNT
-    python -m bench.random_child memory SECONDS
+python -m bench.random_child inputs SEED COUNT
+python -m bench.random_child memory SECONDS
 """
 
 from __future__ import annotations
@@ -34,7 +34,7 @@ from standtall.ui.footage import preview_copies as previews
 from standtall.ui.preview import pane as tall
 from standtall.ui.widgets import theme
 
-THREADS = {"MainThread", "keeper", "lanes", "footage", "player"}
+THREADS = {"MainThread", "project_thread", "lanes", "footage", "player"}
 KEYS = [Qt.Key(k) for k in (*range(0x41, 0x5B), *range(0x30, 0x3A), 0x20, 0x2C, 0x2E, 0x3C, 0x3E, 0x5B, 0x5D)] + [
     Qt.Key.Key_Return, Qt.Key.Key_Escape, Qt.Key.Key_Tab, Qt.Key.Key_Backtab, Qt.Key.Key_Delete, Qt.Key.Key_Backspace, Qt.Key.Key_Up,
     Qt.Key.Key_Down, Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Home, Qt.Key.Key_End, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown,
@@ -91,7 +91,9 @@ class Hand:
     def _name(self) -> str:
         if self.dice.random() < 0.5:
             return ""
-        return str(self.files[0].parent / self.dice.choice(["a.standtall", "b.standtall", "words.json", "x.xlf", "words.srt", "c.txt"]))
+        return str(
+            self.files[0].parent / self.dice.choice(["a.standtall", "b.standtall", "words.json", "x.xlf", "words.srt", "c.txt"])
+        )
 
     def do(self) -> None:
         popup = QApplication.activePopupWidget()
@@ -159,7 +161,9 @@ class Hand:
     def _drop(self) -> None:
         data = QMimeData()
         data.setUrls([QUrl.fromLocalFile(str(self.dice.choice(self.files)))])
-        event = QDropEvent(QPointF(50, 50), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier)
+        event = QDropEvent(
+            QPointF(50, 50), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
+        )
         QApplication.sendEvent(self.window.footage, event)
 
     def _meanwhile(self) -> None:
@@ -250,7 +254,7 @@ def inputs(seed: int, count: int) -> None:
     settle.start(6000)
     application.exec()
     answered: list[int] = []
-    window.workspace.keeper.do(lambda: 1, answered.append)
+    window.workspace.project_thread.do(lambda: 1, answered.append)
     window.workspace.in_background(lambda: 1, answered.append)
     until = time.monotonic() + 60
     while len(answered) < 2 and time.monotonic() < until:
@@ -285,12 +289,14 @@ def memory(seconds: float) -> None:
         began.append(time.monotonic()) if not began else None
         done = (time.monotonic() - began[0]) / seconds
         at = dice.randrange(5, len(ws.opened.analysis.words) - 5)
-        ws.select(range(at, at + 3))
-        tuner = window.bench.tuner
-        dice.choice([tuner.cut, tuner.bring_back, ws.undo, ws.redo, tuner.toggle_captions, window.bench.work.not_spoken])()
+        ws.selection.select(range(at, at + 3))
+        inspector = window.bench.inspector
+        dice.choice(
+            [inspector.cut, inspector.bring_back, ws.undo, ws.redo, inspector.toggle_captions, window.bench.work.not_spoken]
+        )()
         window.bench.show_side(dice.randrange(5))
         if dice.random() < 0.3:
-            ws.seek(dice.randrange(ws.opened.source.length))
+            ws.selection.seek(dice.randrange(ws.opened.source.length))
         if window.player.speed == 0:
             window.player.play()
         if 0.1 <= done < 0.2:

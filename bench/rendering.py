@@ -15,10 +15,10 @@ import imageio_ffmpeg
 from bench.demo import demo
 from bench.row import Row
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.probe import probe
 from standtall.render.render import Quality, render
-from standtall.session.make import Choice, short_of, worked_out
+from standtall.session.begin import Choice, short_of, worked_out
 
 ROUNDS = 3
 
@@ -34,8 +34,8 @@ def ours(out: str) -> float:
     """Render the short to `out`; -> seconds, with everything from the project to the checked file."""
     source, analysis = demo()
     began = time.perf_counter()
-    short = short_of(source, analysis, Choice(start=0, end=60 * TICKS))
-    render(worked_out(short, source, analysis), Path(out), Progress())
+    short = short_of(source, analysis, Choice(start=0, end=60 * TICKS_PER_SECOND))
+    render(composed(short, source, analysis), Path(out), Progress())
     return time.perf_counter() - began
 
 
@@ -58,10 +58,14 @@ def run() -> Iterator[Row]:
         for number in range(ROUNDS):
             out = f"{folder}/ours{number}.mp4"
             run_ours = subprocess.run(
-                [sys.executable, "-c", OURS, out], capture_output=True, text=True, check=True, env={**os.environ, "PYTHONPATH": "."}
+                [sys.executable, "-c", OURS, out],
+                capture_output=True,
+                text=True,
+                check=True,
+                env={**os.environ, "PYTHONPATH": "."},
             )
             seconds, peak = (float(v) for v in run_ours.stdout.split()[-2:])
-            length = probe(out).length / TICKS
+            length = probe(out).length / TICKS_PER_SECOND
             plain.append(bare(source.path, length, f"{folder}/bare.mp4"))
             ratios.append(seconds / plain[-1])
             memory = max(memory, peak)

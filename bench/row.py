@@ -23,4 +23,10 @@ class Row:
         return self.value <= float(bound) if sign == "<=" else self.value >= float(bound)
 
     def plain(self) -> dict[str, Any]:
-        return {"measure": self.measure, "value": round(float(self.value), 5), "unit": self.unit, "goal": self.goal, "holds": self.holds}
+        return {
+            "measure": self.measure,
+            "value": round(float(self.value), 5),
+            "unit": self.unit,
+            "goal": self.goal,
+            "holds": self.holds,
+        }

@@ -53,16 +53,16 @@ watch = QTimer()
 watch.timeout.connect(tick)
 job = Job(["analyse", sys.argv[1]], lambda event: None)
 def begin():
-    window.tall.rendering.folder = Path(sys.argv[2])
-    window.tall.rendering.start()
+    window.preview_pane.rendering.folder = Path(sys.argv[2])
+    window.preview_pane.rendering.start()
     job.start()
     if "also" in sys.argv:
         window.player.play()
     last[0] = time.perf_counter()
     watch.start(2)
 def cut():
-    window.workspace.select(range(20, 24))
-    window.bench.tuner.cut()
+    window.workspace.selection.select(range(20, 24))
+    window.bench.inspector.cut()
 def end():
     watch.stop()
     job.cancel()

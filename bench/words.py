@@ -15,7 +15,7 @@ from tests.speech.test_speech import hand_marked, load_16k, marked_words
 
 from bench.demo import demo, truth
 from bench.row import Row
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.sound import SPEECH_RATE, Samples, read_sound
 from standtall.model.words import DOUBT, Word
 from standtall.speech import models
@@ -103,7 +103,9 @@ def spelling(recogniser: WhisperRecogniser) -> Iterator[Row]:
         judged += [(w.confidence, r) for w, r in zip(words, right, strict=True) if w.kind == "word"]
     for name in ours:
         theirs = bare_engine[name] / count[name]
-        yield Row(f"{name}: word error rate (the bare engine {theirs:.3f})", ours[name] / count[name], "share", f"<= {theirs:.3f}")
+        yield Row(
+            f"{name}: word error rate (the bare engine {theirs:.3f})", ours[name] / count[name], "share", f"<= {theirs:.3f}"
+        )
         mine, other, said_in_all = plain[name]
         yield Row(f"{name}: the same without fillers ({other / said_in_all:.3f})", mine / said_in_all, "share")
     marked = [r for c, r in judged if c < DOUBT]
@@ -123,11 +125,11 @@ def run() -> Iterator[Row]:
         words = whole_way(sound.reshape(-1), recogniser)
         took = time.perf_counter() - began
         pairs = matched([w.text for w in words], [w[0] for w in said])
-        missed = np.array([abs(words[i].start / TICKS - said[j][1]) for i, j in pairs])
+        missed = np.array([abs(words[i].start / TICKS_PER_SECOND - said[j][1]) for i, j in pairs])
         yield Row("demo: words found in their spelling", len(pairs) / len(said), "share")
         yield Row("demo: median error of word starts", float(np.median(missed)) * 1000, "ms", "<= 40")
         yield Row("demo: word starts within 100 ms", float((missed <= 0.1).mean()), "share", ">= 0.99")
-        yield Row("recognition and alignment, of real time", took / (source.length / TICKS), "ratio")
+        yield Row("recognition and alignment, of real time", took / (source.length / TICKS_PER_SECOND), "ratio")
     errors_marked: list[float] = []
     for seed in range(DRAWS):  # how rough the known times are is drawn by lot, so it is drawn more than once
         rng = np.random.default_rng(seed)
@@ -144,7 +146,10 @@ def run() -> Iterator[Row]:
         for _name, path, marks, hint in hand_marked():
             true = marked_words(marks, hint)
             found = transcribe(load_16k(path), recogniser, PhoneAligner())
-            whole += [abs(found[i].start / TICKS - true[j][1]) for i, j in matched([w.text for w in found], [t[0] for t in true])]
+            whole += [
+                abs(found[i].start / TICKS_PER_SECOND - true[j][1])
+                for i, j in matched([w.text for w in found], [t[0] for t in true])
+            ]
         yield Row("hand-marked, recognised: median error of word starts", float(np.median(whole)) * 1000, "ms", "<= 25")
         yield Row("hand-marked, recognised: within 100 ms", float(np.mean(np.array(whole) <= 0.1)), "share", ">= 0.95")
         yield from spelling(recogniser)

@@ -1,6 +1,6 @@
 """Analyses the shipped programme anew and puts the result beside it, so that the demo opens at once.
 
-    python tools/ready_demo.py
+python tools/ready_demo.py
 """
 
 from __future__ import annotations

@@ -14,24 +14,24 @@ from standtall.base.errors import Cancelled, MediaError, OutputError, disk_error
 from standtall.base.files import content_key, write_whole, written_whole
 from standtall.base.geometry import Rect
 from standtall.base.progress import Progress, Step
-from standtall.base.time import TICKS, clock, frame_count, frame_middle, ticks
+from standtall.base.time import TICKS_PER_SECOND, clock, frame_count, frame_middle, ticks
 
 RATES = [Fraction(24), Fraction(25), Fraction(30), Fraction(50), Fraction(60), Fraction(24000, 1001), Fraction(30000, 1001)]
 
 
 @given(st.sampled_from(RATES), st.integers(0, 500_000))
 def test_the_middle_of_a_frame_lies_inside_it(rate: Fraction, number: int) -> None:
-    middle = Fraction(frame_middle(number, rate), TICKS)
+    middle = Fraction(frame_middle(number, rate), TICKS_PER_SECOND)
     assert Fraction(number) / rate < middle < Fraction(number + 1) / rate
 
 
 @given(st.sampled_from(RATES), st.integers(1, 100_000))
 def test_frames_fill_their_own_length(rate: Fraction, frames: int) -> None:
-    assert frame_count(round(frames / rate * TICKS), rate) == frames
+    assert frame_count(round(frames / rate * TICKS_PER_SECOND), rate) == frames
 
 
 def test_common_rates_are_whole_ticks() -> None:
-    assert all((Fraction(TICKS) / rate).denominator == 1 for rate in RATES[:5])
+    assert all((Fraction(TICKS_PER_SECOND) / rate).denominator == 1 for rate in RATES[:5])
 
 
 @pytest.mark.parametrize(
@@ -93,7 +93,8 @@ def test_a_broken_write_leaves_the_old_file(tmp_path: Path) -> None:
 
 
 @pytest.mark.parametrize(
-    ("number", "says"), [(errno.ENOSPC, "disk is full"), (errno.EACCES, "may not be written"), (errno.ENOTDIR, "could not be made")]
+    ("number", "says"),
+    [(errno.ENOSPC, "disk is full"), (errno.EACCES, "may not be written"), (errno.ENOTDIR, "could not be made")],
 )
 def test_failed_writes_are_told_in_words(number: int, says: str) -> None:
     error = disk_error(OSError(number, "x"), "a.mp4")

@@ -17,8 +17,8 @@ from standtall.jobs.process import Event, Job
 from standtall.library.cache import AnalysisCache
 from standtall.library.project import Project
 from standtall.media.probe import probe
+from standtall.model.cut import Segment
 from standtall.model.short import Short
-from standtall.model.timemap import Excerpt
 from tests.conftest import make_clip, tone
 
 SRT = "1\n00:00:00,200 --> 00:00:01,800\nEvery good row needs worms.\n"
@@ -43,10 +43,12 @@ def test_probe(clip: Path, capsys: pytest.CaptureFixture[str]) -> None:
     assert "320 x 180" in capsys.readouterr().out
 
 
-def test_make_does_the_whole_job_without_a_model(talk: tuple[Path, Path], tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+def test_make_does_the_whole_job_without_a_model(
+    talk: tuple[Path, Path], tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
     clip, captions = talk
     out = tmp_path / "out"
-    assert main(["make", str(clip), "--captions", str(captions), "--out", str(out), "--look", "marker", "--json"]) == 0
+    assert main(["make", str(clip), "--captions", str(captions), "--out", str(out), "--look", "lantern", "--json"]) == 0
     results = [line for line in said(capsys.readouterr().out) if line["kind"] == "result"]
     assert results[0]["problems"] == []
     made = probe(results[0]["file"])
@@ -72,13 +74,13 @@ def test_analysis_is_kept_and_never_done_twice(talk: tuple[Path, Path], capsys: 
 def test_a_killed_analysis_goes_on_from_its_last_stage(talk: tuple[Path, Path], monkeypatch: pytest.MonkeyPatch) -> None:
     clip, captions = talk
     from standtall.exchange import words_in
-    from standtall.people import find
+    from standtall.people import detection
 
     def killed(*_: object) -> None:
         raise KeyboardInterrupt
 
     with monkeypatch.context() as broken:
-        broken.setattr(find, "find_faces", killed)
+        broken.setattr(detection, "find_faces", killed)
         assert main(["analyse", str(clip), "--captions", str(captions), "--json"]) == 130
     assert len(list(AnalysisCache().folder.rglob("words*.gz"))) == 1
     monkeypatch.setattr(words_in, "read_words", killed)  # the words are not asked for again
@@ -126,7 +128,9 @@ def test_times(text: str, ticks: float) -> None:
 @pytest.mark.parametrize("command", [[], ["make"], ["analyse"], ["render"], ["probe"], ["demo"], ["fetch"], ["window"]])
 def test_help_of_every_command_needs_no_display(command: list[str]) -> None:
     environment = {k: v for k, v in os.environ.items() if k not in ("DISPLAY", "QT_QPA_PLATFORM", "WAYLAND_DISPLAY")}
-    run = subprocess.run([sys.executable, "-m", "standtall", *command, "--help"], capture_output=True, text=True, env=environment, check=False)
+    run = subprocess.run(
+        [sys.executable, "-m", "standtall", *command, "--help"], capture_output=True, text=True, env=environment, check=False
+    )
     assert run.returncode == 0
     assert "exit codes" in run.stdout
 
@@ -153,12 +157,14 @@ def test_a_failed_job_says_why() -> None:
     assert heard[-1].values == {"state": "failed"}
 
 
-def test_a_cancelled_render_job_leaves_nothing(tmp_path: Path, talk: tuple[Path, Path], demo_source, open_demo_here: Path) -> None:  # type: ignore[no-untyped-def]
+def test_a_cancelled_render_job_leaves_nothing(
+    tmp_path: Path, talk: tuple[Path, Path], demo_source, open_demo_here: Path
+) -> None:  # type: ignore[no-untyped-def]
     source = probe(open_demo_here)
     project = tmp_path / "p.standtall"
     with Project(project) as made:
         made.add_source(source)
-        made.add_short(Short("long", source.key, (Excerpt(0, 48_000 * 60),)))
+        made.add_short(Short.of("long", (Segment(source.key, 0, 48_000 * 60),)))
     started = threading.Event()
     heard: list[Event] = []
 
@@ -181,7 +187,7 @@ def test_progress_of_a_terminal_is_one_line(capsys: pytest.CaptureFixture[str]) 
     import io
 
     from standtall.base.progress import Step
-    from standtall.cli.show import Voice
+    from standtall.cli.reporter import Voice
 
     class Terminal(io.StringIO):
         def isatty(self) -> bool:
@@ -199,7 +205,7 @@ def test_progress_of_a_terminal_is_one_line(capsys: pytest.CaptureFixture[str]) 
 def test_json_has_no_infinities() -> None:
     import io
 
-    from standtall.cli.show import Voice
+    from standtall.cli.reporter import Voice
 
     out = io.StringIO()
     Voice(True, out).note("x", "", a=float("inf"), b=[np.inf], c=Path("/a"))
@@ -208,7 +214,10 @@ def test_json_has_no_infinities() -> None:
 
 def test_the_demo_is_fetched_from_the_small_host_by_one_command_each(tmp_path: Path) -> None:
     listening = subprocess.Popen(
-        [sys.executable, "-m", "standtall", "host", "--port", "0", "--json"], stdout=subprocess.PIPE, text=True, env=dict(os.environ)
+        [sys.executable, "-m", "standtall", "host", "--port", "0", "--json"],
+        stdout=subprocess.PIPE,
+        text=True,
+        env=dict(os.environ),
     )
     try:
         assert listening.stdout is not None

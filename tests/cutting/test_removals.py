@@ -5,7 +5,7 @@ from __future__ import annotations
 import pytest
 
 from standtall.base.errors import NothingToDo
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting.removals import PACES, Removal, is_out, removals, saved, tighten
 from standtall.cutting.words import from_words, kept_words
 from standtall.model.analysis import LEVEL_STEP, Analysis
@@ -13,7 +13,7 @@ from standtall.model.short import Short
 from standtall.model.words import Word
 from standtall.speech.fillers import is_filler
 
-AS_SAID, BREATHLESS = PACES[0], PACES[-1]
+AS_SAID, TIGHTEST = PACES[0], PACES[-1]
 
 
 def talk(text: str, pauses: dict[int, float] | None = None, noisy: frozenset[int] = frozenset()) -> Analysis:
@@ -22,7 +22,7 @@ def talk(text: str, pauses: dict[int, float] | None = None, noisy: frozenset[int
     for i, text_ in enumerate(text.split()):
         kind = "filler" if is_filler(text_, "en") else "word"
         words.append(Word(text_, at, at + 14_400, kind=kind))  # type: ignore[arg-type]
-        at += 14_400 + round((pauses or {}).get(i, 0.06) * TICKS)
+        at += 14_400 + round((pauses or {}).get(i, 0.06) * TICKS_PER_SECOND)
     level = [-70.0] * (at // LEVEL_STEP + 60)
     for i, w in enumerate(words):
         until = words[i + 1].start if i in noisy and i + 1 < len(words) else w.end
@@ -66,11 +66,11 @@ def test_silences_by_pace_leave_room_and_spare_what_sounds() -> None:
     short = whole(analysis)
     counts = [len(removals(short, analysis, pace)) for pace in PACES]
     assert counts == [0, 0, 1, 2, 2, 2]
-    first, second = removals(short, analysis, BREATHLESS)
+    first, second = removals(short, analysis, TIGHTEST)
     words = analysis.words
     assert words[1].end < first.start < first.end < words[2].start
     left = [(words[2].start - words[1].end - first.length), (words[3].start - words[2].end - second.length)]
-    assert left[0] == pytest.approx(0.1 * TICKS, abs=2 * LEVEL_STEP)
+    assert left[0] == pytest.approx(0.1 * TICKS_PER_SECOND, abs=2 * LEVEL_STEP)
     assert left[1] > left[0], "after a sentence more is left"
 
 
@@ -91,8 +91,8 @@ def test_all_are_taken_out_as_one_step_and_told() -> None:
 def test_taking_nothing_or_everything_says_so() -> None:
     analysis = talk("one two three")
     short = whole(analysis)
-    for chosen in ((), (Removal("silence", 0, 10**9, range(0)),)):
+    for chosen in ((), (Removal("silence", "key", 0, 10**9, range(0)),)):
         with pytest.raises(NothingToDo):
             tighten(short, chosen)
     nothing = Analysis("key")
-    assert removals(Short("a", "key", short.excerpts), nothing, BREATHLESS) == ()
+    assert removals(short, nothing, TIGHTEST) == ()

@@ -10,21 +10,25 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from standtall.base.errors import NothingToDo
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting import order, trim, words
-from standtall.cutting.edges import CLOSE, without
+from standtall.cutting.cut_points import CLOSE, without
 from standtall.cutting.words import from_words, kept_words
 from standtall.model.edits import Edit
-from standtall.model.short import Short
+from standtall.model.timemap import SourceTime
 from tests.model.test_model import spoken
 
 
-def test_excerpts_hold_whole_words_and_cut_in_the_pauses() -> None:
+def at(tick: int) -> SourceTime:
+    return SourceTime("key", tick)
+
+
+def test_segments_hold_whole_words_and_cut_in_the_pauses() -> None:
     analysis = spoken()
     short = from_words("a", analysis, range(2, 6))
-    (excerpt,) = short.excerpts
-    assert analysis.words[1].end < excerpt.start < analysis.words[2].start
-    assert analysis.words[5].end < excerpt.end < analysis.words[6].start
+    (segment,) = short.segments
+    assert analysis.words[1].end < segment.start < analysis.words[2].start
+    assert analysis.words[5].end < segment.end < analysis.words[6].start
     assert kept_words(short, analysis) == (2, 3, 4, 5)
 
 
@@ -33,7 +37,7 @@ def test_cut_then_bring_back_is_where_it_was() -> None:
     short = from_words("a", analysis, range(10))
     less = words.cut(short, analysis, [4, 5])
     assert less.label == "Cut 2 words"
-    assert len(less.short.excerpts) == 2
+    assert len(less.short.segments) == 2
     assert kept_words(less.short, analysis) == (0, 1, 2, 3, 6, 7, 8, 9)
     assert words.bring_back(less.short, analysis, [4, 5]).short == short
 
@@ -42,8 +46,8 @@ def test_a_cut_keeps_what_was_trimmed_by_hand() -> None:
     analysis = spoken()
     short = trim.trim(from_words("a", analysis, range(6)), 0, "end", analysis.words[6].start - 10).short
     less = words.cut(short, analysis, [2]).short
-    assert less.excerpts[-1].end == short.excerpts[-1].end
-    assert less.excerpts[0].start == short.excerpts[0].start
+    assert less.segments[-1].end == short.segments[-1].end
+    assert less.segments[0].start == short.segments[0].start
 
 
 @settings(max_examples=60)
@@ -54,7 +58,7 @@ def test_any_choice_of_words_is_kept_exactly_in_its_order(chosen: list[int]) -> 
     assert list(kept_words(short, analysis)) == chosen
     for i in chosen:
         word = analysis.words[i]
-        assert any(e.start <= word.start and word.end <= e.end for e in short.excerpts), "a word is cut into"
+        assert any(e.start <= word.start and word.end <= e.end for e in short.segments), "a word is cut into"
 
 
 @settings(max_examples=60)
@@ -83,15 +87,15 @@ def test_a_cut_silence_comes_back_by_choosing_the_words_around_it() -> None:
     analysis = spoken()
     short = from_words("a", analysis, range(6))
     gap = (analysis.words[2].end + 2_000, analysis.words[3].start - 2_000)
-    tight = Short("a", "key", without(short.excerpts, *gap))
-    assert len(tight.excerpts) == 2 and kept_words(tight, analysis) == kept_words(short, analysis)
+    tight = short.with_segments(without(short.segments, "key", *gap))
+    assert len(tight.segments) == 2 and kept_words(tight, analysis) == kept_words(short, analysis)
     back = words.bring_back(tight, analysis, [2, 3])
-    assert back.label == "Close a cut" and back.short.excerpts == short.excerpts
+    assert back.label == "Close a cut" and back.short.segments == short.segments
 
 
 def test_words_that_touch_are_cut_close_to_their_border() -> None:
     analysis = spoken(gap=0)
-    (piece,) = from_words("a", analysis, [3]).excerpts
+    (piece,) = from_words("a", analysis, [3]).segments
     word = analysis.words[3]
     assert word.start - CLOSE <= piece.start <= word.start < word.end <= piece.end <= word.end + CLOSE
     assert kept_words(words.cut(from_words("a", analysis, range(6)), analysis, [3]).short, analysis) == (0, 1, 2, 4, 5)
@@ -100,41 +104,41 @@ def test_words_that_touch_are_cut_close_to_their_border() -> None:
 def test_start_and_end_can_be_set_by_time() -> None:
     analysis = spoken()
     short = from_words("a", analysis, range(4))
-    first = short.excerpts[0]
-    later = trim.start_at(short, first.start + 7_000).short
-    assert later.excerpts[0].start == first.start + 7_000
-    longer = trim.end_at(short, first.end + 48_000).short
-    assert longer.excerpts[-1].end == first.end + 48_000
-    assert trim.start_at(later, 10).short.excerpts[0].start == 10
+    first = short.segments[0]
+    later = trim.start_at(short, at(first.start + 7_000)).short
+    assert later.segments[0].start == first.start + 7_000
+    longer = trim.end_at(short, at(first.end + 48_000)).short
+    assert longer.segments[-1].end == first.end + 48_000
+    assert trim.start_at(later, at(10)).short.segments[0].start == 10
 
 
 def test_start_and_end_follow_the_order_in_which_pieces_are_heard() -> None:
     analysis = spoken()
     short = from_words("a", analysis, [8, 9, 0, 1, 2, 3])
     inside = analysis.words[2].start
-    assert kept_words(trim.start_at(short, inside).short, analysis) == (2, 3)
-    assert kept_words(trim.end_at(short, inside).short, analysis) == (8, 9, 0, 1)
+    assert kept_words(trim.start_at(short, at(inside)).short, analysis) == (2, 3)
+    assert kept_words(trim.end_at(short, at(inside)).short, analysis) == (8, 9, 0, 1)
 
 
 def test_trimming_by_frame_and_word_stops_at_the_next_piece() -> None:
     analysis = spoken()
     short = from_words("a", analysis, [1, 2, 3, 6, 7])
     frame = trim.trim_by_frame(short, 0, "end", 1, Fraction(25)).short
-    assert frame.excerpts[0].end - short.excerpts[0].end == TICKS // 25
+    assert frame.segments[0].end - short.segments[0].end == TICKS_PER_SECOND // 25
     assert kept_words(trim.trim_by_word(short, analysis, 0, "end", 1).short, analysis) == (1, 2, 3, 4, 6, 7)
     assert kept_words(trim.trim_by_word(short, analysis, 1, "start", 1).short, analysis) == (1, 2, 3, 7)
     far = trim.trim(short, 0, "end", 10**9).short
-    assert far.excerpts[0].end == far.excerpts[1].start
+    assert far.segments[0].end == far.segments[1].start
 
 
 def test_split_then_cut_to_one_side() -> None:
     analysis = spoken()
     short = from_words("a", analysis, range(6))
-    at = analysis.words[3].start
-    parts = trim.split(short, at).short
-    assert [e.length for e in parts.excerpts] == [at - short.excerpts[0].start, short.excerpts[0].end - at]
-    assert kept_words(trim.cut_left(parts, analysis.words[1].start).short, analysis) == (1, 2, 3, 4, 5)
-    assert kept_words(trim.cut_right(parts, analysis.words[1].start).short, analysis) == (0, 3, 4, 5)
+    here = analysis.words[3].start
+    parts = trim.split(short, at(here)).short
+    assert [e.length for e in parts.segments] == [here - short.segments[0].start, short.segments[0].end - here]
+    assert kept_words(trim.cut_before_here(parts, at(analysis.words[1].start)).short, analysis) == (1, 2, 3, 4, 5)
+    assert kept_words(trim.cut_after_here(parts, at(analysis.words[1].start)).short, analysis) == (0, 3, 4, 5)
 
 
 def test_pieces_move_and_go_back() -> None:
@@ -156,10 +160,10 @@ def test_what_cannot_be_done_says_so() -> None:
         lambda: words.cut(short, analysis, range(4)),
         lambda: words.bring_back(short, analysis, [1]),
         lambda: from_words("a", analysis, []),
-        lambda: trim.end_at(short, short.excerpts[0].start),
-        lambda: trim.trim(short, 0, "start", short.excerpts[0].start),
+        lambda: trim.end_at(short, at(short.segments[0].start)),
+        lambda: trim.trim(short, 0, "start", short.segments[0].start),
         lambda: trim.trim_by_word(short, analysis, 0, "start", -1),
-        lambda: trim.split(short, short.excerpts[0].end + 5),
+        lambda: trim.split(short, at(short.segments[0].end + 5)),
         lambda: order.move(short, 0, 0),
         lambda: order.remove(short, 0),
         lambda: order.to_front(short, analysis, range(2)),

@@ -9,7 +9,7 @@ import numpy as np
 import pytest
 from PySide6.QtGui import QImage
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.demo.film import HEADS, Film
 from standtall.demo.heads import PEOPLE, Pose, draw_head
 from standtall.demo.script import FRAME_RATE, HEIGHT, SCENES, VOICES, WIDTH
@@ -57,12 +57,14 @@ def test_the_shipped_truth_is_what_this_code_draws(film: Film, demo_truth: dict[
             assert np.abs(np.array(a) - b).max() <= 6, "nods follow the loudness, which is the voices' in the shipped one"
 
 
-def test_the_shipped_picture_shows_the_heads_where_the_truth_says(demo_source: Source, demo_truth: dict[str, Any], film: Film) -> None:
+def test_the_shipped_picture_shows_the_heads_where_the_truth_says(
+    demo_source: Source, demo_truth: dict[str, Any], film: Film
+) -> None:
     for frame in (200, 2_400, 4_000):
         if not demo_truth["people"][frame]:
             continue
         with PictureReader(demo_source.path) as reader:
-            shipped = reader.at(round((frame + 0.5) * TICKS / FRAME_RATE)).y.astype(int)
+            shipped = reader.at(round((frame + 0.5) * TICKS_PER_SECOND / FRAME_RATE)).y.astype(int)
         image, people, _texts = film.frame(frame)
         luma = array_of(image) @ np.array([0.0722, 0.7152, 0.2126])  # BT.709, limited range as the file has it
         luma = 16 + luma * 219 / 255
@@ -109,7 +111,7 @@ def test_a_mouth_opens_and_an_eye_closes(name: str) -> None:
 def test_mouths_open_only_where_their_owner_talks(film: Film, demo_truth: dict[str, Any]) -> None:
     for line in demo_truth["lines"]:
         a, b = round(line["start"] * FRAME_RATE) + 2, round(line["end"] * FRAME_RATE) - 2
-        assert film._mouths[line["talker"]][a:b].min() > 0.5
+        assert film._mouths[line["speaker"]][a:b].min() > 0.5
     talking = np.stack([film._mouths[who] > 0 for who in PEOPLE])
     assert talking.sum(axis=0).max() <= 2, "lines meet, but never three at once"
 
@@ -118,7 +120,7 @@ def test_the_script_is_whole() -> None:
     for scene in SCENES:
         assert scene.camera in HEADS
         for line in scene.lines:
-            assert line.talker in VOICES
+            assert line.speaker in VOICES
             assert line.gap_s >= 0
     for before, after in itertools.pairwise(SCENES):
         assert before.camera != after.camera, "every scene begins with a cut"

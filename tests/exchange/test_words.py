@@ -16,14 +16,15 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from standtall.base.errors import MediaError, NothingToDo, StandTallError
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.captions.cues import LINE, cues
 from standtall.captions.lines import spoken
 from standtall.exchange.words_in import read_words
 from standtall.exchange.words_out import FORMATS, text_of, write_words
 from standtall.model.analysis import Analysis
-from standtall.model.timemap import Excerpt, TimeMap
-from standtall.model.transcript import Talker, Transcript, first_transcript
+from standtall.model.cut import Segment
+from standtall.model.timemap import TimeMap
+from standtall.model.transcript import Speaker, Transcript, first_transcript
 from standtall.model.words import Word
 
 SCHEMA = json.loads((Path(__file__).parents[2] / "docs" / "words.schema.json").read_text("utf-8"))
@@ -32,27 +33,27 @@ SCHEMA = json.loads((Path(__file__).parents[2] / "docs" / "words.schema.json").r
 @pytest.fixture(scope="session")
 def demo_words(demo_analysis: Analysis) -> Transcript:
     made = first_transcript(demo_analysis.words, demo_analysis.people)
-    return replace(made, talkers=(Talker("Ren <R>"), Talker("Marlo & Co"), Talker("Odile"), *made.talkers[3:]))
+    return replace(made, speakers=(Speaker("Ren <R>"), Speaker("Marlo & Co"), Speaker("Odile"), *made.speakers[3:]))
 
 
 def whole(transcript: Transcript) -> TimeMap:
-    return TimeMap((Excerpt(0, transcript.words[-1].end + 1),))
+    return TimeMap((Segment("k", 0, transcript.words[-1].end + 1),))
 
 
 def test_srt_is_read_by_another_library_without_loss(demo_words: Transcript, tmp_path: Path) -> None:
     """pysubs2 as independent reader."""
     path = tmp_path / "a.srt"
-    assert write_words(path, demo_words, whole(demo_words)) == len(demo_words.words)
+    assert write_words(path, "k", demo_words, whole(demo_words)) == len(demo_words.words)
     read = pysubs2.load(str(path), encoding="utf-8")
     assert " ".join(e.plaintext.replace("\n", " ") for e in read).split() == [w.text for w in demo_words.words]
-    made = cues(spoken(demo_words.words, whole(demo_words)), tuple(w.talker for w in demo_words.words))
+    made = cues(spoken({"k": demo_words}, whole(demo_words)))
     assert [(e.start, e.end) for e in read] == [(round(c.start / 48), round(c.end / 48)) for c in made]
 
 
 def test_vtt_is_read_by_another_library_and_keeps_word_times(demo_words: Transcript, tmp_path: Path) -> None:
     """webvtt-py as independent reader; W3C WebVTT: time stamps inside a cue lie inside it and rise."""
     path = tmp_path / "a.vtt"
-    write_words(path, demo_words, whole(demo_words))
+    write_words(path, "k", demo_words, whole(demo_words))
     read = webvtt.read(str(path))
     said = " ".join(c.text.replace("\n", " ") for c in read).replace("&amp;", "&").split()
     assert said == [w.text for w in demo_words.words]
@@ -62,7 +63,7 @@ def test_vtt_is_read_by_another_library_and_keeps_word_times(demo_words: Transcr
         assert stamps == sorted(set(stamps))
     again = read_words(path)
     assert again.times == "words"
-    names = [[t.talkers[w.talker].name if w.talker >= 0 else "" for w in t.words] for t in (again, demo_words)]
+    names = [[t.speakers[w.speaker].name if w.speaker >= 0 else "" for w in t.words] for t in (again, demo_words)]
     assert names[0] == names[1], "every word is said by whom it was"
     assert len(again.words) == len(demo_words.words)
     assert max(abs(a.start - b.start) for a, b in zip(again.words, demo_words.words, strict=True)) <= 48
@@ -75,40 +76,40 @@ def test_json_keeps_everything_and_follows_its_schema(demo_words: Transcript, tm
     words[5] = replace(words[5], kind="filler")
     marked = replace(demo_words, words=tuple(words))
     path = tmp_path / "a.json"
-    write_words(path, marked, whole(marked))
+    write_words(path, "k", marked, whole(marked))
     data = json.loads(path.read_text("utf-8"))
     jsonschema.validate(data, SCHEMA)
     again = read_words(path)
     kept = [w for w in words if w.kind != "unspoken"]
-    assert [(w.text, w.start, w.end, w.talker, w.kind) for w in again.words] == [
-        (w.text, w.start, w.end, w.talker, w.kind) for w in kept
+    assert [(w.text, w.start, w.end, w.speaker, w.kind) for w in again.words] == [
+        (w.text, w.start, w.end, w.speaker, w.kind) for w in kept
     ]
-    assert again.talkers == tuple(replace(t, person=-1) for t in marked.talkers)
+    assert again.speakers == tuple(replace(t, person=-1) for t in marked.speakers)
 
 
-def test_text_has_a_paragraph_for_each_talker(demo_words: Transcript, tmp_path: Path) -> None:
+def test_text_has_a_paragraph_for_each_speaker(demo_words: Transcript, tmp_path: Path) -> None:
     path = tmp_path / "a.txt"
-    write_words(path, demo_words, whole(demo_words))
+    write_words(path, "k", demo_words, whole(demo_words))
     paragraphs = path.read_text("utf-8").split("\n\n")
-    changes = sum(a.talker != b.talker for a, b in zip(demo_words.words, demo_words.words[1:], strict=False))
+    changes = sum(a.speaker != b.speaker for a, b in zip(demo_words.words, demo_words.words[1:], strict=False))
     assert len(paragraphs) == changes + 1
     assert re.match(r"\[0:01\] Marlo & Co:\nWelcome ", paragraphs[0])
 
 
 def test_the_words_of_a_short_are_in_its_own_time(demo_words: Transcript) -> None:
     third, last = demo_words.words[2], demo_words.words[9]
-    time_map = TimeMap((Excerpt(third.start, last.end),))
-    data = json.loads(text_of(".json", demo_words, spoken(demo_words.words, time_map)))
+    time_map = TimeMap((Segment("k", third.start, last.end),))
+    data = json.loads(text_of(".json", demo_words, spoken({"k": demo_words}, time_map)))
     assert [w["text"] for w in data["words"]] == [w.text for w in demo_words.words[2:10]]
     assert data["words"][0]["start"] == 0.0
 
 
 def test_cues_are_of_reading_size(demo_words: Transcript) -> None:
-    made = cues(spoken(demo_words.words, whole(demo_words)), tuple(w.talker for w in demo_words.words))
+    made = cues(spoken({"k": demo_words}, whole(demo_words)))
     for cue in made:
         assert len(cue.lines) <= 2
         assert all(len(" ".join(w.text for w in line)) <= LINE for line in cue.lines)
-        assert cue.end - cue.start <= 8 * TICKS
+        assert cue.end - cue.start <= 8 * TICKS_PER_SECOND
     assert all(a.end <= b.start for a, b in zip(made, made[1:], strict=False))
 
 
@@ -121,7 +122,7 @@ def test_captions_from_elsewhere_against_another_reader(tmp_path: Path) -> None:
     words = read_words(path).words
     theirs = [w for cue in webvtt.from_srt(str(path)) for w in re.sub("<[^>]*>", "", cue.text).split()]
     assert [w.text for w in words] == theirs == ["Hello", "there,", "you", "two"]
-    assert words[0].start == TICKS
+    assert words[0].start == TICKS_PER_SECOND
     assert all(a.end <= b.start for a, b in zip(words, words[1:], strict=False)), "overlapping cues must not overlap as words"
 
 
@@ -155,7 +156,7 @@ def test_bad_files_are_told(tmp_path: Path, name: str, data: bytes, says: str) -
 def test_cut_and_flipped_files_never_do_worse_than_a_clear_error(
     demo_words: Transcript, tmp_path: Path, data: bytes, place: int, ending: str
 ) -> None:
-    good = text_of(ending, demo_words, spoken(demo_words.words[:60], TimeMap((Excerpt(0, 20 * TICKS),)))).encode()
+    good = text_of(ending, demo_words, spoken({"k": demo_words}, TimeMap((Segment("k", 0, 20 * TICKS_PER_SECOND),)))).encode()
     path = tmp_path / f"a{ending}"
     place %= len(good)
     path.write_bytes(good[:place] + data + good[place + len(data) // 2 :])
@@ -175,9 +176,9 @@ def test_a_line_of_ten_megabytes_is_no_trouble(tmp_path: Path) -> None:
 
 def test_an_unknown_ending_is_told(demo_words: Transcript, tmp_path: Path) -> None:
     with pytest.raises(NothingToDo, match="ending"):
-        write_words(tmp_path / "a.docx", demo_words, whole(demo_words))
+        write_words(tmp_path / "a.docx", "k", demo_words, whole(demo_words))
     with pytest.raises(NothingToDo, match="no words"):
-        write_words(tmp_path / "a.srt", Transcript((Word("x", 0, 9, 1.0, -1, "unspoken"),)), TimeMap((Excerpt(0, 99),)))
+        write_words(tmp_path / "a.srt", "k", Transcript((Word("x", 0, 9, 1.0, -1, "unspoken"),)), TimeMap((Segment("k", 0, 99),)))
 
 
 # hostile files
@@ -191,7 +192,9 @@ HOSTILE = {
     "stamps": "WEBVTT\n\n00:01.000 --> 10:00.000\n" + "".join(f"<00:01.{n % 1000:03}>w " for n in range(100_000)),
     "arrows": "1 --> 2\n" * 300_000,
     "digits": "1\n00:00:01,000 --> 00:00:02,000\n&#" + "9" * 6_000 + "; word",
-    "many cues": "".join(f"{n}\n00:{n // 60 % 60:02}:{n % 60:02},000 --> 00:{n // 60 % 60:02}:{n % 60:02},900\nword\n\n" for n in range(60_000)),
+    "many cues": "".join(
+        f"{n}\n00:{n // 60 % 60:02}:{n % 60:02},000 --> 00:{n // 60 % 60:02}:{n % 60:02},900\nword\n\n" for n in range(60_000)
+    ),
 }
 
 

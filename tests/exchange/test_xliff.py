@@ -13,19 +13,20 @@ from translate.storage.xliff2 import Xliff2File
 from standtall.base.errors import MediaError, NothingToDo
 from standtall.exchange.xliff import CORE, read_xliff, write_xliff
 from standtall.model import translating
-from standtall.model.transcript import Talker, Transcript, revised, unrevised
+from standtall.model.transcript import Speaker, Transcript, revised, unrevised
 from standtall.model.translation import Passage, Translation, passages_of
 from standtall.model.words import Word
 
 SCHEMAS = Path(__file__).parent.parent / "data" / "xliff"
-TEXT = "So I tried it, um, & waited. Three <beds>, three months. The \"cardboard\" won!"
+TEXT = 'So I tried it, um, & waited. Three <beds>, three months. The "cardboard" won!'
 
 
 def transcript() -> Transcript:
     words = tuple(
-        Word(t, i * 20_000, i * 20_000 + 15_000, 0.9, i // 7, "filler" if t == "um," else "word") for i, t in enumerate(TEXT.split())
+        Word(t, i * 20_000, i * 20_000 + 15_000, 0.9, i // 7, "filler" if t == "um," else "word")
+        for i, t in enumerate(TEXT.split())
     )
-    return Transcript(words, (Talker("Odile"), Talker("Wren")))
+    return Transcript(words, (Speaker("Odile"), Speaker("Wren")))
 
 
 def german() -> Transcript:
@@ -46,7 +47,7 @@ def valid(path: Path) -> None:
     schema.assertValid(etree.parse(str(path)))
 
 
-def test_passages_are_sentences_of_one_talker_without_fillers() -> None:
+def test_passages_are_sentences_of_one_speaker_without_fillers() -> None:
     made = passages_of(transcript().words)
     assert [p.original for p in made] == ["So I tried it, & waited.", "Three <beds>, three months.", 'The "cardboard" won!']
 

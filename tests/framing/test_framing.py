@@ -2,22 +2,26 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from standtall.base.geometry import Rect
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.camera import Camera, head_of, plan
+from standtall.framing.decisions import Why
 from standtall.framing.path import LONGEST, calmest, eased
 from standtall.framing.whom import turns
 from standtall.model import edits
 from standtall.model.analysis import Analysis
+from standtall.model.cut import Segment
+from standtall.model.framing import Framing
 from standtall.model.people import FaceSample, People, Shot, Talk, Track
-from standtall.model.short import Framing, Short
+from standtall.model.short import Short
 from standtall.model.source import Source
-from standtall.model.timemap import Excerpt
 
 bounds = st.lists(st.tuples(st.floats(0, 1), st.floats(0, 0.4)), min_size=3, max_size=40).map(
     lambda pairs: (np.array([p[0] for p in pairs]), np.array([p[0] + p[1] for p in pairs]))
@@ -73,63 +77,70 @@ def still(person: int, x: float, shot: int = 0, seconds: int = 10) -> Track:
 
 
 def two_people() -> People:
-    talk = (Talk(0, 4 * TICKS, 0, 1.0), Talk(5 * TICKS, 10 * TICKS, 1, 1.0))
-    return People((Shot(0, 10 * TICKS),), (still(0, 0.1), still(1, 0.8)), talk, ("Ann", "Bo"))
+    talk = (Talk(0, 4 * TICKS_PER_SECOND, 0, 1.0), Talk(5 * TICKS_PER_SECOND, 10 * TICKS_PER_SECOND, 1, 1.0))
+    return People((Shot(0, 10 * TICKS_PER_SECOND),), (still(0, 0.1), still(1, 0.8)), talk, ("Ann", "Bo"))
 
 
-SOURCE = Source("k", "/x", "x", 10 * TICKS, 1920, 1080)
+ALL = Segment("k", 0, 10 * TICKS_PER_SECOND)
+SOURCE = Source("k", "/x", "x", 10 * TICKS_PER_SECOND, 1920, 1080)
 
 
 def short_of_all(**changes: object) -> Short:
-    return Short("s", "k", (Excerpt(0, 10 * TICKS),), **changes)  # type: ignore[arg-type]
+    return replace(Short.of("s", (ALL,)), **changes)  # type: ignore[arg-type]
 
 
-def test_the_camera_cuts_to_the_next_talker() -> None:
+def test_the_camera_cuts_to_the_next_speaker() -> None:
     camera = plan(short_of_all(), SOURCE, two_people())
-    assert [s.person for s in camera.spans] == [0, 1]
-    assert 4 * TICKS <= camera.spans[1].start <= 5 * TICKS
+    assert [s.decision.person for s in camera.spans] == [0, 1]
+    assert 4 * TICKS_PER_SECOND <= camera.spans[1].start <= 5 * TICKS_PER_SECOND
     assert camera.spans[0].end == camera.spans[1].start
-    assert "Ann" in camera.spans[0].reason
+    assert camera.spans[0].decision.why == Why("speaking", (0,))
 
 
 def test_a_short_word_does_not_make_it_nervous() -> None:
     people = two_people()
-    talk = (Talk(0, 4 * TICKS, 0, 1.0), Talk(4 * TICKS + 9_000, 4 * TICKS + 24_000, 1, 1.0), Talk(5 * TICKS, 9 * TICKS, 0, 1.0))
+    talk = (
+        Talk(0, 4 * TICKS_PER_SECOND, 0, 1.0),
+        Talk(4 * TICKS_PER_SECOND + 9_000, 4 * TICKS_PER_SECOND + 24_000, 1, 1.0),
+        Talk(5 * TICKS_PER_SECOND, 9 * TICKS_PER_SECOND, 0, 1.0),
+    )
     nervous = People(people.shots, people.tracks, talk, people.names)
-    assert [t.person for t in turns(nervous, nervous.tracks, 0, 10 * TICKS, None)] == [0]
+    assert [t.person for t in turns(nervous, nervous.tracks, 0, 10 * TICKS_PER_SECOND, None)] == [0]
 
 
 def test_people_who_fit_together_need_no_cut() -> None:
-    near = People((Shot(0, 10 * TICKS),), (still(0, 0.42), still(1, 0.52)), two_people().talk, ("Ann", "Bo"))
+    near = People((Shot(0, 10 * TICKS_PER_SECOND),), (still(0, 0.42), still(1, 0.52)), two_people().talk, ("Ann", "Bo"))
     assert len(plan(short_of_all(), SOURCE, near).spans) == 1
 
 
 def test_choices_by_hand_win() -> None:
-    short = edits.follow(short_of_all(), (0, 10 * TICKS), 1, "Bo").short
-    assert [s.person for s in plan(short, SOURCE, two_people()).spans] == [1]
-    short = edits.set_crop(short, (0, 10 * TICKS), 0.99, 0.5, 0.8).short
+    short = edits.follow(short_of_all(), ALL, 1, "Bo").short
+    assert [s.decision.person for s in plan(short, SOURCE, two_people()).spans] == [1]
+    short = edits.set_crop(short, ALL, 0.99, 0.5, 0.8).short
     (span,) = plan(short, SOURCE, two_people()).spans
-    assert span.by_hand
+    assert span.decision.by_hand
     assert Rect(0, 0, 1, 1).contains(span.crops[0], slack=1e-9), "a crop by hand is moved inside the picture"
 
 
 def test_nobody_in_view_stays_whole() -> None:
-    camera = plan(short_of_all(), SOURCE, People((Shot(0, 10 * TICKS),)))
-    assert camera.at(5).layout == "whole"
+    camera = plan(short_of_all(), SOURCE, People((Shot(0, 10 * TICKS_PER_SECOND),)))
+    assert camera.at(5).layout == "fit"
 
 
 def test_a_small_face_beside_a_screen_leaves_the_picture_whole() -> None:
-    small = short_of_all(framing=Framing(whole_under=0.24))
+    small = short_of_all(framing=Framing(fit_under=0.24))
     (span,) = plan(small, SOURCE, two_people()).spans
-    assert span.layout == "whole"
-    assert "screen" in span.reason
-    assert plan(short_of_all(framing=Framing(whole_under=0.15)), SOURCE, two_people()).spans[0].layout == "fill"
-    chosen = edits.follow(small, (0, 10 * TICKS), 1, "Bo").short
-    assert [s.person for s in plan(chosen, SOURCE, two_people()).spans] == [1], "whom the person chose is followed all the same"
+    assert span.decision.layout == "fit"
+    assert span.decision.why.kind == "face beside a screen"
+    assert plan(short_of_all(framing=Framing(fit_under=0.15)), SOURCE, two_people()).spans[0].decision.layout == "crop"
+    chosen = edits.follow(small, ALL, 1, "Bo").short
+    assert [s.decision.person for s in plan(chosen, SOURCE, two_people()).spans] == [1], (
+        "whom the person chose is followed all the same"
+    )
 
 
 def demo_camera(source: Source, analysis: Analysis, **changes: object) -> Camera:
-    short = Short("all", source.key, (Excerpt(0, source.length),), **changes)  # type: ignore[arg-type]
+    short = replace(Short.of("all", (Segment(source.key, 0, source.length),)), **changes)  # type: ignore[arg-type]
     return plan(short, source, analysis.people)
 
 
@@ -139,17 +150,17 @@ def test_the_demo_is_framed_right(demo_source: Source, demo_analysis: Analysis, 
     inside = wrong = talking = quiet = 0
     before = None
     for n in range(demo_truth["frames"]):
-        crop = camera.at(round((n + 0.5) * TICKS / demo_truth["rate"])).crop
+        crop = camera.at(round((n + 0.5) * TICKS_PER_SECOND / demo_truth["rate"])).crop
         assert Rect(0, 0, 1, 1).contains(crop, slack=1e-9)
         quiet += before is not None and abs(crop.x - before.x) < 0.001 and abs(crop.y - before.y) < 0.001
         before = crop
         faces = {name: Rect(*face).scaled(1 / 1920, 1 / 1080) for name, _head, face in demo_truth["people"][n]}
-        talker = demo_truth["talkers"][n]
-        if talker in faces:
+        speaker = demo_truth["speakers"][n]
+        if speaker in faces:
             talking += 1
-            inside += crop.contains(faces[talker])
-            others = any(crop.contains(face) for name, face in faces.items() if name != talker)
-            wrong += not crop.contains(faces[talker]) and others
+            inside += crop.contains(faces[speaker])
+            others = any(crop.contains(face) for name, face in faces.items() if name != speaker)
+            wrong += not crop.contains(faces[speaker]) and others
     assert talking > 3000
     assert inside / talking >= 0.98
     assert wrong / talking <= 0.03
@@ -161,7 +172,7 @@ def test_heads_keep_their_hair_in_frame(demo_source: Source, demo_analysis: Anal
     for track in demo_analysis.people.tracks:
         for sample in track.samples[::20]:
             span = camera.span_at(sample.at)
-            if span.person == track.person and span.start < sample.at < span.end:
+            if span.decision.person == track.person and span.start < sample.at < span.end:
                 head = head_of(sample.rect)
                 crop = span.at(sample.at)
                 if head.w < crop.w:
@@ -171,6 +182,6 @@ def test_heads_keep_their_hair_in_frame(demo_source: Source, demo_analysis: Anal
 def test_a_path_does_not_depend_on_where_the_short_is_cut(demo_source: Source, demo_analysis: Analysis) -> None:
     shot = demo_analysis.people.shots[4]  # the guest who walks
     middle = (shot.start + shot.end) // 2
-    part = Short("p", demo_source.key, (Excerpt(middle, middle + TICKS),))
+    part = Short.of("p", (Segment(demo_source.key, middle, middle + TICKS_PER_SECOND),))
     one = plan(part, demo_source, demo_analysis.people).at(middle + 1_000)
     assert one == demo_camera(demo_source, demo_analysis).at(middle + 1_000)

@@ -65,7 +65,7 @@ def test_work_that_dies_says_so_and_its_last_words_are_in_the_log(tmp_path: Path
 
 
 def test_a_listener_that_fails_ends_the_job_and_nothing_else(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
-    script(tmp_path, monkeypatch, "import time\nprint('{\"kind\": \"result\"}', flush=True)\ntime.sleep(60)")
+    script(tmp_path, monkeypatch, 'import time\nprint(\'{"kind": "result"}\', flush=True)\ntime.sleep(60)')
     ended: list[Event] = []
 
     def listen(event: Event) -> None:

@@ -21,10 +21,10 @@ from standtall.library.database import APPLICATION_ID, ProjectLost
 from standtall.library.lock import Lock, ProjectBusy, lock_file
 from standtall.library.project import MIGRATIONS, Project
 from standtall.model import corrections, edits
-from standtall.model.plain import to_plain
+from standtall.model.codec import to_plain
+from standtall.model.cut import Segment
 from standtall.model.short import Short
-from standtall.model.timemap import Excerpt
-from tests.library.test_library import KEY, SAID, SHORT, SOURCE
+from tests.library.test_library import FLAT, KEY, SAID, SHORT, SOURCE
 
 pytestmark = pytest.mark.fault
 
@@ -241,7 +241,7 @@ def test_one_damaged_short_leaves_the_others(path: Path) -> None:
 
 def test_a_database_damaged_while_it_is_open_is_a_sentence(path: Path) -> None:
     project = Project(path)
-    project.add_short(Short("x" * 100, KEY, (Excerpt(0, 48_000),)))
+    project.add_short(replace(SHORT, name="x" * 100))
     number = 1
     for i in range(60):
         project.apply(number, edits.rename(project.entry(number).short, f"{i} " + "y" * 100))
@@ -260,7 +260,7 @@ def test_a_database_damaged_while_it_is_open_is_a_sentence(path: Path) -> None:
 def test_an_upgrade_that_is_broken_off_leaves_the_older_file(path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
     db = sqlite3.connect(path)
     db.executescript(MIGRATIONS[0])
-    value = json.dumps({"version": 1, "short": to_plain(SHORT)})
+    value = json.dumps({"version": 1, "short": FLAT})
     db.execute("INSERT INTO short VALUES (1, 0, 1)")
     db.execute("INSERT INTO history VALUES (1, 0, 'New short', ?)", (value,))
     db.execute(f"PRAGMA application_id = {APPLICATION_ID}")
@@ -273,7 +273,7 @@ def test_an_upgrade_that_is_broken_off_leaves_the_older_file(path: Path, monkeyp
         with pytest.raises(ProjectError):
             Project(path)
     with Project(path) as project:
-        assert project.entry(1).short == SHORT
+        assert project.entry(1).short == replace(SHORT, captions=replace(SHORT.captions, look="lantern"))
 
 
 def test_a_project_of_an_older_version_is_brought_up_to_date_before_it_is_read(path: Path) -> None:
@@ -284,5 +284,3 @@ def test_a_project_of_an_older_version_is_brought_up_to_date_before_it_is_read(p
         Project(path, "read")
     with Project.reading(path) as project:
         assert project.shorts() == ()
-
-

@@ -19,17 +19,23 @@ from standtall.library.cache import AnalysisCache
 from standtall.library.database import APPLICATION_ID
 from standtall.library.project import MIGRATIONS, VERSION, Project
 from standtall.model import corrections, edits
+from standtall.model.codec import to_plain
 from standtall.model.corrections import Term
+from standtall.model.cut import Segment
 from standtall.model.people import People, Shot
-from standtall.model.plain import to_plain
 from standtall.model.short import Short
 from standtall.model.source import Source
-from standtall.model.timemap import Excerpt
-from standtall.model.transcript import Talker, Transcript
+from standtall.model.transcript import Speaker, Transcript
 from standtall.model.words import Word
 
 KEY = "0123456789abcdef01234567"
-SHORT = Short("first", KEY, (Excerpt(0, 48_000),))
+FLAT = {
+    "name": "first", "source_key": KEY, "excerpts": [{"start": 0, "end": 48_000}], "look": "ember", "caption_y": None,
+    "framing": {"calm": 0.6, "crops": [], "follows": [], "whole_under": 0.0}, "captions_on": True, "caption_language": "",
+    "width": 1080, "height": 1920, "rate": "0/1", "joins": "straight", "channel": "pebble", "covers": [],
+}  # fmt: skip
+"""A short as the program wrote it in projects of the versions 1 to 4."""
+SHORT = Short.of("first", (Segment(KEY, 0, 48_000),))
 SOURCE = Source(KEY, "/footage/a.mp4", "a", 96_000, 1920, 1080)
 
 
@@ -78,9 +84,9 @@ from standtall.library.project import Project
 from standtall.model import corrections, edits
 from standtall.model.corrections import Term
 from standtall.model.short import Short
-from standtall.model.timemap import Excerpt
+from standtall.model.cut import Segment
 project = Project(__import__("pathlib").Path(sys.argv[1]))
-number = project.add_short(Short("0", "k" * 24, (Excerpt(0, 5),)))
+number = project.add_short(Short.of("0", (Segment("k" * 24, 0, 5),)))
 for i in range(1, 10_000):
     project.apply(number, edits.rename(project.entry(number).short, str(i)))
     print(i, flush=True)
@@ -124,7 +130,7 @@ def test_a_newer_version_is_its_own_error(path: Path) -> None:
 
 def test_every_migration_is_numbered_and_tested(path: Path) -> None:
     assert len(MIGRATIONS) == VERSION
-    tested = {0, 1, 2, 3}
+    tested = {0, 1, 2, 3, 4}
     assert set(range(VERSION)) == tested, "write a test for the new migration and add its number"
     Project(path).close()
     db = sqlite3.connect(path)
@@ -136,7 +142,7 @@ def test_every_migration_is_numbered_and_tested(path: Path) -> None:
 def test_a_project_of_version_1_keeps_its_shorts_and_their_history(path: Path) -> None:
     db = sqlite3.connect(path)
     db.executescript(MIGRATIONS[0])
-    value = json.dumps({"version": 1, "short": to_plain(SHORT)})
+    value = json.dumps({"version": 1, "short": FLAT})
     db.execute("INSERT INTO short VALUES (1, 2, 1)")
     for step, label in enumerate(("New short", "Rename", "Set start")):
         db.execute("INSERT INTO history VALUES (1, ?, ?, ?)", (step, label, value))
@@ -151,7 +157,7 @@ def test_a_project_of_version_1_keeps_its_shorts_and_their_history(path: Path) -
 
 
 WORDS = tuple(Word(t, i * 24_000, i * 24_000 + 20_000, 0.4) for i, t in enumerate(["hullo", "to", "the", "allotment", "our"]))
-SAID = Transcript(WORDS, (Talker("A"), Talker("B")))
+SAID = Transcript(WORDS, (Speaker("A"), Speaker("B")))
 
 
 def test_words_and_cuts_are_undone_in_the_order_they_were_made(path: Path) -> None:
@@ -228,7 +234,7 @@ def test_the_word_list_is_kept(path: Path) -> None:
 
 @pytest.mark.parametrize(
     "value",
-    ["", "{}", "[]", '{"version": 2, "short": {}}', '{"version": 1, "short": {"name": 5}}',
+    ["", "{}", "[]", '{"version": 2, "short": {}}', '{"version": 2, "value": {}}', '{"version": 3, "value": {}}', '{"version": 1, "short": {"name": 5}}',
      '{"version": 1, "short": {"name": "a", "source_key": "k", "excerpts": [{"start": 9, "end": 2}]}}'],
 )  # fmt: skip
 def test_damaged_values_are_told(path: Path, value: str) -> None:
@@ -252,7 +258,7 @@ def test_a_full_disk_keeps_the_last_state(path: Path) -> None:
             for i in range(200):
                 project.apply(number, edits.rename(SHORT, f"{i} " + "z" * 110))
         assert "disk" in told.value.hint
-        assert project.entry(number).short.source_key == KEY
+        assert project.entry(number).short.main_source == KEY
 
 
 def test_a_source_is_known_by_its_content(path: Path) -> None:
@@ -320,9 +326,9 @@ def test_a_project_of_version_3_keeps_its_votes_which_teach_nothing_until_they_a
         project.vote(KEY, 5, 9, True, (0.5, 0.25))
         project.vote(KEY, 20, 30, False, (0.0, 1.0))
         assert project.lessons() == (((0.5, 0.25), True), ((0.0, 1.0), False))
-        project.set_basket(KEY, (Excerpt(50, 60), Excerpt(0, 10)))
+        project.set_basket(KEY, (Segment(KEY, 50, 60), Segment(KEY, 0, 10)))
     with Project(path) as project:
-        assert project.basket(KEY) == (Excerpt(50, 60), Excerpt(0, 10))
+        assert project.basket(KEY) == (Segment(KEY, 50, 60), Segment(KEY, 0, 10))
         assert project.basket("other") == ()
         project.forget_lessons()
         assert project.lessons() == ()

@@ -69,7 +69,9 @@ def test_a_broken_cache_file_is_put_aside_and_said(tmp_path: Path, kind: str) ->
     cache.keep(KEY, "people", People((Shot(0, 5),)))
     path = cache.path(KEY, "people")
     whole = path.read_bytes()
-    path.write_bytes({"bomb": bomb(), "deep": gzip.compress(b"[" * 99_000), "cut": whole[:-5], "other": gzip.compress(b'{"x": 1}')}[kind])
+    path.write_bytes(
+        {"bomb": bomb(), "deep": gzip.compress(b"[" * 99_000), "cut": whole[:-5], "other": gzip.compress(b'{"x": 1}')}[kind]
+    )
     assert cache.find(KEY, "people", People) is None
     assert len(said) == 1
     assert "analyse the footage again" in said[0]

@@ -11,7 +11,7 @@ import numpy as np
 import pytest
 
 from standtall.base.errors import StandTallError
-from standtall.base.time import TICKS, frame_middle
+from standtall.base.time import TICKS_PER_SECOND, frame_middle
 from standtall.media.planes import Planes
 from standtall.media.probe import STILL_LENGTH, probe
 from standtall.media.reader import PictureReader
@@ -48,8 +48,6 @@ def make(path: Path, *arguments: str) -> Path:
     return path
 
 
-
-
 def reference(path: Path, number: int, chain: str = "", before: tuple[str, ...] = ()) -> Planes:
     """Frame `number` as BT.709 limited 4:2:0 by ffmpeg's own scaler; `chain` is put before it."""
     probed = probe(path)
@@ -83,7 +81,7 @@ def test_every_container_and_codec(tmp_path: Path, name: str) -> None:
     path = make(tmp_path / name, *BARS, *TONE, *FILES[name])
     source = probe(path)
     assert (source.width, source.height, source.rate) == (320, 180, 25)
-    assert source.length / TICKS == pytest.approx(2.0, abs=0.05)
+    assert source.length / TICKS_PER_SECOND == pytest.approx(2.0, abs=0.05)
     late = starts_late(path)
     with PictureReader(path) as reader:
         for number in (0, 30, 7, 49, 12):  # forwards, backwards, to the end
@@ -128,7 +126,11 @@ def test_colours_are_within_two_code_values(tmp_path: Path, matrix: str, span: s
         flat = np.frombuffer(wide, np.uint8)
         size = 512 * 64
         expected = [
-            (int(flat[32 * 512 + 64 * i + 32]), int(flat[size + 16 * 256 + 32 * i + 16]), int(flat[size * 5 // 4 + 16 * 256 + 32 * i + 16]))
+            (
+                int(flat[32 * 512 + 64 * i + 32]),
+                int(flat[size + 16 * 256 + 32 * i + 16]),
+                int(flat[size * 5 // 4 + 16 * 256 + 32 * i + 16]),
+            )
             for i in range(len(patches))
         ]
     else:
@@ -141,14 +143,18 @@ def test_colours_are_within_two_code_values(tmp_path: Path, matrix: str, span: s
 def bt709(r: int, g: int, b: int) -> tuple[int, int, int]:
     """ITU-R BT.709-6, tables 3 and 4: 8-bit limited range Y'CbCr of full range R'G'B'."""
     luma = 0.2126 * r + 0.7152 * g + 0.0722 * b
-    return round(16 + luma * 219 / 255), round(128 + (b - luma) / 1.8556 * 224 / 255), round(128 + (r - luma) / 1.5748 * 224 / 255)
+    return (
+        round(16 + luma * 219 / 255),
+        round(128 + (b - luma) / 1.8556 * 224 / 255),
+        round(128 + (r - luma) / 1.5748 * 224 / 255),
+    )
 
 
 @pytest.mark.parametrize(("transfer", "name"), [("smpte2084", "pq"), ("arib-std-b67", "hlg")])
 def test_high_dynamic_range_comes_down_to_what_a_screen_shows(tmp_path: Path, transfer: str, name: str) -> None:
     """SDR bars lifted into HDR by ffmpeg's zscale (diffuse white at 203 nits, ITU-R BT.2408) come back near to where they
     were: neutral stays neutral, brightness keeps its order, and white lands within 15 code values of SDR white at 75 %."""
-    lift = (f"zscale=pin=709:tin=709:min=170m:rin=limited:p=2020:t={transfer}:m=2020_ncl:npl=203,format=yuv420p10le")
+    lift = f"zscale=pin=709:tin=709:min=170m:rin=limited:p=2020:t={transfer}:m=2020_ncl:npl=203,format=yuv420p10le"
     path = make(
         tmp_path / f"{name}.mp4", "-f", "lavfi", "-i", "smptebars=size=640x360:rate=25:duration=0.4", "-vf", lift, *H265,
         "-color_primaries", "bt2020", "-color_trc", transfer, "-colorspace", "bt2020nc",
@@ -165,7 +171,9 @@ def test_high_dynamic_range_comes_down_to_what_a_screen_shows(tmp_path: Path, tr
 
 
 def test_anamorphic_pixels_become_square(tmp_path: Path) -> None:
-    path = make(tmp_path / "a.mp4", "-f", "lavfi", "-i", "testsrc2=size=720x576:rate=25:duration=0.4", "-vf", "setsar=64/45", *H264)
+    path = make(
+        tmp_path / "a.mp4", "-f", "lavfi", "-i", "testsrc2=size=720x576:rate=25:duration=0.4", "-vf", "setsar=64/45", *H264
+    )
     source = probe(path)
     assert (source.width, source.height) == (1024, 576)
     with PictureReader(path) as reader:
@@ -195,9 +203,9 @@ def test_variable_frame_rate_goes_by_time(tmp_path: Path) -> None:
     path = make(tmp_path / "v.mp4", *BARS, "-vf", uneven, "-fps_mode", "vfr", *H264)
     with PictureReader(path) as reader:
         times = [seen.tick for seen in reader.walk()]
-        assert np.allclose(np.diff(times) / TICKS, [0.04] * 25 + [0.2] * 4, atol=0.001)
+        assert np.allclose(np.diff(times) / TICKS_PER_SECOND, [0.04] * 25 + [0.2] * 4, atol=0.001)
         for number, at in ((10, 0.42), (25, 1.1), (27, 1.5)):
-            assert difference(reader.at(round(at * TICKS)), reference(path, number)) < 0.05
+            assert difference(reader.at(round(at * TICKS_PER_SECOND)), reference(path, number)) < 0.05
 
 
 def test_an_edit_list_moves_the_start(tmp_path: Path) -> None:
@@ -205,9 +213,9 @@ def test_an_edit_list_moves_the_start(tmp_path: Path) -> None:
     long = make(tmp_path / "l.mp4", *BARS, *TONE, *H264, "-g", "50", "-c:a", "aac")
     path = make(tmp_path / "e.mp4", "-ss", "0.6", "-i", str(long), "-c", "copy")
     with PictureReader(path) as reader, PictureReader(long) as whole:
-        first = reader.at(TICKS // 50)
-        assert difference(first, whole.at(round(0.62 * TICKS))) < 0.05
-        assert difference(reader.at(TICKS // 2), whole.at(round(1.1 * TICKS))) < 0.05
+        first = reader.at(TICKS_PER_SECOND // 50)
+        assert difference(first, whole.at(round(0.62 * TICKS_PER_SECOND))) < 0.05
+        assert difference(reader.at(TICKS_PER_SECOND // 2), whole.at(round(1.1 * TICKS_PER_SECOND))) < 0.05
 
 
 def test_negative_and_late_starts(tmp_path: Path) -> None:
@@ -218,7 +226,7 @@ def test_negative_and_late_starts(tmp_path: Path) -> None:
     assert onset == pytest.approx(0.3, abs=0.003)
     shifted = make(tmp_path / "s.ts", "-i", str(make(tmp_path / "x.mp4", *BARS, *TONE, *H264, "-c:a", "aac")), "-c", "copy",
                    "-output_ts_offset", "90000")  # fmt: skip
-    assert probe(shifted).length / TICKS == pytest.approx(2.0, abs=0.1)
+    assert probe(shifted).length / TICKS_PER_SECOND == pytest.approx(2.0, abs=0.1)
 
 
 def test_sound_tracks_are_told_apart_and_mixed(tmp_path: Path) -> None:
@@ -257,7 +265,7 @@ def test_a_still_picture_stands(tmp_path: Path, ending: str) -> None:
     assert (source.still, source.length, source.width, source.has_sound) == (True, STILL_LENGTH, 320, False)
     with PictureReader(path) as reader:
         first = reader.at(0)
-        assert difference(first, reader.at(4 * TICKS)) == 0
+        assert difference(first, reader.at(4 * TICKS_PER_SECOND)) == 0
         assert difference(first, reference(path, 0)) < 1.0
 
 
@@ -266,7 +274,7 @@ def test_sound_files(tmp_path: Path, ending: str) -> None:
     path = make(tmp_path / f"a.{ending}", *TONE)
     source = probe(path)
     assert (source.has_picture, source.has_sound) == (False, True)
-    assert source.length / TICKS == pytest.approx(2.0, abs=0.08)
+    assert source.length / TICKS_PER_SECOND == pytest.approx(2.0, abs=0.08)
 
 
 def test_cut_and_flipped_files_never_do_worse_than_a_clear_error(tmp_path: Path) -> None:
@@ -288,6 +296,6 @@ def test_cut_and_flipped_files_never_do_worse_than_a_clear_error(tmp_path: Path)
                     with PictureReader(path, source.rotation) as reader:
                         reader.at(source.length // 2)
                 if source.has_sound:
-                    read_sound(path, MIX_RATE, 2, 0, min(source.length, 2 * TICKS))
+                    read_sound(path, MIX_RATE, 2, 0, min(source.length, 2 * TICKS_PER_SECOND))
             except StandTallError as error:
                 assert error.message

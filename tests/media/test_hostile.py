@@ -150,7 +150,9 @@ def test_pictures_are_bounded_by_their_pixels(tmp_path: Path, width: int, height
 
 @pytest.mark.fault
 @pytest.mark.parametrize("error", [IndexError, KeyError, TypeError, AssertionError, OverflowError, MemoryError])
-def test_whatever_the_demuxer_raises_is_a_sentence(tmp_path: Path, monkeypatch: pytest.MonkeyPatch, error: type[Exception]) -> None:
+def test_whatever_the_demuxer_raises_is_a_sentence(
+    tmp_path: Path, monkeypatch: pytest.MonkeyPatch, error: type[Exception]
+) -> None:
     """A mutated FLV adds streams in the middle, and the codec library's Python side meets an index that it does not have."""
     clip = make_clip(tmp_path / "a.mp4", sound=tone(2.0))
 

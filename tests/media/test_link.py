@@ -111,7 +111,10 @@ def test_more_than_promised_is_refused(host: Host, tmp_path: Path) -> None:
     assert not list((tmp_path / "in").glob("film*"))
 
 
-@pytest.mark.parametrize("url", ["file:///etc/passwd", "ftp://a/b.mp4", "data:video/mp4;base64,AA", "javascript:1", "http:///x", "a.mp4", "", "http://a b/c"])
+@pytest.mark.parametrize(
+    "url",
+    ["file:///etc/passwd", "ftp://a/b.mp4", "data:video/mp4;base64,AA", "javascript:1", "http:///x", "a.mp4", "", "http://a b/c"],
+)
 def test_nothing_but_web_links_is_opened(url: str) -> None:
     with pytest.raises(MediaError, match="not a link"):
         check_link(url)

@@ -14,7 +14,7 @@ from scipy.io import wavfile
 
 from standtall.base.errors import MediaError, OutputError
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS, frame_middle
+from standtall.base.time import TICKS_PER_SECOND, frame_middle
 from standtall.media import proxy
 from standtall.media.planes import Planes, from_rgb, to_bgr, to_bgrx
 from standtall.media.probe import probe
@@ -45,14 +45,19 @@ def test_other_containers_are_read_alike(tmp_path: Path, ending: str) -> None:
     source = make_clip(tmp_path / "a.mp4", frames=75, sound=tone(2.5))
     out = tmp_path / f"b.{ending}"
     codec = ["-c:v", "libvpx-vp9", "-crf", "20", "-b:v", "0", "-deadline", "realtime", "-cpu-used", "8", "-c:a", "libopus"]
-    ffmpeg("-i", str(source), *(codec if ending == "webm" else ["-c:v", "libx264", "-crf", "12", "-bf", "0", "-c:a", "aac"]), str(out))
+    ffmpeg(
+        "-i",
+        str(source),
+        *(codec if ending == "webm" else ["-c:v", "libx264", "-crf", "12", "-bf", "0", "-c:a", "aac"]),
+        str(out),
+    )
     described = probe(out)
     assert (described.width, described.height, described.has_sound) == (320, 180, True)
-    assert described.length / TICKS == pytest.approx(2.5, abs=0.12)
+    assert described.length / TICKS_PER_SECOND == pytest.approx(2.5, abs=0.12)
     with PictureReader(out) as reader:
         for n in (0, 40, 12, 60):
             # the sound of a transport stream begins one encoder delay (21 ms) before its picture
-            late = TICKS // 48 if ending == "ts" else 0
+            late = TICKS_PER_SECOND // 48 if ending == "ts" else 0
             assert number_in(reader.at(frame_middle(n, Fraction(30)) + late)) == n
 
 
@@ -69,7 +74,19 @@ def test_the_picture_equals_the_reference_decoder(tmp_path: Path, clip: Path) ->
 def test_variable_frame_rate_goes_by_time_stamps(tmp_path: Path) -> None:
     source = make_clip(tmp_path / "a.mp4", frames=60)
     out = tmp_path / "v.mkv"  # pictures 0..9, then every third only
-    ffmpeg("-i", str(source), "-vf", "select=lt(n\\,10)+not(mod(n\\,3))", "-fps_mode", "vfr", "-c:v", "libx264", "-crf", "12", str(out))
+    ffmpeg(
+        "-i",
+        str(source),
+        "-vf",
+        "select=lt(n\\,10)+not(mod(n\\,3))",
+        "-fps_mode",
+        "vfr",
+        "-c:v",
+        "libx264",
+        "-crf",
+        "12",
+        str(out),
+    )
     with PictureReader(out) as reader:
         assert number_in(reader.at(frame_middle(5, Fraction(30)))) == 5
         assert number_in(reader.at(frame_middle(31, Fraction(30)))) == 30
@@ -100,7 +117,7 @@ def test_probe_agrees_with_the_reference(clip: Path) -> None:
     described = probe(clip)
     duration = re.search(r"Duration: 00:00:(\d+\.\d+)", said)
     assert duration is not None
-    assert described.length / TICKS == pytest.approx(float(duration[1]), abs=0.02)
+    assert described.length / TICKS_PER_SECOND == pytest.approx(float(duration[1]), abs=0.02)
     assert "320x180" in said
     assert "bt709" in said
     assert "30 fps" in said
@@ -114,7 +131,9 @@ def damaged_files(folder: Path, clip: Path) -> dict[str, Path]:
     out["text.mp4"].write_text("this is not a movie " * 500)
     out["head.mp4"].write_bytes(data[:300])
     out["folder"] = folder
-    out["cut.mp4"].write_bytes(make_clip(folder / "long.mp4", 240, gop=10).read_bytes()[: -(folder / "long.mp4").stat().st_size * 6 // 10])
+    out["cut.mp4"].write_bytes(
+        make_clip(folder / "long.mp4", 240, gop=10).read_bytes()[: -(folder / "long.mp4").stat().st_size * 6 // 10]
+    )
     return out
 
 
@@ -142,7 +161,7 @@ def test_flipped_bytes_never_do_worse_than_our_own_error(tmp_path: Path, clip: P
             source = probe(path)
             if source.has_picture:
                 with PictureReader(path) as reader:
-                    reader.at(TICKS)
+                    reader.at(TICKS_PER_SECOND)
         except MediaError as error:
             assert error.message
 
@@ -192,7 +211,7 @@ def test_sound_is_cut_at_the_sample(tmp_path: Path, ending: str, codec: str, sla
 
 
 def test_sound_outside_the_file_is_silence(clip: Path) -> None:
-    assert np.abs(read_sound(clip, 48_000, 2, 10 * TICKS, 11 * TICKS)).max() == 0
+    assert np.abs(read_sound(clip, 48_000, 2, 10 * TICKS_PER_SECOND, 11 * TICKS_PER_SECOND)).max() == 0
 
 
 def test_level_of_a_sine_is_its_rms(tmp_path: Path) -> None:
@@ -229,7 +248,7 @@ def test_a_proxy_has_the_same_pictures_at_the_same_times(tmp_path: Path) -> None
     proxy.make_proxy(source, tmp_path / "p.mp4", Progress(), proxy.Form(540, 8))
     small = probe(tmp_path / "p.mp4")
     assert small.height == 540
-    assert small.keyframe_gap <= TICKS // 3
+    assert small.keyframe_gap <= TICKS_PER_SECOND // 3
     with PictureReader(tmp_path / "p.mp4") as reader:
         for n in (0, 77, 13, 89):
             assert number_in(reader.at(frame_middle(n, Fraction(30)))) == n

@@ -2,19 +2,17 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
-
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting import order, trim
 from standtall.model import corrections
-from standtall.model.carry import Moved, carried_piece, carried_talker, carried_words, inverse_of, moves_of
+from standtall.model.carry import Moved, carried_piece, carried_speaker, carried_words, inverse_of, moves_of
+from standtall.model.cut import Segment
 from standtall.model.short import Short
-from standtall.model.timemap import Excerpt
-from standtall.model.transcript import Talker, Transcript, revised, unrevised
+from standtall.model.transcript import Speaker, Transcript, revised, unrevised
 from standtall.model.words import Word
 
 pytestmark = pytest.mark.fault
@@ -81,32 +79,48 @@ def test_a_revision_and_its_inverse_lead_back() -> None:
     assert unrevised(revised(before, revision), revision) == before
 
 
-SHORT = Short("a", "k", (Excerpt(0, 10 * TICKS), Excerpt(20 * TICKS, 30 * TICKS), Excerpt(40 * TICKS, 50 * TICKS)))
+SHORT = Short.of(
+    "a",
+    (
+        Segment("k", 0, 10 * TICKS_PER_SECOND),
+        Segment("k", 20 * TICKS_PER_SECOND, 30 * TICKS_PER_SECOND),
+        Segment("k", 40 * TICKS_PER_SECOND, 50 * TICKS_PER_SECOND),
+    ),
+)
 
 
 def test_a_piece_is_known_again_where_it_is_one_still() -> None:
     assert carried_piece(SHORT, SHORT, 1) == 1
     moved = order.move(SHORT, 0, 2).short
     assert [carried_piece(SHORT, moved, n) for n in range(3)] == [2, 0, 1]
-    trimmed = trim.trim(SHORT, 1, "start", 22 * TICKS).short
+    trimmed = trim.trim(SHORT, 1, "start", 22 * TICKS_PER_SECOND).short
     assert carried_piece(SHORT, trimmed, 1) == 1
-    split = replace(SHORT, excerpts=(Excerpt(0, 10 * TICKS), Excerpt(20 * TICKS, 25 * TICKS), Excerpt(25 * TICKS, 30 * TICKS), Excerpt(40 * TICKS, 50 * TICKS)))
+    split = SHORT.with_segments(
+        (
+            Segment("k", 0, 10 * TICKS_PER_SECOND),
+            Segment("k", 20 * TICKS_PER_SECOND, 25 * TICKS_PER_SECOND),
+            Segment("k", 25 * TICKS_PER_SECOND, 30 * TICKS_PER_SECOND),
+            Segment("k", 40 * TICKS_PER_SECOND, 50 * TICKS_PER_SECOND),
+        ),
+    )
     assert carried_piece(SHORT, split, 1) is None, "which half is meant cannot be told"
     assert carried_piece(SHORT, split, 2) == 3
-    assert carried_piece(SHORT, replace(SHORT, excerpts=SHORT.excerpts[1:]), 0) is None
-    joined = replace(SHORT, excerpts=(Excerpt(0, 30 * TICKS), Excerpt(40 * TICKS, 50 * TICKS)))
+    assert carried_piece(SHORT, SHORT.with_segments(SHORT.segments[1:]), 0) is None
+    joined = SHORT.with_segments(
+        (Segment("k", 0, 30 * TICKS_PER_SECOND), Segment("k", 40 * TICKS_PER_SECOND, 50 * TICKS_PER_SECOND))
+    )
     assert carried_piece(SHORT, joined, 0) is None
     assert carried_piece(SHORT, SHORT, 7) is None
 
 
-def test_a_talker_is_known_again_by_place_and_face() -> None:
+def test_a_speaker_is_known_again_by_place_and_face() -> None:
     def said_by(*names: str) -> Transcript:
-        return Transcript((), tuple(Talker(n, i) for i, n in enumerate(names)))
+        return Transcript((), tuple(Speaker(n, i) for i, n in enumerate(names)))
 
     three = said_by("A", "B", "C")
-    assert carried_talker(three, said_by("A", "Odile", "C"), 1) == 1
-    assert carried_talker(three, said_by("A", "B", "C", "D"), 2) == 2
-    assert carried_talker(three, Transcript((), (Talker("A", 0), Talker("C", 2))), 2) is None
-    assert carried_talker(three, Transcript((), (Talker("A", 0), Talker("C", 2))), 0) == 0
-    assert carried_talker(three, three, 3) == 3, "one more than there are"
-    assert carried_talker(three, said_by("A", "B", "C", "D"), 3) is None
+    assert carried_speaker(three, said_by("A", "Odile", "C"), 1) == 1
+    assert carried_speaker(three, said_by("A", "B", "C", "D"), 2) == 2
+    assert carried_speaker(three, Transcript((), (Speaker("A", 0), Speaker("C", 2))), 2) is None
+    assert carried_speaker(three, Transcript((), (Speaker("A", 0), Speaker("C", 2))), 0) == 0
+    assert carried_speaker(three, three, 3) == 3, "one more than there are"
+    assert carried_speaker(three, said_by("A", "B", "C", "D"), 3) is None

@@ -12,22 +12,31 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from standtall.base.errors import NothingToDo, ProjectError
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting.words import from_words
 from standtall.model import edits
 from standtall.model.analysis import LEVEL_STEP, Analysis
-from standtall.model.look import LOOKS, look_named
-from standtall.model.plain import from_plain, to_plain
-from standtall.model.short import Follow, Framing, HandCrop, Short
+from standtall.model.captions import Captions
+from standtall.model.codec import from_plain, to_plain
+from standtall.model.cut import Cut, Segment
+from standtall.model.extras import Cutaway, Extras
+from standtall.model.framing import Framing, Keyframe, PersonTarget, ShotFraming, SpeakingTarget
+from standtall.model.look import Look, look_named
+from standtall.model.output import Output
+from standtall.model.short import Short
+from standtall.model.sound import SoundMix, SpeakerGain
 from standtall.model.source import Source
-from standtall.model.timemap import Excerpt, TimeMap
+from standtall.model.style import CaptionStyle, Override, ShapeScope, WordScope
+from standtall.model.timemap import TimeMap
 from standtall.model.words import Word, word_at, words_within
+
+LOOK = Look("plain", "Plain", "Nothing but letters.", CaptionStyle("Inter"))
 
 
 def spoken(count: int = 12, gap: int = 9_600, length: int = 14_400) -> Analysis:
     """Words of 0.3 s with pauses of 0.2 s between them, loud while they are said."""
     words = tuple(Word(f"w{i}", 4_800 + i * (length + gap), 4_800 + i * (length + gap) + length) for i in range(count))
-    level = [-60.0] * ((words[-1].end + TICKS) // LEVEL_STEP)
+    level = [-60.0] * ((words[-1].end + TICKS_PER_SECOND) // LEVEL_STEP)
     for w in words:
         for i in range(w.start // LEVEL_STEP, w.end // LEVEL_STEP + 1):
             level[i] = -20.0
@@ -36,50 +45,54 @@ def spoken(count: int = 12, gap: int = 9_600, length: int = 14_400) -> Analysis:
 
 spans = st.lists(st.tuples(st.integers(1, 5_000), st.integers(1, 5_000)), min_size=1, max_size=8).map(
     lambda gaps: tuple(
-        Excerpt(sum(g + n for g, n in gaps[:i]) + g, sum(g + n for g, n in gaps[:i]) + g + n) for i, (g, n) in enumerate(gaps)
+        Segment("key", sum(g + n for g, n in gaps[:i]) + g, sum(g + n for g, n in gaps[:i]) + g + n)
+        for i, (g, n) in enumerate(gaps)
     )
 )
 
 
 @given(spans, st.data())
-def test_source_time_and_short_time_go_back_and_forth(excerpts: tuple[Excerpt, ...], data: st.DataObject) -> None:
-    time_map = TimeMap(excerpts)
+def test_source_time_and_short_time_go_back_and_forth(segments: tuple[Segment, ...], data: st.DataObject) -> None:
+    time_map = TimeMap(segments)
     tick = data.draw(st.integers(0, time_map.length - 1))
-    assert time_map.to_short(time_map.to_source(tick)) == tick
+    assert time_map.to_short(*time_map.to_source(tick)) == tick
 
 
 @given(spans)
-def test_what_is_cut_out_has_no_short_time(excerpts: tuple[Excerpt, ...]) -> None:
-    time_map = TimeMap(excerpts)
-    assert time_map.to_short(excerpts[0].start - 1) is None
-    assert time_map.to_short(excerpts[-1].end) is None
-    assert time_map.length == sum(e.length for e in excerpts)
+def test_what_is_cut_out_has_no_short_time(segments: tuple[Segment, ...]) -> None:
+    time_map = TimeMap(segments)
+    assert time_map.to_short("key", segments[0].start - 1) is None
+    assert time_map.to_short("key", segments[-1].end) is None
+    assert time_map.length == sum(e.length for e in segments)
 
 
-def test_excerpts_may_stand_in_any_order_but_never_overlap() -> None:
-    short = Short("a", "key", (Excerpt(50, 60), Excerpt(0, 50)))
-    assert [short.time_map.to_short(t) for t in (0, 49, 50, 59, 60)] == [10, 59, 0, 9, None]
+def test_segments_may_stand_in_any_order_but_never_overlap() -> None:
+    short = Short.of("a", (Segment("key", 50, 60), Segment("key", 0, 50)))
+    assert [short.time_map.to_short("key", t) for t in (0, 49, 50, 59, 60)] == [10, 59, 0, 9, None]
     with pytest.raises(ProjectError):
-        Short("a", "key", (Excerpt(50, 60), Excerpt(0, 51)))
+        Short.of("a", (Segment("key", 50, 60), Segment("key", 0, 51)))
 
 
 def test_edits_that_change_nothing_say_so() -> None:
     short = from_words("a", spoken(), range(4))
-    for broken in (lambda: edits.release_crop(short, (0, 10)), lambda: edits.rename(short, "   ")):
+    for broken in (lambda: edits.release_crop(short, Segment("key", 0, 10)), lambda: edits.rename(short, "   ")):
         with pytest.raises(NothingToDo):
             broken()
 
 
 def test_a_crop_by_hand_replaces_the_one_before_in_its_shot_only() -> None:
     short = from_words("a", spoken(), range(4))
-    one = edits.set_crop(short, (0, 100), 0.3, 0.5, 0.9).short
-    two = edits.set_crop(one, (100, 200), 0.6, 0.5, 1.0).short
-    three = edits.set_crop(two, (0, 100), 0.4, 0.5, 7.0).short
-    assert {(c.at, c.cx, c.h) for c in three.framing.crops} == {(100, 0.6, 1.0), (0, 0.4, 1.0)}
-    followed = edits.follow(three, (0, 100), 1, "Ada").short
-    assert [c.at for c in followed.framing.crops] == [100]
-    assert followed.framing.follows == (Follow(0, 1),)
-    assert edits.release_crop(followed, (0, 100)).short.framing.follows == ()
+    first, second = Segment("key", 0, 100), Segment("key", 100, 200)
+    one = edits.set_crop(short, first, 0.3, 0.5, 0.9).short
+    two = edits.set_crop(one, second, 0.6, 0.5, 1.0).short
+    three = edits.set_crop(two, first, 0.4, 0.5, 7.0).short
+    keys = [k for shot in three.framing.shots for k in shot.keyframes]
+    assert {(k.at, k.cx, k.h) for k in keys} == {(100, 0.6, 1.0), (0, 0.4, 1.0)}
+    followed = edits.follow(three, first, 1, "Ada").short
+    assert followed.framing.of_shot("key", 0, 100) == ShotFraming("key", 0, target=PersonTarget(1))
+    assert followed.framing.of_shot("key", 100, 200) == three.framing.of_shot("key", 100, 200)
+    assert followed.framing.of_shot("other", 0, 100) is None, "a shot is of one source"
+    assert edits.release_crop(followed, first).short.framing.of_shot("key", 0, 100) is None
 
 
 def test_words_by_time() -> None:
@@ -95,11 +108,25 @@ def test_the_quietest_place_is_found() -> None:
 
 
 def full_short() -> Short:
-    framing = Framing(0.3, (HandCrop(5, 0.2, 0.5, 1.0),), (Follow(9, 2),))
-    return Short("näme", "k", (Excerpt(0, 9), Excerpt(10, 40)), "marker", framing, 0.7, False, rate=Fraction(30000, 1001))
+    shots = (
+        ShotFraming("key", 5, "crop", keyframes=(Keyframe(5, 0.2, 0.5, 1.0),)),
+        ShotFraming("other", 9, target=PersonTarget(2)),
+        ShotFraming("other", 12, "fit", SpeakingTarget(), locked=True),
+    )
+    overrides = (Override(WordScope("key", 7), {"ink": "#102030"}), Override(ShapeScope("1:1"), {"size": 0.05}))
+    return Short(
+        "näme",
+        Cut((Segment("key", 0, 9), Segment("other", 10, 40)), "punch"),
+        Framing(0.3, 0.2, shots),
+        Captions(False, "lantern", 0.7, "de", {"capitals": True, "max_words": 2}, overrides),
+        Extras((Cutaway("/a.png", "ab", Segment("key", 2, 5), 3),)),
+        SoundMix(-16.0, (SpeakerGain("key", 1, -3.5),)),
+        Output(720, 720, Fraction(30000, 1001)),
+        "oddmarrow",
+    )
 
 
-@pytest.mark.parametrize("value", [full_short(), Source("k", "/a", "a", 5, rate=Fraction(25)), LOOKS[0], spoken()])
+@pytest.mark.parametrize("value", [full_short(), Source("k", "/a", "a", 5, rate=Fraction(25)), LOOK, spoken()])
 def test_values_come_back_as_they_were(value: Any) -> None:
     assert from_plain(type(value), json.loads(json.dumps(to_plain(value)))) == value
 
@@ -134,13 +161,19 @@ def test_one_foreign_field_is_refused_or_allowed(name: str, data: Any) -> None:
         lambda: Word("a", 5, 5),
         lambda: Word("a", -1, 5),
         lambda: Word("a", 1, 5, 1.5),
-        lambda: Excerpt(9, 3),
+        lambda: Segment("key", 9, 3),
         lambda: Source("k", "p", "n", 0),
         lambda: Source("k", "p", "n", 5, width=10**6),
-        lambda: replace(full_short(), excerpts=(Excerpt(0, 9), Excerpt(5, 40))),
-        lambda: replace(full_short(), width=10**9),
-        lambda: replace(LOOKS[0], lit="red; background: url(x)"),
-        lambda: look_named("nothing"),
+        lambda: full_short().with_segments((Segment("key", 0, 9), Segment("key", 5, 40))),
+        lambda: full_short().with_segments(()),
+        lambda: Output(width=10**9),
+        lambda: replace(LOOK.style, highlight="red; background: url(x)"),
+        lambda: replace(LOOK, name="../climbs"),
+        lambda: look_named((LOOK,), "nothing"),
+        lambda: Captions(style={"colour": "#ffffff"}),
+        lambda: Captions(style={"size": "large"}),
+        lambda: Captions(overrides=(Override(WordScope("key", 1), {"weight": True}),)),
+        lambda: SpeakerGain("key", 0, 90.0),
     ],
 )
 def test_the_model_refuses_bad_states(broken: Any) -> None:

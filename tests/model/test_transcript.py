@@ -13,18 +13,18 @@ from standtall.base.errors import NothingToDo, ProjectError
 from standtall.model import corrections
 from standtall.model.corrections import Term
 from standtall.model.people import People, Talk
-from standtall.model.transcript import Revision, Talker, Transcript, first_transcript, people_as_told, revised, unrevised
+from standtall.model.transcript import Revision, Speaker, Transcript, first_transcript, people_as_told, revised, unrevised
 from standtall.model.words import Word
 
 TICK = 48_000
 
 
-def said(text: str, talker: int = 0) -> Transcript:
-    """Words of 0.3 s with gaps of 0.2 s; every third is doubtful."""
+def said(text: str, speaker: int = 0) -> Transcript:
+    """Words of 0.3 s with gaps of 0.2 s; every third is low_confidence."""
     words = tuple(
-        Word(t, i * TICK // 2, i * TICK // 2 + 14_400, 0.3 if i % 3 == 0 else 0.9, talker) for i, t in enumerate(text.split())
+        Word(t, i * TICK // 2, i * TICK // 2 + 14_400, 0.3 if i % 3 == 0 else 0.9, speaker) for i, t in enumerate(text.split())
     )
-    return Transcript(words, (Talker("Ada", 0), Talker("Ben", 1), Talker("Cleo")))
+    return Transcript(words, (Speaker("Ada", 0), Speaker("Ben", 1), Speaker("Cleo")))
 
 
 TALK = said("so the brambel down allotment is a, um, lovely plot in bramble Down, I think")
@@ -112,7 +112,7 @@ def test_any_chain_of_corrections_can_be_taken_back(data: st.DataObject) -> None
                     "split": lambda t, c: corrections.split(t, c[0]),
                     "accept": lambda t, c: corrections.accept(t, c),
                     "unspoken": lambda t, c: corrections.mark_unspoken(t, c),
-                    "assign": lambda t, c: corrections.assign(t, c, len(t.talkers)),
+                    "assign": lambda t, c: corrections.assign(t, c, len(t.speakers)),
                 }[kind](now, chosen)
         except NothingToDo:
             continue
@@ -145,26 +145,26 @@ def test_capitals_at_the_start_are_kept() -> None:
     assert texts(after) == ["The", "plot.", "it"]
 
 
-def test_talkers_are_joined_and_the_numbers_close_up() -> None:
-    first = Transcript(tuple(replace(w, talker=i % 3) for i, w in enumerate(TALK.words)), TALK.talkers)
-    after = check(first, corrections.join_talkers(first, 2, 0))
-    assert [t.name for t in after.talkers] == ["Ben", "Cleo"]
-    assert after.talkers[1].person == 0, "the face goes with the voice"
-    assert [w.talker for w in after.words[:6]] == [1, 0, 1, 1, 0, 1]
+def test_speakers_are_joined_and_the_numbers_close_up() -> None:
+    first = Transcript(tuple(replace(w, speaker=i % 3) for i, w in enumerate(TALK.words)), TALK.speakers)
+    after = check(first, corrections.join_speakers(first, 2, 0))
+    assert [t.name for t in after.speakers] == ["Ben", "Cleo"]
+    assert after.speakers[1].person == 0, "the face goes with the voice"
+    assert [w.speaker for w in after.words[:6]] == [1, 0, 1, 1, 0, 1]
 
 
-def test_a_talker_who_is_two_people_is_split() -> None:
-    after = check(TALK, corrections.split_talker(TALK, 0, [2, 3, 7]))
-    assert [t.name for t in after.talkers] == ["Ada", "Ben", "Cleo", "Talker 4"]
-    assert [i for i, w in enumerate(after.words) if w.talker == 3] == [2, 3, 7]
+def test_a_speaker_who_is_two_people_is_split() -> None:
+    after = check(TALK, corrections.split_speaker(TALK, 0, [2, 3, 7]))
+    assert [t.name for t in after.speakers] == ["Ada", "Ben", "Cleo", "Speaker 4"]
+    assert [i for i, w in enumerate(after.words) if w.speaker == 3] == [2, 3, 7]
     assert after.by_hand
     with pytest.raises(NothingToDo):
-        corrections.split_talker(TALK, 1, [2, 3])
+        corrections.split_speaker(TALK, 1, [2, 3])
 
 
 def test_the_camera_hears_who_talks_by_hand() -> None:
-    people = People(names=("Person 1", "Person 2"), talk=(Talk(0, 10 * TICK, 0, 0.4),))
-    named = check(TALK, corrections.name_talker(TALK, 1, " Ben  Okafor "))
+    people = People(names=("Speaker 1", "Speaker 2"), talk=(Talk(0, 10 * TICK, 0, 0.4),))
+    named = check(TALK, corrections.name_speaker(TALK, 1, " Ben  Okafor "))
     assert people_as_told(people, named).names == ("Ada", "Ben Okafor")
     assert people_as_told(people, named).talk == people.talk
     moved = check(named, corrections.assign(named, range(4, 8), 1))
@@ -179,13 +179,13 @@ def test_a_revision_of_other_words_is_refused() -> None:
         revised(said("quite other words"), revision)
 
 
-def test_the_first_transcript_takes_talkers_from_the_lips() -> None:
-    people = People(names=("Person 1", "Person 2"), talk=(Talk(0, TICK, 1, 0.9),))
-    made = first_transcript(tuple(replace(w, talker=-1) for w in TALK.words), people)
-    assert [w.talker for w in made.words[:4]] == [1, 1, -1, -1]
-    assert [t.person for t in made.talkers] == [0, 1]
+def test_the_first_transcript_takes_speakers_from_the_lips() -> None:
+    people = People(names=("Speaker 1", "Speaker 2"), talk=(Talk(0, TICK, 1, 0.9),))
+    made = first_transcript(tuple(replace(w, speaker=-1) for w in TALK.words), people)
+    assert [w.speaker for w in made.words[:4]] == [1, 1, -1, -1]
+    assert [t.person for t in made.speakers] == [0, 1]
 
 
-def test_a_nudge_is_kept_in_bounds() -> None:
-    assert check(TALK, corrections.nudge(TALK, 4_800)).nudge == 4_800
-    assert check(TALK, corrections.nudge(TALK, 99 * TICK)).nudge == 2 * TICK
+def test_an_offset_is_kept_in_bounds() -> None:
+    assert check(TALK, corrections.set_caption_offset(TALK, 4_800)).caption_offset == 4_800
+    assert check(TALK, corrections.set_caption_offset(TALK, 99 * TICK)).caption_offset == 2 * TICK

@@ -4,11 +4,11 @@ from __future__ import annotations
 
 import pytest
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.exchange.chapters_out import as_metadata, as_text
 from standtall.model.analysis import Analysis, Sounding
 from standtall.model.moment import PARTS, Chapter, passage_of
-from standtall.moments.find import Finder, Wish
+from standtall.moments.finder import Finder, Wish
 from standtall.moments.learning import USUAL, Lesson, learn
 from standtall.moments.parts import ending, worth
 from standtall.moments.talk import Talk
@@ -38,7 +38,7 @@ def test_chapters_begin_where_the_words_change() -> None:
     assert chapters[0].start == 0
     assert chapters[-1].end == analysis.words[-1].end
     border = next(w.start for w in analysis.words if w.text == "harbour")
-    assert min(abs(c.start - border) for c in chapters[1:]) < 8 * TICKS
+    assert min(abs(c.start - border) for c in chapters[1:]) < 8 * TICKS_PER_SECOND
     assert all(a.end == b.start for a, b in zip(chapters, chapters[1:], strict=False))
     spoken = {w.bare for w in analysis.words}
     for chapter in chapters:
@@ -74,7 +74,7 @@ def test_more_like_this_stays_with_its_subject() -> None:
 
 
 def test_a_passage_opens_on_a_strong_line_from_later_and_that_can_be_taken_back() -> None:
-    dull = "The garden lies behind the old station near the river. The shed there has a green door and a bench. "
+    dull = "The garden lies behind the old station near the river. The shed there has a green dispatcher and a bench. "
     strong = "Nobody ever tells you the truth about two inches of compost. "
     rest = "The compost keeps the soil wet in a dry summer. The worms carry it down for the whole year."
     analysis = talk_of(dull + strong + rest)
@@ -99,7 +99,7 @@ def test_a_dull_stretch_of_the_middle_is_left_out_to_fit_the_length() -> None:
     (found, *_rest) = finder.find(Wish(10, 22, 1))
     assert found.dull is not None
     assert "went on and on" in said(analysis, found.dull)
-    assert found.length <= 22 * TICKS
+    assert found.length <= 22 * TICKS_PER_SECOND
     assert set(found.dull).isdisjoint(found.words)
 
 
@@ -112,7 +112,7 @@ def test_the_runs_of_a_passage() -> None:
 def test_laughter_counts_and_is_said() -> None:
     analysis = talk_of("We buried the spade at noon. Then we ate.", "The goose watched us.")
     last = next(i for i, w in enumerate(analysis.words) if w.text == "ate.")
-    laugh = Sounding("laughter", analysis.words[last].end + 4_800, analysis.words[last].end + TICKS)
+    laugh = Sounding("laughter", analysis.words[last].end + 4_800, analysis.words[last].end + TICKS_PER_SECOND)
     loud = Talk(Analysis("k", analysis.words, language="en", soundings=(laugh,)))
     quiet, passage = Talk(analysis), (range(last + 1),)
     assert worth(loud, passage).value > worth(quiet, passage).value
@@ -142,8 +142,11 @@ def test_learnt_weights_change_the_order() -> None:
 
 
 def test_chapters_are_written_as_text_and_metadata() -> None:
-    chapters = (Chapter(0, 61 * TICKS, "Soil; a = b"), Chapter(61 * TICKS, 4000 * TICKS, "Worms\nand  more"))
+    chapters = (
+        Chapter(0, 61 * TICKS_PER_SECOND, "Soil; a = b"),
+        Chapter(61 * TICKS_PER_SECOND, 4000 * TICKS_PER_SECOND, "Worms\nand  more"),
+    )
     assert as_text(chapters) == "0:00 Soil; a = b\n1:01 Worms and more\n"
-    assert as_text((*chapters, Chapter(4000 * TICKS, 4001 * TICKS, "End"))).splitlines()[2] == "1:06:40 End"
+    assert as_text((*chapters, Chapter(4000 * TICKS_PER_SECOND, 4001 * TICKS_PER_SECOND, "End"))).splitlines()[2] == "1:06:40 End"
     text = as_metadata(chapters)
     assert text.startswith(";FFMETADATA1\n[CHAPTER]\nTIMEBASE=1/1000\nSTART=0\nEND=61000\ntitle=Soil\\; a \\= b\n")

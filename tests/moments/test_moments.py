@@ -9,12 +9,12 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.analysis import Analysis
 from standtall.model.moment import Moment, Passage
 from standtall.model.people import FaceSample, People, Shot, Track
 from standtall.model.words import Word
-from standtall.moments.find import Finder, Wish
+from standtall.moments.finder import Finder, Wish
 from standtall.moments.parts import alone, ending, opening, pace, picture, worth
 from standtall.moments.rarity import COMMON_BITS, UNKNOWN_BITS, information
 from standtall.moments.sentences import sentences
@@ -34,13 +34,13 @@ WEAK = (
 def talk_of(*paragraphs: str, pause: float = 2.0, people: People | None = None) -> Analysis:
     """Words of 0.28 s each 0.36 s, 0.5 s after a sentence, `pause` seconds after a paragraph."""
     words: list[Word] = []
-    at = TICKS
+    at = TICKS_PER_SECOND
     for paragraph in paragraphs:
         for text in paragraph.split():
             kind = "filler" if text.strip(",") in ("um", "uh") else "word"
-            words.append(Word(text, at, at + round(0.28 * TICKS), 0.95, 0, kind))  # type: ignore[arg-type]
-            at += round(0.36 * TICKS) + (TICKS // 2 if text[-1] in ".?!" else 0)
-        at += round(pause * TICKS)
+            words.append(Word(text, at, at + round(0.28 * TICKS_PER_SECOND), 0.95, 0, kind))  # type: ignore[arg-type]
+            at += round(0.36 * TICKS_PER_SECOND) + (TICKS_PER_SECOND // 2 if text[-1] in ".?!" else 0)
+        at += round(pause * TICKS_PER_SECOND)
     return Analysis("k", tuple(words), people or People(), language="en")
 
 
@@ -56,9 +56,17 @@ def whole(analysis: Analysis) -> tuple[Talk, Passage]:
     return Talk(analysis), (range(len(analysis.words)),)
 
 
-def test_sentences_end_at_punctuation_long_pauses_and_other_talkers() -> None:
-    words = [Word("One", 0, 10), Word("two.", 10, 20), Word("three", 30, 40), Word("four", 3 * TICKS, 4 * TICKS)]
-    words += [Word("five", 4 * TICKS + 9, 5 * TICKS, talker=1), Word("(six)", 5 * TICKS, 6 * TICKS, talker=1, kind="unspoken")]
+def test_sentences_end_at_punctuation_long_pauses_and_other_speakers() -> None:
+    words = [
+        Word("One", 0, 10),
+        Word("two.", 10, 20),
+        Word("three", 30, 40),
+        Word("four", 3 * TICKS_PER_SECOND, 4 * TICKS_PER_SECOND),
+    ]
+    words += [
+        Word("five", 4 * TICKS_PER_SECOND + 9, 5 * TICKS_PER_SECOND, speaker=1),
+        Word("(six)", 5 * TICKS_PER_SECOND, 6 * TICKS_PER_SECOND, speaker=1, kind="unspoken"),
+    ]
     assert sentences(tuple(words)) == [range(2), range(2, 3), range(3, 4), range(4, 5)]
 
 
@@ -92,7 +100,7 @@ def test_standing_alone_names_the_word_that_points_outside() -> None:
 
 def test_an_answer_without_its_question_does_not_stand_alone() -> None:
     words = talk_of("What did you do first? The compost went on top.").words
-    both = tuple(Word(w.text, w.start, w.end, talker=0 if i < 5 else 1) for i, w in enumerate(words))
+    both = tuple(Word(w.text, w.start, w.end, speaker=0 if i < 5 else 1) for i, w in enumerate(words))
     part = alone(Talk(Analysis("k", both, language="en")), (range(5, len(both)),))
     assert "answers a question that is left out" in [r.text for r in part.reasons]
 
@@ -114,8 +122,10 @@ def test_worth_pace_and_picture() -> None:
     assert worth(talk, (range(count),)).value > worth(talk, (range(count, len(talk.words)),)).value + 0.2
     slow = tuple(Word(w.text, w.start * 3, w.start * 3 + 9_000) for w in talk.words)
     assert "slow" in pace(Talk(Analysis("k", slow)), (range(count),)).reasons[0].text
-    face = Track(0, 0, tuple(FaceSample(t, 0.4, 0.3, 0.1, 0.2, 0.0) for t in range(0, 8 * TICKS, TICKS // 4)))
-    seen = People((Shot(0, 60 * TICKS),), (face,))
+    face = Track(
+        0, 0, tuple(FaceSample(t, 0.4, 0.3, 0.1, 0.2, 0.0) for t in range(0, 8 * TICKS_PER_SECOND, TICKS_PER_SECOND // 4))
+    )
+    seen = People((Shot(0, 60 * TICKS_PER_SECOND),), (face,))
     part = picture(Talk(talk_of(STRONG, people=seen)), (range(count),))
     assert 0.2 < part.value < 0.9
     assert "%" in part.reasons[0].text
@@ -139,24 +149,29 @@ def test_planted_passages_come_first_and_all_are_whole_sentences() -> None:
     for moment in found:
         assert moment.first in starts
         assert moment.last in ends
-        assert 8 * TICKS <= moment.length <= 30 * TICKS
+        assert 8 * TICKS_PER_SECOND <= moment.length <= 30 * TICKS_PER_SECOND
     for a, b in itertools.combinations(found, 2):
         shared = min(a.end, b.end) - max(a.start, b.start)
         assert shared <= 0.2 * min(a.length, b.length)
 
 
 def test_the_same_thing_said_twice_is_proposed_late_the_second_time() -> None:
-    analysis = talk_of(STRONG, filler(1), STRONG, filler(2), "Which tool costs a million? Nobody tells you. Use a rake, a hoe and a fork.")
+    analysis = talk_of(
+        STRONG, filler(1), STRONG, filler(2), "Which tool costs a million? Nobody tells you. Use a rake, a hoe and a fork."
+    )
     order = [said(analysis, m.words)[:12] for m in find(analysis, Wish(6, 22, 3))]
-    assert order.index("Which tool c") < [i for i, t in enumerate(order) if t.startswith("Why does")][-1] or order.count("Why does one") < 2
+    assert (
+        order.index("Which tool c") < [i for i, t in enumerate(order) if t.startswith("Why does")][-1]
+        or order.count("Why does one") < 2
+    )
 
 
-def test_topics_talkers_and_parts_are_asked_for() -> None:
+def test_topics_speakers_and_parts_are_asked_for() -> None:
     analysis = programme()
     length = analysis.words[-1].end
     late = find(analysis, Wish(8, 30, 3, part=(length // 2, length)))
     assert all(m.start >= length // 2 for m in late)
-    assert find(analysis, Wish(8, 30, 3, talker=1)) == ()
+    assert find(analysis, Wish(8, 30, 3, speaker=1)) == ()
     with_topic = find(analysis, Wish(5, 20, 3, topics=("earthworm",)))
     assert "earthworms" in said(analysis, with_topic[0].words)
     assert with_topic[0].about[0].startswith("earthworm: earthworms")
@@ -178,7 +193,9 @@ def test_a_talk_that_holds_nothing_proposes_nothing(words: tuple[Word, ...]) -> 
 
 
 def test_titles_say_only_what_is_said() -> None:
-    analysis = talk_of("Um, so what is compost? You should use two inches of it, because worms will do the digging for you every year.")
+    analysis = talk_of(
+        "Um, so what is compost? You should use two inches of it, because worms will do the digging for you every year."
+    )
     talk, span = whole(analysis)
     made = titles_of(talk, span)
     titles = [t.text for t in made]
@@ -192,7 +209,9 @@ def test_titles_say_only_what_is_said() -> None:
 
 
 @settings(max_examples=30)
-@given(st.lists(st.sampled_from(["it", "Why", "soil.", "never", "um,", "two", "you?", "and", "compost"]), min_size=1, max_size=60))
+@given(
+    st.lists(st.sampled_from(["it", "Why", "soil.", "never", "um,", "two", "you?", "and", "compost"]), min_size=1, max_size=60)
+)
 def test_any_words_give_parts_within_bounds(texts: list[str]) -> None:
     found = find(talk_of(" ".join(texts)), Wish(1, 60, 5))
     for moment in found:

@@ -1,4 +1,4 @@
-"""Cuts, people and talkers: on made-up values, and the shipped analysis of the demo against its truth."""
+"""Cuts, people and speakers: on made-up values, and the shipped analysis of the demo against its truth."""
 
 from __future__ import annotations
 
@@ -6,23 +6,23 @@ import numpy as np
 
 from standtall.base.geometry import Rect
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.demo.heads import PEOPLE, Pose, draw_head
 from standtall.demo.sets import blank, pen_on, pixels
 from standtall.media.planes import Planes, from_rgb, scaled
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.people import FaceSample, Talk, Track
 from standtall.model.words import Word
-from standtall.people.again import group
 from standtall.people.cuts import SIZE, CutFinder, shots_between
+from standtall.people.detection import find_faces, one_person
 from standtall.people.faces import FaceMesh, Mesh, SmallFaceDetector
-from standtall.people.find import find_faces, one_person
 from standtall.people.follow import FaceFollower
+from standtall.people.reidentify import group
 from standtall.people.talking import read_lips, stretches
 from standtall.people.voices import SILENT, Voices, two_voices, who_talks
 from tests.conftest import grey
 
-STEP = TICKS // 15
+STEP = TICKS_PER_SECOND // 15
 
 
 def mouth_track(person: int, x: float, moving: tuple[float, float], seconds: float, size: float = 0.03) -> Track:
@@ -43,7 +43,7 @@ def voice(seconds: float) -> np.ndarray:
 
 
 def talk_words(*spans: tuple[float, float]) -> tuple[Word, ...]:
-    return tuple(Word(f"w{i}.", round(a * TICKS), round(b * TICKS)) for i, (a, b) in enumerate(spans))
+    return tuple(Word(f"w{i}.", round(a * TICKS_PER_SECOND), round(b * TICKS_PER_SECOND)) for i, (a, b) in enumerate(spans))
 
 
 def by_lips(words: tuple[Word, ...], tracks: tuple[Track, ...], level: np.ndarray) -> tuple[Talk, ...]:
@@ -59,7 +59,7 @@ def sounding(*spans: tuple[float, float, int]) -> Voices:
         for at in np.arange(start + 0.25, end, 0.5):
             row = rng.normal(0, 0.05, 8)
             row[who] += 1
-            middles.append(round(at * TICKS))
+            middles.append(round(at * TICKS_PER_SECOND))
             prints.append(row / np.linalg.norm(row))
     return Voices(np.array(middles, np.int64), np.array(prints, np.float32))
 
@@ -71,7 +71,7 @@ def said_in(*spans: tuple[float, float]) -> tuple[Word, ...]:
         count = round((end - start) / 0.3)
         for i in range(count):
             text = f"w{i}" + ("." if i + 1 == count else "")
-            out.append(Word(text, round((start + 0.3 * i) * TICKS), round((start + 0.3 * (i + 1)) * TICKS)))
+            out.append(Word(text, round((start + 0.3 * i) * TICKS_PER_SECOND), round((start + 0.3 * (i + 1)) * TICKS_PER_SECOND)))
     return tuple(out)
 
 
@@ -81,7 +81,7 @@ def test_a_voice_without_a_face_is_somebody_of_their_own() -> None:
     lips = read_lips(words, tracks, (), voice(12))
     talk, strangers = who_talks(words, lips, (), sounding((0, 3.6, 0), (4.2, 7.8, 1), (8.4, 12, 0)), 1)
     assert strangers == 1
-    assert [(t.person, round(t.start / TICKS, 1)) for t in talk] == [(0, 0.0), (1, 4.2), (0, 8.4)]
+    assert [(t.person, round(t.start / TICKS_PER_SECOND, 1)) for t in talk] == [(0, 0.0), (1, 4.2), (0, 8.4)]
 
 
 def test_a_turn_inside_a_sentence_is_heard_by_the_voice() -> None:
@@ -90,7 +90,7 @@ def test_a_turn_inside_a_sentence_is_heard_by_the_voice() -> None:
     talk, strangers = who_talks(words, lips, (), sounding((0, 4.5, 0), (4.5, 9, 1)), 0)
     assert strangers == 2
     assert [t.person for t in talk] == [0, 1]
-    assert abs(talk[0].end / TICKS - 4.5) <= 0.9
+    assert abs(talk[0].end / TICKS_PER_SECOND - 4.5) <= 0.9
 
 
 def test_a_few_odd_seconds_in_hours_are_nobody() -> None:
@@ -106,7 +106,7 @@ def test_lips_of_hours_are_those_of_their_pieces() -> None:
     """What was sought among the faces of a whole source is found among those near a stretch."""
     tracks = tuple(
         Track(n, n % 3, tuple(FaceSample(at + i * STEP, 0.4, 0.2, 0.1, 0.2, 0.02 * (i % 4)) for i in range(30 + 40 * (n % 2))))
-        for n, at in enumerate(range(0, 90 * TICKS, 2 * TICKS))
+        for n, at in enumerate(range(0, 90 * TICKS_PER_SECOND, 2 * TICKS_PER_SECOND))
     )
     words = talk_words(*((t, t + 0.8) for t in np.arange(0.3, 90, 1.1)))
     for lips in read_lips(words, tracks, (), voice(95)):
@@ -218,7 +218,7 @@ def test_footage_without_people_is_whole_shots(tmp_path) -> None:  # type: ignor
 
 
 def test_the_demo_is_cut_where_it_was_cut(demo_analysis: Analysis, demo_truth: dict) -> None:
-    found = [round(s.start * demo_truth["rate"] / TICKS) for s in demo_analysis.people.shots[1:]]
+    found = [round(s.start * demo_truth["rate"] / TICKS_PER_SECOND) for s in demo_analysis.people.shots[1:]]
     assert found == demo_truth["cuts"]
 
 
@@ -227,7 +227,7 @@ def matched_people(analysis: Analysis, truth: dict) -> dict[int, str]:
     votes: dict[int, dict[str, int]] = {}
     for track in analysis.people.tracks:
         for sample in track.samples[::5]:
-            frame = min(truth["frames"] - 1, round(sample.at * truth["rate"] / TICKS))
+            frame = min(truth["frames"] - 1, round(sample.at * truth["rate"] / TICKS_PER_SECOND))
             for name, _head, (x, _y, w, _h) in truth["people"][frame]:
                 if abs(sample.rect.cx * 1920 - (x + w / 2)) < w / 2:
                     mine = votes.setdefault(track.person, {})
@@ -240,27 +240,27 @@ def test_the_demo_has_three_people_known_again(demo_analysis: Analysis, demo_tru
     assert sorted(people.values()) == ["marlow", "odile", "wren"]
     for track in demo_analysis.people.tracks:
         for sample in track.samples[:: len(track.samples) // 3]:
-            frame = min(demo_truth["frames"] - 1, round(sample.at * demo_truth["rate"] / TICKS))
+            frame = min(demo_truth["frames"] - 1, round(sample.at * demo_truth["rate"] / TICKS_PER_SECOND))
             near = min(demo_truth["people"][frame], key=lambda p: abs(p[2][0] + p[2][2] / 2 - sample.rect.cx * 1920))
             assert near[0] == people[track.person]
 
 
-def test_the_demo_talkers_are_right(demo_analysis: Analysis, demo_truth: dict) -> None:
+def test_the_demo_speakers_are_right(demo_analysis: Analysis, demo_truth: dict) -> None:
     names = matched_people(demo_analysis, demo_truth)
     right = wrong = 0
-    for frame, talker in enumerate(demo_truth["talkers"]):
-        if talker is None or talker not in [p[0] for p in demo_truth["people"][frame]]:
+    for frame, speaker in enumerate(demo_truth["speakers"]):
+        if speaker is None or speaker not in [p[0] for p in demo_truth["people"][frame]]:
             continue
-        said = demo_analysis.people.talker_at(round((frame + 0.5) * TICKS / demo_truth["rate"]))
+        said = demo_analysis.people.speaker_at(round((frame + 0.5) * TICKS_PER_SECOND / demo_truth["rate"]))
         if said is not None:
-            right += names[said] == talker
-            wrong += names[said] != talker
+            right += names[said] == speaker
+            wrong += names[said] != speaker
     assert right > 3000
     assert wrong / (right + wrong) <= 0.03
 
 
 def test_levels_are_ten_milliseconds() -> None:
-    assert LEVEL_STEP == TICKS // 100
+    assert LEVEL_STEP == TICKS_PER_SECOND // 100
 
 
 def test_with_one_person_the_largest_face_at_each_time_is_theirs() -> None:
@@ -301,7 +301,7 @@ def test_most_looks_for_faces_are_glances_but_the_first_in_a_shot() -> None:
     assert detector.glances == [False, True, True, False], "every two seconds, and every third one in full"
     assert len(follower.trails) == 1
     assert len(follower.trails[0].samples) == 120
-    follower.see(8 * TICKS, grey(200))
+    follower.see(8 * TICKS_PER_SECOND, grey(200))
     assert detector.glances[-1] is False, "a new picture is looked at in full"
     assert len(follower.trails) == 2
 

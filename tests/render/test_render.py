@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import errno
+import itertools
 import os
 import signal
 import subprocess
@@ -14,28 +15,31 @@ from pathlib import Path
 
 import numpy as np
 import pytest
+from pytestqt.qtbot import QtBot
 
 from standtall.base.errors import Cancelled, OutputError
 from standtall.base.progress import Progress, Step
-from standtall.base.time import TICKS, frame_middle
-from standtall.compose.paint import paint
+from standtall.base.time import TICKS_PER_SECOND, frame_middle
+from standtall.compose.layers.caption import CaptionLayer
+from standtall.compose.painters.assets import Assets
+from standtall.compose.painters.frames import FramePainter
 from standtall.cutting.words import from_words
-from standtall.ink.caption import CaptionInk
-from standtall.media.planes import to_bgrx
+from standtall.media.planes import Planes, to_bgrx
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
 from standtall.media.writer import MovieWriter
 from standtall.model.analysis import Analysis
+from standtall.model.cut import Segment
 from standtall.model.short import Short
 from standtall.model.source import Source
-from standtall.model.timemap import Excerpt
 from standtall.model.words import Word
+from standtall.render.ahead import Ahead
 from standtall.render.check import index_first
-from standtall.render.pipeline import Ahead
 from standtall.render.render import frames, render
-from standtall.session.make import file_name, worked_out
-from standtall.ui.preview.player import image_of
+from standtall.session.finish import file_name
+from standtall.ui.preview.player import Player
 from tests.conftest import make_clip, tone
+from tests.helpers import composed, small_short
 
 
 def words() -> tuple[Word, ...]:
@@ -44,45 +48,57 @@ def words() -> tuple[Word, ...]:
 
 def small(path: Path, **changes: object) -> tuple[Short, Source, Analysis]:
     source = probe(path)
-    short = Short("test short", source.key, (Excerpt(0, min(source.length, 96_000)),), width=270, height=480)
+    short = small_short("test short", source.key, (0, min(source.length, 96_000)))
     return replace(short, **changes), source, Analysis(source.key, words())  # type: ignore[arg-type]
 
 
-def test_preview_and_render_are_equal_byte_for_byte(demo_source: Source, demo_analysis: Analysis) -> None:
-    short = from_words("s", demo_analysis, range(3, 30))
-    edition = worked_out(short, demo_source, demo_analysis)
-    render_ink = CaptionInk(edition.look, 1080, 1920)
-    rendered = {}
-    for number, planes in enumerate(frames(edition, render_ink)):
-        if number in (0, 17, 40):
-            rendered[number] = planes
-        if number == 40:
-            break
-    preview_ink = CaptionInk(edition.look, 1080, 1920)
-    with PictureReader(demo_source.path) as reader:
+def test_frames_are_the_same_bytes_in_any_order(demo_source: Source, demo_analysis: Analysis) -> None:
+    """What is kept of the frame before never shows: scrubbing paints what playing through does."""
+    composition = composed(from_words("s", demo_analysis, range(3, 30)), demo_source, demo_analysis)
+    rendered = dict(enumerate(itertools.islice(frames(composition), 41)))
+    with Assets() as assets:
+        painter = FramePainter(assets, 1080, 1920)
         for number in (40, 0, 17):  # in another order, with another reader, as a person scrubs
-            scene = edition.scene(number)
-            shown = paint(scene, reader.at(scene.source_tick), 1080, 1920, preview_ink)
-            for ours, theirs in ((shown.y, rendered[number].y), (shown.u, rendered[number].u), (shown.v, rendered[number].v)):
+            shown = painter.paint(composition.frame(number))
+            for ours, theirs in zip(planes_of(shown), planes_of(rendered[number]), strict=True):
                 np.testing.assert_array_equal(ours, theirs)
-            image = image_of(shown)
+    assert any(isinstance(layer, CaptionLayer) for n in (0, 17, 40) for layer in composition.frame(n).layers)
+
+
+def test_the_player_shows_the_rendered_frame_byte_for_byte(
+    qtbot: QtBot, demo_source: Source, demo_analysis: Analysis
+) -> None:  # fmt: skip
+    """The picture that the player hands to the screen, at the size of the finished file, against the frame that is encoded."""
+    composition = composed(from_words("s", demo_analysis, range(3, 12)), demo_source, demo_analysis)
+    rendered = dict(enumerate(itertools.islice(frames(composition), 21)))
+    player = Player()
+    try:
+        player.set_size(1080, 1920)
+        player.set_composition(composition)
+        for number in (20, 5):
+            with qtbot.waitSignal(player.shown, timeout=20_000, check_params_cb=lambda s, n=number: s.frame == n) as heard:
+                player.show_frame(number)
+            image = heard.args[0].tall
             data = np.frombuffer(image.constBits(), np.uint8).reshape(1920, 1080, 4)
             np.testing.assert_array_equal(data[..., :3], to_bgrx(rendered[number])[..., :3])
-    assert any(edition.scene(n).caption for n in (0, 17, 40))
+    finally:
+        player.close()
+
+
+def planes_of(planes: Planes) -> tuple[np.ndarray, ...]:
+    return planes.y, planes.u, planes.v
 
 
 def test_the_decoded_file_is_the_painted_frame_within_40_db(tmp_path: Path, demo_source: Source, demo_analysis: Analysis) -> None:
-    short = from_words("s", demo_analysis, range(10, 16))
-    edition = worked_out(short, demo_source, demo_analysis)
+    composition = composed(from_words("s", demo_analysis, range(10, 16)), demo_source, demo_analysis)
     out = tmp_path / "a.mp4"
-    report = render(edition, out, Progress())
+    report = render(composition, out, Progress())
     assert report.problems == ()
-    ink = CaptionInk(edition.look, 1080, 1920)
-    with PictureReader(demo_source.path) as source, PictureReader(out) as made:
-        for number in (2, edition.frames // 2, edition.frames - 2):
-            scene = edition.scene(number)
-            painted = paint(scene, source.at(scene.source_tick), 1080, 1920, ink).y.astype(float)
-            decoded = made.at(frame_middle(number, edition.rate)).y.astype(float)
+    with Assets() as assets, PictureReader(out) as made:
+        painter = FramePainter(assets, 1080, 1920)
+        for number in (2, composition.frames // 2, composition.frames - 2):
+            painted = painter.paint(composition.frame(number)).y.astype(float)
+            decoded = made.at(frame_middle(number, composition.fps)).y.astype(float)
             error = float(((painted - decoded) ** 2).mean())
             assert 10 * np.log10(255**2 / error) >= 40
 
@@ -91,29 +107,31 @@ def test_a_finished_file_is_what_was_asked_for(tmp_path: Path, clip: Path) -> No
     short, source, analysis = small(clip)
     out = tmp_path / "a.mp4"
     steps: list[Step] = []
-    report = render(worked_out(short, source, analysis), out, Progress(steps.append))
+    report = render(composed(short, source, analysis), out, Progress(steps.append))
     made = probe(out)
     assert (made.width, made.height, made.rate, made.video_codec, made.audio_codec) == (270, 480, 30, "h264", "aac")
     assert made.pixel_format == "yuv420p"
-    assert made.length / TICKS == pytest.approx(2.0, abs=0.04)
+    assert made.length / TICKS_PER_SECOND == pytest.approx(2.0, abs=0.04)
     assert index_first(out)
     assert report.captions > 0
     assert report.true_peak_dbtp is not None
     assert report.true_peak_dbtp <= -1.0
     assert {s.stage for s in steps} == {"sound", "render", "check"}
     assert steps[-1].share == 1.0
-    assert [p.name for p in tmp_path.iterdir()] == ["clip.mp4", "a.mp4"] or sorted(p.name for p in tmp_path.iterdir()) == ["a.mp4", "clip.mp4"]
+    assert sorted(p.name for p in tmp_path.iterdir()) == ["a.mp4", "clip.mp4"]
 
 
 def test_footage_without_sound_and_without_picture(tmp_path: Path) -> None:
     short, source, analysis = small(make_clip(tmp_path / "silent.mp4"))
-    report = render(worked_out(short, source, analysis), tmp_path / "a.mp4", Progress())
+    report = render(composed(short, source, analysis), tmp_path / "a.mp4", Progress())
     assert report.loudness_lufs is None
     from scipy.io import wavfile
 
     wavfile.write(tmp_path / "s.wav", 48_000, (tone(2.0).T * 32767).astype(np.int16))
     heard, source, analysis = small(tmp_path / "s.wav")
-    report = render(worked_out(replace(heard, rate=Fraction(30)), source, analysis), tmp_path / "b.mp4", Progress())
+    report = render(
+        composed(replace(heard, output=replace(heard.output, fps=Fraction(30))), source, analysis), tmp_path / "b.mp4", Progress()
+    )
     assert (report.width, report.rate) == (270, 30)
 
 
@@ -125,7 +143,7 @@ def test_cancelling_leaves_nothing(tmp_path: Path, clip: Path) -> None:
     progress = Progress(lambda step: progress.cancel() if step.stage == "render" else None)
     short, source, analysis = small(clip)
     with pytest.raises(Cancelled):
-        render(worked_out(short, source, analysis), tmp_path / "a.mp4", progress)
+        render(composed(short, source, analysis), tmp_path / "a.mp4", progress)
     assert left_over(tmp_path, "clip.mp4") == []
 
 
@@ -147,7 +165,7 @@ def test_a_disk_that_fills_up_keeps_the_older_file(
     monkeypatch.setattr(MovieWriter, "picture", failing)
     short, source, analysis = small(clip)
     with pytest.raises(OutputError, match=says):
-        render(worked_out(short, source, analysis), out, Progress())
+        render(composed(short, source, analysis), out, Progress())
     assert out.read_bytes() == b"the older file"
     assert left_over(tmp_path, "clip.mp4", "a.mp4") == []
 
@@ -172,16 +190,16 @@ def test_a_killed_render_leaves_no_file_under_the_final_name(tmp_path: Path, cli
 
 def test_a_name_that_is_a_folder_or_under_a_file(tmp_path: Path, clip: Path) -> None:
     short, source, analysis = small(clip)
-    edition = worked_out(short, source, analysis)
+    composition = composed(short, source, analysis)
     (tmp_path / "a.mp4").mkdir()
     with pytest.raises(OutputError, match="folder"):
-        render(edition, tmp_path / "a.mp4", Progress())
+        render(composition, tmp_path / "a.mp4", Progress())
     with pytest.raises(OutputError):
-        render(edition, clip / "b.mp4", Progress())
+        render(composition, clip / "b.mp4", Progress())
 
 
 def test_file_names_are_safe() -> None:
-    short = Short("../../etc: a/b <c>", "k", (Excerpt(0, 5),))
+    short = Short.of("../../etc: a/b <c>", (Segment("k", 0, 5),))
     assert file_name(short) == "etc ab c.mp4"
     assert file_name(replace(short, name="???")) == "short.mp4"
 

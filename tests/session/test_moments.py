@@ -9,7 +9,7 @@ import pytest
 
 from standtall.base.errors import Cancelled
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.library.cache import AnalysisCache
 from standtall.media.probe import probe
 from standtall.media.sound import SPEECH_RATE, level_db
@@ -33,7 +33,9 @@ def talk(tmp_path: Path) -> tuple[Source, Analysis]:
     source = probe(write_sound(tmp_path / "talk.m4a", sound, SPEECH_RATE, 96_000))
     said = [(0.0, 3.0), (5.0, 8.0)]
     words = tuple(
-        Word(f"w{n}{'.' if k == 9 else ''}", round((a + 0.3 * k) * TICKS), round((a + 0.3 * k + 0.3) * TICKS))
+        Word(
+            f"w{n}{'.' if k == 9 else ''}", round((a + 0.3 * k) * TICKS_PER_SECOND), round((a + 0.3 * k + 0.3) * TICKS_PER_SECOND)
+        )
         for n, (a, _b) in enumerate(said)
         for k in range(10)
     )
@@ -45,8 +47,8 @@ def test_laughter_and_applause_are_found_and_kept(talk: tuple[Source, Analysis],
     cache = AnalysisCache(tmp_path / "cache")
     found = soundings_of(source, analysis, cache, Progress())
     assert [s.kind for s in found] == ["laughter", "applause"]
-    assert found[0].start / TICKS == pytest.approx(3.0, abs=0.3)
-    assert found[1].end / TICKS == pytest.approx(10.0, abs=0.3)
+    assert found[0].start / TICKS_PER_SECOND == pytest.approx(3.0, abs=0.3)
+    assert found[1].end / TICKS_PER_SECOND == pytest.approx(10.0, abs=0.3)
     Path(source.path).unlink()
     assert soundings_of(source, analysis, cache, Progress()) == found, "kept: the file is not read again"
     finder = finder_for(source, analysis, cache, Progress())

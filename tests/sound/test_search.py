@@ -10,7 +10,7 @@ from scipy import signal
 
 from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.probe import probe
 from standtall.media.sound import SPEECH_RATE, read_sound
 from standtall.model.source import Source
@@ -66,20 +66,20 @@ def test_a_clip_in_three_pieces_is_found_and_rebuilt(talk: np.ndarray, demo_sour
     assert len(located.pieces) == 3
     at = 0.0
     for piece, (a, b) in zip(located.pieces, places, strict=True):
-        assert (piece.start - piece.clip_start) / TICKS == pytest.approx(a - at, abs=0.04)
+        assert (piece.start - piece.clip_start) / TICKS_PER_SECOND == pytest.approx(a - at, abs=0.04)
         at += b - a
     assert located.confidence > 0.6
     short = rebuilt(located, demo_source)
     assert short.name == "clip"
-    assert [e.start > TICKS * (a - 1) for e, (a, _b) in zip(short.excerpts, places, strict=True)] == [True] * 3
-    assert short.length == pytest.approx(23.5 * TICKS, abs=0.6 * TICKS)
+    assert [e.start > TICKS_PER_SECOND * (a - 1) for e, (a, _b) in zip(short.segments, places, strict=True)] == [True] * 3
+    assert short.length == pytest.approx(23.5 * TICKS_PER_SECOND, abs=0.6 * TICKS_PER_SECOND)
 
 
 def test_a_clip_played_one_per_cent_faster_is_found(talk: np.ndarray, demo_source: Source, tmp_path: Path) -> None:
     part = signal.resample_poly(talk[30 * RATE : 52 * RATE], 100, 101).astype(np.float32)
     located = ClipFinder(demo_source, Progress()).locate(write_sound(tmp_path / "fast.m4a", part, RATE))
     assert located.pieces
-    assert located.pieces[0].start / TICKS == pytest.approx(30.0, abs=0.3)
+    assert located.pieces[0].start / TICKS_PER_SECOND == pytest.approx(30.0, abs=0.3)
 
 
 def test_what_is_not_in_the_footage_is_not_found(talk: np.ndarray, demo_source: Source, tmp_path: Path) -> None:

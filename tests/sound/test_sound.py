@@ -13,7 +13,7 @@ import pyloudnorm
 import pytest
 
 from standtall.media.sound import MIX_RATE, read_sound
-from standtall.model.timemap import Excerpt
+from standtall.model.cut import Segment
 from standtall.sound.loudness import levelled, loudness_lufs, true_peak_db
 from standtall.sound.mix import FADE, joined
 from tests.conftest import tone
@@ -94,7 +94,7 @@ def test_levelling_lands_on_the_target_under_the_ceiling(level: float) -> None:
 
 
 def reader_of(sound: np.ndarray):
-    def read(a: int, b: int) -> np.ndarray:
+    def read(_source: str, a: int, b: int) -> np.ndarray:
         out = np.zeros((2, b - a), np.float32)
         low, high = max(0, a), min(sound.shape[1], b)
         if high > low:
@@ -107,18 +107,18 @@ def reader_of(sound: np.ndarray):
 def test_a_join_makes_no_step() -> None:
     """Issue's bound: no step over -50 dBFS beyond what the wave itself does."""
     sound = tone(4.0, 90.0, 0.5)
-    out = joined((Excerpt(10_000, 60_133), Excerpt(90_411, 150_000)), reader_of(sound))
+    out = joined((Segment("k", 10_000, 60_133), Segment("k", 90_411, 150_000)), reader_of(sound))
     own_step = np.abs(np.diff(sound[0])).max()
     at = 60_133 - 10_000
     steps = np.abs(np.diff(out[0, at - FADE : at + FADE]))
     assert 20 * np.log10(max(1e-9, steps.max() - own_step)) < -50
 
 
-def test_joined_sound_is_as_long_as_its_excerpts_and_untouched_away_from_joins() -> None:
+def test_joined_sound_is_as_long_as_its_segments_and_untouched_away_from_joins() -> None:
     rng = np.random.default_rng(1)
     sound = rng.normal(0, 0.1, (2, 100_000)).astype(np.float32)
-    excerpts = (Excerpt(5_000, 25_000), Excerpt(25_000, 40_000), Excerpt(60_000, 90_000))
-    out = joined(excerpts, reader_of(sound))
+    segments = (Segment("k", 5_000, 25_000), Segment("k", 25_000, 40_000), Segment("k", 60_000, 90_000))
+    out = joined(segments, reader_of(sound))
     assert out.shape == (2, 65_000)
     np.testing.assert_array_equal(out[:, 1_000:20_000], sound[:, 6_000:25_000])
     np.testing.assert_allclose(out[:, 19_000:21_000], sound[:, 24_000:26_000], atol=1e-7)  # what meets is not faded
@@ -127,5 +127,5 @@ def test_joined_sound_is_as_long_as_its_excerpts_and_untouched_away_from_joins()
 
 def test_crossfades_keep_the_power_of_equal_sound() -> None:
     sound = np.full((2, 50_000), 0.25, np.float32)
-    out = joined((Excerpt(1_000, 11_000), Excerpt(30_000, 40_000)), reader_of(sound))
+    out = joined((Segment("k", 1_000, 11_000), Segment("k", 30_000, 40_000)), reader_of(sound))
     assert np.abs(out[:, 5_000:15_000] - 0.25).max() < 1e-6

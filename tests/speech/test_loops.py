@@ -69,7 +69,9 @@ def laugh(seconds: float, calls_s: float) -> Samples:
     t = np.arange(round(0.11 * rate)) / rate
     for at in np.arange(0.1, seconds - 0.3, 1 / calls_s):
         pitch = 240 * (1 - 0.1 * at / seconds)
-        call = sum(np.sin(2 * np.pi * pitch * k * t) / k * (2.0 if 3 <= k <= 5 else 1.0) for k in range(1, 14)) * np.hanning(len(t))
+        call = sum(np.sin(2 * np.pi * pitch * k * t) / k * (2.0 if 3 <= k <= 5 else 1.0) for k in range(1, 14)) * np.hanning(
+            len(t)
+        )
         breath = sosfilt(butter(2, [800, 5000], "band", fs=rate, output="sos"), rng.normal(size=len(t))) * np.hanning(len(t))
         a = round(at * rate)
         out[a : a + len(t)] += 0.4 * breath

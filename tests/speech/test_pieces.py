@@ -20,11 +20,11 @@ from standtall.session import analyse as stages
 from standtall.session.analyse import Options, analyse, known, so_far
 from standtall.speech import models
 from standtall.speech.align import PhoneAligner, Timed
-from standtall.speech.edges import on_edges
 from standtall.speech.fillers import is_filler, prompt
 from standtall.speech.pieces import LEAST_S, MOST_S, Piece, pieces
 from standtall.speech.recognise import otherwise
 from standtall.speech.spelling import guessed_sounds, in_latin, spoken_forms
+from standtall.speech.word_edges import on_edges
 from tests.conftest import make_clip, tone
 from tests.speech.test_speech import hand_marked, load_16k, marked_words
 
@@ -105,7 +105,13 @@ def test_fillers_by_language() -> None:
 
 def test_other_hearings_replace_just_the_chosen_words() -> None:
     now = ["here", "is", "Odiel", "Bracken,", "who"]
-    heard = ["Here is Odile Bracken, who", "here is Odiel Bracken who", "here is oh deal Bracken, who", "here is Odile Bracken who", "x"]
+    heard = [
+        "Here is Odile Bracken, who",
+        "here is Odiel Bracken who",
+        "here is oh deal Bracken, who",
+        "here is Odile Bracken who",
+        "x",
+    ]
     assert otherwise(now, range(2, 3), heard) == ("Odile", "oh deal")
     assert otherwise(now, range(2, 4), heard[:1]) == ("Odile Bracken",)
 

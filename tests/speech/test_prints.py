@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.demo.programme import programme, truth
 from standtall.media.sound import SPEECH_RATE, read_sound
 from standtall.model.words import Word
@@ -12,7 +12,7 @@ from standtall.speech.prints import LEAST_S, WINDOW_S, voice_prints, windows
 
 
 def words(*spans: tuple[float, float], ends: str = "") -> tuple[Word, ...]:
-    return tuple(Word("w" + ends, round(a * TICKS), round(b * TICKS)) for a, b in spans)
+    return tuple(Word("w" + ends, round(a * TICKS_PER_SECOND), round(b * TICKS_PER_SECOND)) for a, b in spans)
 
 
 def test_windows_lie_inside_speech_and_never_over_a_pause() -> None:
@@ -36,7 +36,7 @@ def test_prints_of_one_voice_are_alike_and_of_two_are_not() -> None:
     sound = read_sound(programme(), SPEECH_RATE, 1).reshape(-1)
     prints = voice_prints(sound, [(line["words"][0][1], line["words"][0][1] + WINDOW_S) for line in lines])
     assert np.allclose(np.linalg.norm(prints, axis=1), 1, atol=1e-5)
-    who = np.array([line["talker"] for line in lines])
+    who = np.array([line["speaker"] for line in lines])
     same = who[:, None] == who[None, :]
     alike = prints @ prints.T
     off = ~np.eye(len(who), dtype=bool)

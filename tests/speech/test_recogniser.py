@@ -25,7 +25,9 @@ def features(sound_s: float, window: int = 3_000) -> np.ndarray:
     return made
 
 
-@pytest.mark.parametrize(("sound_s", "given_s"), [(0.0, LEAST_S), (1.3, LEAST_S), (14.0, 14.0 + ROOM_S), (20.51, 20.52 + ROOM_S), (29.5, 30.0)])
+@pytest.mark.parametrize(
+    ("sound_s", "given_s"), [(0.0, LEAST_S), (1.3, LEAST_S), (14.0, 14.0 + ROOM_S), (20.51, 20.52 + ROOM_S), (29.5, 30.0)]
+)
 def test_the_filling_of_a_window_is_left_out(sound_s: float, given_s: float) -> None:
     whole = features(sound_s)
     part = heard_part(whole)

@@ -11,7 +11,10 @@ from standtall.model.analysis import Analysis
 from standtall.model.words import Word
 from standtall.speech.script import laid_over
 
-HEARD = tuple(Word(t, i * 24_000, i * 24_000 + 20_000, 0.8) for i, t in enumerate(["you", "don't", "grow", "vegetables", "you", "grow", "soil"]))
+HEARD = tuple(
+    Word(t, i * 24_000, i * 24_000 + 20_000, 0.8)
+    for i, t in enumerate(["you", "don't", "grow", "vegetables", "you", "grow", "soil"])
+)
 
 
 def test_heard_words_give_their_times_and_others_share_the_gap() -> None:
@@ -20,7 +23,7 @@ def test_heard_words_give_their_times_and_others_share_the_gap() -> None:
     assert share == pytest.approx(6 / 9)
     assert (words[1].start, words[2].end) == (HEARD[1].start, HEARD[1].end)
     assert HEARD[2].end <= words[4].start < words[4].end <= HEARD[3].start
-    assert [w.doubtful for w in words] == [False, True, True, False, True, False, False, False, False]
+    assert [w.low_confidence for w in words] == [False, True, True, False, True, False, False, False, False]
     assert all(a.end <= b.start for a, b in itertools.pairwise(words))
 
 

@@ -8,13 +8,13 @@ import re
 import pytest
 
 from standtall.model.words import Word
-from standtall.speech.search import WordIndex
+from standtall.speech.word_index import WordIndex
 
 TEXT = "You don't grow vegetables, you grow soil. Soils, gardening and gardens: Brambledown grows. you GROW tomatos"
 
 
-def words_of(text: str, talkers: int = 1) -> tuple[Word, ...]:
-    return tuple(Word(t, i * 100, i * 100 + 90, 1.0, i // 4 % talkers) for i, t in enumerate(text.split()))
+def words_of(text: str, speakers: int = 1) -> tuple[Word, ...]:
+    return tuple(Word(t, i * 100, i * 100 + 90, 1.0, i // 4 % speakers) for i, t in enumerate(text.split()))
 
 
 def said(index: WordIndex, *args: object, **more: object) -> list[str]:
@@ -40,11 +40,11 @@ def test_loose_search_forgives_endings_and_slips() -> None:
     assert said(index, "you grows", loose=True) == ["you grow", "you GROW"]
 
 
-def test_a_talker_can_be_asked_for() -> None:
+def test_a_speaker_can_be_asked_for() -> None:
     index = WordIndex(words_of(TEXT, 2))
-    assert said(index, "you", talker=0) == ["You"]
-    assert len(index.search("", talker=1)) == 2
-    assert index.search("", talker=1)[0] == range(4, 8)
+    assert said(index, "you", speaker=0) == ["You"]
+    assert len(index.search("", speaker=1)) == 2
+    assert index.search("", speaker=1)[0] == range(4, 8)
 
 
 @pytest.mark.parametrize("query", ["w17", "w17 w3", "w1"])
@@ -56,5 +56,3 @@ def test_hits_are_those_of_a_plain_regular_expression(query: str) -> None:
     starts = {m.start(): i for i, m in enumerate(re.finditer(r"\S+", text))}
     expected = [starts[m.start()] for m in re.finditer(rf"(?<!\S){query}(?!\S)", text)]
     assert [h.start for h in WordIndex(words_of(text)).search(query)] == expected
-
-

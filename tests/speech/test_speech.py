@@ -80,7 +80,10 @@ def test_alignment_finds_hand_marked_words() -> None:
 
 def test_alignment_keeps_order_even_when_the_text_is_wrong() -> None:
     noise = np.random.default_rng(0).normal(0, 0.05, 16_000 * 3).astype(np.float32)
-    words = [Timed(w, 0.2 * i, 0.2 * i + 0.15) for i, w in enumerate(["these", "words", "are", "not", "in", "this", "noise", "at", "all"])]
+    words = [
+        Timed(w, 0.2 * i, 0.2 * i + 0.15)
+        for i, w in enumerate(["these", "words", "are", "not", "in", "this", "noise", "at", "all"])
+    ]
     placed = PhoneAligner().align(noise, words)
     assert [p.text for p in placed] == [w.text for w in words]
     assert all(a.end <= b.start + 1e-9 and a.start < a.end for a, b in zip(placed, placed[1:], strict=False))

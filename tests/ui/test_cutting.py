@@ -8,7 +8,7 @@ import pytest
 from PySide6.QtCore import QPoint, Qt
 from pytestqt.qtbot import QtBot
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting.words import kept_words
 from standtall.library.project import Project
 from standtall.media.sound import read_sound
@@ -31,11 +31,11 @@ def words_in(window: MainWindow) -> tuple[int, ...]:
 
 def test_words_are_moved_to_the_front_and_pieces_by_keys(qtbot: QtBot, window: MainWindow) -> None:
     qtbot.keyClick(window, Qt.Key.Key_F8)
-    window.workspace.select(range(20, 24))
+    window.workspace.selection.select(range(20, 24))
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_F))
     assert words_in(window)[:4] == (20, 21, 22, 23)
     pieces = window.bench.pieces.pieces
-    assert pieces.count() == len(short_of(window).excerpts) == 3
+    assert pieces.count() == len(short_of(window).segments) == 3
     pieces.setCurrentRow(0)
     edited(qtbot, window, lambda: qtbot.keyClick(pieces, Qt.Key.Key_Down, Qt.KeyboardModifier.AltModifier))
     assert words_in(window)[0] == 0
@@ -44,32 +44,32 @@ def test_words_are_moved_to_the_front_and_pieces_by_keys(qtbot: QtBot, window: M
     assert 20 not in words_in(window)
     for _ in range(3):
         edited(qtbot, window, lambda: window.workspace.undo())
-    assert len(short_of(window).excerpts) == 1
+    assert len(short_of(window).segments) == 1
 
 
 def test_split_trim_and_cut_to_a_side_by_keys(qtbot: QtBot, window: MainWindow) -> None:
     window.bench.show_side(1)
     opened = window.workspace.opened
     assert opened is not None
-    window.workspace.seek(opened.analysis.words[10].start)
+    window.workspace.selection.seek(opened.analysis.words[10].start)
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_S))
-    assert len(short_of(window).excerpts) == 2
+    assert len(short_of(window).segments) == 2
     edited(qtbot, window, lambda: window.bench.pieces.trim("start", "word", 1))
     assert words_in(window)[:12] == (*range(10), 11, 12)
-    before = short_of(window).excerpts[1].start
+    before = short_of(window).segments[1].start
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Period))
-    assert 0 < short_of(window).excerpts[1].start - before <= TICKS // 24
-    window.workspace.seek(opened.analysis.words[20].start)
+    assert 0 < short_of(window).segments[1].start - before <= TICKS_PER_SECOND // 24
+    window.workspace.selection.seek(opened.analysis.words[20].start)
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_X))
     assert words_in(window)[-1] == 19
-    window.workspace.seek(opened.analysis.words[15].start)
+    window.workspace.selection.seek(opened.analysis.words[15].start)
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Q))
     assert words_in(window) == (*range(10), *range(15, 20))
 
 
 def test_an_edge_is_dragged_by_its_grip_to_a_word(qtbot: QtBot, window: MainWindow) -> None:
-    edited(qtbot, window, lambda: (window.workspace.select(range(8)), window.bench.tuner.take()))
-    script = window.bench.script
+    edited(qtbot, window, lambda: (window.workspace.selection.select(range(8)), window.bench.inspector.take()))
+    script = window.bench.page
     script.verticalScrollBar().setValue(0)
     view = script.viewport()
     (end,) = [g for g in script._grips if g.edge == "end"]
@@ -87,7 +87,7 @@ def test_the_basket_is_kept_on_disk_reordered_and_made_a_short(qtbot: QtBot, win
     window.bench.show_side(1)
     basket, side = window.bench.basket, window.bench.pieces
     for chosen in (range(60, 66), range(30, 35), range(100, 104)):
-        window.workspace.select(chosen)
+        window.workspace.selection.select(chosen)
         qtbot.keyClick(window, Qt.Key.Key_P)
     assert len(basket.passages) == 3
     basket.move(basket.passages[2], 0)
@@ -125,9 +125,9 @@ def test_removals_are_proposed_refused_taken_out_together_and_brought_back_one_b
     assert refused not in side.rows.chosen()
     assert f"{len(rows) - 1} rows ticked" in side._saves.text()
     edited(qtbot, window, side.apply)
-    assert short_of(window).length < length - 5 * TICKS
+    assert short_of(window).length < length - 5 * TICKS_PER_SECOND
     assert len(side.rows.out) == len(rows) - 1
-    assert any(e.start <= refused.start and refused.end <= e.end for e in short_of(window).excerpts)
+    assert any(e.start <= refused.start and refused.end <= e.end for e in short_of(window).segments)
     gone = next(n for n, r in enumerate(side.rows.rows) if r in side.rows.out and r.kind == "filler")
     removal = side.rows.rows[gone]
     side.table.selectRow(gone)
@@ -142,7 +142,7 @@ def test_removals_are_proposed_refused_taken_out_together_and_brought_back_one_b
 
 def test_a_pace_that_proposes_nothing_says_so(qtbot: QtBot, window: MainWindow) -> None:
     window.bench.show_side(2)
-    edited(qtbot, window, lambda: (window.workspace.select(range(3)), window.bench.tuner.take()))
+    edited(qtbot, window, lambda: (window.workspace.selection.select(range(3)), window.bench.inspector.take()))
     window.bench.tighten.pace.setValue(0)
     assert window.bench.tighten._empty.text().startswith("Nothing to take out")
     assert not window.bench.tighten._apply.isEnabled()
@@ -159,15 +159,15 @@ def test_the_gauge_knows_the_channel_and_the_joins_are_chosen(qtbot: QtBot, wind
     box.setCurrentIndex(1)
     edited(qtbot, window, lambda: box.activated.emit(1))
     assert short_of(window).joins == "punch"
-    edited(qtbot, window, lambda: (window.workspace.select(range(42, 44)), window.bench.tuner.cut()))
-    joins = window.workspace.opened.edition.joins  # type: ignore[union-attr]
+    edited(qtbot, window, lambda: (window.workspace.selection.select(range(42, 44)), window.bench.inspector.cut()))
+    joins = window.workspace.opened.composition.joins  # type: ignore[union-attr]
     assert [j.near for j in joins] == [False, True]
 
 
 def test_a_side_that_is_not_seen_is_filled_when_it_is_shown(qtbot: QtBot, window: MainWindow) -> None:
     bench = window.bench
     bench.show_side(0)
-    edited(qtbot, window, lambda: (window.workspace.select(range(5, 7)), bench.tuner.cut()))
+    edited(qtbot, window, lambda: (window.workspace.selection.select(range(5, 7)), bench.inspector.cut()))
     assert bench.pieces.pieces.count() != 2, "nobody saw it, so nothing was done for it"
     bench.show_side(1)
     assert bench.pieces.pieces.count() == 2
@@ -202,7 +202,7 @@ def test_a_finished_clip_is_found_and_rebuilt(qtbot: QtBot, window: MainWindow, 
     assert "not a video or sound file" in sheet.table.item(1, 3).text()
     edited(qtbot, window, sheet.make)
     assert short_of(window).name == "Old clip"
-    assert short_of(window).excerpts[0].start / TICKS == pytest.approx(40, abs=0.5)
+    assert short_of(window).segments[0].start / TICKS_PER_SECOND == pytest.approx(40, abs=0.5)
 
 
 def test_chapters_are_retitled_and_written(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
@@ -242,7 +242,7 @@ def test_pictures_are_laid_over_the_talk_and_taken_off(qtbot: QtBot, window: Mai
     assert "2 pictures laid over: p0.mp4, p1.mp4" in side._covered.text()
     opened = window.workspace.opened
     assert opened is not None
-    scene = window.workspace.scene_at(opened.entry.short.excerpts[0].start + 100)
+    scene = window.workspace.scene_at(opened.entry.short.segments[0].start + 100)
     assert scene.over is not None and scene.over.path == str(paths[0])
     edited(qtbot, window, side._off.click)
     assert short_of(window).covers == ()
@@ -253,7 +253,7 @@ def test_nothing_chosen_says_what_to_do(qtbot: QtBot, window: MainWindow) -> Non
     window.bench.show_side(1)
     said: list[str] = []
     window.workspace.said.connect(lambda text, _kind: said.append(text))
-    window.workspace.select(None)
+    window.workspace.selection.select(None)
     window.bench.pieces.put()
     window.bench.basket.make("", lambda: None)
     window.bench.tighten.table.clearSelection()
@@ -265,8 +265,8 @@ def test_nothing_chosen_says_what_to_do(qtbot: QtBot, window: MainWindow) -> Non
 
 def test_silences_draw_short_lines_and_cut_words_long_ones(qtbot: QtBot, window: MainWindow) -> None:
     window.bench.show_side(2)
-    edited(qtbot, window, lambda: (window.workspace.select(range(5, 7)), window.bench.tuner.cut()))
-    found = window.bench.script._grips
+    edited(qtbot, window, lambda: (window.workspace.selection.select(range(5, 7)), window.bench.inspector.cut()))
+    found = window.bench.page._grips
     assert [(g.number, g.edge, g.silent) for g in found] == [
         (0, "start", False), (0, "end", False), (1, "start", False), (1, "end", False),
     ]  # fmt: skip
@@ -274,7 +274,7 @@ def test_silences_draw_short_lines_and_cut_words_long_ones(qtbot: QtBot, window:
     side.kinds["filler"].setChecked(False)
     side.kinds["repeat"].setChecked(False)
     edited(qtbot, window, side.apply)
-    assert any(g.silent for g in window.bench.script._grips)
+    assert any(g.silent for g in window.bench.page._grips)
     assert {r.kind for r in side.rows.rows} == {"silence"}
 
 
@@ -283,7 +283,7 @@ def test_a_list_of_passages_tells_what_was_dragged_where(qtbot: QtBot, window: M
     window.bench.show_side(1)
     basket = window.bench.basket
     for chosen in (range(60, 66), range(30, 35), range(100, 104)):
-        window.workspace.select(chosen)
+        window.workspace.selection.select(chosen)
         window.bench.pieces.put()
     before = basket.passages
     picked = window.bench.pieces.picked

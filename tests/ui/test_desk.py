@@ -12,12 +12,12 @@ from PySide6.QtCore import QPoint, Qt, QTimer
 from PySide6.QtWidgets import QAbstractButton, QApplication
 from pytestqt.qtbot import QtBot
 
-from standtall.base.time import TICKS
-from standtall.cutting.edges import CLOSE
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.cutting.cut_points import CLOSE
 from standtall.jobs.process import Job
 from standtall.library.project import Project
 from standtall.media.probe import probe
-from standtall.model.timemap import Excerpt
+from standtall.model.cut import Segment
 from standtall.session.analyse import Options
 from standtall.ui import player as player_module
 from standtall.ui.app.application import dressed, open_files
@@ -46,9 +46,7 @@ class Idle:
 
 
 @pytest.fixture
-def window(
-    qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: pytest.MonkeyPatch
-) -> Iterator[MainWindow]:
+def window(qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: pytest.MonkeyPatch) -> Iterator[MainWindow]:
     """The demo open on the Bench; no copies for moving about are made."""
     monkeypatch.setattr(previews, "Job", Idle)
     monkeypatch.setattr(MainWindow, "_may_end", lambda _self: True)  # nobody is there to answer
@@ -66,7 +64,7 @@ def window(
 
 
 def edited(qtbot: QtBot, window: MainWindow, does: Callable[[], object]) -> None:
-    with qtbot.waitSignal(window.workspace.edition_changed, timeout=WAIT):
+    with qtbot.waitSignal(window.workspace.composition_changed, timeout=WAIT):
         does()
 
 
@@ -76,7 +74,7 @@ def short_of(window: MainWindow):  # type: ignore[no-untyped-def]
 
 
 def word_point(window: MainWindow, index: int) -> QPoint:
-    script = window.bench.script
+    script = window.bench.page
     page = script.page
     assert page is not None
     script.verticalScrollBar().setValue(int(page.rows[page.row_of(index)].top) - 200)
@@ -85,24 +83,24 @@ def word_point(window: MainWindow, index: int) -> QPoint:
 
 
 def test_words_are_chosen_by_dragging_and_made_the_short(qtbot: QtBot, window: MainWindow) -> None:
-    view = window.bench.script.viewport()
+    view = window.bench.page.viewport()
     first = word_point(window, 40)
     qtbot.mousePress(view, Qt.MouseButton.LeftButton, pos=first)
     qtbot.mouseMove(view, word_point(window, 52))
     qtbot.mouseRelease(view, Qt.MouseButton.LeftButton, pos=word_point(window, 52))
-    assert window.workspace.selection == range(40, 53)
+    assert window.workspace.selection.words == range(40, 53)
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Return))
     words = window.workspace.opened.analysis.words  # type: ignore[union-attr]
-    (excerpt,) = short_of(window).excerpts
-    assert words[39].end - CLOSE <= excerpt.start <= words[40].start
-    assert words[52].end <= excerpt.end <= words[53].start + CLOSE
+    (segment,) = short_of(window).segments
+    assert words[39].end - CLOSE <= segment.start <= words[40].start
+    assert words[52].end <= segment.end <= words[53].start + CLOSE
 
 
 def test_words_are_cut_and_brought_back_and_every_step_is_on_disk(qtbot: QtBot, window: MainWindow) -> None:
     before = short_of(window)
-    window.workspace.select(range(8, 11))
+    window.workspace.selection.select(range(8, 11))
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Delete))
-    assert len(short_of(window).excerpts) == 2
+    assert len(short_of(window).segments) == 2
     path = window.workspace.project_path
     assert path is not None
     with Project(path, "read") as other:
@@ -110,7 +108,7 @@ def test_words_are_cut_and_brought_back_and_every_step_is_on_disk(qtbot: QtBot, 
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_B))
     assert short_of(window) == before
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
-    assert len(short_of(window).excerpts) == 2
+    assert len(short_of(window).segments) == 2
     assert "Cut 3 words" in window.bench._undo.toolTip()
     edited(qtbot, window, lambda: window.bench._redo.click())
     assert short_of(window) == before
@@ -119,38 +117,38 @@ def test_words_are_cut_and_brought_back_and_every_step_is_on_disk(qtbot: QtBot, 
 def test_the_crop_is_dragged_on_the_wide_picture_and_in_the_lane(qtbot: QtBot, window: MainWindow) -> None:
     opened = window.workspace.opened
     assert opened is not None
-    was = opened.camera.at(window.workspace.playhead).crop
+    was = opened.camera.at(window.workspace.selection.playhead).crop
     wide = window.bench.wide
     place = wide._on(was)
     start = place.center().toPoint()
     qtbot.mousePress(wide, Qt.MouseButton.LeftButton, pos=start)
     qtbot.mouseMove(wide, start + QPoint(40, 0))
     edited(qtbot, window, lambda: qtbot.mouseRelease(wide, Qt.MouseButton.LeftButton, pos=start + QPoint(40, 0)))
-    now = window.workspace.opened.camera.at(window.workspace.playhead).crop  # type: ignore[union-attr]
+    now = window.workspace.opened.camera.at(window.workspace.selection.playhead).crop  # type: ignore[union-attr]
     assert now.cx == pytest.approx(was.cx + 40 / wide.width(), abs=0.01)
-    assert window.bench.tuner._why.text() == "Set by hand."
-    script = window.bench.script
+    assert window.bench.inspector._why.text() == "Set by hand."
+    script = window.bench.page
     script.verticalScrollBar().setValue(0)
     lane = script._lane()
     page = script.page
     assert page is not None
-    spot = QPoint(int(lane.at(now.cx)), int(page.y(window.workspace.playhead)) + 4)
+    spot = QPoint(int(lane.at(now.cx)), int(page.y(window.workspace.selection.playhead)) + 4)
     qtbot.mousePress(script.viewport(), Qt.MouseButton.LeftButton, pos=spot)
     qtbot.mouseMove(script.viewport(), spot - QPoint(20, 0))
     edited(qtbot, window, lambda: qtbot.mouseRelease(script.viewport(), Qt.MouseButton.LeftButton, pos=spot - QPoint(20, 0)))
-    moved = window.workspace.opened.camera.at(window.workspace.playhead).crop  # type: ignore[union-attr]
+    moved = window.workspace.opened.camera.at(window.workspace.selection.playhead).crop  # type: ignore[union-attr]
     assert moved.cx == pytest.approx(now.cx - 20 / lane.w, abs=0.01)
-    edited(qtbot, window, lambda: window.bench.tuner._auto.click())
+    edited(qtbot, window, lambda: window.bench.inspector._auto.click())
     assert short_of(window).framing.crops == ()
 
 
 def test_a_person_is_followed_and_a_look_chosen(qtbot: QtBot, window: MainWindow) -> None:
-    tuner = window.bench.tuner
-    button = next(b for b in tuner.findChildren(QAbstractButton) if b.text() == "Person 1")
+    inspector = window.bench.inspector
+    button = next(b for b in inspector.findChildren(QAbstractButton) if b.text() == "Speaker 1")
     edited(qtbot, window, button.click)
     assert [f.person for f in short_of(window).framing.follows] == [0]
-    assert "as you chose" in tuner._why.text()
-    marker = next(b for b in tuner._looks.buttons() if b.look.name == "marker")  # type: ignore[attr-defined]
+    assert "as you chose" in inspector._why.text()
+    marker = next(b for b in inspector._looks.buttons() if b.look.name == "marker")  # type: ignore[attr-defined]
     edited(qtbot, window, marker.click)
     assert short_of(window).look == "marker"
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_C))
@@ -158,18 +156,18 @@ def test_a_person_is_followed_and_a_look_chosen(qtbot: QtBot, window: MainWindow
 
 
 def test_in_and_out_at_the_playhead(qtbot: QtBot, window: MainWindow) -> None:
-    window.workspace.seek(3 * TICKS)
+    window.workspace.selection.seek(3 * TICKS_PER_SECOND)
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_I))
-    window.workspace.seek(9 * TICKS)
+    window.workspace.selection.seek(9 * TICKS_PER_SECOND)
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_O))
-    assert short_of(window).excerpts == (Excerpt(3 * TICKS, 9 * TICKS),)
+    assert short_of(window).segments == (Segment(KEY_HERE, 3 * TICKS_PER_SECOND, 9 * TICKS_PER_SECOND),)
     assert window.bench.gauge.toolTip().startswith("0:06.0")
 
 
 def test_playing_moves_the_playhead_in_real_time(qtbot: QtBot, window: MainWindow) -> None:
-    began, at = time.monotonic(), window.workspace.playhead
+    began, at = time.monotonic(), window.workspace.selection.playhead
     qtbot.keyClick(window, Qt.Key.Key_Space)
-    qtbot.waitUntil(lambda: window.workspace.playhead > at + TICKS, timeout=WAIT)
+    qtbot.waitUntil(lambda: window.workspace.selection.playhead > at + TICKS_PER_SECOND, timeout=WAIT)
     took = time.monotonic() - began
     qtbot.keyClick(window, Qt.Key.Key_K)
     assert took > 0.7
@@ -218,24 +216,24 @@ def test_the_sound_clock_counts_samples_played() -> None:
 
 
 def test_rendering_from_the_window(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
-    window.workspace.select(range(6))
-    edited(qtbot, window, window.bench.tuner.take)
-    window.tall.rendering.folder = tmp_path
-    with qtbot.waitSignal(window.tall.rendering.finished, timeout=120_000) as done:
+    window.workspace.selection.select(range(6))
+    edited(qtbot, window, window.bench.inspector.take)
+    window.preview_pane.rendering.folder = tmp_path
+    with qtbot.waitSignal(window.preview_pane.rendering.finished, timeout=120_000) as done:
         qtbot.keyClick(window, Qt.Key.Key_R, Qt.KeyboardModifier.ControlModifier)
-        assert window.tall.rendering.currentIndex() == 1
+        assert window.preview_pane.rendering.currentIndex() == 1
     made = probe(done.args[0])
     assert (made.width, made.height) == (1080, 1920)
-    assert window.tall.rendering.currentIndex() == 2
+    assert window.preview_pane.rendering.currentIndex() == 2
 
 
 def test_a_cancelled_render_says_so_and_leaves_nothing(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
-    window.tall.rendering.folder = tmp_path / "out"
-    window.tall.rendering.start()
-    qtbot.waitUntil(lambda: "Rendering" in window.tall.rendering._stage.text(), timeout=60_000)
+    window.preview_pane.rendering.folder = tmp_path / "out"
+    window.preview_pane.rendering.start()
+    qtbot.waitUntil(lambda: "Rendering" in window.preview_pane.rendering._stage.text(), timeout=60_000)
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT):
-        window.tall.rendering._cancel.click()
-    assert window.tall.rendering.currentIndex() == 0
+        window.preview_pane.rendering._cancel.click()
+    assert window.preview_pane.rendering.currentIndex() == 0
     assert list((tmp_path / "out").iterdir()) == []
 
 
@@ -276,19 +274,19 @@ def test_the_window_never_stalls_while_it_works(qtbot: QtBot, window: MainWindow
 
     watch = QTimer()
     watch.timeout.connect(tick)
-    window.tall.rendering.folder = tmp_path
-    window.tall.rendering.start()
+    window.preview_pane.rendering.folder = tmp_path
+    window.preview_pane.rendering.start()
     watch.start(5)
     last[0] = time.perf_counter()
     window.player.play()
-    window.workspace.select(range(20, 24))
-    edited(qtbot, window, window.bench.tuner.cut)
+    window.workspace.selection.select(range(20, 24))
+    edited(qtbot, window, window.bench.inspector.cut)
     qtbot.waitUntil(lambda: len(gaps) > 500, timeout=60_000)
     watch.stop()
-    assert window.tall.rendering.running
+    assert window.preview_pane.rendering.running
     window.player.pause()
-    window.tall.rendering.cancel()
-    qtbot.waitUntil(lambda: not window.tall.rendering.running, timeout=WAIT)
+    window.preview_pane.rendering.cancel()
+    qtbot.waitUntil(lambda: not window.preview_pane.rendering.running, timeout=WAIT)
     assert np.percentile(gaps, 95) < 0.05
     assert max(gaps) < 1.0
 

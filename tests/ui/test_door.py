@@ -12,23 +12,23 @@ from pytestqt.qtbot import QtBot
 
 from standtall.base.errors import Cancelled, NothingToDo, StandTallError
 from standtall.base.log import log_file
-from standtall.ui.threads.dispatcher import Door, Worker
+from standtall.ui.threads.dispatcher import Dispatcher, Worker
 
 pytestmark = pytest.mark.fault
 
 
 @pytest.fixture
-def door(qtbot: QtBot) -> Iterator[Door]:
-    made = Door()
+def dispatcher(qtbot: QtBot) -> Iterator[Dispatcher]:
+    made = Dispatcher()
     yield made
     made.shut()
 
 
 @pytest.mark.parametrize("fault", [KeyError("planted"), MemoryError(), SystemExit(3), KeyboardInterrupt(), RecursionError()])
-def test_a_worker_goes_on_after_any_fault(qtbot: QtBot, door: Door, fault: BaseException) -> None:
-    worker = Worker("tester", door)
+def test_a_worker_goes_on_after_any_fault(qtbot: QtBot, dispatcher: Dispatcher, fault: BaseException) -> None:
+    worker = Worker("tester", dispatcher)
     told: list[StandTallError] = []
-    door.failed.connect(told.append)
+    dispatcher.failed.connect(told.append)
 
     def fails() -> None:
         raise fault
@@ -42,10 +42,10 @@ def test_a_worker_goes_on_after_any_fault(qtbot: QtBot, door: Door, fault: BaseE
     worker.close()
 
 
-def test_an_error_that_nobody_hears_of_is_said_and_a_cancel_is_not(qtbot: QtBot, door: Door) -> None:
-    worker = Worker("tester", door)
+def test_an_error_that_nobody_hears_of_is_said_and_a_cancel_is_not(qtbot: QtBot, dispatcher: Dispatcher) -> None:
+    worker = Worker("tester", dispatcher)
     told: list[StandTallError] = []
-    door.failed.connect(told.append)
+    dispatcher.failed.connect(told.append)
 
     def refuse(error: StandTallError) -> None:
         raise error
@@ -57,8 +57,8 @@ def test_an_error_that_nobody_hears_of_is_said_and_a_cancel_is_not(qtbot: QtBot,
     worker.close()
 
 
-def test_what_comes_after_its_window_has_gone_comes_to_nobody(qtbot: QtBot, door: Door) -> None:
-    worker = Worker("tester", door)
+def test_what_comes_after_its_window_has_gone_comes_to_nobody(qtbot: QtBot, dispatcher: Dispatcher) -> None:
+    worker = Worker("tester", dispatcher)
     label = QLabel()
     go = threading.Event()
     worker.do(go.wait, lambda _r: label.setText("late"), owner=label)
@@ -78,8 +78,8 @@ def _alive(thing: QObject) -> bool:
     return bool(shiboken6.isValid(thing))
 
 
-def test_a_worker_that_ends_does_what_must_be_done_and_gives_up_the_rest(qtbot: QtBot, door: Door) -> None:
-    worker = Worker("tester", door)
+def test_a_worker_that_ends_does_what_must_be_done_and_gives_up_the_rest(qtbot: QtBot, dispatcher: Dispatcher) -> None:
+    worker = Worker("tester", dispatcher)
     started, go = threading.Event(), threading.Event()
     done: list[str] = []
 

@@ -26,7 +26,7 @@ CTRL = Qt.KeyboardModifier.ControlModifier
 def settled(qtbot: QtBot, window: MainWindow) -> None:
     """All that was asked for so far is done and shown."""
     done: list[bool] = []
-    window.workspace.keeper.do(lambda: True, done.append)
+    window.workspace.project_thread.do(lambda: True, done.append)
     qtbot.waitUntil(lambda: bool(done), timeout=WAIT)
     assert not log_file().exists(), log_file().read_text("utf-8")
 
@@ -60,7 +60,7 @@ def still_works(qtbot: QtBot, window: MainWindow) -> None:
 
 def test_merging_the_last_words_and_accepting_them_at_once(qtbot: QtBot, window: MainWindow) -> None:
     count = len(words_of(window))
-    window.workspace.select(range(count - 3, count))
+    window.workspace.selection.select(range(count - 3, count))
     last = "".join(words_of(window)[-3:])
     qtbot.keyClick(window, Qt.Key.Key_M)
     qtbot.keyClick(window, Qt.Key.Key_A)
@@ -71,35 +71,35 @@ def test_merging_the_last_words_and_accepting_them_at_once(qtbot: QtBot, window:
 
 def test_split_undo_and_trim_at_once(qtbot: QtBot, window: MainWindow) -> None:
     before = short_of(window)
-    window.workspace.seek(before.excerpts[0].start + 20 * 48_000)
+    window.workspace.selection.seek(before.segments[0].start + 20 * 48_000)
     heard = said(window)
     qtbot.keyClick(window, Qt.Key.Key_S)
     qtbot.keyClick(window, Qt.Key.Key_Z, CTRL)
     qtbot.keyClick(window, Qt.Key.Key_Period)
     settled(qtbot, window)
-    assert len(short_of(window).excerpts) == 1
-    assert short_of(window).excerpts[0].start > before.excerpts[0].start, "the piece is the one that it was"
+    assert len(short_of(window).segments) == 1
+    assert short_of(window).segments[0].start > before.segments[0].start, "the piece is the one that it was"
     assert heard == []
     still_works(qtbot, window)
 
 
 def test_trimming_a_piece_that_was_split_meanwhile_is_refused(qtbot: QtBot, window: MainWindow) -> None:
-    window.workspace.seek(short_of(window).excerpts[0].start + 20 * 48_000)
+    window.workspace.selection.seek(short_of(window).segments[0].start + 20 * 48_000)
     heard = said(window)
     qtbot.keyClick(window, Qt.Key.Key_S)
     qtbot.keyClick(window, Qt.Key.Key_Period)
     settled(qtbot, window)
-    assert len(short_of(window).excerpts) == 2
+    assert len(short_of(window).segments) == 2
     assert any("That piece was changed meanwhile" in text for text in heard)
 
 
 def test_enter_in_a_retype_field_after_undo_took_the_word(qtbot: QtBot, window: MainWindow) -> None:
     ws = window.workspace
-    ws.select(range(9, 10))
+    ws.selection.select(range(9, 10))
     edited(qtbot, window, lambda: ws.revise(lambda t: corrections.split(t, 9)))
-    ws.select(range(10, 11))
-    window.bench.script.retype()
-    field = window.bench.script._retyper
+    ws.selection.select(range(10, 11))
+    window.bench.page.retype()
+    field = window.bench.page._retyper
     assert isinstance(field, Field)
     edited(qtbot, window, ws.undo)
     whole = words_of(window)
@@ -114,7 +114,7 @@ def test_enter_in_a_retype_field_after_undo_took_the_word(qtbot: QtBot, window: 
 
 def test_an_edge_of_words_that_were_just_removed(qtbot: QtBot, window: MainWindow) -> None:
     ws, count = window.workspace, len(words_of(window))
-    ws.select(range(count - 2, count))
+    ws.selection.select(range(count - 2, count))
     heard = said(window)
     window.bench.work.remove()
     qtbot.keyClick(window, Qt.Key.Key_BracketRight)
@@ -144,7 +144,7 @@ def test_a_word_file_that_nobody_can_mean(qtbot: QtBot, window: MainWindow, tmp_
     file = tmp_path / "words.json"
     file.write_text(text)
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda _t, kind: kind == "error") as told:
-        window.files.take_words(file)
+        window.files.import_words(file)
     assert "not word-timed JSON" in told.args[0]
     settled(qtbot, window)
 
@@ -167,19 +167,19 @@ def test_a_fault_of_ours_is_logged_said_and_the_thread_goes_on(qtbot: QtBot, win
 
 def test_a_copy_is_cut_and_not_the_original(qtbot: QtBot, window: MainWindow) -> None:
     first = window.workspace.opened.entry  # type: ignore[union-attr]
-    window.workspace.select(range(8, 11))
+    window.workspace.selection.select(range(8, 11))
     qtbot.keyClick(window, Qt.Key.Key_D, CTRL)
     qtbot.keyClick(window, Qt.Key.Key_Delete)
     settled(qtbot, window)
     now = window.workspace.opened.entry  # type: ignore[union-attr]
     assert now.short.name.endswith("copy")
-    assert len(now.short.excerpts) == 2
+    assert len(now.short.segments) == 2
     assert on_disk(window, first.id) == first.short
 
 
 def test_what_was_merged_is_marked_and_nothing_beside_it(qtbot: QtBot, window: MainWindow) -> None:
     texts = words_of(window)
-    window.workspace.select(range(20, 22))
+    window.workspace.selection.select(range(20, 22))
     qtbot.keyClick(window, Qt.Key.Key_M)
     qtbot.keyClick(window, Qt.Key.Key_N)
     settled(qtbot, window)
@@ -214,12 +214,12 @@ def test_an_edit_that_comes_late_does_not_bring_the_old_short_back(qtbot: QtBot,
 
 
 def test_many_quick_trims_are_all_made(qtbot: QtBot, window: MainWindow) -> None:
-    before = short_of(window).excerpts[0].start
+    before = short_of(window).segments[0].start
     for _ in range(6):
         qtbot.keyClick(window, Qt.Key.Key_Period)
     settled(qtbot, window)
-    frame = 48_000 / float(window.workspace.opened.edition.rate)  # type: ignore[union-attr]
-    assert short_of(window).excerpts[0].start - before == pytest.approx(6 * frame, abs=6)
+    frame = 48_000 / float(window.workspace.opened.composition.fps)  # type: ignore[union-attr]
+    assert short_of(window).segments[0].start - before == pytest.approx(6 * frame, abs=6)
 
 
 def test_a_name_that_is_being_typed_stays_and_is_for_its_own_short(qtbot: QtBot, window: MainWindow) -> None:
@@ -242,15 +242,15 @@ def test_chosen_words_and_removals_are_of_the_short_on_the_bench(qtbot: QtBot, w
     edited(qtbot, window, side.apply)
     out = len(side.rows.out)
     assert out > 0
-    ws.select(range(5, 9))
+    ws.selection.select(range(5, 9))
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_D, CTRL))
-    assert ws.selection is None
+    assert ws.selection.words is None
     assert len(side.rows.out) == 0, "what was taken out of the other short is not listed"
     source = ws.sources[0]
     ws.open_project(tmp_path / "second.standtall")
     qtbot.waitUntil(lambda: ws.project_path == tmp_path / "second.standtall" and ws.opened is None, timeout=WAIT)
     ws.add_source(source)
-    with qtbot.waitSignal(ws.edition_changed, timeout=WAIT):
+    with qtbot.waitSignal(ws.composition_changed, timeout=WAIT):
         ws.open_source(source)
     assert ws.opened.entry.id == 1  # type: ignore[union-attr]
     assert len(side.rows.out) == 0, "a number that comes again in another project is another short"
@@ -266,15 +266,15 @@ def test_every_way_to_begin_a_short_keeps_the_brief(qtbot: QtBot, window: MainWi
     made: list[tuple[str, str, float]] = []
 
     def begin(does: Callable[[], object]) -> None:
-        with qtbot.waitSignal(ws.edition_changed, timeout=WAIT):
+        with qtbot.waitSignal(ws.composition_changed, timeout=WAIT):
             does()
         made.append((short_of(window).look, short_of(window).name, short_of(window).framing.whole_under))
 
-    ws.select(range(30, 40))
+    ws.selection.select(range(30, 40))
     begin(window.bench.shorts.make)
-    ws.select(None)
+    ws.selection.select(None)
     begin(window.bench.shorts.make)
-    ws.select(range(60, 70))
+    ws.selection.select(range(60, 70))
     window.bench.basket.put(range(60, 70))
     begin(lambda: window.bench.basket.make("From the basket", lambda: None))
     window.go("moments")
@@ -322,7 +322,7 @@ def test_a_project_that_somebody_else_has_is_opened_to_be_read(qtbot: QtBot, win
         qtbot.waitUntil(lambda: ws.project_path == path and not ws.writable, timeout=WAIT)
         assert any("being worked on by" in text and "nothing can be changed" in text for text in heard)
         assert "to be read" in window.windowTitle()
-        ws.set_terms((corrections.Term("x"),), ())
+        ws.word_lists.keep((corrections.Term("x"),), ())
         qtbot.waitUntil(lambda: any("only open to be read" in text for text in heard), timeout=WAIT)
         assert theirs.terms() == ()
 
@@ -332,8 +332,8 @@ def test_a_project_that_somebody_else_has_is_opened_to_be_read(qtbot: QtBot, win
 
 def test_nothing_of_what_was_open_is_left_when_another_project_is(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
     ws = window.workspace
-    ws.search("soil")
-    assert ws.hits
+    ws.search.run("soil")
+    assert ws.search.hits
     source = ws.sources[0]
     window.footage.choose_source(source)
     window.moments.ask()  # its answer comes when nothing is open any more
@@ -348,7 +348,7 @@ def test_nothing_of_what_was_open_is_left_when_another_project_is(qtbot: QtBot, 
     qtbot.keyClick(window, Qt.Key.Key_F3)
     window.moments.ask()
     settled(qtbot, window)
-    assert ws.hits == ()
+    assert ws.search.hits == ()
     assert ws.briefs == {}
 
 
@@ -364,8 +364,8 @@ def test_a_project_that_cannot_be_opened_leaves_the_one_that_is(qtbot: QtBot, wi
     ws.open_project(bad)
     ws.open_project(tmp_path / "good.standtall")  # asked for before the first one has failed
     qtbot.waitUntil(lambda: ws.project_path == tmp_path / "good.standtall", timeout=WAIT)
-    ws.set_terms((corrections.Term("Wren"),), ())
-    qtbot.waitUntil(lambda: ws.terms == (corrections.Term("Wren"),), timeout=WAIT)
+    ws.word_lists.keep((corrections.Term("Wren"),), ())
+    qtbot.waitUntil(lambda: ws.word_lists.terms == (corrections.Term("Wren"),), timeout=WAIT)
     ws.open_project(bad)
     ws.open_project(bad)
     with qtbot.waitSignal(ws.said, timeout=WAIT):
@@ -375,5 +375,5 @@ def test_a_project_that_cannot_be_opened_leaves_the_one_that_is(qtbot: QtBot, wi
     ws.open_project(bad)
     qtbot.waitUntil(lambda: ws.project_path == tmp_path / "third.standtall", timeout=WAIT)
     settled(qtbot, window)
-    ws.set_terms((corrections.Term("Odile"),), ())
-    qtbot.waitUntil(lambda: ws.terms == (corrections.Term("Odile"),), timeout=WAIT)
+    ws.word_lists.keep((corrections.Term("Odile"),), ())
+    qtbot.waitUntil(lambda: ws.word_lists.terms == (corrections.Term("Odile"),), timeout=WAIT)

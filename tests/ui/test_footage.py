@@ -10,7 +10,7 @@ import pytest
 from PySide6.QtCore import QPoint, Qt
 from pytestqt.qtbot import QtBot
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.cli.main import parser
 from standtall.jobs.process import Event
 from standtall.library.project import Project
@@ -21,10 +21,10 @@ from standtall.model.source import SoundTrack, Source
 from standtall.model.words import Word
 from standtall.session import analyse as stages
 from standtall.session.analyse import Options
-from standtall.ui.app import notification as desktop
 from standtall.ui.app.window import MainWindow
 from standtall.ui.footage import fetching, place
 from standtall.ui.footage.card import warnings_of
+from standtall.ui.widgets import notification as desktop
 from tests.conftest import make_clip, tone
 from tests.ui.test_desk import WAIT, edited, window
 
@@ -70,7 +70,9 @@ def clips(tmp_path: Path, count: int) -> list[Path]:
     return [make_clip(tmp_path / f"c{i}.mp4", frames=60 + i, sound=tone(2.0 + i / 30)) for i in range(count)]
 
 
-def test_the_brief_is_kept_and_handed_to_the_analysis(qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]) -> None:
+def test_the_brief_is_kept_and_handed_to_the_analysis(
+    qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]
+) -> None:
     window.go("footage")
     (source,) = add(qtbot, window, *clips(tmp_path, 1))
     window.footage._heard(source, Event("end", {"state": "stopped"}))
@@ -91,14 +93,20 @@ def test_the_brief_is_kept_and_handed_to_the_analysis(qtbot: QtBot, window: Main
     qtbot.mouseMove(column, QPoint(30, round(column.height_of(source.length * 3 // 4))))
     qtbot.mouseRelease(column, Qt.MouseButton.LeftButton, pos=grip)
     wanted = window.workspace.brief_of(source)
-    assert (wanted.language, wanted.content, wanted.topics, wanted.least_s, wanted.most_s) == (DETECT, "one", ("soil", "slugs"), 25, 90)
-    assert wanted.end == pytest.approx(source.length * 3 / 4, abs=TICKS / 20)
+    assert (wanted.language, wanted.content, wanted.topics, wanted.least_s, wanted.most_s) == (
+        DETECT,
+        "one",
+        ("soil", "slugs"),
+        25,
+        90,
+    )
+    assert wanted.end == pytest.approx(source.length * 3 / 4, abs=TICKS_PER_SECOND / 20)
     window.footage.start(source)
     arguments = quiet[-1].arguments
     given = parser().parse_args(arguments)
     assert (given.language, given.term, given.footage) == (DETECT, ["soil", "slugs"], [Path(source.path)])
     assert given.part_to == wanted.end
-    window.workspace.keeper.do(lambda: None)
+    window.workspace.project_thread.do(lambda: None)
     qtbot.waitUntil(lambda: on_disk(window).get(source.key) == wanted, timeout=WAIT)
 
 
@@ -127,7 +135,10 @@ def test_first_words_are_opened_while_the_rest_is_coming(
     (source,) = add(qtbot, window, *clips(tmp_path, 1))
     cache, options = window.workspace.cache, Options()
     cache.keep(source.key, "sound", stages._Level((-20.0,) * 200))
-    pieces = [(Word("early", 4_800, 19_200, 0.4), Word("words.", 24_000, 40_000)), (Word("late", 48_000, 60_000), Word("ones.", 66_000, 90_000))]
+    pieces = [
+        (Word("early", 4_800, 19_200, 0.4), Word("words.", 24_000, 40_000)),
+        (Word("late", 48_000, 60_000), Word("ones.", 66_000, 90_000)),
+    ]
     mark = options.words_mark(source)
     cache.keep(source.key, "piece", stages._Words(pieces[0]), f"{mark}#0")
     window.footage._open_next = True
@@ -169,18 +180,20 @@ def test_progress_of_two_stages_is_shown_together(qtbot: QtBot, window: MainWind
     assert "People" not in card._state.text()
 
 
-def test_a_source_is_seen_in_place_and_the_bench_comes_back(qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]) -> None:
+def test_a_source_is_seen_in_place_and_the_bench_comes_back(
+    qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]
+) -> None:
     (source,) = add(qtbot, window, *clips(tmp_path, 1))
     window.go("footage")
     with qtbot.waitSignal(window.player.shown, timeout=WAIT):
         window.footage.choose_source(source)
     assert window._previewing is not None
     assert window._previewing.source.key == source.key
-    assert not window.tall.rendering.isVisible()
+    assert not window.preview_pane.rendering.isVisible()
     with qtbot.waitSignal(window.player.shown, timeout=WAIT):
         window.go("bench")
     assert window._previewing is None
-    assert window.player._edition is window.workspace.opened.edition  # type: ignore[union-attr]
+    assert window.player._composition is window.workspace.opened.composition  # type: ignore[union-attr]
 
 
 def test_warnings_are_plain() -> None:
@@ -195,7 +208,7 @@ def test_the_desktop_is_told_where_there_is_one(tmp_path: Path, monkeypatch: pyt
     monkeypatch.setenv("PATH", str(tmp_path))
     assert desktop.notify("Ready", "it is done") is False
     program = tmp_path / "notify-send"
-    program.write_text(f"#!/bin/sh\nfor a in \"$@\"; do echo \"$a\" >> {tmp_path}/told; done\n")
+    program.write_text(f'#!/bin/sh\nfor a in "$@"; do echo "$a" >> {tmp_path}/told; done\n')
     program.chmod(program.stat().st_mode | stat.S_IEXEC)
     assert desktop.notify("Ready", "--it is done; $(rm x)") is True
     assert (tmp_path / "told").read_text().splitlines() == ["--app-name=Stand Tall", "--", "Ready", "--it is done; $(rm x)"]
@@ -237,10 +250,10 @@ def test_a_file_that_was_moved_is_found_again_and_one_that_is_gone_is_asked_for(
     away = tmp_path / "away"
     away.mkdir(parents=True, exist_ok=True)
     gone = Path(second.path).rename(away / "gone.mp4")
-    with qtbot.waitSignal(ws.lost_changed, timeout=WAIT):
+    with qtbot.waitSignal(ws.lost.changed, timeout=WAIT):
         ws.look_for_files()
     qtbot.waitUntil(lambda: any(s.path == str(moved) for s in ws.sources), timeout=WAIT)
-    assert ws.lost == {second.key: "missing"}
+    assert ws.lost.states == {second.key: "missing"}
     card = window.footage._cards[second.key]
     assert card._find.isVisibleTo(card)
     assert "gone from" in card._warn.text()
@@ -248,10 +261,10 @@ def test_a_file_that_was_moved_is_found_again_and_one_that_is_gone_is_asked_for(
     with qtbot.waitSignal(ws.said, timeout=WAIT) as told:
         card._find.click()
     assert "other content" in told.args[0]
-    assert ws.lost == {second.key: "missing"}, "another file is never taken for it"
+    assert ws.lost.states == {second.key: "missing"}, "another file is never taken for it"
     monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getOpenFileName", lambda *_a: (str(gone), ""))
     card._find.click()
-    qtbot.waitUntil(lambda: ws.lost == {} and any(s.path == str(gone) for s in ws.sources), timeout=WAIT)
+    qtbot.waitUntil(lambda: ws.lost.states == {} and any(s.path == str(gone) for s in ws.sources), timeout=WAIT)
     assert not card._find.isVisibleTo(card)
 
 

@@ -25,7 +25,7 @@ def button(window: MainWindow, text: str) -> QPushButton:
 
 def test_enter_on_a_focused_button_presses_it_and_leaves_the_short(qtbot: QtBot, window: MainWindow) -> None:
     before = short_of(window)
-    window.workspace.select(range(30, 32))
+    window.workspace.selection.select(range(30, 32))
     pressed: list[bool] = []
     hear = button(window, "Hear")
     hear.clicked.connect(lambda _c=False: pressed.append(True))
@@ -35,24 +35,24 @@ def test_enter_on_a_focused_button_presses_it_and_leaves_the_short(qtbot: QtBot,
     assert window.player.speed == 0
     qtbot.keyClick(hear, Qt.Key.Key_Return)
     qtbot.keyClick(hear, Qt.Key.Key_Delete)
-    window.workspace.keeper.do(lambda: None)
+    window.workspace.project_thread.do(lambda: None)
     qtbot.wait(200)
     assert short_of(window) == before
 
 
 def test_arrows_on_a_slider_move_it_and_no_frame(qtbot: QtBot, window: MainWindow) -> None:
-    slider, at = window.bench.tuner._calm, window.workspace.playhead
+    slider, at = window.bench.inspector._calm, window.workspace.selection.playhead
     slider.setFocus()
     was = slider.value()
     edited(qtbot, window, lambda: qtbot.keyClick(slider, Qt.Key.Key_Right))
     assert slider.value() > was
-    assert window.workspace.playhead == at
+    assert window.workspace.selection.playhead == at
 
 
 def test_letters_in_a_list_find_rows_and_move_no_words(qtbot: QtBot, window: MainWindow) -> None:
     before = short_of(window)
     window.bench.show_side(1)
-    window.workspace.select(range(40, 44))
+    window.workspace.selection.select(range(40, 44))
     pieces = window.bench.pieces.pieces
     pieces.setFocus()
     for key in (Qt.Key.Key_F, Qt.Key.Key_S, Qt.Key.Key_B, Qt.Key.Key_I):
@@ -62,25 +62,25 @@ def test_letters_in_a_list_find_rows_and_move_no_words(qtbot: QtBot, window: Mai
 
 
 def test_escape_takes_the_focus_back_to_the_page(qtbot: QtBot, window: MainWindow) -> None:
-    slider = window.bench.tuner._calm
+    slider = window.bench.inspector._calm
     slider.setFocus()
     qtbot.keyClick(slider, Qt.Key.Key_Escape)
-    assert window.bench.script.hasFocus()
-    edited(qtbot, window, lambda: qtbot.keyClick(window.bench.script, Qt.Key.Key_C))
+    assert window.bench.page.hasFocus()
+    edited(qtbot, window, lambda: qtbot.keyClick(window.bench.page, Qt.Key.Key_C))
 
 
 def test_a_click_on_a_button_leaves_the_keys_to_the_page(qtbot: QtBot, window: MainWindow) -> None:
-    window.bench.script.setFocus()
-    window.workspace.select(range(10, 12))
+    window.bench.page.setFocus()
+    window.workspace.selection.select(range(10, 12))
     edited(qtbot, window, lambda: qtbot.mouseClick(button(window, "Cut"), Qt.MouseButton.LeftButton))
-    assert window.bench.script.hasFocus()
-    edited(qtbot, window, lambda: qtbot.keyClick(window.bench.script, Qt.Key.Key_B))
+    assert window.bench.page.hasFocus()
+    edited(qtbot, window, lambda: qtbot.keyClick(window.bench.page, Qt.Key.Key_B))
 
 
 def test_ctrl_a_chooses_all_where_there_is_text(qtbot: QtBot, window: MainWindow) -> None:
     assert window.workspace.opened is not None
-    qtbot.keyClick(window.bench.script, Qt.Key.Key_A, CTRL)
-    assert window.workspace.selection == range(len(window.workspace.opened.analysis.words))
+    qtbot.keyClick(window.bench.page, Qt.Key.Key_A, CTRL)
+    assert window.workspace.selection.words == range(len(window.workspace.opened.analysis.words))
     window.bench._name.setFocus()
     window.bench._name.deselect()
     qtbot.keyClick(window.bench._name, Qt.Key.Key_A, CTRL)
@@ -118,10 +118,12 @@ class Slow:
 
 
 @pytest.mark.parametrize("answer", ["Stay here", "Stop and close"])
-def test_closing_asks_when_work_would_stop(qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch, answer: str) -> None:
+def test_closing_asks_when_work_would_stop(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch, answer: str
+) -> None:
     monkeypatch.undo()
     job = Slow()
-    window.tall.rendering._job = job  # type: ignore[assignment]
+    window.preview_pane.rendering._job = job  # type: ignore[assignment]
     asked: list[str] = []
 
     def answered(box: QMessageBox) -> int:
@@ -169,5 +171,3 @@ def test_closing_saves_what_was_pressed_and_gives_up_what_need_not_be_done(qtbot
     with Project(path) as project:
         assert project.entry(number).short.captions_on is False
         assert project.entry(number).undo == "Hide captions"
-
-

@@ -37,8 +37,8 @@ def test_moments_are_found_with_reasons_and_made_into_a_short(qtbot: QtBot, wind
     edited(qtbot, window, make.click)
     assert window.places.currentIndex() == 1, "the Bench"
     assert short_of(window).name == "One plot, five people"
-    (excerpt, *_rest) = short_of(window).excerpts
-    assert abs(excerpt.start - first.start) < 24_000
+    (segment, *_rest) = short_of(window).segments
+    assert abs(segment.start - first.start) < 24_000
 
 
 def test_a_proposal_plays_in_the_tall_picture_and_the_bench_comes_back(qtbot: QtBot, window: MainWindow) -> None:
@@ -72,7 +72,7 @@ def test_what_is_kept_is_on_disk_and_stays_when_asked_again(qtbot: QtBot, window
     with Project(window.workspace.project_path, "read") as project:
         assert project.votes(key) == {(kept.start, kept.end): True, (passed.start, passed.end): False}
     count = len(again)
-    with qtbot.waitSignal(window.workspace.edition_changed, timeout=WAIT):
+    with qtbot.waitSignal(window.workspace.composition_changed, timeout=WAIT):
         window.moments.make_kept()
     assert len(window.moments.cards) == count
     assert short_of(window).name == again[0].title.currentText()
@@ -98,13 +98,13 @@ def test_where_nothing_is_found_it_says_what_to_do(qtbot: QtBot, window: MainWin
         asked(qtbot, window, 300, 301)
     else:
         window.moments._found(window.workspace.opened.__class__(  # type: ignore[union-attr]
-            opened.source, opened.found, opened.transcript, Analysis(opened.source.key), opened.entry, opened.edition,
+            opened.source, opened.found, opened.transcript, Analysis(opened.source.key), opened.entry, opened.composition,
             opened.camera, opened.page, opened.index, None, opened.project, opened.steps), ())  # fmt: skip
     assert says in window.moments._told.text()
     assert window.moments.cards == []
 
 
-def test_topics_talkers_and_a_drawn_part_are_asked_for(qtbot: QtBot, window: MainWindow) -> None:
+def test_topics_speakers_and_a_drawn_part_are_asked_for(qtbot: QtBot, window: MainWindow) -> None:
     place = window.moments
     place.topics.setText("worms")
     cards = asked(qtbot, window, 8, 40)
@@ -120,7 +120,7 @@ def test_topics_talkers_and_a_drawn_part_are_asked_for(qtbot: QtBot, window: Mai
     half = opened.source.length // 2
     place.strip.drawn.emit(half, opened.source.length)
     assert place.part.currentText().endswith("as drawn")
-    place.talker.setCurrentIndex(0)
+    place.speaker.setCurrentIndex(0)
     cards = asked(qtbot, window, 8, 40)
     qtbot.waitUntil(lambda: bool(place.cards) and all(c.moment.start >= half for c in place.cards), timeout=WAIT)
     place.part.setCurrentIndex(1)

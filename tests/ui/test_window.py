@@ -1,4 +1,4 @@
-"""The window around its places: keys, shade, projects, shuttle, even time, the rows of the script, threads and their door."""
+"""The window around its places: keys, shade, projects, shuttle, even time, the rows of the script, threads and their dispatcher."""
 
 from __future__ import annotations
 
@@ -16,7 +16,7 @@ from pytestqt.qtbot import QtBot
 
 from standtall.base.errors import NothingToDo, StandTallError
 from standtall.base.folders import settings_folder
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.library import settings
 from standtall.library.project import Project
 from standtall.model import corrections
@@ -24,8 +24,8 @@ from standtall.model.analysis import LEVEL_STEP
 from standtall.model.words import Word
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_time_lane
-from standtall.ui.bench.transcript.rows import MOST_LETTERS, MOST_WORDS, ROW, Page, reading_rows
-from standtall.ui.threads.dispatcher import Door, Worker
+from standtall.ui.state.rows import MOST_LETTERS, MOST_WORDS, ROW, Page, reading_rows
+from standtall.ui.threads.dispatcher import Dispatcher, Worker
 from standtall.ui.widgets import theme
 from tests.ui.test_desk import WAIT, edited, window
 
@@ -45,13 +45,13 @@ def test_all_keys_are_on_the_sheet(qtbot: QtBot, window: MainWindow) -> None:
 
 def test_the_shade_is_kept(qtbot: QtBot, window: MainWindow) -> None:
     assert theme.current() is theme.LIGHT
-    before = window.bench.script.viewport().grab().toImage().pixelColor(400, 30)
+    before = window.bench.page.viewport().grab().toImage().pixelColor(400, 30)
     window.change_theme()
     try:
         qtbot.waitUntil(lambda: settings.load()[0].theme == "dark", timeout=WAIT)
-        after = window.bench.script.viewport().grab().toImage().pixelColor(400, 30)
+        after = window.bench.page.viewport().grab().toImage().pixelColor(400, 30)
         assert before != after
-        assert window.bench.script.viewport().grab().toImage().pixelColor(150, 3).lightness() < 60, "the picture lane stays dark"
+        assert window.bench.page.viewport().grab().toImage().pixelColor(150, 3).lightness() < 60, "the picture lane stays dark"
     finally:
         window.change_theme()
     qtbot.waitUntil(lambda: settings.load()[0].theme == "light", timeout=WAIT)
@@ -68,10 +68,10 @@ def test_a_new_project_is_empty_and_the_old_one_comes_back(
     assert (ws.project_path, ws.sources, ws.opened) == (tmp_path / "next.standtall", (), None)
     assert window.windowTitle() == "next – Stand Tall"
     assert window.footage._empty.isVisibleTo(window.footage)
-    for does in (window.undo, window.bench.tuner.cut, window.bench.script.retype, window.bench.work.hear, window.give_words):
+    for does in (window.undo, window.bench.inspector.cut, window.bench.page.retype, window.bench.work.hear, window.export_words):
         does()  # nothing is open, and nothing goes wrong
     monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getOpenFileName", lambda *_a: (str(old), ""))
-    with qtbot.waitSignal(ws.edition_changed, timeout=WAIT):
+    with qtbot.waitSignal(ws.composition_changed, timeout=WAIT):
         window.choose_project()
     assert ws.opened.entry.short == short  # type: ignore[union-attr]
     assert settings.load()[0].recent[:2] == (str(old), str(tmp_path / "next.standtall"))
@@ -110,47 +110,47 @@ def test_steps_stay_inside_the_short(qtbot: QtBot, window: MainWindow) -> None:
     assert window.player.frame == 0
     window.step(10)
     qtbot.waitUntil(lambda: window.player.frame == 10, timeout=WAIT)
-    assert ws.playhead == opened.edition.scene(10).source_tick
-    before = ws.playhead
+    assert ws.selection.playhead == opened.composition.scene(10).source_tick
+    before = ws.selection.playhead
     window.step_seconds(2)
-    assert ws.playhead == before + 2 * TICKS
+    assert ws.selection.playhead == before + 2 * TICKS_PER_SECOND
     window.step(10**6)
-    qtbot.waitUntil(lambda: window.player.frame == opened.edition.frames - 1, timeout=WAIT)
+    qtbot.waitUntil(lambda: window.player.frame == opened.composition.frames - 1, timeout=WAIT)
 
 
 def test_time_is_even_or_elastic(qtbot: QtBot, window: MainWindow) -> None:
-    page = window.bench.script.page
+    page = window.bench.page.page
     assert page is not None
     with qtbot.waitSignal(window.workspace.opened_changed, timeout=WAIT):
         window.toggle_even()
-    even = window.bench.script.page
+    even = window.bench.page.page
     assert even is not None
     assert even.height > page.height, "an even page is as long as the footage"
-    ten = [even.y(t * TICKS) for t in range(20, 120, 10)]
+    ten = [even.y(t * TICKS_PER_SECOND) for t in range(20, 120, 10)]
     assert np.ptp(np.diff(ten)) < 2.5 * ROW
     with qtbot.waitSignal(window.workspace.opened_changed, timeout=WAIT):
         window.toggle_even()
-    assert window.bench.script.page.height == page.height  # type: ignore[union-attr]
+    assert window.bench.page.page.height == page.height  # type: ignore[union-attr]
 
 
 def test_rows_and_words_are_walked_by_keys(qtbot: QtBot, window: MainWindow) -> None:
-    ws, script = window.workspace, window.bench.script
+    ws, script = window.workspace, window.bench.page
     page, words = script.page, ws.opened.transcript.words  # type: ignore[union-attr]
     assert page is not None
-    ws.seek(words[page.rows[3].first].start)
+    ws.selection.seek(words[page.rows[3].first].start)
     qtbot.keyClick(script, Qt.Key.Key_Down)
-    assert ws.playhead == words[page.rows[4].first].start
+    assert ws.selection.playhead == words[page.rows[4].first].start
     qtbot.keyClick(script, Qt.Key.Key_Right, Qt.KeyboardModifier.ControlModifier)
-    assert ws.playhead == words[page.rows[4].first + 1].start
+    assert ws.selection.playhead == words[page.rows[4].first + 1].start
     qtbot.keyClick(script, Qt.Key.Key_Right, Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.ShiftModifier)
-    assert ws.selection == range(page.rows[4].first + 1, page.rows[4].first + 3)
+    assert ws.selection.words == range(page.rows[4].first + 1, page.rows[4].first + 3)
     qtbot.keyClick(script, Qt.Key.Key_Up)
-    assert ws.selection is None
+    assert ws.selection.words is None
 
 
 def test_a_jump_paints_what_a_whole_painting_does(qtbot: QtBot, window: MainWindow) -> None:
     """What is kept of a page while it is scrolled is the same picture as a fresh one."""
-    script = window.bench.script
+    script = window.bench.page
     bar = script.verticalScrollBar()
     for at in (0, 60, 47, 400, 430, 200):
         bar.setValue(at)
@@ -162,14 +162,17 @@ def test_a_jump_paints_what_a_whole_painting_does(qtbot: QtBot, window: MainWind
 
 def difference(one: QImage, other: QImage) -> float:
     """Share of pixels that are plainly not alike."""
-    a, b = (np.asarray(i.convertToFormat(QImage.Format.Format_RGB32).constBits()).reshape(-1, 4)[:, :3].astype(int) for i in (one, other))
+    a, b = (
+        np.asarray(i.convertToFormat(QImage.Format.Format_RGB32).constBits()).reshape(-1, 4)[:, :3].astype(int)
+        for i in (one, other)
+    )
     return float((np.abs(a - b).max(axis=1) > 40).mean())
 
 
 @pytest.mark.parametrize("missing", [0, 3_000])
 def test_the_loudness_beside_the_rows_is_the_loudest_of_each_line(qapp: object, missing: int) -> None:
     words = tuple(Word(f"w{i}", i * 24_000, i * 24_000 + 20_000) for i in range(120))
-    length = words[-1].end + TICKS
+    length = words[-1].end + TICKS_PER_SECOND
     page = Page(words, length, False)
     level = np.random.default_rng(4).uniform(-70, 0, length // LEVEL_STEP - missing).astype(np.float32)
     lane = LaneBox(50, 160, 0.0, page.height)
@@ -193,7 +196,7 @@ def test_the_loudness_beside_the_rows_is_the_loudest_of_each_line(qapp: object, 
 
 
 def test_the_lane_is_empty_where_nothing_was_measured(qapp: object) -> None:
-    page = Page((Word("a", 0, 4_800),), TICKS, False)
+    page = Page((Word("a", 0, 4_800),), TICKS_PER_SECOND, False)
     image = QImage(60, 80, QImage.Format.Format_RGB32)
     painter = QPainter(image)
     paint_time_lane(painter, QRectF(0, 0, 60, 80), LaneBox(50, 160, 0.0, 80.0), np.zeros(0, np.float32), page)
@@ -221,7 +224,7 @@ def test_a_page_holds_every_word_once_and_time_runs_down_it(words: tuple[Word, .
     assert [i for row in page.rows for i in range(row.first, row.last + 1)] == list(range(len(words)))
     for row in page.rows:
         inside = words[row.first : row.last + 1]
-        assert len({w.talker for w in inside}) == 1
+        assert len({w.speaker for w in inside}) == 1
         assert len(inside) <= MOST_WORDS
         assert len(inside) == 1 or sum(len(w.text) + 1 for w in inside) <= MOST_LETTERS + MOST_LETTERS // 2
         assert not any(w.ends_sentence for w in inside[:-1])
@@ -239,14 +242,17 @@ def test_a_page_holds_every_word_once_and_time_runs_down_it(words: tuple[Word, .
 
 
 def test_a_row_does_not_end_on_a_word_that_belongs_to_the_next() -> None:
-    words = tuple(Word(t, i * 9_600, i * 9_600 + 9_000) for i, t in enumerate(["we", "planted", "all", "of", "the", "beans", "behind", "the", "old", "shed"]))
+    words = tuple(
+        Word(t, i * 9_600, i * 9_600 + 9_000)
+        for i, t in enumerate(["we", "planted", "all", "of", "the", "beans", "behind", "the", "old", "shed"])
+    )
     for row in reading_rows(words)[:-1]:
         assert words[row[-1]].text not in ("the", "of", "a")
 
 
 def test_work_goes_in_order_and_comes_back_in_the_interface_thread(qtbot: QtBot) -> None:
-    door = Door()
-    worker = Worker("test", door)
+    dispatcher = Dispatcher()
+    worker = Worker("test", dispatcher)
     seen: list[tuple[int, bool]] = []
     for n in range(5):
         worker.do(lambda n=n: n, lambda n: seen.append((n, threading.current_thread() is threading.main_thread())))  # type: ignore[misc]
@@ -256,8 +262,8 @@ def test_work_goes_in_order_and_comes_back_in_the_interface_thread(qtbot: QtBot)
 
 
 def test_an_error_of_ours_is_told_and_the_thread_goes_on(qtbot: QtBot) -> None:
-    door = Door()
-    worker = Worker("test", door)
+    dispatcher = Dispatcher()
+    worker = Worker("test", dispatcher)
     told: list[StandTallError] = []
     done: list[int] = []
 
@@ -272,11 +278,11 @@ def test_an_error_of_ours_is_told_and_the_thread_goes_on(qtbot: QtBot) -> None:
 
 
 def test_what_comes_after_the_window_has_closed_is_dropped(qtbot: QtBot) -> None:
-    door = Door()
+    dispatcher = Dispatcher()
     seen: list[int] = []
-    door.send(lambda: seen.append(1))
-    door.shut()
-    door.send(lambda: seen.append(2))
+    dispatcher.send(lambda: seen.append(1))
+    dispatcher.shut()
+    dispatcher.send(lambda: seen.append(2))
     qtbot.wait(50)
     assert seen == []
 
@@ -284,7 +290,7 @@ def test_what_comes_after_the_window_has_closed_is_dropped(qtbot: QtBot) -> None
 def test_the_project_on_disk_is_whole_while_the_window_is_open(qtbot: QtBot, window: MainWindow) -> None:
     path = window.workspace.project_path
     assert path is not None
-    edited(qtbot, window, window.bench.tuner.toggle_captions)
+    edited(qtbot, window, window.bench.inspector.toggle_captions)
     with Project(path, "read") as other:  # another program reads it at the same time
         assert not other.entry(window.workspace.opened.entry.id).short.captions_on  # type: ignore[union-attr]
 

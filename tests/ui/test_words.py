@@ -38,7 +38,7 @@ def on_disk(window: MainWindow) -> Transcript:
 
 
 def type_over(qtbot: QtBot, window: MainWindow, text: str) -> None:
-    field = window.bench.script._retyper
+    field = window.bench.page._retyper
     assert field is not None
     field.selectAll()
     qtbot.keyClicks(field, text)
@@ -47,14 +47,14 @@ def type_over(qtbot: QtBot, window: MainWindow, text: str) -> None:
 
 def test_a_word_is_retyped_where_it_stands_and_shown_at_once(qtbot: QtBot, window: MainWindow) -> None:
     before = said(window)
-    index = next(i for i, w in enumerate(before.words) if i > 20 and w.doubtful)
-    view = window.bench.script.viewport()
+    index = next(i for i, w in enumerate(before.words) if i > 20 and w.low_confidence)
+    view = window.bench.page.viewport()
     qtbot.mouseDClick(view, Qt.MouseButton.LeftButton, pos=word_point(window, index))
     type_over(qtbot, window, "Odile")
     word = said(window).words[index]
     assert (word.text, word.start, word.end) == ("Odile", before.words[index].start, before.words[index].end)
     assert said(window) == on_disk(window)
-    lines = window.workspace.opened.edition.lines  # type: ignore[union-attr]
+    lines = window.workspace.opened.composition.lines  # type: ignore[union-attr]
     assert any(w.text == "Odile" for line in lines for w in line.words), "captions show the new spelling"
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
     assert said(window) == before
@@ -62,44 +62,44 @@ def test_a_word_is_retyped_where_it_stands_and_shown_at_once(qtbot: QtBot, windo
 
 def test_escape_gives_the_typing_up_and_letters_are_not_taken_for_keys(qtbot: QtBot, window: MainWindow) -> None:
     before, short = said(window), window.workspace.opened.entry.short  # type: ignore[union-attr]
-    window.workspace.select(range(6, 8))
+    window.workspace.selection.select(range(6, 8))
     qtbot.keyClick(window, Qt.Key.Key_T)
-    field = window.bench.script._retyper
+    field = window.bench.page._retyper
     assert field is not None
     qtbot.keyClicks(field, "b c o i ")  # keys of the window, were it not for the field
     qtbot.keyClick(field, Qt.Key.Key_Escape)
-    assert window.bench.script._retyper is None
+    assert window.bench.page._retyper is None
     assert said(window) is before
     assert window.workspace.opened.entry.short is short  # type: ignore[union-attr]
 
 
 def test_doubts_are_walked_and_accepted_one_key_each(qtbot: QtBot, window: MainWindow) -> None:
-    doubts = [i for i, w in enumerate(said(window).words) if w.doubtful]
+    doubts = [i for i, w in enumerate(said(window).words) if w.low_confidence]
     seen = []
     for _ in range(3):
         qtbot.keyClick(window, Qt.Key.Key_D)
-        assert window.workspace.selection is not None
-        seen.append(window.workspace.selection.start)
+        assert window.workspace.selection.words is not None
+        seen.append(window.workspace.selection.words.start)
     assert seen == doubts[:3]
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_A))
     assert said(window).words[seen[-1]].confidence == 1.0
-    assert window.workspace.selection.start == doubts[doubts.index(seen[-1]) + 1]
+    assert window.workspace.selection.words.start == doubts[doubts.index(seen[-1]) + 1]
     assert f"{len(doubts) - 1} of" in window.bench.sheet._doubts.text()
     qtbot.keyClick(window, Qt.Key.Key_D, Qt.KeyboardModifier.ShiftModifier)
-    assert window.workspace.selection.start == seen[-2]
+    assert window.workspace.selection.words.start == seen[-2]
 
 
 def test_words_are_merged_moved_and_marked_by_keys(qtbot: QtBot, window: MainWindow) -> None:
     words = said(window).words
-    window.workspace.select(range(1, 3))
+    window.workspace.selection.select(range(1, 3))
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_M))
     assert said(window).words[1].text == words[1].text + words[2].text
-    window.workspace.select(range(1, 2))
+    window.workspace.selection.select(range(1, 2))
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_BracketRight))
     assert said(window).words[1].start == words[1].start + 480
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_N))
     assert said(window).words[1].kind == "unspoken"
-    lines = window.workspace.opened.edition.lines  # type: ignore[union-attr]
+    lines = window.workspace.opened.composition.lines  # type: ignore[union-attr]
     assert all(w.index != 1 for line in lines for w in line.words), "what is not spoken is not shown"
 
 
@@ -107,19 +107,19 @@ def test_search_marks_every_hit_and_walks_them(qtbot: QtBot, window: MainWindow)
     qtbot.keyClick(window, Qt.Key.Key_F, Qt.KeyboardModifier.ControlModifier)
     bar = window.bench.searching
     qtbot.keyClicks(bar.field, "soil")
-    with qtbot.waitSignal(window.workspace.search_changed, timeout=WAIT):
+    with qtbot.waitSignal(window.workspace.search.changed, timeout=WAIT):
         qtbot.keyClick(bar.field, Qt.Key.Key_Return)
     words = said(window).words
-    assert [words[h.start].bare for h in window.workspace.hits] == ["soil"] * sum(w.bare == "soil" for w in words)
-    assert bar._count.text() == f"{window.workspace.hit + 1} of {len(window.workspace.hits)}"
-    first = window.workspace.hit
+    assert [words[h.start].bare for h in window.workspace.search.hits] == ["soil"] * sum(w.bare == "soil" for w in words)
+    assert bar._count.text() == f"{window.workspace.search.hit + 1} of {len(window.workspace.search.hits)}"
+    first = window.workspace.search.hit
     qtbot.keyClick(bar.field, Qt.Key.Key_Return)
-    assert window.workspace.hit == (first + 1) % len(window.workspace.hits)
-    assert window.workspace.playhead == words[window.workspace.hits[window.workspace.hit].start].start
-    _used, hits, _doubts = window.bench.script.verticalScrollBar().marks()  # type: ignore[attr-defined]
-    assert len(hits) == len(window.workspace.hits)
+    assert window.workspace.search.hit == (first + 1) % len(window.workspace.search.hits)
+    assert window.workspace.selection.playhead == words[window.workspace.search.hits[window.workspace.search.hit].start].start
+    _used, hits, _doubts = window.bench.page.verticalScrollBar().marks()  # type: ignore[attr-defined]
+    assert len(hits) == len(window.workspace.search.hits)
     qtbot.keyClick(bar.field, Qt.Key.Key_Escape)
-    assert window.workspace.hits == ()
+    assert window.workspace.search.hits == ()
     assert not bar.isVisible()
 
 
@@ -134,10 +134,10 @@ def test_find_and_replace_and_the_word_list_mend_everywhere_at_once(qtbot: QtBot
     assert sum(w.bare == "earth" for w in said(window).words) == count
     sheet._term.setText("Odile Bracken")
     sheet._heard.setText("Bracken, Odeal Bracken")
-    with qtbot.waitSignal(window.workspace.terms_changed, timeout=WAIT):
+    with qtbot.waitSignal(window.workspace.word_lists.changed, timeout=WAIT):
         sheet._heard.setFocus()
         qtbot.keyClick(sheet._heard, Qt.Key.Key_Return)
-    assert window.workspace.terms == (Term("Odile Bracken", ("Bracken", "Odeal Bracken")),)
+    assert window.workspace.word_lists.terms == (Term("Odile Bracken", ("Bracken", "Odeal Bracken")),)
     edited(qtbot, window, sheet._apply.click)
     assert any(w.text == "Odile" for w in said(window).words)
     edited(qtbot, window, window.workspace.undo)
@@ -145,30 +145,30 @@ def test_find_and_replace_and_the_word_list_mend_everywhere_at_once(qtbot: QtBot
     assert sum(w.bare == "soil" for w in said(window).words) == count
 
 
-def test_talkers_are_named_joined_and_given_words(qtbot: QtBot, window: MainWindow) -> None:
+def test_speakers_are_named_joined_and_given_words(qtbot: QtBot, window: MainWindow) -> None:
     sheet = window.bench.sheet
-    name = sheet._talkers.itemAtPosition(2, 1).widget()
+    name = sheet._speakers.itemAtPosition(2, 1).widget()
     name.setText("Odile")  # type: ignore[attr-defined]
     edited(qtbot, window, lambda: name.editingFinished.emit())  # type: ignore[attr-defined]
-    assert said(window).talkers[2].name == "Odile"
+    assert said(window).speakers[2].name == "Odile"
     assert window.workspace.opened.analysis.people.names[2] == "Odile", "the camera's people have the name too"  # type: ignore[union-attr]
-    window.workspace.select(range(10, 14))
-    edited(qtbot, window, sheet._new_talker.click)
-    assert {w.talker for w in said(window).words[10:14]} == {3}
-    join = sheet._talkers.itemAtPosition(3, 4).widget()
+    window.workspace.selection.select(range(10, 14))
+    edited(qtbot, window, sheet._new_speaker.click)
+    assert {w.speaker for w in said(window).words[10:14]} == {3}
+    join = sheet._speakers.itemAtPosition(3, 4).widget()
     join.setCurrentIndex(join.findData(0))  # type: ignore[attr-defined]
     edited(qtbot, window, lambda: join.activated.emit(1))  # type: ignore[attr-defined]
-    assert {w.talker for w in said(window).words[10:14]} == {0}
-    assert len(said(window).talkers) == 3
+    assert {w.speaker for w in said(window).words[10:14]} == {0}
+    assert len(said(window).speakers) == 3
 
 
-def test_the_nudge_moves_captions_and_not_words(qtbot: QtBot, window: MainWindow) -> None:
+def test_the_offset_moves_captions_and_not_words(qtbot: QtBot, window: MainWindow) -> None:
     words = said(window).words
-    before = window.workspace.opened.edition.lines[1]  # type: ignore[union-attr]
+    before = window.workspace.opened.composition.lines[1]  # type: ignore[union-attr]
     sheet = window.bench.sheet
-    sheet._nudge.setValue(20)
-    edited(qtbot, window, sheet._set_nudge)
-    assert window.workspace.opened.edition.lines[1].start == before.start + 9_600  # type: ignore[union-attr]
+    sheet._offset.setValue(20)
+    edited(qtbot, window, sheet._set_offset)
+    assert window.workspace.opened.composition.lines[1].start == before.start + 9_600  # type: ignore[union-attr]
     assert said(window).words == words
 
 
@@ -188,7 +188,7 @@ def test_a_word_is_heard_in_its_surroundings(qtbot: QtBot, window: MainWindow) -
     device: Any = Device()
     window.bench.work.hearing.device = device
     word = said(window).words[30]
-    window.workspace.select(range(30, 31))
+    window.workspace.selection.select(range(30, 31))
     qtbot.keyClick(window, Qt.Key.Key_H)
     qtbot.waitUntil(lambda: bool(device.played), timeout=WAIT)
     assert device.played[0].shape == (word.end - word.start + 48_000, 2)
@@ -197,7 +197,7 @@ def test_a_word_is_heard_in_its_surroundings(qtbot: QtBot, window: MainWindow) -
 
 def test_without_a_sound_device_that_is_said(qtbot: QtBot, window: MainWindow) -> None:
     window.bench.work.hearing.device = None
-    window.workspace.select(range(3, 4))
+    window.workspace.selection.select(range(3, 4))
     with qtbot.waitSignal(window.workspace.said) as heard:
         qtbot.keyClick(window, Qt.Key.Key_H)
     assert "sound device" in heard.args[0]
@@ -205,7 +205,7 @@ def test_without_a_sound_device_that_is_said(qtbot: QtBot, window: MainWindow) -
 
 def test_words_are_found_in_the_sound_anew(qtbot: QtBot, window: MainWindow) -> None:
     before = said(window).words
-    window.workspace.select(range(20, 21))
+    window.workspace.selection.select(range(20, 21))
     for _ in range(9):
         edited(qtbot, window, lambda: window.bench.work.shift_end(-1))
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Y))
@@ -215,13 +215,13 @@ def test_words_are_found_in_the_sound_anew(qtbot: QtBot, window: MainWindow) -> 
 def test_words_go_out_and_come_in_as_a_file(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
     out = tmp_path / "words.srt"
     sheet = ExportSheet("source", "short", (), window)
-    sheet.wanted.connect(window.files.give_words)
+    sheet.wanted.connect(window.files.export_words)
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT) as told:
         sheet.wanted.emit(out, True, "")
     before = said(window)
     assert f"{len(before.words)} words written" in told.args[0]
     out.write_text(out.read_text("utf-8").replace("soil", "earth"), "utf-8")
-    edited(qtbot, window, lambda: window.files.take_words(out))
+    edited(qtbot, window, lambda: window.files.import_words(out))
     now = said(window)
     assert [w.text.replace("earth", "soil") for w in now.words] == [w.text for w in before.words]
     late = [abs(a.start - b.start) / 48_000 for a, b in zip(now.words, before.words, strict=True)]
@@ -238,24 +238,24 @@ def test_a_file_of_something_else_is_refused_and_changes_nothing(
     path.write_text(text * 3, "utf-8")
     before = said(window)
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda t, _k: "Finding" not in t):
-        window.files.take_words(path)
+        window.files.import_words(path)
     assert said(window) == before
 
 
 def test_two_people_taken_for_one_are_parted_by_voice(qtbot: QtBot, window: MainWindow) -> None:
-    """Two talkers of the demo are joined, and the program parts them again by their voices."""
+    """Two speakers of the demo are joined, and the program parts them again by their voices."""
     before = said(window)
-    edited(qtbot, window, lambda: window.workspace.revise(lambda t: corrections.join_talkers(t, 1, 0)))
+    edited(qtbot, window, lambda: window.workspace.revise(lambda t: corrections.join_speakers(t, 1, 0)))
     joined = said(window)
-    assert len(joined.talkers) == len(before.talkers) - 1
-    gone = sum(w.talker == 0 for w in before.words)
+    assert len(joined.speakers) == len(before.speakers) - 1
+    gone = sum(w.speaker == 0 for w in before.words)
     edited(qtbot, window, lambda: window.bench.work.divide(0))
     after = said(window)
-    new = len(after.talkers) - 1
-    moved = [i for i, w in enumerate(after.words) if w.talker == new]
-    right = max(sum(before.words[i].talker == k for i in moved) for k in (0, 1))
+    new = len(after.speakers) - 1
+    moved = [i for i, w in enumerate(after.words) if w.speaker == new]
+    right = max(sum(before.words[i].speaker == k for i in moved) for k in (0, 1))
     assert right / len(moved) > 0.97
-    assert abs(len(moved) - min(gone, sum(w.talker == 1 for w in before.words))) <= 4
+    assert abs(len(moved) - min(gone, sum(w.speaker == 1 for w in before.words))) <= 4
     assert after == on_disk(window)
 
 
@@ -273,7 +273,7 @@ def test_a_second_language_is_typed_beside_the_words_and_captions_follow(
     assert on_disk(window).translations[0].passages[0].text == "Willkommen zur Gartenstunde."
     edited(qtbot, window, lambda: window.workspace.edit(lambda s, a: words.choose(s, a, range(6))))
     edited(qtbot, window, second.captions.click)
-    lines = window.workspace.opened.edition.lines  # type: ignore[union-attr]
+    lines = window.workspace.opened.composition.lines  # type: ignore[union-attr]
     assert [w.text for line in lines for w in line.words] == ["Willkommen", "zur", "Gartenstunde."]
     path = tmp_path / "t.de.xlf"
     monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getSaveFileName", lambda *_a: (str(path), ""))
@@ -293,8 +293,8 @@ def test_a_second_language_is_typed_beside_the_words_and_captions_follow(
 def test_an_edge_of_a_word_is_dragged_along_its_sound(qtbot: QtBot, window: MainWindow) -> None:
     before = said(window).words
     window.bench.show_side(0)
-    window.workspace.select(range(40, 41))
-    edges = window.bench.tuner.edges
+    window.workspace.selection.select(range(40, 41))
+    edges = window.bench.inspector.edges
     assert edges.isVisible()
     high = edges.height() // 2
     at = QPoint(round(edges.x_of(before[40].end)), high)
@@ -316,15 +316,15 @@ def test_an_edge_of_a_word_is_dragged_along_its_sound(qtbot: QtBot, window: Main
 
 def test_a_word_of_the_user_holds_in_every_project(qtbot: QtBot, window: MainWindow) -> None:
     sheet, ws = window.bench.sheet, window.workspace
-    with qtbot.waitSignal(ws.terms_changed, timeout=WAIT):
-        ws.set_terms((Term("Odile", ("Odeal",)), Term("Ketterby", ("Caterby",))), ())
+    with qtbot.waitSignal(ws.word_lists.changed, timeout=WAIT):
+        ws.word_lists.keep((Term("Odile", ("Odeal",)), Term("Ketterby", ("Caterby",))), ())
     (box,) = [b for b in sheet.findChildren(QCheckBox) if b.toolTip().startswith("Odile holds")]
-    with qtbot.waitSignal(ws.terms_changed, timeout=WAIT):
+    with qtbot.waitSignal(ws.word_lists.changed, timeout=WAIT):
         box.click()
-    assert [t.text for t in ws.own_terms] == ["Odile"]
-    assert [t.text for t in ws.terms] == ["Ketterby"]
+    assert [t.text for t in ws.word_lists.own] == ["Odile"]
+    assert [t.text for t in ws.word_lists.terms] == ["Ketterby"]
     assert wordlist.load()[0] == (Term("Odile", ("Odeal",)),)
     assert ws.project_path is not None
     with qtbot.waitSignal(ws.project_changed, timeout=WAIT):
         ws.open_project(ws.project_path.with_name("Another.standtall"))
-    assert [t.text for t in ws.all_terms] == ["Odile"], "another project has it, too"
+    assert [t.text for t in ws.word_lists.all] == ["Odile"], "another project has it, too"

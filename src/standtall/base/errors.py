@@ -74,9 +74,7 @@ def disk_error(error: OSError, path: object) -> OutputError:
     if error.errno == errno.ENOSPC:
         return OutputError(f"The disk is full: {path} could not be written.", "Free some space and try again.")
     if error.errno in (errno.EACCES, errno.EPERM, errno.EROFS):
-        return OutputError(
-            f"{path} may not be written.", "Choose a folder that you own, or change its permissions."
-        )
+        return OutputError(f"{path} may not be written.", "Choose a folder that you own, or change its permissions.")
     if error.errno in (errno.ENOENT, errno.ENOTDIR):
         return OutputError(f"{path} could not be made.", "Check that the folder's name is right and that it exists.")
     return OutputError(f"{path} could not be written: {error.strerror}.", "Try another folder.", errno=error.errno)

@@ -1,42 +1,43 @@
-"""Groups words into subtitle cues for files: at most two lines of reading length, one talker each."""
+"""Groups words into subtitle cues for files: at most two lines of reading length, one speaker each."""
 
 from __future__ import annotations
 
 from dataclasses import dataclass
 from typing import Final
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.captions.lines import BOUND_TO_NEXT, CaptionWord
+from standtall.model.words import ends_sentence
 
 LINE: Final = 42
 """Most letters of a line (common practice, no source)."""
 LINES: Final = 2
-LONGEST: Final = 7 * TICKS
+LONGEST: Final = 7 * TICKS_PER_SECOND
 """Longest time that a cue stands (common practice, no source)."""
-PAUSE: Final = round(0.8 * TICKS)
-LINGER: Final = round(0.4 * TICKS)
+PAUSE: Final = round(0.8 * TICKS_PER_SECOND)
+LINGER: Final = round(0.4 * TICKS_PER_SECOND)
 """How long a cue stays after its last word, where nothing follows at once."""
 
 
 @dataclass(frozen=True, slots=True)
 class Cue:
-    """Words in one or two lines, shown from `start` to `end` ticks; `talker` as in the transcript."""
+    """Words in one or two lines, shown from `start` to `end` ticks; `speaker` as in the transcript."""
 
     lines: tuple[tuple[CaptionWord, ...], ...]
     start: int
     end: int
-    talker: int
+    speaker: int
 
     @property
     def words(self) -> tuple[CaptionWord, ...]:
         return tuple(w for line in self.lines for w in line)
 
 
-def cues(said: tuple[CaptionWord, ...], talkers: tuple[int, ...]) -> tuple[Cue, ...]:
-    """Cues of words in time order; `talkers` says for each index of a word who says it."""
+def cues(said: tuple[CaptionWord, ...]) -> tuple[Cue, ...]:
+    """Cues of words in time order."""
     groups: list[list[CaptionWord]] = []
     for word in said:
-        if groups and not _new(groups[-1], word, talkers):
+        if groups and not _new(groups[-1], word):
             groups[-1].append(word)
         else:
             groups.append([word])
@@ -44,17 +45,17 @@ def cues(said: tuple[CaptionWord, ...], talkers: tuple[int, ...]) -> tuple[Cue, 
     for i, group in enumerate(groups):
         after = groups[i + 1][0].start if i + 1 < len(groups) else group[-1].end + LINGER
         end = max(group[-1].end, min(after, group[-1].end + LINGER))
-        out.append(Cue(_lines(group), group[0].start, max(end, group[0].start + 1), talkers[group[0].index]))
+        out.append(Cue(_lines(group), group[0].start, max(end, group[0].start + 1), group[0].said.speaker))
     return tuple(out)
 
 
-def _new(group: list[CaptionWord], word: CaptionWord, talkers: tuple[int, ...]) -> bool:
-    if talkers[group[-1].index] != talkers[word.index] or word.start - group[-1].end > PAUSE:
+def _new(group: list[CaptionWord], word: CaptionWord) -> bool:
+    if group[-1].said.speaker != word.said.speaker or word.start - group[-1].end > PAUSE:
         return True
     if word.end - group[0].start > LONGEST or len(_lines([*group, word])) > LINES:
         return True
     letters = sum(len(w.text) + 1 for w in group)
-    return letters > LINE // 2 and group[-1].text.rstrip("\"'”’»)").endswith((".", "!", "?", "…", "。"))
+    return letters > LINE // 2 and ends_sentence(group[-1].text)
 
 
 def _lines(group: list[CaptionWord]) -> tuple[tuple[CaptionWord, ...], ...]:

@@ -3,19 +3,20 @@
 from __future__ import annotations
 
 import functools
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
-from typing import Final
+from typing import Final, Protocol
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.timemap import TimeMap
-from standtall.model.words import Word, words_within
+from standtall.model.translation import Translation
+from standtall.model.words import Word, ends_sentence, words_within
 
-PAUSE: Final = round(0.38 * TICKS)
+PAUSE: Final = round(0.38 * TICKS_PER_SECOND)
 """A silence from which a line never reaches over it."""
-HOLD: Final = round(0.5 * TICKS)
+HOLD: Final = round(0.5 * TICKS_PER_SECOND)
 """A line stays until the next one when that comes sooner than this, so that captions do not flicker."""
-AFTER: Final = round(0.22 * TICKS)
+AFTER: Final = round(0.22 * TICKS_PER_SECOND)
 _BOUND: Final = """
 a an the of to in on at by for with from as and or but so if that than my your his her its our their this these those
 is are was were be i you he she it we they i'm i've don't not very no one's
@@ -29,9 +30,10 @@ Width = Callable[[str], float]
 
 @dataclass(frozen=True, slots=True)
 class CaptionWord:
-    """A word of a line: index into the source's words, text, start and end in ticks of the short."""
+    """A word of a line: the word of which source it stands for, its text, start and end in ticks of the short."""
 
-    index: int
+    source: str
+    said: Word
     text: str
     start: int
     end: int
@@ -49,30 +51,44 @@ class CaptionLine:
     def text(self) -> str:
         return " ".join(w.text for w in self.words)
 
-    def lit_at(self, tick: int) -> int | None:
-        """Position of the word being said; a word stays lit until the next begins, unless a real pause follows."""
-        lit = None
+    def highlighted_at(self, tick: int) -> int | None:
+        """Position of the word being said; a word stays highlighted until the next begins, unless a real pause follows."""
+        found = None
         for i, word in enumerate(self.words):
             if word.start <= tick:
-                lit = i
-        if lit is not None and tick >= self.words[lit].end + AFTER:
+                found = i
+        if found is not None and tick >= self.words[found].end + AFTER:
             return None
-        return lit
+        return found
 
 
-def spoken(
-    words: tuple[Word, ...], time_map: TimeMap, nudge: int = 0, unspoken: bool = False
-) -> tuple[CaptionWord, ...]:
-    """The words that the short keeps, in its own time and `nudge` ticks later; those not spoken only if asked for."""
+class Worded(Protocol):
+    """What has words: an analysis or a transcript of one source."""
+
+    @property
+    def words(self) -> tuple[Word, ...]: ...
+    @property
+    def caption_offset(self) -> int: ...
+    @property
+    def translations(self) -> tuple[Translation, ...]: ...
+
+
+def spoken(worded: Mapping[str, Worded], time_map: TimeMap, shifted: bool = True) -> tuple[CaptionWord, ...]:
+    """The words that a short keeps of its sources, in its own time, later by their caption offset where they are to be
+    `shifted`; words that are not in the sound are left out."""
     out: list[CaptionWord] = []
-    for number, excerpt in enumerate(time_map.excerpts):
+    for number, segment in enumerate(time_map.segments):
+        if segment.source not in worded:
+            continue
+        words = worded[segment.source].words
         begin, end = time_map.span_of(number)
-        for i in words_within(words, excerpt.start, excerpt.end):
-            if words[i].kind == "unspoken" and not unspoken:
+        moved = begin - segment.start + (worded[segment.source].caption_offset if shifted else 0)
+        for i in words_within(words, segment.start, segment.end):
+            if words[i].kind == "unspoken":
                 continue
-            moved = begin - excerpt.start + nudge
             start = min(max(begin, words[i].start + moved), end - 1)
-            out.append(CaptionWord(i, words[i].text, start, max(start + 1, min(end, words[i].end + moved))))
+            stop = max(start + 1, min(end, words[i].end + moved))
+            out.append(CaptionWord(segment.source, words[i], words[i].text, start, stop))
     return tuple(out)
 
 
@@ -99,7 +115,7 @@ def lines(said: tuple[CaptionWord, ...], max_words: int, width: Width, length: i
 def _phrases(said: tuple[CaptionWord, ...]) -> list[list[CaptionWord]]:
     out: list[list[CaptionWord]] = []
     for word in said:
-        new = not out or word.start - out[-1][-1].end > PAUSE or out[-1][-1].text.rstrip("\"'”’").endswith((".", "!", "?"))
+        new = not out or word.start - out[-1][-1].end > PAUSE or ends_sentence(out[-1][-1].text)
         if new:
             out.append([word])
         else:

@@ -1,46 +1,66 @@
-"""The words of a translation in the time of a short: each passage shares its time among its letters."""
+"""What captions say: the words as they are spoken, or those of a translation."""
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from typing import Final
 
-from standtall.captions.lines import CaptionWord
+from standtall.captions.lines import CaptionWord, Worded, spoken
 from standtall.model.timemap import TimeMap
-from standtall.model.translation import Passage, Translation
-from standtall.model.words import Word, words_within
+from standtall.model.translation import Passage
+from standtall.model.words import words_within
 
 LEAST_KEPT: Final = 0.4
 """A passage of which less of its time is in the short says what is not heard any more, and is left out."""
 
 
-def translated(words: tuple[Word, ...], translation: Translation, time_map: TimeMap, nudge: int = 0) -> tuple[CaptionWord, ...]:
-    """The translated passages that the short keeps, `nudge` ticks later; `index` is that of the first word of a passage.
+def worded(texts: Mapping[str, Worded], time_map: TimeMap, language: str = "", shifted: bool = True) -> tuple[CaptionWord, ...]:
+    """What the captions of a short say: the translation into a `language` where any source has one, else the words as they are
+    spoken. They come later by the caption offset of their source where they are to be `shifted`."""
+    if language and any(t.language == language for text in texts.values() for t in text.translations):
+        return translated(texts, time_map, language, shifted)
+    return spoken(texts, time_map, shifted)
+
+
+def translated(
+    texts: Mapping[str, Worded], time_map: TimeMap, language: str, shifted: bool = True
+) -> tuple[CaptionWord, ...]:  # fmt: skip
+    """The translated passages that a short keeps; each word stands for the first spoken word of its passage.
 
     Words of another language have no times of their own, so the time of a passage is shared out by letters.
     """
-    places: list[tuple[int, int, Passage]] = []
-    for number, excerpt in enumerate(time_map.excerpts):
+    places: list[tuple[int, int, str, Passage]] = []
+    for number, segment in enumerate(time_map.segments):
         begin = time_map.span_of(number)[0]
-        for passage in translation.passages:
-            start, end = max(passage.start, excerpt.start), min(passage.end, excerpt.end)
+        text = texts.get(segment.source)
+        passages = [p for t in (text.translations if text else ()) if t.language == language for p in t.passages]
+        for passage in passages:
+            start, end = max(passage.start, segment.start), min(passage.end, segment.end)
             if start >= end or not passage.text:
                 continue
-            here = (begin + start - excerpt.start, begin + end - excerpt.start)
-            if places and places[-1][2] is passage:
-                places[-1] = (places[-1][0], here[1], passage)
+            here = (begin + start - segment.start, begin + end - segment.start)
+            if places and places[-1][3] is passage:
+                places[-1] = (places[-1][0], here[1], segment.source, passage)
             else:
-                places.append((*here, passage))
+                places.append((*here, segment.source, passage))
     out: list[CaptionWord] = []
-    for begin, stop, passage in places:
-        if stop - begin < LEAST_KEPT * (passage.end - passage.start):
-            continue
-        inside = words_within(words, passage.start, passage.end)
-        texts = passage.text.split()
-        letters = sum(len(t) + 1 for t in texts)
-        at = 0
-        for text in texts:
-            start = begin + (stop - begin) * at // letters
-            at += len(text) + 1
-            end = begin + (stop - begin) * at // letters
-            out.append(CaptionWord(min(inside.start, len(words) - 1), text, start + nudge, max(start + 1, end) + nudge))
+    for begin, stop, source, passage in places:
+        if stop - begin >= LEAST_KEPT * (passage.end - passage.start):
+            out += _shared_out(source, texts[source], passage, begin, stop, shifted)
     return tuple(w for w in out if w.start >= 0)
+
+
+def _shared_out(source: str, text: Worded, passage: Passage, begin: int, stop: int, shifted: bool) -> list[CaptionWord]:
+    offset = text.caption_offset if shifted else 0
+    inside = words_within(text.words, passage.start, passage.end)
+    said = text.words[min(inside.start, len(text.words) - 1)]
+    pieces = passage.text.split()
+    letters = sum(len(t) + 1 for t in pieces)
+    out: list[CaptionWord] = []
+    at = 0
+    for piece in pieces:
+        start = begin + (stop - begin) * at // letters
+        at += len(piece) + 1
+        end = begin + (stop - begin) * at // letters
+        out.append(CaptionWord(source, said, piece, start + offset, max(start + 1, end) + offset))
+    return out

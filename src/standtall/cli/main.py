@@ -16,10 +16,9 @@ from standtall.base.errors import Cancelled, OutputError, ProjectError, StandTal
 from standtall.base.files import clear_parts
 from standtall.base.log import unforeseen
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS, clock, ticks
-from standtall.cli.show import Voice
+from standtall.base.time import TICKS_PER_SECOND, clock, ticks
+from standtall.cli.reporter import Voice
 from standtall.model.brief import Content
-from standtall.model.look import LOOKS
 
 if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them, so that --help is quick
     from standtall.model.source import Source
@@ -66,7 +65,7 @@ def parser() -> argparse.ArgumentParser:
     probe = command("probe", "Say what a media file is.")
     probe.add_argument("footage", type=Path)
 
-    analyse = command("analyse", "Find words, shots, faces and talkers; kept for later, never done twice.")
+    analyse = command("analyse", "Find words, shots, faces and speakers; kept for later, never done twice.")
     analyse.add_argument("footage", type=Path, nargs="+")
     analyse.add_argument("--part-from", type=time_of, default=0, help="leave out what comes before this time")
     analyse.add_argument("--part-to", type=time_of, default=0, help="leave out what comes after this time")
@@ -83,8 +82,8 @@ def parser() -> argparse.ArgumentParser:
     make.add_argument("--to", dest="end", type=time_of, help="where it ends")
     make.add_argument("--first-words", help="start with these words")
     make.add_argument("--last-words", help="end with these words")
-    make.add_argument("--length", type=time_of, default=60 * TICKS, help="longest length otherwise (default: 1:00)")
-    make.add_argument("--look", choices=[look.name for look in LOOKS], default="ember", help="caption look")
+    make.add_argument("--length", type=time_of, default=60 * TICKS_PER_SECOND, help="longest length otherwise (default: 1:00)")
+    make.add_argument("--look", default="", help="name of the caption look")
     make.add_argument("--no-captions", action="store_true", help="leave the captions out")
     analysis_options(make)
 
@@ -147,7 +146,7 @@ def _probe(chosen: argparse.Namespace, voice: Voice, _progress: Progress) -> int
     from standtall.media.probe import probe
 
     s = probe(chosen.footage)
-    picture = f"{s.width} x {s.height}, {float(s.rate):g} pictures a second, {s.video_codec}" if s.has_picture else "no picture"
+    picture = f"{s.width} x {s.height}, {float(s.rate):g} fps, {s.video_codec}" if s.has_picture else "no picture"
     sound = f"{s.audio_channels} channels at {s.audio_rate} Hz, {s.audio_codec}" if s.has_sound else "no sound"
     voice.result(f"{s.name}: {clock(s.length, tenths=True)}, {picture}; {sound}", s)
     return 0
@@ -203,8 +202,8 @@ def _analyse(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> in
                             "shots": len(people.shots), "people": len(people.names)})  # fmt: skip
         if chosen.words:
             for w in found.words:
-                line = f"{w.start / TICKS:9.3f} {w.end / TICKS:9.3f} {w.confidence:4.2f}  {w.text}"
-                times = {"start": w.start / TICKS, "end": w.end / TICKS}
+                line = f"{w.start / TICKS_PER_SECOND:9.3f} {w.end / TICKS_PER_SECOND:9.3f} {w.confidence:4.2f}  {w.text}"
+                times = {"start": w.start / TICKS_PER_SECOND, "end": w.end / TICKS_PER_SECOND}
                 voice.note("word", line, word=w.text, confidence=w.confidence, **times)
     return worst
 
@@ -212,18 +211,28 @@ def _analyse(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> in
 def _make(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int:
     from standtall.library.cache import AnalysisCache
     from standtall.session.analyse import analyse
-    from standtall.session.make import Choice, file_name, finish, short_of
+    from standtall.session.begin import Choice, short_of
+    from standtall.session.finish import file_name, finish
 
     source = _source(chosen.footage, chosen.track)
     options = _options(chosen)
     analysis = analyse(source, options, progress, AnalysisCache())
     choice = Choice(chosen.start, chosen.end, chosen.first_words, chosen.last_words, chosen.length)
-    brief = dataclasses.replace(options.brief, look=chosen.look)
-    short = dataclasses.replace(short_of(source, analysis, choice, brief), captions_on=not chosen.no_captions)
+    brief = dataclasses.replace(options.brief, look=_look(chosen.look)) if chosen.look else options.brief
+    short = short_of(source, analysis, choice, brief)
+    short = dataclasses.replace(short, captions=dataclasses.replace(short.captions, shown=not chosen.no_captions))
     out = chosen.out / file_name(short)
     report = finish(short, source, analysis, out, progress)
     _say_finished(voice, out, report)
     return 0
+
+
+def _look(name: str) -> str:
+    """The name of a look that there is; raises `ProjectError` naming those there are."""
+    from standtall.library.looks import LOOKS
+    from standtall.model.look import look_named
+
+    return look_named(LOOKS.load().values, name).name
 
 
 def _say_finished(voice: Voice, out: Path, report: Report) -> None:
@@ -239,20 +248,20 @@ def _render(chosen: argparse.Namespace, voice: Voice, progress: Progress) -> int
     from standtall.library.project import Project
     from standtall.model.brief import Brief
     from standtall.session.analyse import Options, analyse, known
-    from standtall.session.make import file_name, finish
+    from standtall.session.finish import file_name, finish
     from standtall.session.told import as_told, found_in, transcript_of
 
     with Project.reading(chosen.project) as project:
         sources, briefs = {s.key: s for s in project.sources()}, project.briefs()
         terms = (*wordlist.load()[0], *project.terms())
-        entries = [e for e in project.shorts() if chosen.short in (None, e.id) and e.short.source_key in sources]
+        entries = [e for e in project.shorts() if chosen.short in (None, e.id) and e.short.main_source in sources]
     if not entries:
         raise ProjectError("There is no such short in this project.", "Leave --short out to render all.")
     worst = 0
     taken: set[Path] = set()
     for entry in entries:
         try:
-            source = sources[entry.short.source_key]
+            source = sources[entry.short.main_source]
             options, cache = Options.of(briefs.get(source.key, Brief()), terms), AnalysisCache()
             if known(source, options, cache) is None:
                 text = f"{source.name}: it is analysed again with the word list of the project, since nothing is kept here."

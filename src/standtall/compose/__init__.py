@@ -1,1 +1,1 @@
-"""What is on each frame of a short, and painting it; preview and render share it."""
+"""What each frame and each sample of a short is made of, and painting and mixing it; preview and render share it."""

@@ -7,15 +7,17 @@ from dataclasses import dataclass, replace
 from typing import Final, Literal
 
 from standtall.base.errors import NothingToDo
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.analysis import Analysis
+from standtall.model.cut import Segment
 from standtall.model.edits import Edit, count_of
-from standtall.model.short import Cover, Short
+from standtall.model.extras import Cutaway
+from standtall.model.short import Short
 from standtall.model.words import words_within
 
 How = Literal["even", "phrases"]
-PAUSE: Final = round(0.38 * TICKS)
-LEAST: Final = TICKS // 2
+PAUSE: Final = round(0.38 * TICKS_PER_SECOND)
+LEAST: Final = TICKS_PER_SECOND // 2
 """A picture that stands shorter than this is not seen."""
 
 
@@ -39,34 +41,39 @@ def lay_over(short: Short, analysis: Analysis, pictures: Sequence[Picture], how:
         raise NothingToDo("No pictures are chosen.", "Choose footage or stills to lay over the words.")
     if short.length // len(pictures) < LEAST:
         raise NothingToDo(
-            f"{len(pictures)} pictures are too many for a short of {short.length // TICKS} s.", "Choose fewer, or a longer short."
+            f"{len(pictures)} pictures are too many for a short of {short.length // TICKS_PER_SECOND} s.",
+            "Choose fewer, or a longer short.",
         )
     edges = [short.length * n // len(pictures) for n in range(len(pictures) + 1)]
     if how == "phrases":
         edges = _on_phrases(edges, _phrase_ends(short, analysis))
-    covers = [c for n, p in enumerate(pictures) for c in _cover(short, p, edges[n], edges[n + 1])]
-    return Edit(f"Lay {count_of(len(pictures), 'picture')} over", replace(short, covers=tuple(covers)))
+    cutaways = [c for n, p in enumerate(pictures) for c in _cutaways(short, p, edges[n], edges[n + 1])]
+    return Edit(f"Lay {count_of(len(pictures), 'picture')} over", _with(short, tuple(cutaways)))
 
 
-def take_off(short: Short) -> Edit:
+def remove_pictures(short: Short) -> Edit:
     """Show the talk again."""
-    if not short.covers:
+    if not short.extras.cutaways:
         raise NothingToDo("Nothing is laid over this short.")
-    return Edit("Take the pictures off", replace(short, covers=()))
+    return Edit("Remove the pictures", _with(short, ()))
+
+
+def _with(short: Short, cutaways: tuple[Cutaway, ...]) -> Short:
+    return replace(short, extras=replace(short.extras, cutaways=cutaways))
 
 
 def _phrase_ends(short: Short, analysis: Analysis) -> list[int]:
     """Where phrases end, in ticks of the short: at pauses, at the ends of sentences and at commas."""
     words, time_map = analysis.words, short.time_map
     out: list[int] = []
-    for number, e in enumerate(short.excerpts):
+    for number, e in enumerate(short.segments):
         begin = time_map.span_of(number)[0]
-        held = words_within(words, e.start, e.end)
+        held = words_within(words, e.start, e.end) if e.source == analysis.source_key else range(0)
         for i in held[:-1]:
             pause = words[i + 1].start - words[i].end > PAUSE
             if pause or words[i].ends_sentence or words[i].text.endswith((",", ";", ":")):
                 out.append(begin + (words[i].end + words[i + 1].start) // 2 - e.start)
-        if number + 1 < len(short.excerpts):
+        if number + 1 < len(short.segments):
             out.append(time_map.span_of(number)[1])
     return sorted(out)
 
@@ -85,16 +92,17 @@ def _on_phrases(edges: list[int], ends: list[int]) -> list[int]:
     return [*out, edges[-1]]
 
 
-def _cover(short: Short, picture: Picture, start: int, end: int) -> list[Cover]:
-    """One picture over a stretch of the short: a cover on each piece that the stretch touches."""
-    out: list[Cover] = []
+def _cutaways(short: Short, picture: Picture, start: int, end: int) -> list[Cutaway]:
+    """One picture over a stretch of the short: a cutaway on each segment that the stretch touches."""
+    out: list[Cutaway] = []
     time_map, at = short.time_map, 0
-    for number, e in enumerate(short.excerpts):
+    for number, e in enumerate(short.segments):
         begin, stop = time_map.span_of(number)
         a, b = max(start, begin), min(end, stop)
         if a >= b:
             continue
         into = 0 if picture.still else at % max(1, picture.length)
-        out.append(Cover(picture.path, picture.key, e.start + a - begin, e.start + b - begin, into))
+        extent = Segment(e.source, e.start + a - begin, e.start + b - begin)
+        out.append(Cutaway(picture.path, picture.key, extent, into))
         at += b - a
     return out

@@ -4,19 +4,19 @@ from __future__ import annotations
 
 import itertools
 from collections.abc import Iterable, Iterator
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from typing import Final, Literal
 
 import numpy as np
 from scipy.ndimage import median_filter
 
 from standtall.base.errors import NothingToDo
-from standtall.base.time import TICKS, seconds
-from standtall.cutting.edges import SHORTEST, cut_after, cut_before, without
+from standtall.base.time import TICKS_PER_SECOND, seconds
+from standtall.cutting.cut_points import SHORTEST, cut_after, cut_before, without
 from standtall.model.analysis import LEVEL_STEP, Analysis
+from standtall.model.cut import Segment
 from standtall.model.edits import Edit, count_of
 from standtall.model.short import Short
-from standtall.model.timemap import Excerpt
 from standtall.model.words import Word, words_within
 
 Kind = Literal["filler", "repeat", "false start", "silence"]
@@ -49,7 +49,7 @@ MEANT_TWICE: Final = frozenset(
 """Said twice on purpose, or twice by grammar."""
 LONGEST_REPEAT: Final = 4
 LONGEST_START: Final = 4
-BREAK: Final = round(0.25 * TICKS)
+BREAK: Final = round(0.25 * TICKS_PER_SECOND)
 """A silence inside a sentence after which it may begin anew."""
 QUIET_SHARE: Final = 0.7
 """A silence lies under the floor of the recording plus this share of the way up to its talk; laughter and applause do not."""
@@ -65,6 +65,7 @@ class Removal:
     """A passage of the source that can go, and the words in it (indexes; empty for a silence)."""
 
     kind: Kind
+    source: str
     start: int
     end: int
     words: range
@@ -81,7 +82,7 @@ def removals(short: Short, analysis: Analysis, pace: Pace, quiet_db: float | Non
     """
     out: list[Removal] = []
     quiet = quiet_under(analysis) if quiet_db is None else quiet_db
-    for piece in short.excerpts:
+    for piece in (e for e in short.segments if e.source == analysis.source_key):
         held = [i for i in words_within(analysis.words, piece.start, piece.end) if analysis.words[i].kind != "unspoken"]
         for kind, gone in _spoken(analysis.words, held):
             out.append(_of_words(analysis, piece, held, kind, gone))
@@ -137,18 +138,18 @@ def _repeated(words: tuple[Word, ...], clear: list[int], at: int) -> int:
         first, second = clear[at : at + size], clear[at + size : at + 2 * size]
         if len(second) < size or [words[i].bare for i in first] != [words[i].bare for i in second]:
             continue
-        if any(_ends(words[i]) for i in first) or words[first[0]].talker != words[second[-1]].talker:
+        if any(_ends(words[i]) for i in first) or words[first[0]].speaker != words[second[-1]].speaker:
             continue
         if size == 1 and (words[first[0]].bare in MEANT_TWICE or words[first[0]].bare.isdigit()):
             continue
-        if words[second[0]].start - words[first[-1]].end > 2 * TICKS or not words[first[0]].bare:
+        if words[second[0]].start - words[first[-1]].end > 2 * TICKS_PER_SECOND or not words[first[0]].bare:
             continue
         return size
     return 0
 
 
 def _started_anew(words: tuple[Word, ...], clear: list[int], at: int) -> int:
-    """How many words from here on are dropped by their talker, who begins the sentence anew with the same word.
+    """How many words from here on are dropped by their speaker, who begins the sentence anew with the same word.
 
     The first word comes again within a few words, after a filler, a silence or a dash, before the sentence has ended.
     """
@@ -159,7 +160,7 @@ def _started_anew(words: tuple[Word, ...], clear: list[int], at: int) -> int:
         before, again = clear[at + size - 1], clear[at + size]
         if _ends(words[before]) and not words[before].text.endswith("…"):
             return 0
-        if words[again].bare != first.bare or words[again].talker != first.talker:
+        if words[again].bare != first.bare or words[again].speaker != first.speaker:
             continue
         broken = words[before].text.rstrip().endswith(("-", "–", "—", "…")) or again - before > 1
         if broken or (words[again].start - words[before].end > BREAK and not words[before].text.endswith(",")):
@@ -167,14 +168,14 @@ def _started_anew(words: tuple[Word, ...], clear: list[int], at: int) -> int:
     return 0
 
 
-def _of_words(analysis: Analysis, piece: Excerpt, held: list[int], kind: Kind, gone: range) -> Removal:
+def _of_words(analysis: Analysis, piece: Segment, held: list[int], kind: Kind, gone: range) -> Removal:
     """The passage that goes with some words: from the room after the word before to the room before the word after."""
     first = held.index(gone[0])
     last = held.index(gone[-1])
     start = cut_after(analysis, held[first - 1]) if first else piece.start
     end = cut_before(analysis, held[last + 1]) if last + 1 < len(held) else piece.end
     start, end = max(piece.start, start), min(piece.end, max(end, start + 1))
-    return Removal(kind, start, end, gone)
+    return Removal(kind, analysis.source_key, start, end, gone)
 
 
 def quiet_under(analysis: Analysis) -> float:
@@ -187,7 +188,7 @@ def quiet_under(analysis: Analysis) -> float:
     return float(floor + QUIET_SHARE * (talk - floor))
 
 
-def _silences(analysis: Analysis, piece: Excerpt, held: list[int], pace: Pace, quiet: float) -> list[Removal]:
+def _silences(analysis: Analysis, piece: Segment, held: list[int], pace: Pace, quiet: float) -> list[Removal]:
     assert pace.longest_s is not None
     out: list[Removal] = []
     for before, after in itertools.pairwise(held):
@@ -198,10 +199,10 @@ def _silences(analysis: Analysis, piece: Excerpt, held: list[int], pace: Pace, q
         start, end = _silent_part(analysis, word.end, analysis.words[after].start, quiet)
         if seconds(end - start) <= pace.longest_s * factor:
             continue
-        left = round(pace.left_s * factor * TICKS)
+        left = round(pace.left_s * factor * TICKS_PER_SECOND)
         first, last = start + left // 2, end - (left - left // 2)
         if last > first and piece.start <= first and last <= piece.end:
-            out.append(Removal("silence", first, last, range(before, before)))
+            out.append(Removal("silence", analysis.source_key, first, last, range(before, before)))
     return out
 
 
@@ -227,11 +228,11 @@ def saved(short: Short, chosen: Iterable[Removal]) -> int:
     return short.length - sum(e.length for e in _removed(short, chosen))
 
 
-def _removed(short: Short, chosen: Iterable[Removal]) -> tuple[Excerpt, ...]:
-    excerpts = short.excerpts
+def _removed(short: Short, chosen: Iterable[Removal]) -> tuple[Segment, ...]:
+    segments = short.segments
     for removal in chosen:
-        excerpts = without(excerpts, removal.start, removal.end)
-    return excerpts
+        segments = without(segments, removal.source, removal.start, removal.end)
+    return segments
 
 
 def tighten(short: Short, chosen: Iterable[Removal]) -> Edit:
@@ -241,13 +242,14 @@ def tighten(short: Short, chosen: Iterable[Removal]) -> Edit:
     """
     listed = tuple(chosen)
     left = _removed(short, listed)
-    if left == short.excerpts:
+    if left == short.segments:
         raise NothingToDo("Nothing is chosen to be taken out.", "Tick some rows, or choose a quicker pace.")
     if not left:
         raise NothingToDo("Nothing would be left of the short.", "Refuse some of the removals.")
-    return Edit(f"Tighten: {count_of(len(listed), 'removal')}", replace(short, excerpts=left))
+    return Edit(f"Tighten: {count_of(len(listed), 'removal')}", short.with_segments(left))
 
 
 def is_out(short: Short, removal: Removal) -> bool:
     """Whether a proposed passage is not in the short any more."""
-    return not any(e.start < removal.end and e.end > removal.start for e in short.excerpts)
+    gone = Segment(removal.source, removal.start, removal.end)
+    return not any(e.overlaps(gone) for e in short.segments)

@@ -3,92 +3,95 @@
 from __future__ import annotations
 
 import bisect
-from dataclasses import replace
 from fractions import Fraction
 from typing import Final, Literal
 
 from standtall.base.errors import NothingToDo
-from standtall.base.time import TICKS
-from standtall.cutting.edges import SHORTEST, cut_after, cut_before, without
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.cutting.cut_points import SHORTEST, cut_after, cut_before, without
 from standtall.model.analysis import Analysis
+from standtall.model.cut import Segment
 from standtall.model.edits import Edit
 from standtall.model.short import Short
-from standtall.model.timemap import Excerpt
+from standtall.model.timemap import SourceTime
 from standtall.model.words import words_within
 
 Edge = Literal["start", "end"]
-LEAST: Final = TICKS // 10
+LEAST: Final = TICKS_PER_SECOND // 10
 """What a short keeps at least."""
 
 
-def piece_at(short: Short, tick: int) -> int:
-    """Number of the piece that holds a tick of the source, or of the one that lies nearest to it."""
-    return min(range(len(short.excerpts)), key=lambda n: _distance(short.excerpts[n], tick))
+def piece_at(short: Short, at: SourceTime) -> int:
+    """Number of the piece that holds a moment of a source, or of the one that lies nearest to it."""
+    return min(range(len(short.segments)), key=lambda n: _distance(short.segments[n], at))
 
 
-def _distance(e: Excerpt, tick: int) -> int:
-    return 0 if e.start <= tick < e.end else min(abs(e.start - tick), abs(tick - e.end + 1))
+def _distance(e: Segment, at: SourceTime) -> tuple[bool, int]:
+    inside = e.holds(*at)
+    return e.source != at.source, 0 if inside else min(abs(e.start - at.tick), abs(at.tick - e.end + 1))
 
 
-def start_at(short: Short, tick: int) -> Edit:
-    """Let the short begin at `tick` of the source: what is heard before is cut, or its first piece is opened further back."""
-    after = [(e.end, n) for n, e in enumerate(short.excerpts) if e.end > tick]
-    number = min(after)[1] if after else len(short.excerpts)
-    left = short.excerpts[number:]
+def start_at(short: Short, at: SourceTime) -> Edit:
+    """Let the short begin at a moment of a source: what is heard before is cut, or its first piece is opened further back."""
+    source, tick = at
+    after = [(e.end, n) for n, e in enumerate(short.segments) if e.source == source and e.end > tick]
+    number = min(after)[1] if after else len(short.segments)
+    left = short.segments[number:]
     if left and left[0].start < tick:
-        left = (Excerpt(tick, left[0].end), *left[1:])
+        left = (Segment(source, tick, left[0].end), *left[1:])
     elif number == 0:
         return Edit("Set start", trim(short, 0, "start", tick).short)
     return Edit("Set start", _kept(short, left))
 
 
-def end_at(short: Short, tick: int) -> Edit:
-    """Let the short end at `tick` of the source."""
-    before = [(e.start, n) for n, e in enumerate(short.excerpts) if e.start < tick]
+def end_at(short: Short, at: SourceTime) -> Edit:
+    """Let the short end at a moment of a source."""
+    source, tick = at
+    before = [(e.start, n) for n, e in enumerate(short.segments) if e.source == source and e.start < tick]
     number = max(before)[1] if before else -1
-    left = short.excerpts[: number + 1]
+    left = short.segments[: number + 1]
     if left and left[-1].end > tick:
-        left = (*left[:-1], Excerpt(left[-1].start, tick))
-    elif left and len(left) == len(short.excerpts):
+        left = (*left[:-1], Segment(source, left[-1].start, tick))
+    elif left and len(left) == len(short.segments):
         return Edit("Set end", trim(short, number, "end", tick).short)
     return Edit("Set end", _kept(short, left))
 
 
-def _kept(short: Short, excerpts: tuple[Excerpt, ...]) -> Short:
-    if sum(e.length for e in excerpts) < LEAST:
+def _kept(short: Short, segments: tuple[Segment, ...]) -> Short:
+    if sum(e.length for e in segments) < LEAST:
         raise NothingToDo("Nothing would be left of the short.", "Choose a place inside it.")
-    return replace(short, excerpts=excerpts)
+    return short.with_segments(segments)
 
 
 def trim(short: Short, number: int, edge: Edge, tick: int) -> Edit:
     """Move one edge of piece `number` to a tick of the source, as far as the pieces beside it in the source allow."""
-    piece = short.excerpts[number]
-    others = [e for n, e in enumerate(short.excerpts) if n != number]
+    piece = short.segments[number]
+    others = [e for n, e in enumerate(short.segments) if n != number and e.source == piece.source]
     if edge == "start":
         low = max((e.end for e in others if e.end <= piece.start), default=0)
-        moved = Excerpt(max(low, min(tick, piece.end - SHORTEST)), piece.end)
+        moved = Segment(piece.source, max(low, min(tick, piece.end - SHORTEST)), piece.end)
     else:
         high = min((e.start for e in others if e.start >= piece.end), default=1 << 62)
-        moved = Excerpt(piece.start, min(high, max(tick, piece.start + SHORTEST)))
+        moved = Segment(piece.source, piece.start, min(high, max(tick, piece.start + SHORTEST)))
     if moved == piece:
         raise NothingToDo("This end cannot be moved further.", "It meets the next piece, or nothing would be left.")
     label = "Begin" if edge == "start" else "End"
     less = moved.length < piece.length
     label += " later" if (edge == "start" and less) or (edge == "end" and not less) else " earlier"
-    return Edit(label, _kept(short, (*short.excerpts[:number], moved, *short.excerpts[number + 1 :])))
+    return Edit(label, _kept(short, (*short.segments[:number], moved, *short.segments[number + 1 :])))
 
 
 def trim_by_frame(short: Short, number: int, edge: Edge, frames: int, rate: Fraction) -> Edit:
     """Move an edge by frames of `rate` a second."""
-    piece = short.excerpts[number]
+    piece = short.segments[number]
     at = piece.start if edge == "start" else piece.end
-    return trim(short, number, edge, max(0, at + round(frames * TICKS / rate)))
+    return trim(short, number, edge, max(0, at + round(frames * TICKS_PER_SECOND / rate)))
 
 
 def trim_by_word(short: Short, analysis: Analysis, number: int, edge: Edge, way: int) -> Edit:
     """Move an edge to the next word (way 1) or the one before (-1)."""
     words = analysis.words
-    piece = short.excerpts[number]
+    piece = short.segments[number]
     held = words_within(words, piece.start, piece.end)
     if edge == "start":
         first = held.start if held else bisect.bisect_left(words, piece.start, key=lambda w: w.start)
@@ -103,29 +106,30 @@ def trim_by_word(short: Short, analysis: Analysis, number: int, edge: Edge, way:
     return trim(short, number, edge, tick)
 
 
-def split(short: Short, tick: int) -> Edit:
-    """Part the piece under `tick` (source) in two, which can then be moved or cut by themselves."""
-    number, piece = _under(short, tick)
+def split(short: Short, at: SourceTime) -> Edit:
+    """Part the piece under a moment of a source in two, which can then be moved or cut by themselves."""
+    number, piece = _under(short, at)
+    tick = at.tick
     if tick - piece.start < SHORTEST or piece.end - tick < SHORTEST:
         raise NothingToDo("The piece ends here already.", "Move the playhead into a piece.")
-    parts = (Excerpt(piece.start, tick), Excerpt(tick, piece.end))
-    return Edit("Split", replace(short, excerpts=(*short.excerpts[:number], *parts, *short.excerpts[number + 1 :])))
+    parts = (Segment(piece.source, piece.start, tick), Segment(piece.source, tick, piece.end))
+    return Edit("Split", short.with_segments((*short.segments[:number], *parts, *short.segments[number + 1 :])))
 
 
-def cut_left(short: Short, tick: int) -> Edit:
-    """Cut what the piece under `tick` holds before it."""
-    _number, piece = _under(short, tick)
-    return Edit("Cut to the left", _kept(short, without(short.excerpts, piece.start, tick)))
+def cut_before_here(short: Short, at: SourceTime) -> Edit:
+    """Cut what the piece under a moment of a source holds before it."""
+    _number, piece = _under(short, at)
+    return Edit("Cut before here", _kept(short, without(short.segments, piece.source, piece.start, at.tick)))
 
 
-def cut_right(short: Short, tick: int) -> Edit:
-    """Cut what the piece under `tick` holds after it."""
-    _number, piece = _under(short, tick)
-    return Edit("Cut to the right", _kept(short, without(short.excerpts, tick, piece.end)))
+def cut_after_here(short: Short, at: SourceTime) -> Edit:
+    """Cut what the piece under a moment of a source holds after it."""
+    _number, piece = _under(short, at)
+    return Edit("Cut after here", _kept(short, without(short.segments, piece.source, at.tick, piece.end)))
 
 
-def _under(short: Short, tick: int) -> tuple[int, Excerpt]:
-    for number, piece in enumerate(short.excerpts):
-        if piece.start <= tick < piece.end:
+def _under(short: Short, at: SourceTime) -> tuple[int, Segment]:
+    for number, piece in enumerate(short.segments):
+        if piece.holds(*at):
             return number, piece
     raise NothingToDo("The playhead is not inside the short.", "Move it to words that are not struck out.")

@@ -9,32 +9,37 @@ from collections.abc import Iterable
 from dataclasses import replace
 
 from standtall.base.errors import NothingToDo
-from standtall.cutting.edges import SHORTEST, covered_with, cut_after, cut_before, runs, spans_of
+from standtall.cutting.cut_points import SHORTEST, covered_with, cut_after, cut_before, runs, spans_of
 from standtall.model.analysis import Analysis
+from standtall.model.cut import Segment
 from standtall.model.edits import Edit, count_of
 from standtall.model.short import Short
-from standtall.model.timemap import Excerpt
 from standtall.model.words import words_within
 
 
-def pieces_for(analysis: Analysis, chosen: Iterable[int]) -> tuple[Excerpt, ...]:
+def pieces_for(analysis: Analysis, chosen: Iterable[int]) -> tuple[Segment, ...]:
     """Pieces that hold exactly the words `chosen` (indexes, in the order in which they are to be heard)."""
-    out: list[Excerpt] = []
+    out: list[Segment] = []
     taken: set[int] = set()
     for run in runs([i for i in chosen if not (i in taken or taken.add(i))]):  # type: ignore[func-returns-value]
         piece = spans_of(analysis, run)
         for other in out:  # runs that touch share the quietest place between them
             if other.start < piece.end <= other.end and piece.start < other.start:
-                piece = Excerpt(piece.start, other.start)
+                piece = Segment(piece.source, piece.start, other.start)
             elif other.start <= piece.start < other.end < piece.end:
-                piece = Excerpt(other.end, piece.end)
+                piece = Segment(piece.source, other.end, piece.end)
         out.append(piece)
     return tuple(out)
 
 
+def held_by(segment: Segment, analysis: Analysis) -> range:
+    """Indexes of the words of a source that a segment holds; none where it is of another source."""
+    return words_within(analysis.words, segment.start, segment.end) if segment.source == analysis.source_key else range(0)
+
+
 def kept_words(short: Short, analysis: Analysis) -> tuple[int, ...]:
     """Indexes of the words that the short holds, in the order in which they are heard."""
-    return tuple(i for e in short.excerpts for i in words_within(analysis.words, e.start, e.end))
+    return tuple(i for e in short.segments for i in held_by(e, analysis))
 
 
 def from_words(name: str, analysis: Analysis, chosen: Iterable[int], base: Short | None = None) -> Short:
@@ -42,12 +47,12 @@ def from_words(name: str, analysis: Analysis, chosen: Iterable[int], base: Short
 
     Raises `NothingToDo` when no word is chosen.
     """
-    excerpts = pieces_for(analysis, chosen)
-    if not excerpts:
+    segments = pieces_for(analysis, chosen)
+    if not segments:
         raise NothingToDo("No words are chosen.", "Drag over the words that the short should hold.")
     if base is None:
-        return Short(name=name, source_key=analysis.source_key, excerpts=excerpts)
-    return replace(base, name=name, source_key=analysis.source_key, excerpts=excerpts)
+        return Short.of(name, segments)
+    return replace(base.with_segments(segments), name=name)
 
 
 def choose(short: Short, analysis: Analysis, chosen: Iterable[int]) -> Edit:
@@ -62,32 +67,32 @@ def cut(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
     Raises `NothingToDo` when none of them is in the short, or nothing would be left.
     """
     gone = set(indexes)
-    out: list[Excerpt] = []
+    out: list[Segment] = []
     count = 0
-    for excerpt in short.excerpts:
-        held = words_within(analysis.words, excerpt.start, excerpt.end)
+    for segment in short.segments:
+        held = held_by(segment, analysis)
         left = [i for i in held if i not in gone]
         count += len(held) - len(left)
         if len(left) == len(held):
-            out.append(excerpt)
+            out.append(segment)
         else:
-            out += _left_of(analysis, excerpt, held, runs(left))
+            out += _left_of(analysis, segment, held, runs(left))
     if not count:
         raise NothingToDo("These words are not in the short.", "Choose words that are not struck out.")
     if not out:
         raise NothingToDo("A short needs at least one word.", "Leave one word, or choose another passage.")
-    return Edit(f"Cut {count_of(count)}", replace(short, excerpts=tuple(out)))
+    return Edit(f"Cut {count_of(count)}", short.with_segments(out))
 
 
-def _left_of(analysis: Analysis, excerpt: Excerpt, held: range, left: list[range]) -> list[Excerpt]:
+def _left_of(analysis: Analysis, segment: Segment, held: range, left: list[range]) -> list[Segment]:
     """What is left of a piece: the runs of words that stay, each with its room."""
-    out: list[Excerpt] = []
-    at = excerpt.start
+    out: list[Segment] = []
+    at = segment.start
     for run in left:
-        start = excerpt.start if run.start == held.start else max(at, cut_before(analysis, run.start))
-        end = excerpt.end if run.stop == held.stop else min(excerpt.end, cut_after(analysis, run[-1]))
+        start = segment.start if run.start == held.start else max(at, cut_before(analysis, run.start))
+        end = segment.end if run.stop == held.stop else min(segment.end, cut_after(analysis, run[-1]))
         at = max(end, start + SHORTEST) if end <= start else end
-        out.append(Excerpt(start, at))
+        out.append(Segment(segment.source, start, at))
     return out
 
 
@@ -99,35 +104,35 @@ def bring_back(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit
     chosen = sorted(set(indexes))
     held = set(kept_words(short, analysis))
     new = [i for i in chosen if i not in held]
-    excerpts = short.excerpts
+    segments = short.segments
     for run in runs(chosen):
-        start = _middle(analysis, run[0]) if run[0] in held else _from(excerpts, analysis, run[0])
-        end = _middle(analysis, run[-1]) if run[-1] in held else _until(excerpts, analysis, run[-1])
+        start = _middle(analysis, run[0]) if run[0] in held else _from(segments, analysis, run[0])
+        end = _middle(analysis, run[-1]) if run[-1] in held else _until(segments, analysis, run[-1])
         if start < end:
-            excerpts = covered_with(excerpts, start, end)
-    if excerpts == short.excerpts:
+            segments = covered_with(segments, analysis.source_key, start, end)
+    if segments == short.segments:
         raise NothingToDo("These words are in the short already.", "Choose words that are struck out or pale.")
-    return Edit(f"Bring back {count_of(len(new))}" if new else "Close a cut", replace(short, excerpts=excerpts))
+    return Edit(f"Bring back {count_of(len(new))}" if new else "Close a cut", short.with_segments(segments))
 
 
 def _middle(analysis: Analysis, i: int) -> int:
     return (analysis.words[i].start + analysis.words[i].end) // 2
 
 
-def _holder(excerpts: tuple[Excerpt, ...], analysis: Analysis, i: int) -> Excerpt | None:
+def _holder(segments: tuple[Segment, ...], analysis: Analysis, i: int) -> Segment | None:
     """The piece that holds a word."""
     if not 0 <= i < len(analysis.words):
         return None
     middle = _middle(analysis, i)
-    return next((e for e in excerpts if e.start <= middle < e.end), None)
+    return next((e for e in segments if e.holds(analysis.source_key, middle)), None)
 
 
-def _from(excerpts: tuple[Excerpt, ...], analysis: Analysis, i: int) -> int:
+def _from(segments: tuple[Segment, ...], analysis: Analysis, i: int) -> int:
     """Where word i begins when it is put back: where the piece with the word before it ends, or in its own room."""
-    holder = _holder(excerpts, analysis, i - 1)
+    holder = _holder(segments, analysis, i - 1)
     return holder.end if holder is not None else cut_before(analysis, i)
 
 
-def _until(excerpts: tuple[Excerpt, ...], analysis: Analysis, i: int) -> int:
-    holder = _holder(excerpts, analysis, i + 1)
+def _until(segments: tuple[Segment, ...], analysis: Analysis, i: int) -> int:
+    holder = _holder(segments, analysis, i + 1)
     return holder.start if holder is not None else cut_after(analysis, i)

@@ -73,15 +73,15 @@ class Film:
         out = {name: np.zeros(self.frames) for name in PEOPLE}
         for line in self.lines:
             a, b = int(line["start"] * FRAME_RATE), min(self.frames, int(line["end"] * FRAME_RATE) + 1)
-            out[line["talker"]][a:b] = np.where(opening[a:b] > 0.07, opening[a:b], 0)
+            out[line["speaker"]][a:b] = np.where(opening[a:b] > 0.07, opening[a:b], 0)
         return out
 
-    def talker_at(self, frame: int) -> str | None:
+    def speaker_at(self, frame: int) -> str | None:
         """Who is saying a word during this frame (between the first and last word of a line)."""
         t = (frame + 0.5) / FRAME_RATE
         for line in self.lines:
             if line["words"][0][1] <= t <= line["words"][-1][2]:
-                return str(line["talker"])
+                return str(line["speaker"])
         return None
 
     def scene_of(self, frame: int) -> int:
@@ -109,7 +109,7 @@ class Film:
             return 0.55
         if len(HEADS[camera]) < 2:
             return {"wren": 0.35, "marlow": -0.3, "odile": -0.35}[who]
-        talking = self.talker_at(frame) or self.talker_at(max(0, frame - 15))
+        talking = self.speaker_at(frame) or self.speaker_at(max(0, frame - 15))
         for name, hx, _y, _h in HEADS[camera]:
             if name == talking and name != who:
                 return max(-0.6, min(0.6, (hx - x) / 900))
@@ -177,24 +177,18 @@ class Film:
         return image, [], [text]
 
     def truth(self) -> dict[str, Any]:
-        """Words, talkers, cuts; boxes of heads and faces and edge texts for every frame (in whole pixels)."""
+        """Words, speakers, cuts; boxes of heads and faces and edge texts for every frame (in whole pixels)."""
         people: list[list[list[Any]]] = []
         texts: list[dict[str, Any]] = []
         for n in range(self.frames):
             number = self.scene_of(n)
             if SCENES[number].camera in ("chart", "landscape"):
                 if n == self.starts[number]:
-                    texts += [
-                        {"scene": number, "text": text, "box": [round(v) for v in box]}
-                        for text, *box in self.frame(n)[2]
-                    ]
+                    texts += [{"scene": number, "text": text, "box": [round(v) for v in box]} for text, *box in self.frame(n)[2]]
                 people.append([])
                 continue
             people.append(
-                [
-                    [who, [round(v) for v in drawn.head], [round(v) for v in drawn.face]]
-                    for who, drawn in self.frame(n)[1]
-                ]
+                [[who, [round(v) for v in drawn.head], [round(v) for v in drawn.face]] for who, drawn in self.frame(n)[1]]
             )
         return {
             "size": [WIDTH, HEIGHT],
@@ -203,7 +197,7 @@ class Film:
             "cuts": self.starts[1:],
             "cameras": [scene.camera for scene in SCENES],
             "lines": self.lines,
-            "talkers": [self.talker_at(n) for n in range(self.frames)],
+            "speakers": [self.speaker_at(n) for n in range(self.frames)],
             "people": people,
             "texts": texts,
         }

@@ -1,6 +1,6 @@
 """Draws the whole programme into an MP4, splits it into parts that fit the repository, and writes the truth beside it.
 
-    python -m standtall.demo.make SPEECH_FOLDER OUT_FOLDER
+python -m standtall.demo.make SPEECH_FOLDER OUT_FOLDER
 """
 
 from __future__ import annotations

@@ -30,6 +30,6 @@ def programme(folder: Path | None = None) -> Path:
 
 
 def truth() -> dict[str, Any]:
-    """What was drawn and said: words, talkers, cuts, head and face boxes for every frame, texts near an edge."""
+    """What was drawn and said: words, speakers, cuts, head and face boxes for every frame, texts near an edge."""
     loaded: dict[str, Any] = json.loads(gzip.decompress((SHIPPED / "truth.json.gz").read_bytes()))
     return loaded

@@ -18,7 +18,7 @@ HEIGHT: Final = 1080
 class Line:
     """One utterance: who says it, what, and the silence after it in seconds."""
 
-    talker: str
+    speaker: str
     text: str
     gap_s: float = 0.32
     speed: float = 1.0
@@ -52,7 +52,7 @@ SCENES: Final[tuple[Scene, ...]] = (
             Line("wren", "Today we have one question.", 0.45),
             Line(
                 "wren",
-                "Why does one person's plot feed a family of five, while the plot next door, "
+                "Why does one person's plot feed a family of five, while the plot next dispatcher, "
                 "with the same rain, feeds nobody but slugs?",
                 0.9,
             ),
@@ -63,8 +63,7 @@ SCENES: Final[tuple[Scene, ...]] = (
         (
             Line(
                 "wren",
-                "Here to answer it is Odile Bracken, who has kept the same strip of ground "
-                "at Ketterby Row for thirty one years.",
+                "Here to answer it is Odile Bracken, who has kept the same strip of ground at Ketterby Row for thirty one years.",
             ),
             Line("odile", "Thirty two. But, um, the first one was mostly thistles."),
             Line("marlow", "Thistles count.", 0.4),
@@ -157,9 +156,7 @@ SCENES: Final[tuple[Scene, ...]] = (
     ),
     Scene(
         "marlow",
-        (
-            Line("marlow", "I came here with a cabbage, and I'm leaving with a religion.", 0.8),
-        ),
+        (Line("marlow", "I came here with a cabbage, and I'm leaving with a religion.", 0.8),),
     ),
     Scene(
         "wren",

@@ -40,7 +40,7 @@ def pen_on(image: QImage) -> QPainter:
 
 
 def blur(image: QImage, sigma: float) -> QImage:
-    """Soften in place, as a lens does to what is far behind the talker."""
+    """Soften in place, as a lens does to what is far behind the speaker."""
     if sigma > 0:
         view = pixels(image)
         view[...] = cv2.GaussianBlur(view, (0, 0), sigma)
@@ -150,7 +150,7 @@ def shed() -> QImage:
 
 
 def table(p: QPainter, top: float, mugs: tuple[float, ...]) -> None:
-    """The table in front of the talkers, from `top` pixels down, with a mug at each place."""
+    """The table in front of the speakers, from `top` pixels down, with a mug at each place."""
     wood = QLinearGradient(0, top, 0, HEIGHT)
     wood.setColorAt(0, QColor("#b17f52"))
     wood.setColorAt(0.18, QColor("#8d6040"))

@@ -43,9 +43,7 @@ class Speaker:
             joined = folder / "joined.onnx"
             joined.write_bytes(b"".join(part.read_bytes() for part in parts))
             model = onnx.load(str(joined))
-            model.graph.output.append(
-                onnx.helper.make_tensor_value_info(DURATIONS_NODE, onnx.TensorProto.FLOAT, None)
-            )
+            model.graph.output.append(onnx.helper.make_tensor_value_info(DURATIONS_NODE, onnx.TensorProto.FLOAT, None))
             onnx.save(model, str(with_durations))
         self._folder = folder
         self._run = onnxruntime.InferenceSession(str(with_durations), providers=["CPUExecutionProvider"])
@@ -114,12 +112,12 @@ def main(folder: Path, out: Path) -> None:
     lines = []
     for number, scene in enumerate(SCENES):
         for line in scene.lines:
-            samples, words = speaker.say(line.text, VOICES[line.talker], line.speed)
+            samples, words = speaker.say(line.text, VOICES[line.speaker], line.speed)
             start = at / RATE
             lines.append(
                 {
                     "scene": number,
-                    "talker": line.talker,
+                    "speaker": line.speaker,
                     "start": round(start, 4),
                     "end": round(start + len(samples) / RATE, 4),
                     "words": [[w, round(start + a, 4), round(start + b, 4)] for w, a, b in words],
@@ -128,7 +126,7 @@ def main(folder: Path, out: Path) -> None:
             gap = np.zeros(int(line.gap_s * RATE), np.float32)
             sound += [samples, gap]
             at += len(samples) + len(gap)
-            print(f"{start:7.2f} {line.talker}: {line.text}")
+            print(f"{start:7.2f} {line.speaker}: {line.text}")
     whole = np.concatenate(sound)
     whole += np.random.default_rng(1).normal(0, 4e-4, len(whole)).astype(np.float32)
     soundfile.write(out / "speech.wav", np.clip(whole, -1, 1), RATE)

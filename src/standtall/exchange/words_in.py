@@ -13,8 +13,8 @@ from typing import Any, Final
 
 from standtall.base.errors import MediaError, ProjectError
 from standtall.base.reading import Unreadable, file_bytes, json_of
-from standtall.base.time import TICKS, ticks
-from standtall.model.transcript import Talker
+from standtall.base.time import TICKS_PER_SECOND, ticks
+from standtall.model.transcript import Speaker
 from standtall.model.words import NOBODY, Kind, Word
 
 LARGEST: Final = 20_000_000
@@ -38,7 +38,7 @@ class WordsIn:
     """
 
     words: tuple[Word, ...]
-    talkers: tuple[Talker, ...]
+    speakers: tuple[Speaker, ...]
     times: str
 
 
@@ -104,26 +104,26 @@ def _cues(text: str) -> WordsIn:
             now = None
         elif now is not None:
             now.append(line[:10_000])
-    talkers: dict[str, int] = {}
+    speakers: dict[str, int] = {}
     out: list[Word] = []
     by_words = False
     for start, end, lines in sorted(blocks, key=lambda b: b[0]):
         said = "\n".join(lines)
         voice = VOICE.search(said)
         name = _plain(voice[1]).strip()[:60] if voice else ""
-        talker = talkers.setdefault(name, len(talkers)) if name else NOBODY
+        speaker = speakers.setdefault(name, len(speakers)) if name else NOBODY
         begin = max(start, out[-1].end if out else 0)
         if end <= begin:
             continue
-        new, exact = _timed(said, begin, end, talker)
+        new, exact = _timed(said, begin, end, speaker)
         by_words |= exact
         out += new
         if len(out) > MOST_WORDS:
             raise MediaError("The caption file has more words than a day of talk.", "Choose another file.")
-    return WordsIn(tuple(out), tuple(Talker(n) for n in talkers), "words" if by_words else "cues")
+    return WordsIn(tuple(out), tuple(Speaker(n) for n in speakers), "words" if by_words else "cues")
 
 
-def _timed(said: str, start: int, end: int, talker: int) -> tuple[list[Word], bool]:
+def _timed(said: str, start: int, end: int, speaker: int) -> tuple[list[Word], bool]:
     """Words of one cue: by its own stamps where it has them, else in shares of their length."""
     pieces = re.split(r"<((?:\d{1,3}:)?\d{1,2}:\d{1,2}[.,]\d{1,3})>", said)
     runs: list[tuple[int, list[str]]] = [(start, [pieces[0]])]
@@ -137,7 +137,7 @@ def _timed(said: str, start: int, end: int, talker: int) -> tuple[list[Word], bo
     for (at, parts), until in zip(runs, [*(r[0] for r in runs[1:]), end], strict=True):
         plain = _plain(MARKUP.sub("", " ".join(parts)))
         texts = [t[:LONGEST_WORD] for t in plain.split()]
-        out += _shares(texts, at, until, talker)
+        out += _shares(texts, at, until, speaker)
     return out, len(runs) > 1
 
 
@@ -149,13 +149,13 @@ def _plain(text: str) -> str:
         return text
 
 
-def _shares(texts: list[str], start: int, end: int, talker: int) -> list[Word]:
+def _shares(texts: list[str], start: int, end: int, speaker: int) -> list[Word]:
     total, at, done = sum(len(t) + 1 for t in texts), start, 0
     out = []
     for text in texts:
         done += len(text) + 1
         after = max(at + 1, start + (end - start) * done // total)
-        out.append(Word(text, at, after, SHARED, talker))
+        out.append(Word(text, at, after, SHARED, speaker))
         at = after
     return out
 
@@ -168,10 +168,11 @@ def _json(path: Path, text: str) -> WordsIn:
     except Unreadable as error:
         raise wrong from error
     rows = data.get("words") if isinstance(data, dict) else data
-    names = data.get("talkers", []) if isinstance(data, dict) else []
+    old = isinstance(data, dict) and data.get("version") == 1  # which called speakers talkers
+    names = data.get("talkers" if old else "speakers", []) if isinstance(data, dict) else []
     if not isinstance(rows, list) or not isinstance(names, list) or len(rows) > MOST_WORDS:
         raise wrong
-    talkers = tuple(Talker(str(n)[:60]) for n in names[:200] if isinstance(n, str))
+    speakers = tuple(Speaker(str(n)[:60]) for n in names[:200] if isinstance(n, str))
     out: list[Word] = []
     for row in sorted((r for r in rows if isinstance(r, dict)), key=lambda r: _number(r.get("start"), wrong)):
         start, end = ticks(_number(row.get("start"), wrong)), ticks(_number(row.get("end"), wrong))
@@ -179,15 +180,15 @@ def _json(path: Path, text: str) -> WordsIn:
         start = max(start, out[-1].end if out else 0)
         if not said or end <= start:
             continue
-        talker = row.get("talker", NOBODY)
+        speaker = row.get("talker" if old else "speaker", NOBODY)
         sure = row.get("confidence", 1.0)
         kind: Kind = row["kind"] if row.get("kind") in ("word", "filler", "unspoken") else "word"
         try:
             out.append(Word(said, start, end, float(sure) if isinstance(sure, int | float) else 1.0,
-                            talker if type(talker) is int and 0 <= talker < len(talkers) else NOBODY, kind))  # fmt: skip
+                            speaker if type(speaker) is int and 0 <= speaker < len(speakers) else NOBODY, kind))  # fmt: skip
         except ProjectError as error:
             raise wrong from error
-    return WordsIn(tuple(out), talkers, "words")
+    return WordsIn(tuple(out), speakers, "words")
 
 
 def _number(value: object, wrong: MediaError) -> float:
@@ -198,4 +199,4 @@ def _number(value: object, wrong: MediaError) -> float:
 
 def fits(words: tuple[Word, ...], length: int) -> tuple[Word, ...]:
     """The words that lie inside a source of `length` ticks, give or take half a second."""
-    return tuple(w for w in words if w.end <= length + TICKS // 2)
+    return tuple(w for w in words if w.end <= length + TICKS_PER_SECOND // 2)

@@ -1,7 +1,7 @@
 """Passages for translation and back, as XLIFF 2.1 (OASIS standard, 13 February 2018; core module only).
 
 Each passage is a unit of one segment. Its id says where it stands in the footage; the unit's name says so to people, with the
-talker. A tool may reorder units, change their states, add notes or modules: only ids, sources and targets are read back.
+speaker. A tool may reorder units, change their states, add notes or modules: only ids, sources and targets are read back.
 """
 
 from __future__ import annotations
@@ -37,8 +37,8 @@ def write_xliff(path: Path, transcript: Transcript, translation: Translation, la
     root = ElementTree.Element(f"{{{CORE}}}xliff", said)
     file = ElementTree.SubElement(root, f"{{{CORE}}}file", {"id": "words", "original": original})
     for passage in translation.passages:
-        talker = _talker(transcript, passage)
-        name = f"{clock(passage.start, True)} {talker}".strip()
+        speaker = _speaker(transcript, passage)
+        name = f"{clock(passage.start, True)} {speaker}".strip()
         unit = ElementTree.SubElement(file, f"{{{CORE}}}unit", {"id": f"p{passage.start}-{passage.end}", "name": _safe(name)})
         state = "translated" if passage.text else "initial"
         segment = ElementTree.SubElement(unit, f"{{{CORE}}}segment", {"state": state})
@@ -92,6 +92,6 @@ def _safe(text: str) -> str:
     return text.translate(FORBIDDEN)
 
 
-def _talker(transcript: Transcript, passage: Passage) -> str:
+def _speaker(transcript: Transcript, passage: Passage) -> str:
     inside = words_within(transcript.words, passage.start, passage.end)
-    return transcript.name_of(transcript.words[inside.start].talker if inside else NOBODY)
+    return transcript.name_of(transcript.words[inside.start].speaker if inside else NOBODY)

@@ -4,21 +4,22 @@ from __future__ import annotations
 
 import bisect
 from dataclasses import dataclass, replace
-from typing import Final, Literal
+from typing import Final
 
 import numpy as np
 from numpy.typing import NDArray
 
 from standtall.base.geometry import Rect
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.framing.decisions import Decision, Why
 from standtall.framing.path import calmest, eased
 from standtall.framing.whom import Turn, turns
+from standtall.model.framing import Framing, Keyframe, Layout, PersonTarget, ShotFraming
 from standtall.model.people import People, Track
-from standtall.model.short import Framing, Short
+from standtall.model.short import Short
 from standtall.model.source import Source
 
-Layout = Literal["fill", "whole"]
-STEP: Final = TICKS // 5
+STEP: Final = TICKS_PER_SECOND // 5
 """Time between two samples of a path."""
 FACE_SHARE: Final = 0.205
 """Wished height of a face, hairline to chin, as a share of the tall picture (common practice, no source)."""
@@ -39,16 +40,19 @@ class View:
 
 @dataclass(frozen=True, slots=True)
 class Span:
-    """One camera position or move, in source ticks, with the reason people read."""
+    """One camera position or move: what was decided, and the crop at each of some times (source ticks)."""
 
-    start: int
-    end: int
-    layout: Layout
-    reason: str
-    person: int | None
+    decision: Decision
     times: tuple[int, ...]
     crops: tuple[Rect, ...]
-    by_hand: bool = False
+
+    @property
+    def start(self) -> int:
+        return self.decision.start
+
+    @property
+    def end(self) -> int:
+        return self.decision.end
 
     def at(self, tick: int) -> Rect:
         """The crop at `tick`, read between samples."""
@@ -62,7 +66,7 @@ class Span:
 
 @dataclass(frozen=True, slots=True)
 class Camera:
-    """All spans of a short, in source time, without gaps inside the part they cover."""
+    """All spans of one source, without gaps inside the part they cover."""
 
     spans: tuple[Span, ...]
 
@@ -72,7 +76,7 @@ class Camera:
 
     def at(self, tick: int) -> View:
         span = self.span_at(tick)
-        return View(span.layout, span.at(tick))
+        return View(span.decision.layout, span.at(tick))
 
 
 def crop_width(source: Source, aspect: float, height: float) -> float:
@@ -86,54 +90,68 @@ def largest(source: Source, aspect: float) -> float:
 
 
 def plan(short: Short, source: Source, people: People, everywhere: bool = False) -> Camera:
-    """The camera for every shot that the short touches, or for the whole source.
+    """The camera for every shot of a source that the short touches, or for the whole source.
 
     The same short, source and people always give the same path, and a shot's path does not depend on where the short
-    is cut. In each shot a choice by hand wins; else the camera follows who is talking; where nobody is seen, the
-    picture stays whole.
+    is cut. In each shot a choice by hand wins; else the camera follows who is speaking; where nobody is seen, the
+    picture is fitted whole.
     """
-    first, last = (0, source.length) if everywhere else (min(e.start for e in short.excerpts), max(e.end for e in short.excerpts))
+    used = [s for s in short.segments if s.source == source.key]
+    first, last = (0, source.length) if everywhere or not used else (min(s.start for s in used), max(s.end for s in used))
     if not source.has_picture or not people.shots:
-        return Camera((_whole(first, last, "No people were looked for"),))
+        return Camera((_fitted(first, last, Why("people not looked for")),))
     spans: list[Span] = []
     for number, shot in enumerate(people.shots):
         if shot.end > first and shot.start < last:
-            spans += _shot(short, source, people, number, shot.start, shot.end)
+            spans += _shot(short, source, people, number)
     if not spans:
-        spans = [_whole(first, last, "Nothing is known of this part")]
-    spans[0] = replace(spans[0], start=min(first, spans[0].start))
+        spans = [_fitted(first, last, Why("not analysed"))]
+    begin = replace(spans[0].decision, start=min(first, spans[0].start))
+    spans[0] = replace(spans[0], decision=begin)
     return Camera(tuple(spans))
 
 
-def _whole(start: int, end: int, reason: str) -> Span:
-    return Span(start, end, "whole", reason, None, (start,), (Rect(0, 0, 1, 1),))
+def _fitted(start: int, end: int, why: Why, by_hand: bool = False) -> Span:
+    return Span(Decision(start, end, "fit", None, why, by_hand), (start,), (Rect(0, 0, 1, 1),))
 
 
-def _shot(short: Short, source: Source, people: People, number: int, start: int, end: int) -> list[Span]:
+def _shot(short: Short, source: Source, people: People, number: int) -> list[Span]:
     shot = people.shots[number]
-    aspect = short.aspect
-    for crop in short.framing.crops:
-        if shot.start <= crop.at < shot.end:
-            h = min(crop.h, largest(source, aspect))
-            w = crop_width(source, aspect, h)
-            place = Rect(crop.cx - w / 2, crop.cy - h / 2, w, h).inside(Rect(0, 0, 1, 1))
-            return [Span(start, end, "fill", "Set by hand", None, (start,), (place,), by_hand=True)]
+    start, end, aspect = shot.start, shot.end, short.output.aspect
+    chosen = short.framing.of_shot(source.key, start, end)
+    if chosen is not None and chosen.layout == "fit":
+        return [_fitted(start, end, Why("by hand"), by_hand=True)]
+    if chosen is not None and chosen.keyframes:
+        return [_keyed(source, aspect, chosen, start, end)]
     tracks = people.tracks_in(number)
     if not tracks:
-        return [_whole(start, end, "Nobody is in the picture, so it stays whole")]
-    follow = next((f.person for f in short.framing.follows if shot.start <= f.at < shot.end), None)
+        return [_fitted(start, end, Why("nobody in view"))]
+    follow = chosen.target.person if chosen is not None and isinstance(chosen.target, PersonTarget) else None
     tallest = max(float(np.median([s.h for s in t.samples])) for t in tracks)
-    if follow is None and tallest < short.framing.whole_under:
-        return [_whole(start, end, "The face is small beside a screen, so all of it stays in view")]
+    if chosen is None and tallest < short.framing.fit_under:
+        return [_fitted(start, end, Why("face beside a screen"))]
     wanted = turns(people, tracks, start, end, follow)
-    shared = _shared(source, aspect, tracks, wanted, people) if len(wanted) > 1 else None
+    shared = _shared(source, aspect, tracks, wanted) if len(wanted) > 1 else None
     if shared is not None:
         return [shared]
     out: list[Span] = []
     for turn in wanted:
         track = _of(tracks, turn.person)
-        out.append(_follow(source, short.framing, aspect, track, turn, people, follow is not None))
+        out.append(_follow(source, short.framing, aspect, track, turn, follow is not None))
     return _merged(out, tracks)
+
+
+def _keyed(source: Source, aspect: float, chosen: ShotFraming, start: int, end: int) -> Span:
+    """The crops that were set by hand, each held until the next."""
+    keys = sorted(chosen.keyframes, key=lambda k: k.at)
+
+    def placed(key: Keyframe) -> Rect:
+        h = min(key.h, largest(source, aspect))
+        w = crop_width(source, aspect, h)
+        return Rect(key.cx - w / 2, key.cy - h / 2, w, h).inside(Rect(0, 0, 1, 1))
+
+    times = tuple(max(start, k.at) for k in keys)
+    return Span(Decision(start, end, "crop", None, Why("by hand"), by_hand=True), times, tuple(placed(k) for k in keys))
 
 
 def _of(tracks: tuple[Track, ...], person: int) -> tuple[Track, ...]:
@@ -153,9 +171,7 @@ def head_of(face: Rect) -> Rect:
     return Rect(face.x - SIDES * face.w, face.y - HAIR * face.h, face.w * (1 + 2 * SIDES), face.h * (1 + HAIR + 0.06))
 
 
-def _follow(
-    source: Source, framing: Framing, aspect: float, tracks: tuple[Track, ...], turn: Turn, people: People, chosen: bool
-) -> Span:
+def _follow(source: Source, framing: Framing, aspect: float, tracks: tuple[Track, ...], turn: Turn, chosen: bool) -> Span:
     times = np.unique(np.append(np.arange(turn.start, turn.end, STEP), turn.end - 1)).astype(np.int64)
     faces = _faces(tracks, times)
     x, y, w, h = faces.T
@@ -174,13 +190,12 @@ def _follow(
     path = eased(calmest(low + room, high - room), low, high, sigma=1.2)
     top = float(np.percentile(y - HAIR * h, 10)) - HEADROOM * height
     y0 = min(max(0.0, top), 1.0 - height)
-    name = people.names[turn.person] if turn.person < len(people.names) else "a person"
-    reason = f"Follows {name}, as you chose" if chosen else f"Follows {name}, {turn.why}"
     crops = tuple(Rect(float(c) - half, y0, width, height).inside(Rect(0, 0, 1, 1)) for c in path)
-    return Span(turn.start, turn.end, "fill", reason, turn.person, tuple(int(t) for t in times), crops, chosen)
+    decision = Decision(turn.start, turn.end, "crop", turn.person, Why(turn.why, (turn.person,)), chosen)
+    return Span(decision, tuple(int(t) for t in times), crops)
 
 
-def _shared(source: Source, aspect: float, tracks: tuple[Track, ...], wanted: list[Turn], people: People) -> Span | None:
+def _shared(source: Source, aspect: float, tracks: tuple[Track, ...], wanted: list[Turn]) -> Span | None:
     """One still place that holds the heads of all who talk in the shot, if there is one: then no cut is needed."""
     who = {turn.person for turn in wanted}
     heads = [head_of(s.rect) for t in tracks if t.person in who for s in t.samples]
@@ -192,24 +207,24 @@ def _shared(source: Source, aspect: float, tracks: tuple[Track, ...], wanted: li
     start, end = wanted[0].start, wanted[-1].end
     x = min(max((low + high) / 2, 0.0), 1.0 - width)
     y = min(max(0.0, min(h.y for h in heads) - HEADROOM * height), 1.0 - height)
-    names = " and ".join(people.names[p] for p in sorted(who) if p < len(people.names))
-    return Span(start, end, "fill", f"{names} are in frame together", wanted[0].person, (start,), (Rect(x, y, width, height),))
+    why = Why("all who speak fit together", tuple(sorted(who)))
+    return Span(Decision(start, end, "crop", wanted[0].person, why), (start,), (Rect(x, y, width, height),))
 
 
 def _merged(spans: list[Span], tracks: tuple[Track, ...]) -> list[Span]:
-    """Hold the camera still over a change of talker when it has the next one well in frame already."""
+    """Hold the camera still over a change of speaker when it has the next one well in frame already."""
     out: list[Span] = []
     for span in spans:
-        if out and span.person is not None and not out[-1].by_hand:
+        decision = span.decision
+        if out and decision.person is not None and not out[-1].decision.by_hand:
             last = out[-1].crops[-1]
-            heads = [head_of(Rect(*f)) for f in _faces(_of(tracks, span.person), np.array(span.times, np.int64))]
+            heads = [head_of(Rect(*f)) for f in _faces(_of(tracks, decision.person), np.array(span.times, np.int64))]
             if all(last.contains(head, slack=-0.01) for head in heads):
-                out[-1] = replace(
-                    out[-1],
-                    end=span.end,
-                    reason=f"{out[-1].reason}; the next talker is in frame too",
-                    times=(*out[-1].times, *span.times),
-                    crops=(*out[-1].crops, *([last] * len(span.times))),
+                held = out[-1].decision
+                out[-1] = Span(
+                    replace(held, end=span.end, why=replace(held.why, next_in_view=True)),
+                    (*out[-1].times, *span.times),
+                    (*out[-1].crops, *([last] * len(span.times))),
                 )
                 continue
         out.append(span)

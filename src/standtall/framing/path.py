@@ -27,7 +27,7 @@ def calmest(low: Floats, high: Floats) -> Floats:
     middle = (low + high) / 2
     low, high = np.minimum(low, middle), np.maximum(high, middle)
     n = len(low)
-    if n > LONGEST:  # one talker for many minutes: solve piece by piece, each starting where the last one ended
+    if n > LONGEST:  # one speaker for many minutes: solve piece by piece, each starting where the last one ended
         head = calmest(low[:LONGEST], high[:LONGEST])
         low, high = low[LONGEST - 1 :].copy(), high[LONGEST - 1 :].copy()
         low[0] = high[0] = head[-1]

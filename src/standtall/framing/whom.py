@@ -1,38 +1,39 @@
-"""Whom the camera follows when: the talkers of a shot, without nervous cuts."""
+"""Whom the camera follows when: the speakers of a shot, without nervous cuts."""
 
 from __future__ import annotations
 
 from dataclasses import dataclass
 from typing import Final
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.framing.decisions import WhyKind
 from standtall.model.people import People, Track
 
-SHORTEST: Final = round(0.9 * TICKS)
+SHORTEST: Final = round(0.9 * TICKS_PER_SECOND)
 """A camera position is held at least this long."""
-LEAD: Final = round(0.12 * TICKS)
-"""How long before a new talker's first word the camera is there."""
+LEAD: Final = round(0.12 * TICKS_PER_SECOND)
+"""How long before a new speaker's first word the camera is there."""
 
 
 @dataclass(frozen=True, slots=True)
 class Turn:
-    """The camera belongs to `person` from `start` to `end` (source ticks), because..."""
+    """The camera belongs to `person` from `start` to `end` (source ticks)."""
 
     start: int
     end: int
     person: int
-    why: str
+    why: WhyKind
 
 
 def turns(people: People, tracks: tuple[Track, ...], start: int, end: int, follow: int | None) -> list[Turn]:
     """Turns that fill [start, end) of one shot with faces; `follow` names the person chosen by hand, if any."""
     seen = {t.person for t in tracks}
     if follow is not None and follow in seen:
-        return [Turn(start, end, follow, "as you chose")]
+        return [Turn(start, end, follow, "chosen person")]
     talk = [t for t in people.talk_within(start, end) if t.person in seen]
     if not talk:
         biggest = max(tracks, key=lambda t: sum(s.w * s.h for s in t.samples))
-        why = "the only one in view" if len(seen) == 1 else "the nearest to the camera while nobody talks"
+        why: WhyKind = "only one in view" if len(seen) == 1 else "nearest while nobody speaks"
         return [Turn(start, end, biggest.person, why)]
     out: list[Turn] = []
     for t in talk:
@@ -41,12 +42,12 @@ def turns(people: People, tracks: tuple[Track, ...], start: int, end: int, follo
         begin = start if not out else max(out[-1].start + 1, _switch(people, out[-1].person, t.start))
         if out:
             out[-1] = Turn(out[-1].start, begin, out[-1].person, out[-1].why)
-        out.append(Turn(begin, end, t.person, "who is talking"))
+        out.append(Turn(begin, end, t.person, "speaking"))
     return _without_short(out)
 
 
 def _switch(people: People, before: int, starts: int) -> int:
-    """When to go over to the next talker: just before the first word, but not into the last one."""
+    """When to go over to the next speaker: just before the first word, but not into the last one."""
     ended = max((t.end for t in people.talk_within(starts - LEAD, starts) if t.person == before and t.end <= starts), default=0)
     return max(ended, starts - LEAD)
 

@@ -37,6 +37,12 @@ class Sprite:
         h, w = self.picture.shape[:2]
         return QImage(self.picture.tobytes(), w, h, w * 4, QImage.Format.Format_ARGB32_Premultiplied).copy()
 
+    def box(self, width: int, height: int) -> tuple[int, int, int, int]:
+        """Left, top, right and bottom of the part of it that lies on a picture of that size."""
+        h, w = self.luma.shape
+        left, top = min(max(0, self.x), width), min(max(0, self.y), height)
+        return left, top, max(left, min(width, self.x + w)), max(top, min(height, self.y + h))
+
     def blend(self, onto: Planes) -> None:
         """Paint into writable planes; parts outside the picture are left out."""
         _blend(onto.y, self.luma, self.keep_luma, self.x, self.y)

@@ -16,11 +16,12 @@ from standtall.base.errors import ProjectError
 from standtall.base.files import write_whole
 from standtall.base.folders import cache_folder
 from standtall.base.reading import Unreadable, file_bytes, json_of, unpacked
-from standtall.model.plain import from_plain, to_plain
+from standtall.library.upgrades.analysis import stage_2
+from standtall.model.codec import from_plain, to_plain
 
 T = TypeVar("T")
 
-VERSION: Final = 1
+VERSION: Final = 2
 LARGEST: Final = 200_000_000
 """Most bytes that a stage may unpack to: the faces of a day."""
 LARGEST_FILE: Final = 60_000_000
@@ -47,8 +48,8 @@ class AnalysisCache:
             )
         return self.folder / key
 
-    def path(self, key: str, stage: str, settings: str = "") -> Path:
-        mark = hashlib.sha256(f"{VERSION}:{settings}".encode("utf-8", "replace")).hexdigest()[:8]
+    def path(self, key: str, stage: str, settings: str = "", version: int = VERSION) -> Path:
+        mark = hashlib.sha256(f"{version}:{settings}".encode("utf-8", "replace")).hexdigest()[:8]
         return self.folder_of(key) / f"{stage}-{mark}.json.gz"
 
     def keep(self, key: str, stage: str, value: object, settings: str = "") -> None:
@@ -58,19 +59,16 @@ class AnalysisCache:
 
     def find(self, key: str, stage: str, kind: type[T], settings: str = "") -> T | None:
         """A stage that was kept, or None; a broken file is put aside and counts as absent."""
-        path = self.path(key, stage, settings)
-        try:
-            data = file_bytes(path, LARGEST_FILE)
-        except OSError:
-            return None
-        except Unreadable as error:
-            self._put_aside(path, str(error))
-            return None
-        try:
-            return from_plain(kind, json_of(unpacked(data, LARGEST, gzip=True), LARGEST))
-        except (Unreadable, ProjectError) as error:
-            self._put_aside(path, str(error))
-            return None
+        for version in (VERSION, 1):
+            path = self.path(key, stage, settings, version)
+            try:
+                data = json_of(unpacked(file_bytes(path, LARGEST_FILE), LARGEST, gzip=True), LARGEST)
+                return from_plain(kind, data if version == VERSION else stage_2(stage, data))
+            except OSError:
+                continue
+            except (Unreadable, ProjectError) as error:
+                self._put_aside(path, str(error))
+        return None
 
     def _put_aside(self, path: Path, why: str) -> None:
         with contextlib.suppress(OSError):

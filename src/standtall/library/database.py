@@ -20,6 +20,8 @@ LARGEST: Final = 4_000_000_000
 """Most bytes of a project file: far more than years of edits."""
 Step = tuple[str, tuple[object, ...]]
 Mode = Literal["write", "read"]
+Migration = str | Callable[[sqlite3.Connection], None]
+"""Statements, or a function that runs them in the transaction it is called in."""
 
 
 class ProjectOld(ProjectError):
@@ -37,7 +39,9 @@ class Database:
     In the mode "read" nothing is ever written, and no lock is held.
     """
 
-    def __init__(self, path: Path, migrations: Sequence[str], tables: dict[str, tuple[str, ...]], mode: Mode = "write") -> None:
+    def __init__(
+        self, path: Path, migrations: Sequence[Migration], tables: dict[str, tuple[str, ...]], mode: Mode = "write"
+    ) -> None:
         """Raises `ProjectBusy` where another process writes to it, `ProjectError` for a file that is no project, is damaged
         or newer, `OutputError` where it cannot be made."""
         self.path, self.mode = path, mode
@@ -110,15 +114,24 @@ class Database:
         self._check_tables()
 
     def _upgrade(self, number: int) -> None:
+        """One transaction: a kill in the middle leaves the older version whole."""
+        migration = self._migrations[number]
         try:
-            self._db.executescript(
-                f"BEGIN IMMEDIATE; {self._migrations[number]} PRAGMA application_id = {APPLICATION_ID};"
-                f" PRAGMA user_version = {number + 1}; COMMIT;"
-            )
-        except sqlite3.Error as error:
+            self._db.execute("BEGIN IMMEDIATE")
+            if isinstance(migration, str):
+                for statement in migration.split(";"):
+                    self._db.execute(statement)
+            else:
+                migration(self._db)
+            self._db.execute(f"PRAGMA application_id = {APPLICATION_ID}")
+            self._db.execute(f"PRAGMA user_version = {number + 1}")
+            self._db.execute("COMMIT")
+        except BaseException as error:
             with contextlib.suppress(sqlite3.Error):
                 self._db.execute("ROLLBACK")
-            raise self._said(error) from error
+            if isinstance(error, sqlite3.Error | OverflowError | UnicodeError):
+                raise self._said(error) from error
+            raise
 
     def _check_tables(self) -> None:
         """Only our tables with our columns: no view, trigger or generated column can change what a statement means."""

@@ -10,7 +10,7 @@ from standtall.base import log
 from standtall.base.errors import ProjectError
 from standtall.base.files import write_whole
 from standtall.base.reading import Unreadable, file_bytes, json_of
-from standtall.model.plain import from_plain, to_plain
+from standtall.model.codec import from_plain, to_plain
 
 T = TypeVar("T")
 LARGEST: Final = 4_000_000

@@ -7,27 +7,23 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from pathlib import Path
 from types import TracebackType
-from typing import Any, Final, TypeVar
+from typing import Final
 
 from standtall.base.errors import ProjectError
 from standtall.base.reading import Unreadable, json_of
 from standtall.base.time import clock
 from standtall.library.cache import KEY
-from standtall.library.database import Database, Mode, ProjectOld
+from standtall.library.database import Database, Migration, Mode, ProjectOld
+from standtall.library.stored import as_text, from_text
 from standtall.library.transcripts import Transcripts, Turn
+from standtall.library.upgrades.project_5 import to_5
 from standtall.model.brief import Brief
 from standtall.model.corrections import Term
+from standtall.model.cut import Segment
 from standtall.model.edits import Edit
-from standtall.model.plain import from_plain, to_plain
 from standtall.model.short import Short
 from standtall.model.source import Source
-from standtall.model.timemap import Excerpt
 from standtall.model.transcript import Revision, Transcript
-
-T = TypeVar("T")
-
-LONGEST: Final = 5_000_000
-"""Most characters of one stored value."""
 
 _FIRST: Final = """
 CREATE TABLE source (key TEXT PRIMARY KEY, value TEXT NOT NULL, place INTEGER NOT NULL);
@@ -65,7 +61,7 @@ CREATE TABLE basket (source TEXT NOT NULL, place INTEGER NOT NULL, start INTEGER
 """
 
 
-MIGRATIONS: Final = (_FIRST, _TRANSCRIPTS, _VOTES, _LESSONS)
+MIGRATIONS: Final[tuple[Migration, ...]] = (_FIRST, _TRANSCRIPTS, _VOTES, _LESSONS, to_5)
 """Number n brings a file of version n to n + 1."""
 
 
@@ -135,7 +131,7 @@ class Project:
         self._db.write(
             (
                 "INSERT INTO source VALUES (?, ?, ?) ON CONFLICT(key) DO UPDATE SET value = excluded.value",
-                (source.key, json.dumps(to_plain(source)), count),
+                (source.key, as_text(source), count),
             )
         )
 
@@ -144,7 +140,7 @@ class Project:
         self._db.write(("DELETE FROM source WHERE key = ?", (key,)))
 
     def sources(self) -> tuple[Source, ...]:
-        found = tuple(_load(Source, row[0]) for row in self._db.rows("SELECT value FROM source ORDER BY place"))
+        found = tuple(from_text(Source, row[0]) for row in self._db.rows("SELECT value FROM source ORDER BY place"))
         for source in found:
             if not KEY.fullmatch(source.key):
                 raise ProjectError(
@@ -160,7 +156,7 @@ class Project:
         number = self._db.number("SELECT coalesce(max(id), 0) + 1 FROM short")
         self._db.write(
             ("INSERT INTO short (id, head) VALUES (?, 0)", (number,)),
-            ("INSERT INTO history VALUES (?, 0, ?, ?, ?)", (number, "New short", _dump(short), self._next_turn())),
+            ("INSERT INTO history VALUES (?, 0, ?, ?, ?)", (number, "New short", as_text(short), self._next_turn())),
         )
         self.mark_opened(number)
         return number
@@ -200,22 +196,23 @@ class Project:
         found = self._db.row("SELECT value FROM history WHERE short = ? AND step = ?", number, head)
         if found is None:
             raise ProjectError(f"Short number {number} is damaged.", "Open a backup of the project.")
-        short = _load(Short, found[0])
+        short = from_text(Short, found[0])
         self._check_inside(number, short)
-        undo, redo = self._undoable(number, short.source_key)[0], self._redoable(number, short.source_key)[0]
+        undo, redo = self._undoable(number, short.main_source)[0], self._redoable(number, short.main_source)[0]
         return Entry(number, short, undo.label if undo else None, redo.label if redo else None)
 
     def _check_inside(self, number: int, short: Short) -> None:
         """Raise `ProjectError` where a short uses footage beyond its end."""
-        row = self._db.row("SELECT value FROM source WHERE key = ?", short.source_key)
-        if row is None:
-            return  # it was taken out
-        length, last = _load(Source, row[0]).length, max((e.end for e in short.excerpts), default=0)
-        if last > length:
-            raise ProjectError(
-                f"Short number {number} goes on to {clock(last)} of footage that ends at {clock(length)}.",
-                "The project is damaged: open a backup of it, or use its other shorts.",
-            )
+        for key in short.sources:
+            row = self._db.row("SELECT value FROM source WHERE key = ?", key)
+            if row is None:
+                continue  # it was removed
+            length, last = from_text(Source, row[0]).length, max(s.end for s in short.segments if s.source == key)
+            if last > length:
+                raise ProjectError(
+                    f"Short number {number} goes on to {clock(last)} of footage that ends at {clock(length)}.",
+                    "The project is damaged: open a backup of it, or use its other shorts.",
+                )
 
     def _next_turn(self) -> int:
         return self._db.number(
@@ -248,7 +245,10 @@ class Project:
         head, source = self._head(number)
         self._db.write(
             ("DELETE FROM history WHERE short = ? AND step > ?", (number, head)),
-            ("INSERT INTO history VALUES (?, ?, ?, ?, ?)", (number, head + 1, edit.label, _dump(edit.short), self._next_turn())),
+            (
+                "INSERT INTO history VALUES (?, ?, ?, ?, ?)",
+                (number, head + 1, edit.label, as_text(edit.short), self._next_turn()),
+            ),
             ("UPDATE short SET head = ? WHERE id = ?", (head + 1, number)),
             _forget_redone(source),
         )
@@ -263,7 +263,7 @@ class Project:
 
     def _head(self, number: int) -> tuple[int, str]:
         entry = self.entry(number)
-        return self._db.number("SELECT head FROM short WHERE id = ?", number), entry.short.source_key
+        return self._db.number("SELECT head FROM short WHERE id = ?", number), entry.short.main_source
 
     def undo(self, number: int) -> Entry:
         """Step back; at the oldest state nothing happens."""
@@ -292,10 +292,10 @@ class Project:
 
     def briefs(self) -> dict[str, Brief]:
         """By the content key of the source."""
-        return {self._db.text(key): _load(Brief, value) for key, value in self._db.rows("SELECT source, value FROM brief")}
+        return {self._db.text(key): from_text(Brief, value) for key, value in self._db.rows("SELECT source, value FROM brief")}
 
     def set_brief(self, source: str, brief: Brief) -> None:
-        self._db.write(("INSERT OR REPLACE INTO brief VALUES (?, ?)", (source, json.dumps(to_plain(brief)))))
+        self._db.write(("INSERT OR REPLACE INTO brief VALUES (?, ?)", (source, as_text(brief))))
 
     # what the editor keeps of the proposed moments, and what not
 
@@ -323,12 +323,12 @@ class Project:
 
     # the basket
 
-    def basket(self, source: str) -> tuple[Excerpt, ...]:
+    def basket(self, source: str) -> tuple[Segment, ...]:
         """Passages of a source that were picked for a short, in their order."""
         rows = self._db.rows("SELECT start, end FROM basket WHERE source = ? ORDER BY place", source)
-        return tuple(Excerpt(self._db.whole(start), self._db.whole(end)) for start, end in rows)
+        return tuple(Segment(source, self._db.whole(start), self._db.whole(end)) for start, end in rows)
 
-    def set_basket(self, source: str, passages: tuple[Excerpt, ...]) -> None:
+    def set_basket(self, source: str, passages: tuple[Segment, ...]) -> None:
         self._db.write(
             ("DELETE FROM basket WHERE source = ?", (source,)),
             *(("INSERT INTO basket VALUES (?, ?, ?, ?)", (source, n, e.start, e.end)) for n, e in enumerate(passages)),
@@ -364,23 +364,3 @@ def _load_numbers(text: object) -> tuple[float, ...]:
         return ()
     good = isinstance(values, list) and all(type(v) in (int, float) and 0 <= v <= 1 for v in values)
     return tuple(float(v) for v in values) if good else ()
-
-
-def _dump(short: Short) -> str:
-    return json.dumps({"version": 1, "short": to_plain(short)}, separators=(",", ":"))
-
-
-def _load(kind: type[T], text: object) -> T:
-    try:
-        if not isinstance(text, str):
-            raise Unreadable("it is no text")
-        data: Any = json_of(text, LONGEST)
-    except Unreadable as error:
-        raise ProjectError(
-            f"A value in the project cannot be read: {error}.", "The file is damaged: open a backup of it."
-        ) from error
-    if kind is Short:
-        if not isinstance(data, dict) or data.get("version") != 1:
-            raise ProjectError("A short was made by a newer version of Stand Tall.", "Update the program to open it.")
-        data = data.get("short")
-    return from_plain(kind, data)

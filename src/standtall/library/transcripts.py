@@ -3,24 +3,15 @@
 from __future__ import annotations
 
 import bisect
-import json
-import zlib
 from dataclasses import dataclass, replace
-from typing import Final, TypeVar
 
-from standtall.base import reading
 from standtall.base.errors import ProjectError
-from standtall.base.reading import Unreadable, json_of
 from standtall.library.database import Database, Step
+from standtall.library.stored import packed, unpacked
 from standtall.model.carry import Moved, carried_words, inverse_of, moves_of
-from standtall.model.plain import from_plain, to_plain
+from standtall.model.identity import distinct
 from standtall.model.transcript import Revision, Transcript, revised, unrevised
 from standtall.model.words import Word
-
-T = TypeVar("T")
-
-LARGEST: Final = 100_000_000
-"""Most bytes that a stored value may unpack to: far more than the words of a day."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -29,23 +20,6 @@ class Turn:
 
     number: int
     label: str
-
-
-def packed(value: object) -> bytes:
-    return zlib.compress(json.dumps(to_plain(value), separators=(",", ":")).encode(), 5)
-
-
-def unpacked(kind: type[T], data: object) -> T:
-    """The inverse of `packed`; raises `ProjectError` for anything else."""
-    try:
-        if not isinstance(data, bytes):
-            raise Unreadable("it is no packed data")
-        plain = json_of(reading.unpacked(data, LARGEST), LARGEST)
-    except Unreadable as error:
-        raise ProjectError(
-            f"A transcript in the project cannot be read: {error}.", "The file is damaged: open a backup of it."
-        ) from error
-    return from_plain(kind, plain)
 
 
 def _last_start(words: tuple[Word, ...]) -> int:
@@ -122,7 +96,7 @@ class Transcripts:
         if at and found[at - 1].start != self._last[source]:
             return
         free = transcript.words[-1].end if transcript.words else 0
-        more = tuple(w for w in found[at:] if w.start >= free)
+        more = distinct((w for w in found[at:] if w.start >= free), {w.id for w in transcript.words})
         if more:
             self._now[source] = head, replace(transcript, words=transcript.words + more)
             self._last[source] = more[-1].start

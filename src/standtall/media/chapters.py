@@ -11,11 +11,13 @@ import av.error
 from standtall.base.errors import OutputError
 from standtall.base.files import written_whole
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.opening import open_media
 
 CONTAINERS = {".mp4": "mp4", ".m4v": "mp4", ".mov": "mov", ".mkv": "matroska", ".m4a": "ipod", ".webm": "webm"}
 """Those that hold chapters."""
+
+TICK = Fraction(1, TICKS_PER_SECOND)
 
 
 def copy_with_chapters(source: Path, out: Path, chapters: list[tuple[int, int, str]], progress: Progress) -> None:
@@ -30,7 +32,7 @@ def copy_with_chapters(source: Path, out: Path, chapters: list[tuple[int, int, s
             with av.open(str(beside), "w", format=kind) as made:
                 streams = {s.index: made.add_stream_from_template(s) for s in given.streams if s.type in ("video", "audio")}
                 made.set_chapters([
-                    {"id": n, "start": start, "end": end, "time_base": Fraction(1, TICKS), "metadata": {"title": title}}
+                    {"id": n, "start": start, "end": end, "time_base": TICK, "metadata": {"title": title}}
                     for n, (start, end, title) in enumerate(chapters)
                 ])  # fmt: skip
                 length = max(1.0, float(given.duration or 0) / av.time_base)

@@ -13,7 +13,7 @@ from av.container import InputContainer
 
 from standtall.base import log
 from standtall.base.errors import MediaError
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 
 av.logging.restore_default_callback()  # the one that calls Python can wait for ever on a codec's threads
 av.logging.set_libav_level(av.logging.PANIC)
@@ -92,7 +92,7 @@ def zero_of(container: InputContainer) -> Fraction:
 
 def tick_of(pts: int, time_base: Fraction, zero: Fraction) -> int:
     """A presentation time stamp in ticks after the start of the file."""
-    return round((pts * time_base - zero) * TICKS)
+    return round((pts * time_base - zero) * TICKS_PER_SECOND)
 
 
 def only(streams: Any) -> Any:

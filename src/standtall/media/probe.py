@@ -12,14 +12,14 @@ from av.container import InputContainer
 
 from standtall.base.errors import MediaError
 from standtall.base.files import content_key
-from standtall.base.time import TICKS, clock
+from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.media.conform import square_size
 from standtall.media.opening import DAMAGE, damaged, only, open_media, tick_of, zero_of
 from standtall.model.source import SoundTrack, Source
 
 LONGEST_S: Final = 24 * 3600
 LARGEST: Final = 16_384
-STILL_LENGTH: Final = 5 * TICKS
+STILL_LENGTH: Final = 5 * TICKS_PER_SECOND
 """How long a still picture stands."""
 SCAN_S: Final = 12
 """How far into the file key frames are looked for, in seconds."""
@@ -47,16 +47,14 @@ def _describe(place: Path, container: InputContainer) -> Source:
     length = STILL_LENGTH if still else _length(container, video or audio)
     if length is None or length <= 0:
         raise MediaError(f"{place.name} has no length: nothing in it can be played.", "Export the file again.")
-    if length > LONGEST_S * TICKS:
+    if length > LONGEST_S * TICKS_PER_SECOND:
         raise MediaError(f"{place.name} says it runs for more than a day.", "Its header is damaged: export it again.")
     width = height = rotation = gap = 0
     rate = Fraction(0)
     if video is not None:
         width, height = video.width, video.height
         if not (0 < width <= LARGEST and 0 < height <= LARGEST):
-            raise MediaError(
-                f"{place.name} says its picture is {width} by {height}.", "Its header is damaged: export it again."
-            )
+            raise MediaError(f"{place.name} says its picture is {width} by {height}.", "Its header is damaged: export it again.")
         rate = Fraction(video.average_rate or video.guessed_rate or 25)
         if not Fraction(1, 10) <= rate <= 300:
             rate = Fraction(25)
@@ -108,9 +106,9 @@ def picture_stream(container: InputContainer) -> Any:
 
 def _length(container: InputContainer, stream: Any) -> int | None:
     if stream.duration is not None and stream.time_base is not None:
-        return round(stream.duration * stream.time_base * TICKS)
+        return round(stream.duration * stream.time_base * TICKS_PER_SECOND)
     if container.duration is not None:
-        return round(Fraction(container.duration, av.time_base) * TICKS)
+        return round(Fraction(container.duration, av.time_base) * TICKS_PER_SECOND)
     return None
 
 
@@ -135,7 +133,7 @@ def _look_inside(place: Path, container: InputContainer, video: Any, length: int
         last = tick_of(packet.pts, video.time_base, zero)
         if packet.is_keyframe:
             keys.append(last)
-        if last > SCAN_S * TICKS:
+        if last > SCAN_S * TICKS_PER_SECOND:
             break
     gaps = [b - a for a, b in zip(keys, [*keys[1:], last], strict=True)]
     _check_end(place, container, video, length)
@@ -144,11 +142,11 @@ def _look_inside(place: Path, container: InputContainer, video: Any, length: int
 
 def _check_end(place: Path, container: InputContainer, video: Any, length: int) -> None:
     """Raise `MediaError` when packets stop well before the length that the header claims."""
-    slack = max(2 * TICKS, length // 50)
+    slack = max(2 * TICKS_PER_SECOND, length // 50)
     if length < 2 * slack:
         return
     zero = zero_of(container)
-    target = Fraction(length - slack, TICKS) + zero
+    target = Fraction(length - slack, TICKS_PER_SECOND) + zero
     container.seek(round(target / video.time_base), stream=video, backward=True)
     last = 0
     for packet in container.demux(video):
@@ -158,5 +156,5 @@ def _check_end(place: Path, container: InputContainer, video: Any, length: int) 
         raise MediaError(
             f"{place.name} is cut short: it should run {clock(length)} but the file ends early.",
             "Copy or export it again; a half-finished download does this.",
-            last_s=last / TICKS,
+            last_s=last / TICKS_PER_SECOND,
         )

@@ -12,7 +12,7 @@ from typing import Final
 
 from standtall.base.files import written_whole
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS, seconds
+from standtall.base.time import TICKS_PER_SECOND, seconds
 from standtall.media.reader import PictureReader
 from standtall.media.writer import MovieWriter
 from standtall.model.source import Source
@@ -20,9 +20,9 @@ from standtall.model.source import Source
 SLOW_MS: Final = 150.0
 """An exact picture that takes longer than this to reach makes scrubbing feel slow (common practice, no source)."""
 QUICK_MS: Final = 35.0
-NEAR_KEYS: Final = TICKS // 3
+NEAR_KEYS: Final = TICKS_PER_SECOND // 3
 LOOKS: Final = 7
-SAMPLE: Final = 3 * TICKS
+SAMPLE: Final = 3 * TICKS_PER_SECOND
 SPREAD: Final = 0.618
 """Places to look at are spread by the golden section, so that none is near the one before."""
 
@@ -94,7 +94,7 @@ def _write(source: Source, out: Path, form: Form, progress: Progress, start: int
     ):
         total = max(1, round(seconds(length) * source.rate))
         for number in range(total):
-            writer.picture(reader.at(start + round((number + 0.5) / source.rate * TICKS)))
+            writer.picture(reader.at(start + round((number + 0.5) / source.rate * TICKS_PER_SECOND)))
             if quiet:
                 progress.check()
             else:

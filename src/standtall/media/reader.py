@@ -13,13 +13,13 @@ import numpy as np
 from av.video.frame import VideoFrame
 
 from standtall.base.errors import MediaError
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.conform import Conform, is_common, whole_pictures
 from standtall.media.opening import DAMAGE, damaged, open_media, tick_of, zero_of
 from standtall.media.planes import Plane, Planes, plane_of, scaled
 from standtall.media.probe import is_still, picture_stream
 
-_STEP_ON: Final = TICKS
+_STEP_ON: Final = TICKS_PER_SECOND
 """Times up to this far ahead are reached by decoding on, further ones by seeking."""
 
 
@@ -104,7 +104,7 @@ class PictureReader:
                 self._frames = self._container.decode(self._stream)
                 self._now = self._pull()
             return
-        target = Fraction(tick, TICKS) + self._zero
+        target = Fraction(tick, TICKS_PER_SECOND) + self._zero
         for back in (0, 2, 8, 10**6):  # some containers land after the target
             at = max(Fraction(0), target - back) if back < 10**6 else Fraction(0)
             try:

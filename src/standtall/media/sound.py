@@ -17,14 +17,14 @@ from numpy.typing import NDArray
 
 from standtall.base.errors import MediaError
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.opening import DAMAGE, damaged, open_media, zero_of
 from standtall.model.source import MIX, Source
 
 Samples = NDArray[np.float32]
 
 SPEECH_RATE: Final = 16_000
-MIX_RATE: Final = TICKS
+MIX_RATE: Final = TICKS_PER_SECOND
 LONGEST_S: Final = 86_400
 
 
@@ -146,19 +146,19 @@ def _read_track(
         stream.thread_type = "AUTO"
         zero = zero_of(container)
         told = stream.duration * stream.time_base if stream.duration else Fraction(container.duration or 0, av.time_base)
-        expected = max(1, round((told - Fraction(start, TICKS)) * rate))
-        wanted = None if end is None else max(0, round(Fraction(end - start, TICKS) * rate))
+        expected = max(1, round((told - Fraction(start, TICKS_PER_SECOND)) * rate))
+        wanted = None if end is None else max(0, round(Fraction(end - start, TICKS_PER_SECOND) * rate))
         out = np.zeros((channels, min(expected, 60 * rate) if wanted is None else wanted), np.float32)
         resampler = AudioResampler(format="fltp", layout="stereo" if channels == 2 else "mono", rate=rate)
         at: int | None = None
         try:
             if start > 0:  # half a second early: compressed sound needs a run-up
-                early = max(Fraction(0), Fraction(start, TICKS) - Fraction(1, 2)) + zero
+                early = max(Fraction(0), Fraction(start, TICKS_PER_SECOND) - Fraction(1, 2)) + zero
                 container.seek(round(early / stream.time_base), stream=stream, backward=True)
             for frame in container.decode(stream):
                 if at is None:
                     begun = (Fraction(frame.pts or 0) * stream.time_base - zero) if frame.pts is not None else Fraction(0)
-                    at = round((begun - Fraction(start, TICKS)) * rate)
+                    at = round((begun - Fraction(start, TICKS_PER_SECOND)) * rate)
                 pieces = resampler.resample(frame)
                 if wanted is None:  # headers may lie about the length, so the room grows with what is there
                     out = _roomy(out, at + sum(p.samples for p in pieces), LONGEST_S * rate)

@@ -5,13 +5,13 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 from typing import Final, Literal
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
 from standtall.model.people import People
 from standtall.model.translation import Translation
 from standtall.model.words import Word
 
-LEVEL_STEP: Final = TICKS // 100
+LEVEL_STEP: Final = TICKS_PER_SECOND // 100
 """Ticks between two values of the voice level: 10 ms."""
 
 
@@ -29,7 +29,7 @@ class Sounding:
 
 @dataclass(frozen=True, slots=True)
 class Analysis:
-    """Words, people and the voice level (dBFS, one value each 10 ms) of one source; captions come `nudge`
+    """Words, people and the voice level (dBFS, one value each 10 ms) of one source; captions come `caption_offset`
     ticks later. `language` is that of the words, such as "en", or empty where nobody said. `soundings` are only
     looked for where moments are."""
 
@@ -37,7 +37,7 @@ class Analysis:
     words: tuple[Word, ...] = ()
     people: People = field(default_factory=People)
     level_db: tuple[float, ...] = ()
-    nudge: int = 0
+    caption_offset: int = 0
     language: str = ""
     translations: tuple[Translation, ...] = ()
     soundings: tuple[Sounding, ...] = ()

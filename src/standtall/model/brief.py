@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from typing import Final, Literal
 
 from standtall.model import checks
+from standtall.model.captions import FIRST_LOOK
 
 Content = Literal["unknown", "one", "many", "screen", "nobody"]
 """What the footage shows: whatever is found, one face (others are pictures or passers-by), two or more people who talk, a
@@ -26,7 +27,7 @@ class Brief:
     least_s: int = 20
     most_s: int = 60
     topics: tuple[str, ...] = ()
-    look: str = "ember"
+    look: str = FIRST_LOOK
 
     def __post_init__(self) -> None:
         checks.in_range("The shortest wished length", self.least_s, 3, 600)

@@ -52,20 +52,20 @@ def carried_piece(before: Short, now: Short, number: int) -> int | None:
 
     It is the only one that shares footage with it, and no other piece of the older short shares footage with that one.
     """
-    if not 0 <= number < len(before.excerpts):
+    if not 0 <= number < len(before.segments):
         return None
-    was = before.excerpts[number]
-    shares = [n for n, e in enumerate(now.excerpts) if e.start < was.end and was.start < e.end]
+    was = before.segments[number]
+    shares = [n for n, e in enumerate(now.segments) if e.overlaps(was)]
     if len(shares) != 1:
         return None
-    here = now.excerpts[shares[0]]
-    back = [e for e in before.excerpts if e.start < here.end and here.start < e.end]
+    here = now.segments[shares[0]]
+    back = [e for e in before.segments if e.overlaps(here)]
     return shares[0] if len(back) == 1 else None
 
 
-def carried_talker(before: Transcript, now: Transcript, number: int) -> int | None:
-    """Which talker of a changed transcript is the talker `number` of the older one; None where that cannot be told."""
-    was, here = before.talkers, now.talkers
+def carried_speaker(before: Transcript, now: Transcript, number: int) -> int | None:
+    """Which speaker of a changed transcript is the speaker `number` of the older one; None where that cannot be told."""
+    was, here = before.speakers, now.speakers
     if number == len(was) == len(here):
         return number  # one more than there are
     if not 0 <= number < len(was):

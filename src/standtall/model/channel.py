@@ -1,30 +1,57 @@
-"""Places that shorts are posted to, as far as cutting needs to know them: how long a short may be. All are invented."""
+"""Places that shorts are posted to, as far as cutting needs to know them: how long a short may be."""
 
 from __future__ import annotations
 
+import re
+from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Final
 
-from standtall.base.time import TICKS
+from standtall.base.errors import ProjectError
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.model import checks
+
+FIRST_CHANNEL: Final = "quillbarn"
+NAME: Final = re.compile(r"[a-z0-9][a-z0-9-]{0,39}")
+"""How channels and looks are named in files: a name that is also a safe name of a file."""
 
 
 @dataclass(frozen=True, slots=True)
 class Channel:
-    """`name` is kept in files, `title` is shown; `longest` is in ticks."""
+    """`name` is kept in projects, `title` is shown; a short may last `longest_s` seconds."""
 
     name: str
     title: str
-    longest: int
+    longest_s: float
+
+    def __post_init__(self) -> None:
+        check_name("A channel", self.name)
+        check_title("A channel", self.title)
+        checks.in_range("The longest short of a channel in seconds", self.longest_s, 1, 86_400)
+
+    @property
+    def longest(self) -> int:
+        """Ticks."""
+        return round(self.longest_s * TICKS_PER_SECOND)
 
 
-CHANNELS: Final = (
-    Channel("pebble", "Pebble Lane", 60 * TICKS),
-    Channel("wicket", "Wicket Hall", 90 * TICKS),
-    Channel("fernway", "Fernway", 180 * TICKS),
-)
-FIRST: Final = CHANNELS[0]
+def check_name(what: str, name: str) -> None:
+    """Raise `ProjectError` for a name that could not be that of a file."""
+    if not NAME.fullmatch(name):
+        raise ProjectError(f"{what} is named by small letters, digits and hyphens, not “{name[:40]}”.")
 
 
-def channel_named(name: str) -> Channel:
+def check_title(what: str, title: str) -> None:
+    if not title.strip() or len(title) > 60 or not title.isprintable():
+        raise ProjectError(f"{what} needs a title of at most 60 letters.")
+
+
+def channel_named(channels: Sequence[Channel], name: str) -> Channel:
     """The channel of that name, or the strictest where it is not known (a project may come from elsewhere)."""
-    return next((c for c in CHANNELS if c.name == name), FIRST)
+    return next((c for c in channels if c.name == name), min(channels, key=lambda c: c.longest_s))
+
+
+def channel_for(channels: Sequence[Channel], length: int) -> Channel:
+    """The strictest channel that takes shorts of `length` ticks, or the one that takes the longest."""
+    fitting = [c for c in channels if c.longest >= length]
+    return min(fitting or channels, key=lambda c: c.longest_s if fitting else -c.longest_s)

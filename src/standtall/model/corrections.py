@@ -12,12 +12,13 @@ from dataclasses import dataclass, replace
 from typing import Final
 
 from standtall.base.errors import NothingToDo
-from standtall.base.time import TICKS, seconds
+from standtall.base.time import TICKS_PER_SECOND, seconds
 from standtall.model.edits import count_of
-from standtall.model.transcript import MOST_NUDGE, Cast, Change, Revision, Talker, Transcript, cast_of
-from standtall.model.words import NOBODY, Kind, Word, bare
+from standtall.model.identity import distinct, identified
+from standtall.model.transcript import LARGEST_OFFSET, Cast, Change, Revision, Speaker, Transcript, cast_of
+from standtall.model.words import NEW, NOBODY, Kind, Word, bare
 
-SHORTEST: Final = TICKS // 50
+SHORTEST: Final = TICKS_PER_SECOND // 50
 """No word is made shorter than this: 20 ms."""
 LONGEST_TEXT: Final = 200
 """Most characters of one word."""
@@ -35,9 +36,19 @@ def _clean(text: str) -> list[str]:
     return [piece[:LONGEST_TEXT] for piece in text.split()]
 
 
+def _named(transcript: Transcript, old: Sequence[Word], new: Iterable[Word]) -> tuple[Word, ...]:
+    """`new` words in place of `old` ones; those under an id that no old one has get one that is free."""
+    put = tuple(new)
+    mine = {w.id for w in old}
+    if len({w.id for w in put}) == len(put) and all(w.id in mine for w in put):
+        return put
+    fresh = iter(distinct((w for w in put if w.id not in mine), {w.id for w in transcript.words}))
+    return tuple(w if w.id in mine else next(fresh) for w in put)
+
+
 def _one(transcript: Transcript, chosen: range, new: Iterable[Word], label: str) -> Revision:
     old = transcript.words[chosen.start : chosen.stop]
-    put = tuple(new)
+    put = _named(transcript, old, new)
     if old == put:
         raise NothingToDo("That is how it stands already.")
     return Revision(label, (Change(chosen.start, old, put),))
@@ -56,14 +67,17 @@ def _each(transcript: Transcript, chosen: Iterable[int], change: Callable[[Word]
     return Revision(label.format(count_of(len(changes))), tuple(changes))
 
 
-def shared_out(texts: Sequence[str], start: int, end: int, like: Word) -> list[Word]:
-    """Words that fill `start` to `end` in shares of their length; what cannot be known is taken from `like`."""
+def shared_out(texts: Sequence[str], start: int, end: int, like: Word, same: bool = True) -> list[Word]:
+    """Words that fill `start` to `end` in shares of their length; what cannot be known is taken from `like`. The first is the
+    `same` word as `like` or a new one, the others are new."""
     weights = [len(t) + 1 for t in texts]
     edges = [start]
     for i in range(len(texts)):
         edges.append(max(edges[-1] + 1, start + (end - start) * sum(weights[: i + 1]) // sum(weights)))
-    return [replace(like, text=t, start=a, end=b, confidence=1.0, kind="word")
-            for t, a, b in zip(texts, edges, edges[1:], strict=False)]  # fmt: skip
+    return [
+        replace(like, text=t, start=a, end=b, confidence=1.0, kind="word", id=like.id if same and n == 0 else NEW)
+        for n, (t, a, b) in enumerate(zip(texts, edges, edges[1:], strict=False))
+    ]
 
 
 def retype(transcript: Transcript, chosen: range, text: str) -> Revision:
@@ -93,12 +107,12 @@ def _put_between(transcript: Transcript, at: int, texts: list[str], done: list[W
     """New words in the gap before word `at`; where there is no gap, they take the last part of the word before."""
     words = transcript.words
     before = done[-1] if done else (words[at - 1] if at else None)
-    low = before.end if before else max(0, words[at].start - TICKS // 2)
-    high = words[at].start if at < len(words) else low + len(texts) * TICKS // 3
-    high = min(high, low + len(texts) * TICKS // 2)
+    low = before.end if before else max(0, words[at].start - TICKS_PER_SECOND // 2)
+    high = words[at].start if at < len(words) else low + len(texts) * TICKS_PER_SECOND // 3
+    high = min(high, low + len(texts) * TICKS_PER_SECOND // 2)
     like = before or words[at]
     if high - low >= SHORTEST * len(texts):
-        return shared_out(texts, low, high, like)
+        return shared_out(texts, low, high, like, same=False)
     if done and done[-1].end - done[-1].start > 2 * SHORTEST * (len(texts) + 1):
         whole = done.pop()
         both = shared_out([whole.text, *texts], whole.start, whole.end, whole)
@@ -220,7 +234,7 @@ def _rewritten(transcript: Transcript, places: list[tuple[range, list[str]]], la
         if len(put) == len(old):
             new = tuple(replace(w, text=t, confidence=1.0) for w, t in zip(old, put, strict=True))
         else:
-            new = tuple(shared_out(put, old[0].start, old[-1].end, old[0]))
+            new = _named(transcript, old, shared_out(put, old[0].start, old[-1].end, old[0]))
         if new != old:
             changes.append(Change(place.start, old, new))
     if not changes:
@@ -259,7 +273,7 @@ def apply_terms(transcript: Transcript, terms: Sequence[Term]) -> Revision:
     return _rewritten(transcript, places, f"Word list: {count_of(len(places), 'place')}")
 
 
-# talkers and the nudge
+# speakers and the caption offset
 
 
 def _recast(transcript: Transcript, label: str, changes: tuple[Change, ...] = (), **values: object) -> Revision:
@@ -270,46 +284,46 @@ def _recast(transcript: Transcript, label: str, changes: tuple[Change, ...] = ()
     return Revision(label, changes, before, after)
 
 
-def nudge(transcript: Transcript, ticks: int) -> Revision:
+def set_caption_offset(transcript: Transcript, ticks: int) -> Revision:
     """Show all captions so many ticks later than their words (earlier where negative)."""
-    ticks = max(-MOST_NUDGE, min(MOST_NUDGE, ticks))
-    return _recast(transcript, f"Nudge captions to {seconds(ticks):+.2f} s", nudge=ticks)
+    ticks = max(-LARGEST_OFFSET, min(LARGEST_OFFSET, ticks))
+    return _recast(transcript, f"Caption offset {seconds(ticks):+.2f} s", caption_offset=ticks)
 
 
-def name_talker(transcript: Transcript, talker: int, name: str) -> Revision:
+def name_speaker(transcript: Transcript, speaker: int, name: str) -> Revision:
     text = " ".join(name.split())[:60]
     if not text:
-        raise NothingToDo("A talker needs a name.", "Type one.")
-    talkers = list(transcript.talkers)
-    talkers[talker] = replace(talkers[talker], name=text)
-    return _recast(transcript, f"Name {text}", talkers=tuple(talkers))
+        raise NothingToDo("A speaker needs a name.", "Type one.")
+    speakers = list(transcript.speakers)
+    speakers[speaker] = replace(speakers[speaker], name=text)
+    return _recast(transcript, f"Name {text}", speakers=tuple(speakers))
 
 
-def assign(transcript: Transcript, chosen: Iterable[int], talker: int) -> Revision:
-    """Say who says the chosen words; a number one past the last makes a new talker."""
-    talkers = transcript.talkers
-    if talker == len(talkers):
-        talkers = (*talkers, Talker(f"Talker {talker + 1}"))
-    elif talker != NOBODY and not 0 <= talker < len(talkers):
-        raise NothingToDo("There is no such talker.")
-    changes = _each(transcript, chosen, lambda w: replace(w, talker=talker), "").changes
-    name = talkers[talker].name if talker >= 0 else "nobody"
-    return _recast(transcript, f"Said by {name}: {count_of(len(changes))}", changes, talkers=talkers, by_hand=True)
+def assign(transcript: Transcript, chosen: Iterable[int], speaker: int) -> Revision:
+    """Say who says the chosen words; a number one past the last makes a new speaker."""
+    speakers = transcript.speakers
+    if speaker == len(speakers):
+        speakers = (*speakers, Speaker(f"Speaker {speaker + 1}"))
+    elif speaker != NOBODY and not 0 <= speaker < len(speakers):
+        raise NothingToDo("There is no such speaker.")
+    changes = _each(transcript, chosen, lambda w: replace(w, speaker=speaker), "").changes
+    name = speakers[speaker].name if speaker >= 0 else "nobody"
+    return _recast(transcript, f"Said by {name}: {count_of(len(changes))}", changes, speakers=speakers, by_hand=True)
 
 
-def join_talkers(transcript: Transcript, keep: int, gone: int) -> Revision:
-    """Two talkers are one: all that `gone` says is said by `keep`."""
+def join_speakers(transcript: Transcript, keep: int, gone: int) -> Revision:
+    """Two speakers are one: all that `gone` says is said by `keep`."""
     if keep == gone:
-        raise NothingToDo("Choose two different talkers.")
-    talkers = list(transcript.talkers)
-    if talkers[keep].person < 0:
-        talkers[keep] = replace(talkers[keep], person=talkers[gone].person)
-    name = talkers[gone].name
-    del talkers[gone]
+        raise NothingToDo("Choose two different speakers.")
+    speakers = list(transcript.speakers)
+    if speakers[keep].person < 0:
+        speakers[keep] = replace(speakers[keep], person=speakers[gone].person)
+    name = speakers[gone].name
+    del speakers[gone]
 
     def moved(word: Word) -> Word:
-        to = keep if word.talker == gone else word.talker
-        return replace(word, talker=to - 1 if to > gone else to)
+        to = keep if word.speaker == gone else word.speaker
+        return replace(word, speaker=to - 1 if to > gone else to)
 
     changes = []
     for i in range(len(transcript.words) - 1, -1, -1):
@@ -317,39 +331,39 @@ def join_talkers(transcript: Transcript, keep: int, gone: int) -> Revision:
         new = moved(word)
         if new is not word and new != word:
             changes.append(Change(i, (word,), (new,)))
-    kept = talkers[keep - 1 if keep > gone else keep].name
-    return _recast(transcript, f"{name} is {kept}", tuple(changes), talkers=tuple(talkers), by_hand=True)
+    kept = speakers[keep - 1 if keep > gone else keep].name
+    return _recast(transcript, f"{name} is {kept}", tuple(changes), speakers=tuple(speakers), by_hand=True)
 
 
-def split_talker(transcript: Transcript, talker: int, theirs: Iterable[int]) -> Revision:
-    """One talker is two: those of the words `theirs` (indexes) that are under their name go to a new talker."""
-    moved = [i for i in theirs if transcript.words[i].talker == talker]
+def split_speaker(transcript: Transcript, speaker: int, theirs: Iterable[int]) -> Revision:
+    """One speaker is two: those of the words `theirs` (indexes) that are under their name go to a new speaker."""
+    moved = [i for i in theirs if transcript.words[i].speaker == speaker]
     if not moved:
         raise NothingToDo("None of these words are theirs.")
-    new = len(transcript.talkers)
-    name = f"Talker {new + 1}"
-    changes = _each(transcript, moved, lambda w: replace(w, talker=new), "").changes
-    label = f"{transcript.name_of(talker)} is two people: {count_of(len(changes))} to {name}"
-    return _recast(transcript, label, changes, talkers=(*transcript.talkers, Talker(name)), by_hand=True)
+    new = len(transcript.speakers)
+    name = f"Speaker {new + 1}"
+    changes = _each(transcript, moved, lambda w: replace(w, speaker=new), "").changes
+    label = f"{transcript.name_of(speaker)} is two people: {count_of(len(changes))} to {name}"
+    return _recast(transcript, label, changes, speakers=(*transcript.speakers, Speaker(name)), by_hand=True)
 
 
 def heard_anew(transcript: Transcript, fresh: Transcript, label: str) -> Revision:
-    """All words and talkers replaced, as one step that can be taken back."""
-    changes = (Change(0, transcript.words, fresh.words),)
-    return Revision(label, changes, cast_of(transcript), Cast(fresh.talkers, transcript.nudge, fresh.by_hand))
+    """All words and speakers replaced, as one step that can be taken back."""
+    changes = (Change(0, transcript.words, identified(transcript.words, fresh.words)),)
+    return Revision(label, changes, cast_of(transcript), Cast(fresh.speakers, transcript.caption_offset, fresh.by_hand))
 
 
 def rest_heard(transcript: Transcript, fresh: Transcript) -> Revision:
     """What an analysis found after the first corrections were made: who says what, and words after the last one."""
     end = transcript.words[-1].end if transcript.words else 0
-    more = tuple(w for w in fresh.words if w.start >= end)
+    more = distinct((w for w in fresh.words if w.start >= end), {w.id for w in transcript.words})
     changes = [Change(len(transcript.words), (), more)] if more else []
     starts = [w.start for w in fresh.words]
     for i in range(len(transcript.words) - 1, -1, -1):
         word = transcript.words[i]
         k = bisect.bisect_right(starts, (word.start + word.end) // 2) - 1
-        if word.talker == NOBODY and k >= 0 and fresh.words[k].talker != NOBODY:
-            changes.append(Change(i, (word,), (replace(word, talker=fresh.words[k].talker),)))
-    talkers = transcript.talkers or fresh.talkers
+        if word.speaker == NOBODY and k >= 0 and fresh.words[k].speaker != NOBODY:
+            changes.append(Change(i, (word,), (replace(word, speaker=fresh.words[k].speaker),)))
+    speakers = transcript.speakers or fresh.speakers
     label = "The rest of the words" if more else "Who says what, as it was found"
-    return _recast(transcript, label, tuple(changes), talkers=talkers)
+    return _recast(transcript, label, tuple(changes), speakers=speakers)

@@ -5,8 +5,12 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 
 from standtall.base.errors import NothingToDo
+from standtall.model.captions import Captions
 from standtall.model.channel import Channel
-from standtall.model.short import Follow, HandCrop, Joins, Short
+from standtall.model.cut import Segment, Transitions
+from standtall.model.framing import Keyframe, PersonTarget, ShotFraming
+from standtall.model.look import Look
+from standtall.model.short import Short
 
 
 @dataclass(frozen=True, slots=True)
@@ -22,56 +26,70 @@ def count_of(n: int, noun: str = "word") -> str:
     return f"{n} {noun}" if n == 1 else f"{n} {noun}s"
 
 
-def set_crop(short: Short, shot: tuple[int, int], cx: float, cy: float, h: float) -> Edit:
-    """Frame one shot (start, end in ticks) by hand."""
-    crop = HandCrop(shot[0], min(1.0, max(0.0, cx)), min(1.0, max(0.0, cy)), min(1.0, max(0.1, h)))
-    others = tuple(c for c in short.framing.crops if not shot[0] <= c.at < shot[1])
-    return Edit("Move the crop", replace(short, framing=replace(short.framing, crops=(*others, crop))))
+# framing; a shot is the segment of its source from its first frame to its last
 
 
-def release_crop(short: Short, shot: tuple[int, int]) -> Edit:
+def _framed(short: Short, shot: Segment, chosen: ShotFraming | None) -> Short:
+    return replace(short, framing=short.framing.with_shot(shot.source, shot.start, shot.end, chosen))
+
+
+def set_crop(short: Short, shot: Segment, cx: float, cy: float, h: float) -> Edit:
+    """Frame one shot by hand."""
+    key = Keyframe(shot.start, min(1.0, max(0.0, cx)), min(1.0, max(0.0, cy)), min(1.0, max(0.1, h)))
+    chosen = ShotFraming(shot.source, shot.start, "crop", keyframes=(key,))
+    return Edit("Move the crop", _framed(short, shot, chosen))
+
+
+def release_crop(short: Short, shot: Segment) -> Edit:
     """Let the camera frame one shot by itself again."""
-    crops = tuple(c for c in short.framing.crops if not shot[0] <= c.at < shot[1])
-    follows = tuple(f for f in short.framing.follows if not shot[0] <= f.at < shot[1])
-    if crops == short.framing.crops and follows == short.framing.follows:
+    if short.framing.of_shot(shot.source, shot.start, shot.end) is None:
         raise NothingToDo("This shot is framed automatically already.")
-    return Edit("Frame automatically", replace(short, framing=replace(short.framing, crops=crops, follows=follows)))
+    return Edit("Frame automatically", _framed(short, shot, None))
 
 
-def follow(short: Short, shot: tuple[int, int], person: int, name: str) -> Edit:
+def follow(short: Short, shot: Segment, person: int, name: str) -> Edit:
     """Follow one person through a shot, whoever talks."""
-    others = tuple(f for f in short.framing.follows if not shot[0] <= f.at < shot[1])
-    crops = tuple(c for c in short.framing.crops if not shot[0] <= c.at < shot[1])
-    framing = replace(short.framing, crops=crops, follows=(*others, Follow(shot[0], person)))
-    return Edit(f"Follow {name}", replace(short, framing=framing))
+    chosen = ShotFraming(shot.source, shot.start, target=PersonTarget(person))
+    return Edit(f"Follow {name}", _framed(short, shot, chosen))
 
 
 def set_calm(short: Short, calm: float) -> Edit:
     return Edit("Camera calmness", replace(short, framing=replace(short.framing, calm=calm)))
 
 
-def set_look(short: Short, look: str, title: str) -> Edit:
-    return Edit(f"Look: {title}", replace(short, look=look))
+# captions
 
 
-def set_caption_place(short: Short, y: float | None) -> Edit:
-    label = "Captions keep clear" if y is None else "Move captions"
-    return Edit(label, replace(short, caption_y=y))
+def _captioned(short: Short, captions: Captions) -> Short:
+    return replace(short, captions=captions)
+
+
+def set_look(short: Short, look: Look) -> Edit:
+    return Edit(f"Look: {look.title}", _captioned(short, replace(short.captions, look=look.name)))
+
+
+def set_caption_place(short: Short, place: float | None) -> Edit:
+    label = "Captions keep clear" if place is None else "Move captions"
+    return Edit(label, _captioned(short, replace(short.captions, place=place)))
 
 
 def caption_in(short: Short, language: str) -> Edit:
-    """Captions in a translation, or (empty) as the words are said."""
-    return Edit(f"Captions in {language}" if language else "Captions as said", replace(short, caption_language=language))
+    """Captions in a translation, or (empty) in the original language."""
+    label = f"Captions in {language}" if language else "Captions in the original language"
+    return Edit(label, _captioned(short, replace(short.captions, language=language)))
 
 
-def show_captions(short: Short, on: bool) -> Edit:
-    return Edit("Show captions" if on else "Hide captions", replace(short, captions_on=on))
+def show_captions(short: Short, shown: bool) -> Edit:
+    return Edit("Show captions" if shown else "Hide captions", _captioned(short, replace(short.captions, shown=shown)))
 
 
-def set_joins(short: Short, joins: Joins) -> Edit:
+# cuts, channel, name
+
+
+def set_transitions(short: Short, transitions: Transitions) -> Edit:
     """Choose how the picture goes over cuts."""
-    names: dict[Joins, str] = {"straight": "Straight cuts", "punch": "Punch in at cuts", "blend": "Blend at cuts"}
-    return Edit(names[joins], replace(short, joins=joins))
+    names: dict[Transitions, str] = {"straight": "Straight cuts", "punch": "Punch in at cuts", "blend": "Blend at cuts"}
+    return Edit(names[transitions], replace(short, cut=replace(short.cut, transitions=transitions)))
 
 
 def set_channel(short: Short, channel: Channel) -> Edit:

@@ -89,7 +89,7 @@ class People:
         i = bisect.bisect_right(self.shots, tick, key=lambda s: s.start) - 1
         return max(0, min(len(self.shots) - 1, i))
 
-    def talker_at(self, tick: int) -> int | None:
+    def speaker_at(self, tick: int) -> int | None:
         """The person talking at `tick`, or None."""
         i = bisect.bisect_right(self.talk, tick, key=lambda t: t.start) - 1
         return self.talk[i].person if i >= 0 and tick < self.talk[i].end else None

@@ -28,7 +28,7 @@ class Source:
     """What is known of a media file without decoding it.
 
     `width` and `height` are as displayed: in square pixels, after `rotation` (0, 90, 180 or 270 degrees clockwise).
-    `length` is in ticks; `rate` in pictures a second, 0 where there is no picture. `keyframe_gap` is the longest distance between
+    `length` is in ticks; `rate` in fps, 0 where there is no picture. `keyframe_gap` is the longest distance between
     key frames seen near the start, in ticks: it foretells how slow seeking is.
     """
 

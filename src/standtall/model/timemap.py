@@ -3,59 +3,55 @@
 from __future__ import annotations
 
 import bisect
-from dataclasses import dataclass
+from typing import NamedTuple
 
-from standtall.model import checks
+from standtall.model.cut import Segment
 
 
-@dataclass(frozen=True, slots=True)
-class Excerpt:
-    """An in/out range of a source, in ticks: in belongs to it, out does not."""
+class SourceTime(NamedTuple):
+    """A tick of a source, which is named by its content key."""
 
-    start: int
-    end: int
-
-    def __post_init__(self) -> None:
-        checks.forward("An excerpt", self.start, self.end)
-
-    @property
-    def length(self) -> int:
-        return self.end - self.start
+    source: str
+    tick: int
 
 
 class TimeMap:
-    """Joins short time and source time for excerpts in the order in which they are heard; they never overlap."""
+    """Joins short time and source time for segments in the order in which they are heard; they never overlap."""
 
-    def __init__(self, excerpts: tuple[Excerpt, ...]) -> None:
-        self.excerpts = excerpts
+    def __init__(self, segments: tuple[Segment, ...]) -> None:
+        self.segments = segments
         self._starts: list[int] = []
         at = 0
-        for excerpt in excerpts:
+        for segment in segments:
             self._starts.append(at)
-            at += excerpt.length
+            at += segment.length
         self.length = at
         """Length of the short in ticks."""
-        self._in_source = sorted(range(len(excerpts)), key=lambda n: excerpts[n].start)
-        self._source_starts = [excerpts[n].start for n in self._in_source]
+        self._in_source: dict[str, list[int]] = {}
+        """Numbers of the segments of each source, as they lie in it."""
+        for number in sorted(range(len(segments)), key=lambda n: segments[n].start):
+            self._in_source.setdefault(segments[number].source, []).append(number)
+        self._source_starts = {key: [segments[n].start for n in numbers] for key, numbers in self._in_source.items()}
 
     def index_at(self, tick: int) -> int:
-        """Which excerpt plays at `tick` of the short (clamped to the first and last)."""
+        """Which segment plays at `tick` of the short (clamped to the first and last)."""
         return max(0, bisect.bisect_right(self._starts, tick) - 1)
 
-    def to_source(self, tick: int) -> int:
+    def to_source(self, tick: int) -> SourceTime:
         """Short time to source time; times outside the short are clamped to its ends."""
-        i = self.index_at(max(0, min(self.length - 1, tick)))
-        return self.excerpts[i].start + max(0, min(self.length - 1, tick)) - self._starts[i]
+        inside = max(0, min(self.length - 1, tick))
+        i = self.index_at(inside)
+        return SourceTime(self.segments[i].source, self.segments[i].start + inside - self._starts[i])
 
-    def to_short(self, tick: int) -> int | None:
+    def to_short(self, source: str, tick: int) -> int | None:
         """Source time to its place in the short, or None where it is cut out."""
-        i = bisect.bisect_right(self._source_starts, tick) - 1
+        i = bisect.bisect_right(self._source_starts.get(source, []), tick) - 1
         if i < 0:
             return None
-        number = self._in_source[i]
-        excerpt = self.excerpts[number]
-        return self._starts[number] + tick - excerpt.start if tick < excerpt.end else None
+        number = self._in_source[source][i]
+        segment = self.segments[number]
+        return self._starts[number] + tick - segment.start if tick < segment.end else None
 
     def span_of(self, index: int) -> tuple[int, int]:
-        """Start and end of excerpt `index` in short time."""
-        return self._starts[index], self._starts[index] + self.excerpts[index].length
+        """Start and end of segment `index` in short time."""
+        return self._starts[index], self._starts[index] + self.segments[index].length

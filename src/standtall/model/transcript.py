@@ -5,17 +5,18 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 
 from standtall.base.errors import ProjectError
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
+from standtall.model.identity import distinct
 from standtall.model.people import People, Talk
 from standtall.model.translation import Passage, Translated, Translation, changed
 from standtall.model.words import Word
 
-MOST_NUDGE = 2 * TICKS
+LARGEST_OFFSET = 2 * TICKS_PER_SECOND
 
 
 @dataclass(frozen=True, slots=True)
-class Talker:
+class Speaker:
     """Somebody who talks: a name, and the number of their face among the people of the source, or -1."""
 
     name: str
@@ -26,18 +27,18 @@ class Talker:
 class Transcript:
     """Words in time order, never overlapping, and those who say them.
 
-    `nudge` moves all captions by so many ticks against the sound (later is positive). `by_hand` is true once the
+    `caption_offset` moves all captions by so many ticks against the sound (later is positive). `by_hand` is true once the
     editor has said who says what: then the camera follows that, too.
     """
 
     words: tuple[Word, ...]
-    talkers: tuple[Talker, ...] = ()
-    nudge: int = 0
+    speakers: tuple[Speaker, ...] = ()
+    caption_offset: int = 0
     by_hand: bool = False
     translations: tuple[Translation, ...] = ()
 
-    def name_of(self, talker: int) -> str:
-        return self.talkers[talker].name if 0 <= talker < len(self.talkers) else ""
+    def name_of(self, speaker: int) -> str:
+        return self.speakers[speaker].name if 0 <= speaker < len(self.speakers) else ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -51,14 +52,14 @@ class Change:
 
 @dataclass(frozen=True, slots=True)
 class Cast:
-    """Who talks, how far captions are nudged, and whether that was said by hand."""
+    """Who talks, the caption offset, and whether that was said by hand."""
 
-    talkers: tuple[Talker, ...]
-    nudge: int
+    speakers: tuple[Speaker, ...]
+    caption_offset: int
     by_hand: bool
 
     def __post_init__(self) -> None:
-        checks.in_range("The nudge of captions in ticks", self.nudge, -MOST_NUDGE, MOST_NUDGE)
+        checks.in_range("The caption offset in ticks", self.caption_offset, -LARGEST_OFFSET, LARGEST_OFFSET)
 
 
 @dataclass(frozen=True, slots=True)
@@ -73,7 +74,7 @@ class Revision:
 
 
 def cast_of(transcript: Transcript) -> Cast:
-    return Cast(transcript.talkers, transcript.nudge, transcript.by_hand)
+    return Cast(transcript.speakers, transcript.caption_offset, transcript.by_hand)
 
 
 def revised(transcript: Transcript, revision: Revision) -> Transcript:
@@ -112,29 +113,30 @@ def _stepped(
         translations = stepped
     if cast is None:
         return replace(transcript, words=words, translations=translations)
-    return Transcript(words, cast.talkers, cast.nudge, cast.by_hand, translations)
+    return Transcript(words, cast.speakers, cast.caption_offset, cast.by_hand, translations)
 
 
 def first_transcript(words: tuple[Word, ...], people: People) -> Transcript:
-    """The transcript as it was found: talkers are those whose lips move with the words, under their names."""
-    if any(w.talker >= 0 for w in words):
-        most = max(w.talker for w in words) + 1
-        return Transcript(words, tuple(Talker(f"Voice {i + 1}") for i in range(most)))
-    talkers = tuple(Talker(name, person) for person, name in enumerate(people.names))
-    return Transcript(tuple(_said_by(w, people) for w in words), talkers)
+    """The transcript as it was found: speakers are those whose lips move with the words, under their names."""
+    words = distinct(words, set())
+    if any(w.speaker >= 0 for w in words):
+        most = max(w.speaker for w in words) + 1
+        return Transcript(words, tuple(Speaker(f"Speaker {i + 1}") for i in range(most)))
+    speakers = tuple(Speaker(name, person) for person, name in enumerate(people.names))
+    return Transcript(tuple(_said_by(w, people) for w in words), speakers)
 
 
 def _said_by(word: Word, people: People) -> Word:
-    person = people.talker_at((word.start + word.end) // 2)
-    return word if person is None else replace(word, talker=person)
+    person = people.speaker_at((word.start + word.end) // 2)
+    return word if person is None else replace(word, speaker=person)
 
 
 def people_as_told(people: People, transcript: Transcript) -> People:
     """The people of a source under the names the editor gave, talking where the transcript says so."""
     names = list(people.names)
-    for talker in transcript.talkers:
-        if 0 <= talker.person < len(names):
-            names[talker.person] = talker.name
+    for speaker in transcript.speakers:
+        if 0 <= speaker.person < len(names):
+            names[speaker.person] = speaker.name
     told = replace(people, names=tuple(names))
     return replace(told, talk=_talk(transcript)) if transcript.by_hand else told
 
@@ -142,10 +144,10 @@ def people_as_told(people: People, transcript: Transcript) -> People:
 def _talk(transcript: Transcript) -> tuple[Talk, ...]:
     out: list[Talk] = []
     for word in transcript.words:
-        person = transcript.talkers[word.talker].person if 0 <= word.talker < len(transcript.talkers) else -1
+        person = transcript.speakers[word.speaker].person if 0 <= word.speaker < len(transcript.speakers) else -1
         if person < 0 or word.kind == "unspoken":
             continue
-        if out and out[-1].person == person and word.start - out[-1].end < 2 * TICKS:
+        if out and out[-1].person == person and word.start - out[-1].end < 2 * TICKS_PER_SECOND:
             out[-1] = Talk(out[-1].start, word.end, person, 1.0)
         else:
             out.append(Talk(word.start, word.end, person, 1.0))

@@ -6,12 +6,12 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Final
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
 from standtall.model.words import Word, words_within
 
-LONGEST: Final = 7 * TICKS
-PAUSE: Final = round(1.2 * TICKS)
+LONGEST: Final = 7 * TICKS_PER_SECOND
+PAUSE: Final = round(1.2 * TICKS_PER_SECOND)
 MOST_LETTERS: Final = 84
 """A passage fits into one subtitle of two lines (common practice, no source)."""
 
@@ -63,7 +63,7 @@ def changed(translations: tuple[Translation, ...], language: str, at: int, old: 
 
 
 def passages_of(words: tuple[Word, ...]) -> tuple[Passage, ...]:
-    """The words in passages that are translated as one: a sentence of one talker, or as much of it as a subtitle holds."""
+    """The words in passages that are translated as one: a sentence of one speaker, or as much of it as a subtitle holds."""
     groups: list[list[Word]] = []
     for word in words:
         if word.kind != "word":
@@ -80,7 +80,7 @@ def _ends(group: list[Word], word: Word) -> bool:
     letters = sum(len(w.text) + 1 for w in group)
     long = letters + len(word.text) > MOST_LETTERS or word.end - group[0].start > LONGEST
     clause = letters > MOST_LETTERS // 2 and last.text.endswith((",", ";", ":"))
-    return last.ends_sentence or last.talker != word.talker or word.start - last.end > PAUSE or long or clause
+    return last.ends_sentence or last.speaker != word.speaker or word.start - last.end > PAUSE or long or clause
 
 
 def original_of(words: tuple[Word, ...], passage: Passage) -> str:

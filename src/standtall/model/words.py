@@ -9,11 +9,14 @@ from typing import Final, Literal
 from standtall.model import checks
 
 DOUBT: Final = 0.75
-"""Likelihood of being right below which a word is shown as doubtful; bench/ tells how many of those marked are wrong."""
+"""Likelihood of being right below which a word is shown as low_confidence; bench/ tells how many of those marked are wrong."""
 
 
 NOBODY: Final = -1
-"""The talker of a word that nobody is known to have said."""
+"""The speaker of a word that nobody is known to have said."""
+
+NEW: Final = -1
+"""The id of a word that gets one as it is made."""
 
 Kind = Literal["word", "filler", "unspoken"]
 """A filler is a sound like "um"; an unspoken word was written down but is not in the sound, and is never shown."""
@@ -23,17 +26,21 @@ Kind = Literal["word", "filler", "unspoken"]
 class Word:
     """One spoken word: text with its punctuation, start and end in ticks of the source, confidence 0..1.
 
-    `talker` is the number of its talker in the transcript, or `NOBODY`.
+    `speaker` is the number of its speaker in the transcript, or `NOBODY`. The `id` names the word among those of its source, also
+    after it was retyped or re-timed; a word that is new is named after the tick where it starts.
     """
 
     text: str
     start: int
     end: int
     confidence: float = 1.0
-    talker: int = NOBODY
+    speaker: int = NOBODY
     kind: Kind = "word"
+    id: int = NEW
 
     def __post_init__(self) -> None:
+        if self.id == NEW:
+            object.__setattr__(self, "id", self.start)
         checks.forward(f"The word '{self.text}'", self.start, self.end)
         checks.in_range("The confidence of a word", self.confidence, 0.0, 1.0)
 
@@ -43,12 +50,18 @@ class Word:
         return bare(self.text)
 
     @property
-    def doubtful(self) -> bool:
+    def low_confidence(self) -> bool:
         return self.confidence < DOUBT and self.kind == "word"
 
     @property
     def ends_sentence(self) -> bool:
-        return self.text.rstrip("\"'”’)").endswith((".", "!", "?", "…"))
+        return ends_sentence(self.text)
+
+
+def ends_sentence(text: str) -> bool:
+    """Whether a word, as it is written, ends a sentence: by the marks of Latin, Greek, Arabic, Indic and East Asian scripts, with
+    closing quotes and brackets after them."""
+    return text.rstrip("\"'”’»)]」』").endswith((".", "!", "?", "…", "。", "！", "？", "؟", "।", "\u037e"))
 
 
 def bare(text: str) -> str:

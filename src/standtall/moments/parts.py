@@ -11,12 +11,12 @@ from typing import Final
 
 import numpy as np
 
-from standtall.base.time import TICKS, seconds
+from standtall.base.time import TICKS_PER_SECOND, seconds
 from standtall.model.moment import Part, Passage, Reason
 from standtall.moments.rarity import COMMON_BITS
 from standtall.moments.talk import CLAIM, CONTRAST, NUMBER, Talk, is_number
 
-OPENING: Final = 3 * TICKS
+OPENING: Final = 3 * TICKS_PER_SECOND
 
 
 def _set(text: str) -> frozenset[str]:
@@ -181,7 +181,7 @@ def _alone(talk: Talk, run: range) -> Part:
         value -= 0.2
         reasons.append(_reason(f"“{talk.words[start].text}” leans on what came before", False, start))
     before = talk.words[start - 1] if start else None
-    if before is not None and talk.asks(start - 1) and before.talker != talk.words[start].talker:
+    if before is not None and talk.asks(start - 1) and before.speaker != talk.words[start].speaker:
         value -= 0.25
         reasons.append(_reason("answers a question that is left out", False, start))
     for i in run[:40]:

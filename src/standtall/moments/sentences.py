@@ -1,13 +1,13 @@
-"""Sentences of a talk: by punctuation, long pauses and changes of talker."""
+"""Sentences of a talk: by punctuation, long pauses and changes of speaker."""
 
 from __future__ import annotations
 
 from typing import Final
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.words import Word
 
-PAUSE: Final = round(1.5 * TICKS)
+PAUSE: Final = round(1.5 * TICKS_PER_SECOND)
 """A silence after which something new begins, whatever the punctuation says (common practice, no source)."""
 
 
@@ -20,7 +20,7 @@ def sentences(words: tuple[Word, ...]) -> list[range]:
         first = i if first is None else first
         after = words[spoken[n + 1]] if n + 1 < len(spoken) else None
         word = words[i]
-        ends = after is None or word.ends_sentence or after.start - word.end > PAUSE or after.talker != word.talker
+        ends = after is None or word.ends_sentence or after.start - word.end > PAUSE or after.speaker != word.speaker
         if ends:
             out.append(range(first, i + 1))
             first = None

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Iterator
 from typing import Final
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.moment import Moment, Passage
 from standtall.moments.parts import LINKS, OUTSIDE, alone, opening
 from standtall.moments.talk import Talk
@@ -17,9 +17,9 @@ LEAST_GAIN: Final = 0.035
 LEAST_LEAD_GAIN: Final = 0.06
 LEAST_AFTER: Final = 5
 """Words of a sentence that can follow a dropped stretch: shorter ones lean on what was said."""
-LEAST_DULL: Final = 3 * TICKS
+LEAST_DULL: Final = 3 * TICKS_PER_SECOND
 MOST_DULL_SENTENCES: Final = 6
-LEAD: Final = (round(1.2 * TICKS), 5 * TICKS)
+LEAD: Final = (round(1.2 * TICKS_PER_SECOND), 5 * TICKS_PER_SECOND)
 BEYOND: Final = 3
 """Sentences after its end in which a strong line is still looked for."""
 
@@ -63,7 +63,7 @@ def _dull(talk: Talk, moment: Moment) -> Iterator[range]:
                 continue
             if not _joins_up(talk, run, talk.sentences[b]):
                 continue
-            if talk.told[run.stop] - talk.told[run.start] > 0.75 * talk.usual * length / TICKS:
+            if talk.told[run.stop] - talk.told[run.start] > 0.75 * talk.usual * length / TICKS_PER_SECOND:
                 continue
             yield run
 
@@ -73,7 +73,7 @@ def _joins_up(talk: Talk, gone: range, after: range) -> bool:
     before = gone.start - 1
     leans = talk.bare[after.start] in LINKS or talk.bare[after.start] in OUTSIDE or len(after) < LEAST_AFTER
     asked = talk.asks(before) or talk.asks(gone[-1])
-    return not leans and not asked and talk.words[before].talker == talk.words[after.start].talker
+    return not leans and not asked and talk.words[before].speaker == talk.words[after.start].speaker
 
 
 def _leads(talk: Talk, moment: Moment) -> Iterator[range]:
@@ -87,7 +87,7 @@ def _leads(talk: Talk, moment: Moment) -> Iterator[range]:
             continue
         if (moment.dull is not None and line.start in moment.dull) or talk.asks(line[-1]):
             continue  # a question would stand far from its answer
-        if talk.words[line.start].talker != talk.words[moment.first].talker:
+        if talk.words[line.start].speaker != talk.words[moment.first].speaker:
             continue
         passage: Passage = (line,)
         if opening(talk, passage).value >= now + 0.2 and alone(talk, passage).value >= 0.85:

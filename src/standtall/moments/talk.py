@@ -11,7 +11,7 @@ import numpy as np
 import snowballstemmer
 from numpy.typing import NDArray
 
-from standtall.base.time import TICKS, seconds
+from standtall.base.time import TICKS_PER_SECOND, seconds
 from standtall.model.analysis import Analysis
 from standtall.model.moment import Part, Passage
 from standtall.model.words import Word
@@ -42,7 +42,7 @@ FEELING: Final = _set(
     "love hate fear afraid proud angry happy sad cry cried laugh laughed hope hurt beautiful terrible wonderful wasted regret "
     "believe dream"
 )
-LAUGHED: Final = TICKS
+LAUGHED: Final = TICKS_PER_SECOND
 """A laugh that begins within this after a word is about it."""
 
 

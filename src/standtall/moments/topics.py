@@ -15,7 +15,7 @@ from numpy.typing import NDArray
 from scipy.ndimage import gaussian_filter1d
 from scipy.sparse import csr_matrix, diags
 
-from standtall.base.time import TICKS, seconds
+from standtall.base.time import TICKS_PER_SECOND, seconds
 from standtall.model.moment import Chapter
 from standtall.moments.rarity import COMMON_BITS
 from standtall.moments.talk import Talk
@@ -28,7 +28,7 @@ NEAR: Final = 2
 MOST_RELATED: Final = 8
 LEAST_LIFT: Final = 0.33
 """Of normalised mutual information, 0..1."""
-LEAST_CHAPTER: Final = 40 * TICKS
+LEAST_CHAPTER: Final = 40 * TICKS_PER_SECOND
 MOST_CHAPTERS: Final = 40
 
 
@@ -133,7 +133,7 @@ class Topics:
             right = change[n : n + 2 * BLOCK].min()
             depth[n] = 2 * change[n] - left - right
             last, first = (self.talk.words[i] for i in (self.talk.sentences[n - 1][-1], self.talk.sentences[n].start))
-            depth[n] += 0.12 * min(2.0, max(0.0, seconds(first.start - last.end) - 0.4)) + 0.06 * (first.talker != last.talker)
+            depth[n] += 0.12 * min(2.0, max(0.0, seconds(first.start - last.end) - 0.4)) + 0.06 * (first.speaker != last.speaker)
         whole = end - int(starts[0])
         least = max(min(LEAST_CHAPTER, whole // 5), whole // MOST_CHAPTERS)
         enough = float(depth.mean() + 0.5 * depth.std())

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from scenedetect.common import FrameTimecode
 from scenedetect.detectors import ContentDetector
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.planes import Planes, scaled
 from standtall.model.people import Shot
 
@@ -35,7 +35,7 @@ class CutFinder:
 
     def see(self, tick: int, small: Planes, key: bool = True) -> None:
         """Take the next picture, `SIZE` small; `key` says whether it is coded by itself."""
-        self._number = max(self._number + 1, tick * RATE // TICKS)
+        self._number = max(self._number + 1, tick * RATE // TICKS_PER_SECOND)
         self._at[self._number] = self._before, tick, key
         self._before = tick
         found = self._detector.process_frame(FrameTimecode(self._number, float(RATE)), small_picture(small))

@@ -10,12 +10,12 @@ import numpy as np
 from numpy.typing import NDArray
 
 from standtall.base.geometry import Rect
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.planes import Planes, scaled, to_bgr
 from standtall.model.people import FaceSample
 from standtall.people.faces import MESH_SURE, FaceDetector, FaceMesh
 
-DETECT_EVERY, DETECT_OFTEN = round(2.0 * TICKS), round(0.4 * TICKS)
+DETECT_EVERY, DETECT_OFTEN = round(2.0 * TICKS_PER_SECOND), round(0.4 * TICKS_PER_SECOND)
 """Time between two runs of the detector where all is well, and where a face was lost or nobody is seen;
 the mesh carries faces in between."""
 FULLY_EVERY, FULLY_OFTEN = 3, 4

@@ -15,14 +15,14 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.ndimage import gaussian_filter1d, uniform_filter1d
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.people import Track
 from standtall.model.words import Word
 
 RATE: Final = 15
 """Mouth values a second."""
-PAUSE: Final = round(0.16 * TICKS)
-LONGEST: Final = round(6 * TICKS)
+PAUSE: Final = round(0.16 * TICKS_PER_SECOND)
+LONGEST: Final = round(6 * TICKS_PER_SECOND)
 MEAN_S: Final = 1.6
 LEAST_MOVEMENT: Final = 0.0045
 """Mouth movement, as a share of face height, that noise alone can reach."""
@@ -53,7 +53,7 @@ def _cut_between(cuts: tuple[int, ...], first: int, last: int) -> bool:
 
 @dataclass(frozen=True, slots=True)
 class Lips:
-    """A stretch of speech (ticks), and for each person in view how well their lips fit it: 1 is usual for a talker."""
+    """A stretch of speech (ticks), and for each person in view how well their lips fit it: 1 is usual for a speaker."""
 
     start: int
     end: int
@@ -108,16 +108,14 @@ def _envelope(level_db: NDArray[np.float32]) -> NDArray[np.float64]:
 
 def _mouth(track: Track) -> tuple[int, NDArray[np.float64]]:
     """-> (first slot, mouth opening at `RATE` values a second without its slow part)."""
-    slots = np.array([s.at * RATE // TICKS for s in track.samples])
+    slots = np.array([s.at * RATE // TICKS_PER_SECOND for s in track.samples])
     first, last = int(slots[0]), int(slots[-1])
     opening = np.interp(np.arange(first, last + 1), slots, [s.mouth for s in track.samples])
     slow = uniform_filter1d(opening, max(3, round(MEAN_S * RATE)), mode="nearest")
     return first, opening - np.minimum(slow, opening.max())
 
 
-def _usual_movement(
-    curves: list[tuple[Track, int, NDArray[np.float64]]], voice: NDArray[np.float64]
-) -> dict[int, float]:
+def _usual_movement(curves: list[tuple[Track, int, NDArray[np.float64]]], voice: NDArray[np.float64]) -> dict[int, float]:
     """How much each person's mouth moves when it moves much: beards and small faces show less of it."""
     moves: dict[int, list[NDArray[np.float64]]] = {}
     for track, first, opening in curves:
@@ -136,7 +134,7 @@ def _usual_movement(
 
 def _score(opening: NDArray[np.float64], first: int, voice: NDArray[np.float64], start: int, end: int) -> float:
     room = RATE // 5
-    a, b = start * RATE // TICKS - room, end * RATE // TICKS + room + 1
+    a, b = start * RATE // TICKS_PER_SECOND - room, end * RATE // TICKS_PER_SECOND + room + 1
     a, b = max(a, first, 0), min(b, first + len(opening), len(voice))
     if b - a < 4:
         return 0.0

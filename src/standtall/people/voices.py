@@ -1,7 +1,7 @@
 """Who is talking: lips and voices together.
 
 Where lips leave no doubt they teach how each person sounds; voices then decide where lips say little, and voices that are
-like nobody's become talkers who are not in the picture.
+like nobody's become speakers who are not in the picture.
 """
 
 from __future__ import annotations
@@ -14,7 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.cluster.hierarchy import fcluster, linkage
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.people import Talk
 from standtall.model.words import Word
 from standtall.people.talking import Lips
@@ -32,13 +32,13 @@ TAUGHT_S: Final = 2.0
 STRANGE_SHARE: Final = 0.0015
 """Such a voice must also last this share of all talk: hours hold odd sounds enough to make up a few seconds."""
 SURE_LIPS: Final = 0.5
-UNIT: Final = round(1.7 * TICKS)
+UNIT: Final = round(1.7 * TICKS_PER_SECOND)
 """Turns may change inside a stretch without a pause, so voices are judged in units of about this length."""
 MOST: Final = 2500
 """Passages that are grouped; more are told by their likeness to the groups."""
 VOICE_WEIGHT, LIPS_WEIGHT = 9.0, 2.2
 TURN_COST, BREAK_COST = 0.35, 1.5
-"""What a change of talker costs after a pause or the end of a sentence, and in the middle of one."""
+"""What a change of speaker costs after a pause or the end of a sentence, and in the middle of one."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -73,7 +73,7 @@ class _Unit:
 def who_talks(
     words: tuple[Word, ...], lips: list[Lips], cuts: tuple[int, ...], voices: Voices, people: int, least: int = 1
 ) -> tuple[tuple[Talk, ...], int]:
-    """Who says each stretch of speech, neighbours of one person joined; and how many talkers have no face.
+    """Who says each stretch of speech, neighbours of one person joined; and how many speakers have no face.
 
     Numbers below `people` are those of the faces. A stretch that nothing is known of (nobody in view, no voice) is left out.
     """
@@ -125,7 +125,7 @@ def _taught(units: list[_Unit], people: int) -> dict[int, Vectors]:
     sure = [u for u in units if u.print is not None and u.lips.best is not None and u.lips.sure >= SURE_LIPS]
     times = {p: sum(u.end - u.start for u in sure if u.lips.best == p) for p in range(people)}
     for person in sorted(times, key=lambda p: -times[p]):
-        if times[person] < TAUGHT_S * TICKS:
+        if times[person] < TAUGHT_S * TICKS_PER_SECOND:
             continue
         prints = np.array([u.print for u in sure if u.lips.best == person])
         middle = prints[int(np.argmax((prints @ prints.T).mean(axis=1)))]
@@ -141,9 +141,9 @@ def _strangers(units: list[_Unit], known: list[Vectors]) -> list[Vectors]:
     loose = sorted(loose, key=lambda u: u.start - u.end)[:MOST]
     if not loose:
         return []
-    least = max(TAUGHT_S, STRANGE_SHARE * sum(u.end - u.start for u in units) / TICKS)
+    least = max(TAUGHT_S, STRANGE_SHARE * sum(u.end - u.start for u in units) / TICKS_PER_SECOND)
     prints = np.array([u.print for u in loose])
-    lengths = np.array([u.end - u.start for u in loose]) / TICKS
+    lengths = np.array([u.end - u.start for u in loose]) / TICKS_PER_SECOND
     groups = np.ones(1, int)
     if len(loose) > 1:
         groups = fcluster(linkage(prints.astype(np.float64), "average", metric="cosine"), 1 - ALIKE, "distance")
@@ -164,7 +164,7 @@ def _mean(prints: Vectors) -> Vectors:
 
 
 def _best_path(units: list[_Unit], known: dict[int, Vectors], count: int) -> list[tuple[int, float]]:
-    """The likeliest talker of each unit (-1 for nobody known) by dynamic programming, and how sure that is, 0..1."""
+    """The likeliest speaker of each unit (-1 for nobody known) by dynamic programming, and how sure that is, 0..1."""
     if not units or not count:
         return [(-1, 0.0)] * len(units)
     likes = np.array([_likes(u, known, count) for u in units])
@@ -208,7 +208,7 @@ def _likes(unit: _Unit, known: dict[int, Vectors], count: int) -> NDArray[np.flo
 def _joined(talk: list[Talk], cuts: tuple[int, ...]) -> tuple[Talk, ...]:
     out: list[Talk] = []
     for t in talk:
-        near = bool(out) and out[-1].person == t.person and t.start - out[-1].end < 2 * TICKS
+        near = bool(out) and out[-1].person == t.person and t.start - out[-1].end < 2 * TICKS_PER_SECOND
         if near and not any(out[-1].end <= cut <= t.start for cut in cuts):
             out[-1] = Talk(out[-1].start, t.end, t.person, min(out[-1].confidence, t.confidence))
         else:

@@ -6,15 +6,15 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import Final
 
-from standtall.base.time import TICKS
-from standtall.compose.scene import Edition
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.compose.composition import Composition
 from standtall.media.probe import probe
 from standtall.media.sound import MIX_RATE, Samples, read_sound
-from standtall.sound.loudness import CEILING_DBTP, TARGET_LUFS, loudness_lufs, true_peak_db
+from standtall.sound.loudness import CEILING_DBTP, loudness_lufs, true_peak_db
 
 LOUDNESS_SLACK: Final = 0.5
 PEAK_SLACK: Final = 0.05
-SHORTEST_FOR_LOUDNESS: Final = 3 * TICKS
+SHORTEST_FOR_LOUDNESS: Final = 3 * TICKS_PER_SECOND
 
 
 @dataclass(frozen=True, slots=True)
@@ -49,16 +49,17 @@ def index_first(path: Path) -> bool:
     return False
 
 
-def measure(path: Path, edition: Edition, track: Samples | None) -> Report:
-    """Measure the file at `path` against the edition it was made from."""
+def measure(path: Path, composition: Composition, track: Samples | None) -> Report:
+    """Measure the file at `path` against the composition it was made from."""
     made = probe(path)
-    short = edition.short
-    wanted = edition.frames / float(edition.rate)
+    short, fps = composition.short, float(composition.fps)
+    output, target = short.output, short.sound.loudness
+    wanted = composition.frames / fps
     problems = []
-    if (made.width, made.height) != (short.width, short.height):
-        problems.append(f"it is {made.width} by {made.height} instead of {short.width} by {short.height}")
-    if abs(made.length / TICKS - wanted) > 1.5 / float(edition.rate):
-        problems.append(f"it runs {made.length / TICKS:.2f} s instead of {wanted:.2f} s")
+    if (made.width, made.height) != (output.width, output.height):
+        problems.append(f"it is {made.width} by {made.height} instead of {output.width} by {output.height}")
+    if abs(made.length / TICKS_PER_SECOND - wanted) > 1.5 / fps:
+        problems.append(f"it runs {made.length / TICKS_PER_SECOND:.2f} s instead of {wanted:.2f} s")
     if not index_first(path):
         problems.append("its index stands at the end")
     loud = peak = None
@@ -71,10 +72,10 @@ def measure(path: Path, edition: Edition, track: Samples | None) -> Report:
             if peak > CEILING_DBTP + PEAK_SLACK:
                 problems.append(f"its true peak is {peak:.1f} dBTP, over {CEILING_DBTP:.0f}")
             silent = loudness_lufs(track) < -60
-            if not silent and short.length >= SHORTEST_FOR_LOUDNESS and abs(loud - TARGET_LUFS) > LOUDNESS_SLACK:
-                problems.append(f"its loudness is {loud:.1f} LUFS instead of {TARGET_LUFS:.0f}")
+            if not silent and short.length >= SHORTEST_FOR_LOUDNESS and abs(loud - target) > LOUDNESS_SLACK:
+                problems.append(f"its loudness is {loud:.1f} LUFS instead of {target:.0f}")
     return Report(
-        made.width, made.height, float(made.rate), made.length / TICKS, made.size_bytes,
+        made.width, made.height, float(made.rate), made.length / TICKS_PER_SECOND, made.size_bytes,
         None if loud is None else round(loud, 2), None if peak is None else round(peak, 2),
-        len(edition.lines) if short.captions_on else 0, tuple(problems),
+        len(composition.lines) if short.captions.shown else 0, tuple(problems),
     )  # fmt: skip

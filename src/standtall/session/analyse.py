@@ -32,7 +32,7 @@ from standtall.model.source import Source
 from standtall.model.words import Word
 
 if TYPE_CHECKING:
-    from standtall.people.find import SeenPiece
+    from standtall.people.detection import SeenPiece
     from standtall.people.voices import Voices
     from standtall.speech.align import PhoneAligner
     from standtall.speech.pieces import Piece
@@ -154,7 +154,7 @@ def analyse(
 def _import_slow() -> None:
     """Import what both threads of an analysis use, before there are two: threads that import parts of SciPy at the same time
     for the first time can be left with a module that is half made."""
-    for name in ("people.find", "speech.align", "speech.prints", "speech.recognise", "speech.transcribe"):
+    for name in ("people.detection", "speech.align", "speech.prints", "speech.recognise", "speech.transcribe"):
         importlib.import_module(f"standtall.{name}")
 
 
@@ -210,7 +210,7 @@ class _SeenPieces:
         self._cache, self._key, self._mark = cache, key, mark
 
     def find(self, number: int) -> SeenPiece | None:
-        from standtall.people.find import SeenPiece
+        from standtall.people.detection import SeenPiece
 
         return self._cache.find(self._key, "seen", SeenPiece, f"{self._mark}#{number}")
 
@@ -222,7 +222,7 @@ def _faces(source: Source, options: Options, progress: Progress, cache: Analysis
     mark = options.faces_mark(source)
     kept = cache.find(source.key, "faces", People, mark)
     if kept is None and source.has_picture and not source.still:
-        from standtall.people.find import find_faces  # slow to import, and the window only asks what is known
+        from standtall.people.detection import find_faces  # slow to import, and the window only asks what is known
 
         pieces = _SeenPieces(cache, source.key, mark)
         kept = find_faces(source, progress, part_of(source, options.brief), options.brief.content, pieces)
@@ -250,7 +250,7 @@ def _people(
     if kept is None:
         level, found = measured()
         if found.tracks or prints.middles:
-            from standtall.people.find import with_talk
+            from standtall.people.detection import with_talk
 
             least = 2 if options.brief.content == "many" else 1
             found = with_talk(found, words, np.array(level, np.float32), _voices(prints), least)
@@ -259,9 +259,7 @@ def _people(
     return kept
 
 
-def _prints(
-    source: Source, options: Options, cache: AnalysisCache, words: tuple[Word, ...], progress: Progress
-) -> _Prints:
+def _prints(source: Source, options: Options, cache: AnalysisCache, words: tuple[Word, ...], progress: Progress) -> _Prints:
     mark = options.words_mark(source)
     kept = cache.find(source.key, "voices", _Prints, mark)
     if kept is None:

@@ -12,13 +12,13 @@ from numpy.typing import NDArray
 
 from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.sound import Samples, read_sound, sound_blocks
+from standtall.model.cut import Segment
 from standtall.model.short import Short
 from standtall.model.source import Source
-from standtall.model.timemap import Excerpt
 from standtall.sound.landmarks import HOP, RATE, LandmarkIndex, Landmarks, landmarks
-from standtall.sound.search import Found, find_clip
+from standtall.sound.matching import Found, find_clip
 
 BLOCK_S: Final = 64.0
 """A whole number of windows, so that the windows of blocks follow each other."""
@@ -62,7 +62,7 @@ class ClipFinder:
                 parts.append(pool.submit(_landmarks_at, block, passed // HOP))
                 sound.append(np.round(np.clip(block, -1, 1) * 32_767).astype(np.int16))
                 passed += len(block)
-                progress.report("listen", min(1.0, passed / RATE * TICKS / source.length))
+                progress.report("listen", min(1.0, passed / RATE * TICKS_PER_SECOND / source.length))
             found = [part.result() for part in parts]
         self._sound = np.concatenate(sound) if sound else np.zeros(0, np.int16)
         self._index = LandmarkIndex(found)
@@ -76,10 +76,12 @@ class ClipFinder:
 
     def locate(self, path: Path) -> Located:
         """Where the pieces of a finished clip lie in the footage."""
-        clip = read_sound(path, RATE, 1, end=LONGEST_CLIP_S * TICKS).reshape(-1)
+        clip = read_sound(path, RATE, 1, end=LONGEST_CLIP_S * TICKS_PER_SECOND).reshape(-1)
         heard = np.flatnonzero(np.abs(clip) > 1e-4)
         length = int(heard[-1]) + 1 if len(heard) else 0
-        return Located(path, round(length * TICKS / RATE), find_clip(self._index, clip[:length], self._read) if length else ())
+        return Located(
+            path, round(length * TICKS_PER_SECOND / RATE), find_clip(self._index, clip[:length], self._read) if length else ()
+        )
 
 
 def rebuilt(located: Located, source: Source) -> Short:
@@ -87,14 +89,14 @@ def rebuilt(located: Located, source: Source) -> Short:
 
     Where pieces overlap in the footage, the second one gives way: a short shows nothing twice.
     """
-    excerpts: list[Excerpt] = []
+    segments: list[Segment] = []
     for piece in located.pieces:
         start, end = piece.start, min(piece.end, source.length)
-        for e in excerpts:
+        for e in segments:
             if start < e.end and e.start < end:
                 start, end = (max(start, e.end), end) if start >= e.start else (start, min(end, e.start))
-        if end - start > TICKS // 10:
-            excerpts.append(Excerpt(start, end))
-    if not excerpts:
+        if end - start > TICKS_PER_SECOND // 10:
+            segments.append(Segment(source.key, start, end))
+    if not segments:
         raise NothingToDo(f"{located.path.name} is not from this footage.", "Open the footage that it was cut from.")
-    return Short(located.path.stem[:120] or "Clip", source.key, tuple(excerpts))
+    return Short.of(located.path.stem[:120] or "Clip", segments)

@@ -9,15 +9,15 @@ from typing import Final
 import numpy as np
 
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.library.cache import AnalysisCache
 from standtall.media.sound import SPEECH_RATE, sound_of
 from standtall.model.analysis import LEVEL_STEP, Analysis, Sounding
 from standtall.model.source import Source
-from standtall.moments.find import Finder
+from standtall.moments.finder import Finder
 from standtall.sound.crowd import kind_of
 
-LEAST: Final = round(0.6 * TICKS)
+LEAST: Final = round(0.6 * TICKS_PER_SECOND)
 OVER_FLOOR: Final = 0.35
 """What is heard lies at least this share of the way from the floor of the recording up to its talk."""
 MOST: Final = 600

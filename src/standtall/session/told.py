@@ -1,4 +1,4 @@
-"""A source as the editor has put it right: what was measured, with the words and talkers of the project's transcript."""
+"""A source as the editor has put it right: what was measured, with the words and speakers of the project's transcript."""
 
 from __future__ import annotations
 
@@ -28,6 +28,12 @@ def transcript_of(project: Project, found: Found) -> Transcript:
 
 
 def as_told(found: Analysis, transcript: Transcript) -> Analysis:
-    """What was measured, with words, talkers and names as the transcript tells them."""
+    """What was measured, with words, speakers and names as the transcript tells them."""
     people = people_as_told(found.people, transcript)
-    return replace(found, words=transcript.words, people=people, nudge=transcript.nudge, translations=transcript.translations)
+    return replace(
+        found,
+        words=transcript.words,
+        people=people,
+        caption_offset=transcript.caption_offset,
+        translations=transcript.translations,
+    )

@@ -29,7 +29,7 @@ class Taken:
 
 def words_from(path: Path, source: Source, found: Found, progress: Progress | None = None) -> Taken:
     """The words of a file in place of the recognised ones. Words with their own times keep them; all others are
-    aligned to the sound, and those that it does not confirm are doubtful.
+    aligned to the sound, and those that it does not confirm are low_confidence.
 
     Raises `MediaError` for a file that cannot be used, `NothingToDo` when it does not belong to the sound.
     """
@@ -52,6 +52,6 @@ def words_from(path: Path, source: Source, found: Found, progress: Progress | No
         words = tuple(replace(w, confidence=min(w.confidence, old.confidence)) for w, old in zip(sure, words, strict=True))
         told = f"{told.rstrip('.')}; {confirmed:.0%} confirmed by the sound."
     words = tuple(replace(w, end=min(w.end, source.length)) for w in words if w.start < source.length)
-    if read.talkers:
-        return Taken(Transcript(words, read.talkers), told)
+    if read.speakers:
+        return Taken(Transcript(words, read.speakers), told)
     return Taken(replace(first_transcript(words, found.analysis.people)), told)

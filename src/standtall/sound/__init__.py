@@ -1,1 +1,1 @@
-"""The sound of a short: excerpts joined without clicks, levelled to a loudness."""
+"""The sound of a short: segments joined without clicks, levelled to a loudness."""

@@ -1,4 +1,4 @@
-"""The sound of the excerpts, one after the other, with crossfades that cannot be heard."""
+"""The sound of the segments, one after the other, with crossfades that cannot be heard."""
 
 from __future__ import annotations
 
@@ -8,35 +8,35 @@ from typing import Final
 import numpy as np
 
 from standtall.media.sound import Samples
-from standtall.model.timemap import Excerpt
+from standtall.model.cut import Segment
 
 FADE: Final = 480
 """Length of a crossfade at a join: 10 ms at 48 kHz."""
 EDGE: Final = 240
 """Length of the fade at the very start and end."""
 
-Reader = Callable[[int, int], Samples]
-"""Gives float32 (2, end - start) between two ticks of the source; silence outside it."""
+Reader = Callable[[str, int, int], Samples]
+"""Gives float32 (2, end - start) of a source between two of its ticks; silence outside it."""
 
 
-def joined(excerpts: tuple[Excerpt, ...], read: Reader) -> Samples:
+def joined(segments: tuple[Segment, ...], read: Reader) -> Samples:
     """float32 (2, total length): sample n belongs to tick n of the short."""
-    total = sum(e.length for e in excerpts)
+    total = sum(e.length for e in segments)
     out = np.zeros((2, total), np.float32)
     at = 0
-    for i, excerpt in enumerate(excerpts):
-        meets_before = i > 0 and excerpts[i - 1].end == excerpt.start
-        meets_after = i + 1 < len(excerpts) and excerpts[i + 1].start == excerpt.end
+    for i, segment in enumerate(segments):
+        meets_before = i > 0 and segments[i - 1].meets(segment)
+        meets_after = i + 1 < len(segments) and segment.meets(segments[i + 1])
         before = FADE // 2 if i > 0 and not meets_before else 0
-        after = FADE // 2 if i + 1 < len(excerpts) and not meets_after else 0
-        before, after = min(before, at, excerpt.start), min(after, total - at - excerpt.length)
-        piece = read(excerpt.start - before, excerpt.end + after).copy()
+        after = FADE // 2 if i + 1 < len(segments) and not meets_after else 0
+        before, after = min(before, at, segment.start), min(after, total - at - segment.length)
+        piece = read(segment.source, segment.start - before, segment.end + after).copy()
         if before:
             _ramp(piece[:, : 2 * before], rising=True)
         if after:
             _ramp(piece[:, -2 * after :], rising=False)
-        out[:, at - before : at + excerpt.length + after] += piece
-        at += excerpt.length
+        out[:, at - before : at + segment.length + after] += piece
+        at += segment.length
     edge = min(EDGE, total // 2)
     if edge:
         _ramp(out[:, :edge], rising=True)

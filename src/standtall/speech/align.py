@@ -64,8 +64,15 @@ class PhoneAligner:
         # instead of 0.86 of the words of a spontaneous recording lie within 100 ms of their marks
         # the best-path search over the word lattice drops the last words of a text, so it stays off
         self._decoder: Any = Decoder(
-            samprate=float(SPEECH_RATE), lm=None, loglevel="FATAL", beam=1e-120, wbeam=1e-120, pbeam=1e-100, bestpath=False,
-            silprob=0.3, wip=1.0,
+            samprate=float(SPEECH_RATE),
+            lm=None,
+            loglevel="FATAL",
+            beam=1e-120,
+            wbeam=1e-120,
+            pbeam=1e-100,
+            bestpath=False,
+            silprob=0.3,
+            wip=1.0,
         )
 
     def align(self, samples: Samples, words: Sequence[Timed], progress: Progress | None = None) -> list[Timed]:

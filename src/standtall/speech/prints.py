@@ -1,6 +1,6 @@
 """Voice prints: what a voice sounds like, whatever it says, as 256 numbers.
 
-The encoder is a three-layer LSTM trained to tell talkers apart (Wan et al. 2018, "Generalized end-to-end loss for speaker
+The encoder is a three-layer LSTM trained to tell speakers apart (Wan et al. 2018, "Generalized end-to-end loss for speaker
 verification", arXiv:1710.10467). Its weights come from the Resemblyzer package (Apache-2.0; tools/voice_weights.py) and are
 run here with NumPy.
 """

@@ -7,21 +7,21 @@ from dataclasses import replace
 from typing import Final
 
 from standtall.base.errors import NothingToDo
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.corrections import shared_out
 from standtall.model.words import Word
 
 LEAST: Final = 0.25
 """A script that shares fewer of its words with the sound belongs to something else."""
 MISSED: Final = 0.3
-"""Confidence of script words that were not heard: they are shown as doubtful."""
-PACE: Final = TICKS // 3
+"""Confidence of script words that were not heard: they are shown as low_confidence."""
+PACE: Final = TICKS_PER_SECOND // 3
 
 
 def laid_over(script: tuple[str, ...], heard: tuple[Word, ...], length: int) -> tuple[tuple[Word, ...], float]:
     """-> (the script's words with times in ticks, the share of them that was heard).
 
-    Words between two heard ones share the time between these; they are doubtful, so that what does not agree is seen.
+    Words between two heard ones share the time between these; they are low_confidence, so that what does not agree is seen.
     Raises `NothingToDo` when the script does not belong to the sound.
     """
     texts = [Word(t, 0, 1).bare for t in script]

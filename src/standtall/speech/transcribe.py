@@ -13,12 +13,12 @@ from standtall.media.sound import SPEECH_RATE, Samples
 from standtall.model.words import NOBODY, Kind, Word, bare
 from standtall.speech.align import Aligner, Timed
 from standtall.speech.doubts import confidences
-from standtall.speech.edges import on_edges
 from standtall.speech.fillers import HELD, is_filler
 from standtall.speech.hesitations import hesitations
 from standtall.speech.loops import without_loops
 from standtall.speech.recognise import Heard, Recogniser
 from standtall.speech.voice import silent, voiced
+from standtall.speech.word_edges import on_edges
 
 UNCOVERED_S: Final = 0.35
 """Voice that no word covers for this long is recognised again."""
@@ -39,9 +39,7 @@ class _Spot:
     end: float
 
 
-def transcribe(
-    samples: Samples, recogniser: Recogniser, aligner: Aligner | None, at: float = 0.0
-) -> tuple[Word, ...]:
+def transcribe(samples: Samples, recogniser: Recogniser, aligner: Aligner | None, at: float = 0.0) -> tuple[Word, ...]:
     """Mono float32 samples at 16 kHz, that begin `at` seconds of the source, to words with times in ticks of it.
 
     The recogniser drops whole phrases near the edges of its windows, so voice that no aligned word covers is
@@ -58,9 +56,7 @@ def transcribe(
     sure = confidences([h for h, _ in timed], [p for _, p in timed])
     words = [_word(h, place, s, at, recogniser.language) for (h, place), s in zip(timed, sure, strict=True)]
     texts = dict(zip(("uh", "um"), HELD.get(recogniser.language or "en", HELD["en"]), strict=True))
-    words += [
-        Word(texts[text], ticks(start + at), ticks(end + at), HELD_SURE, NOBODY, "filler") for text, start, end in held
-    ]
+    words += [Word(texts[text], ticks(start + at), ticks(end + at), HELD_SURE, NOBODY, "filler") for text, start, end in held]
     return tuple(sorted(words, key=lambda w: w.start))
 
 

@@ -61,7 +61,7 @@ def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
     elif footage:
         ws.open_project(project_for(footage[0].stem), with_footage)
     else:
-        last = next((Path(p) for p in window.settings.recent if Path(p).is_file()), None)
+        last = next((Path(p) for p in window.projects.settings.recent if Path(p).is_file()), None)
         ws.open_project(last or project_for("Project"), with_footage)
         if last is not None:
             window.go("bench")
@@ -76,7 +76,7 @@ def _open_demo(window: MainWindow) -> None:
             if ws.sources:
                 window.go("bench")
             else:
-                ws.in_background(lambda: probe(source_path), add)
+                ws.in_background("files", lambda: probe(source_path), add)
 
         ws.open_project(path, opened)
 
@@ -84,7 +84,7 @@ def _open_demo(window: MainWindow) -> None:
         ws.add_source(source)  # type: ignore[arg-type]
         ws.open_source(source, lambda _could: window.go("bench"))  # type: ignore[arg-type]
 
-    ws.in_background(lambda: open_demo(ws.cache), ready)
+    ws.in_background("files", lambda: open_demo(ws.cache), ready)
 
 
 def _qt_said(kind: QtMsgType, _context: QMessageLogContext, text: str) -> None:
@@ -98,9 +98,9 @@ def run(files: Sequence[Path], demo: bool) -> int:
     application = dressed(sys.argv[:1])
     clear_parts()
     window = MainWindow()
-    hear_all(lambda text: window.workspace.door.send(lambda: window.say(text, "error")))
+    hear_all(lambda text: window.workspace.dispatcher.send(lambda: window.say(text, "error")))
     qInstallMessageHandler(_qt_said)
-    theme.apply(application, theme.DARK if window.settings.theme == "dark" else theme.LIGHT)
+    theme.apply(application, theme.DARK if window.projects.settings.theme == "dark" else theme.LIGHT)
     window.show()
     open_files(window, files, demo)
     for number in (signal.SIGINT, signal.SIGTERM):

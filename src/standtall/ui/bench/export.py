@@ -18,14 +18,14 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.exchange.words_out import FORMATS
-from standtall.ui.bench.panels.inspector import heading
+from standtall.ui.widgets.cards import heading
 from standtall.ui.widgets.languages import LANGUAGES
 
 ABOUT = {
     ".srt": "captions of up to two lines; read by nearly every program",
-    ".vtt": "captions with talkers and the time of each word",
-    ".txt": "paragraphs by talker, to read",
-    ".json": "every word with time, talker and confidence",
+    ".vtt": "captions with speakers and the time of each word",
+    ".txt": "paragraphs by speaker, to read",
+    ".json": "every word with time, speaker and confidence",
 }
 
 

@@ -9,42 +9,63 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent
 from PySide6.QtWidgets import QMenu, QToolButton
 
 from standtall.base.time import clock
+from standtall.checks.length import too_long
 from standtall.model import edits
-from standtall.model.channel import CHANNELS, Channel, channel_named
+from standtall.model.channel import Channel
+from standtall.ui.bench.new_channel import NewChannelSheet
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
 
 class LengthGauge(QToolButton):
-    """A click chooses the channel whose limit holds."""
+    """A click chooses the channel whose limit holds, or makes one."""
 
     def __init__(self, workspace: Workspace) -> None:
         super().__init__()
         self._ws = workspace
         self.setFixedSize(112, 34)
         self.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
-        menu = QMenu(self)
-        for channel in CHANNELS:
-            menu.addAction(f"{channel.title}: at most {clock(channel.longest)}", partial(self._choose, channel))
-        self.setMenu(menu)
-        for signal in (workspace.opened_changed, workspace.edition_changed):
+        self.setMenu(QMenu(self))
+        for signal in (workspace.opened_changed, workspace.composition_changed):
             signal.connect(self.refresh)
+        workspace.data.changed.connect(self._fill)
+        self._fill()
         self.refresh()
+
+    def _fill(self) -> None:
+        menu = self.menu()
+        menu.clear()
+        for channel in self._ws.data.channels:
+            menu.addAction(f"{channel.title}: at most {clock(channel.longest)}", partial(self._choose, channel))
+        menu.addSeparator()
+        menu.addAction("New channel…", self.new_channel)
 
     def _choose(self, channel: Channel) -> None:
         opened = self._ws.opened
         if opened is not None and opened.entry.short.channel != channel.name:
             self._ws.edit(lambda s, _a: edits.set_channel(s, channel))
 
+    def new_channel(self) -> NewChannelSheet:
+        """Ask for the name and the limit of a place that the user posts to."""
+        sheet = NewChannelSheet(self)
+        sheet.wanted.connect(self._make)
+        sheet.open()
+        return sheet
+
+    def _make(self, title: str, longest_s: float) -> None:
+        """Make a channel, and let the short be for it."""
+        self._ws.data.new_channel(title, longest_s, self._choose)
+
     def refresh(self) -> None:
         opened = self._ws.opened
         self.setEnabled(opened is not None)
         self.setAccessibleName("Length")
         if opened is not None:
-            short, channel = opened.entry.short, channel_named(opened.entry.short.channel)
-            over = short.length - channel.longest
+            short, channel = opened.entry.short, opened.channel
             told = f"{clock(short.length, True)} of at most {clock(channel.longest)} for {channel.title}"
-            told += f": {clock(over, True)} too long, cut some words" if over > 0 else ""
+            notice = too_long(short, channel)
+            if notice is not None:
+                told += f": {clock(int(notice.facts['over']), True)} too long, cut some words"
             self.setToolTip(f"{told}\nThe thin line shows what of the footage is used. Click to choose another channel.")
             self.setAccessibleDescription(told)
         self.update()
@@ -56,9 +77,8 @@ class LengthGauge(QToolButton):
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         look = theme.current()
-        short = opened.entry.short
-        limit = channel_named(short.channel).longest
-        over = short.length > limit
+        short, limit = opened.entry.short, opened.channel.longest
+        over = too_long(short, opened.channel) is not None
         wide = self.width()
         painter.setPen(QColor(theme.NOW if self.hasFocus() or self.underMouse() else look.text))
         text = f"{clock(short.length, True)} of {clock(limit)} ▾"
@@ -72,5 +92,5 @@ class LengthGauge(QToolButton):
         painter.drawRect(QRectF(0, 31, wide, 2))
         painter.setBrush(QColor(look.text))
         whole = max(1, opened.source.length)
-        for e in short.excerpts:
+        for e in opened.segments:
             painter.drawRect(QRectF(wide * e.start / whole, 30, max(1.5, wide * e.length / whole), 3))

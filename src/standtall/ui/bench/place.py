@@ -1,27 +1,28 @@
-"""The Bench: script, wide picture and tuner side by side."""
+"""The Bench: transcript page, wide picture and inspector side by side."""
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QHBoxLayout, QPushButton, QStackedWidget, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QToolButton, QVBoxLayout, QWidget
 
 from standtall.model import edits
+from standtall.ui.bench.actions import actions_of
 from standtall.ui.bench.gauge import LengthGauge
-from standtall.ui.bench.panels.inspector import Tuner, heading
-from standtall.ui.bench.panels.pieces import PiecesSide
-from standtall.ui.bench.panels.tighten import TightenSide
-from standtall.ui.bench.panels.translation import SecondLanguage
-from standtall.ui.bench.panels.words import TranscriptSheet
+from standtall.ui.bench.panels.inspector import Inspector
 from standtall.ui.bench.shorts import ShortsButton
-from standtall.ui.bench.transcript.page import ScriptView
+from standtall.ui.bench.transcript.page import TranscriptPage
 from standtall.ui.bench.transcript.search_bar import SearchBar
-from standtall.ui.bench.word_actions import WordWork
+from standtall.ui.bench.word_actions import WordActions
 from standtall.ui.preview.views import WideView
 from standtall.ui.state.basket import Basket
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.cards import heading
 from standtall.ui.widgets.fields import Field
+from standtall.ui.widgets.place import Place
 
 NAME_TIP = "Name of the short; the finished file gets it too"
 
@@ -32,19 +33,15 @@ class Bench(QWidget):
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._ws = workspace
-        self.script = ScriptView(workspace)
+        self.page = TranscriptPage(workspace)
         self.wide = WideView(workspace)
-        self.work = WordWork(workspace, self)
-        self.tuner = Tuner(workspace, self.work)
-        self.sheet = TranscriptSheet(workspace, self.work)
-        self.second = SecondLanguage(workspace)
+        self.work = WordActions(workspace, self)
         self.basket = Basket(workspace)
-        self.pieces = PiecesSide(workspace, self.basket, self.work.hearing)
-        self.tighten = TightenSide(workspace, self.work.hearing)
         self.shorts = ShortsButton(workspace)
-        self.searching = SearchBar(workspace, self.script)
-        self.tuner.retype.connect(self.script.retype)
-        self.tuner.new_short.connect(self.shorts.make)
+        self.inspector = Inspector(workspace, self.work, self.basket)
+        self.searching = SearchBar(workspace, self.page)
+        self.inspector.chosen.retype.connect(self.page.retype)
+        self.inspector.chosen.new_short.connect(self.shorts.make)
         self._name = Field("Name of the short", "No short yet")
         self._name.setObjectName("name")
         self._named: Opened | None = None
@@ -55,10 +52,8 @@ class Bench(QWidget):
         self._name.setFont(font)
         self._name.setStyleSheet("font-size: 17px; font-weight: 700;")
         self._name.editingFinished.connect(self._rename)
-        self._undo = self._tool("undo", "Undo")
-        self._redo = self._tool("redo", "Redo")
-        self._undo.clicked.connect(workspace.undo)
-        self._redo.clicked.connect(workspace.redo)
+        self._undo = self._tool("undo", workspace.undo)
+        self._redo = self._tool("redo", workspace.redo)
         self.gauge = LengthGauge(workspace)
         left = QVBoxLayout()
         left.setSpacing(6)
@@ -72,12 +67,11 @@ class Bench(QWidget):
         left.addLayout(head)
         left.addWidget(self.searching)
         left.addLayout(self._lane_heads())
-        left.addWidget(self.script, 1)
+        left.addWidget(self.page, 1)
         right = QVBoxLayout()
         right.setSpacing(8)
         right.addWidget(self.wide)
-        right.addLayout(self._sides())
-        right.addWidget(self._side, 1)
+        right.addWidget(self.inspector, 1)
         holder = QWidget()
         holder.setLayout(right)
         right.setContentsMargins(0, 0, 0, 0)
@@ -89,46 +83,31 @@ class Bench(QWidget):
         whole.addLayout(left, 3)
         whole.addWidget(holder, 2)
         workspace.opened_changed.connect(self._refresh)
-        workspace.edition_changed.connect(self._refresh)
+        workspace.composition_changed.connect(self._refresh)
         self._refresh()
 
-    def _sides(self) -> QHBoxLayout:
-        """The sides of the right column: what belongs to this place, what concerns the whole transcript, its translation."""
-        self._side = QStackedWidget()
-        self._side.addWidget(self.tuner)
-        for side in (self.pieces, self.tighten, self.sheet, self.second):
-            self._side.addWidget(side)
-        row = QHBoxLayout()
-        row.setSpacing(4)
-        self._side_buttons: list[QPushButton] = []
-        for i, (text, tip) in enumerate(
-            (("Place", "What belongs to the place under the playhead (F5)"),
-             ("Pieces", "The pieces of the short, their order and edges; the basket (F8)"),
-             ("Tighten", "Fillers, repeats and silences that can go (F9)"),
-             ("Words", "Doubts, talkers, replacing, the word list, files (F6)"),
-             ("Language", "A second language beside the words (F7)"))
-        ):  # fmt: skip
-            button = QPushButton(text)
-            button.setObjectName("side")
-            button.setCheckable(True)
-            button.setChecked(i == 0)
-            button.setToolTip(tip)
-            button.clicked.connect(lambda _c=False, n=i: self.show_side(n))
-            self._side_buttons.append(button)
-            row.addWidget(button)
-        return row
+    def place(self) -> Place:
+        return Place("bench", "Bench", "F2", self, actions_of(self), (self.page, self.page.viewport(), self.wide))
 
-    def show_side(self, number: int) -> None:
-        self._side.setCurrentIndex(number)
-        for i, button in enumerate(self._side_buttons):
-            button.setChecked(i == number)
+    def toggle_even(self) -> None:
+        """Show time evenly, or elastic."""
+        self.page.set_even(not self.page.even)
+        even = "Time is even: all seconds are as high."
+        self._ws.said.emit(even if self.page.even else "Time is elastic: rows are as high as their words.", "note")
 
-    def _tool(self, name: str, tip: str) -> QToolButton:
+    def edge(self, make: Callable[..., edits.Edit]) -> None:
+        """An edit of the short at the playhead."""
+        opened = self._ws.opened
+        if opened is not None:
+            here = opened.at(self._ws.selection.playhead)
+            self._ws.edit(lambda short, _analysis: make(short, here))
+
+    def _tool(self, name: str, does: Callable[[], object]) -> QToolButton:
         button = QToolButton()
         button.setObjectName("plain")
         theme.draw(button, name)
-        button.setToolTip(tip)
-        button.setAccessibleName(tip)
+        button.setAccessibleName(name.capitalize())
+        button.clicked.connect(lambda _checked=False: does())
         return button
 
     def _lane_heads(self) -> QHBoxLayout:
@@ -140,7 +119,7 @@ class Bench(QWidget):
             if width:
                 label.setFixedWidth(width)
             if text == "PICTURE":
-                self.script.laid_out.connect(label.setFixedWidth)
+                self.page.laid_out.connect(label.setFixedWidth)
             row.addWidget(label, 0 if width else 1)
         end = heading("EXTRAS")
         end.setAlignment(Qt.AlignmentFlag.AlignRight)
@@ -172,4 +151,3 @@ class Bench(QWidget):
         ):
             button.setEnabled(label is not None)
             button.setToolTip(f"{word}: {label} ({keys})" if label else f"Nothing to {word.lower()} ({keys})")
-

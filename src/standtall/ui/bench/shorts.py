@@ -8,12 +8,12 @@ from functools import partial
 
 from PySide6.QtWidgets import QMenu, QToolButton
 
-from standtall.base.time import TICKS, clock
+from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.cutting.words import from_words
 from standtall.library.project import Entry
 from standtall.model import edits
 from standtall.model.short import Short
-from standtall.session.make import Choice, short_of
+from standtall.session.begin import Choice, short_of
 from standtall.ui.state.editor import Present
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
@@ -34,7 +34,7 @@ class ShortsButton(QToolButton):
         self.setMenu(self._menu)
         self.entries: tuple[Entry, ...] = ()
         workspace.opened_changed.connect(self._read)
-        workspace.edition_changed.connect(self._edited)
+        workspace.composition_changed.connect(self._edited)
 
     def _read(self) -> None:
         if self._ws.opened is not None:
@@ -53,7 +53,7 @@ class ShortsButton(QToolButton):
 
     def _fill(self, entries: tuple[Entry, ...]) -> None:
         here = {s.key for s in self._ws.sources}
-        entries = tuple(e for e in entries if e.short.source_key in here)
+        entries = tuple(e for e in entries if e.short.main_source in here)
         if self.entries == entries and self._menu.actions():
             self._check()
             return
@@ -81,9 +81,9 @@ class ShortsButton(QToolButton):
 
     def make(self) -> None:
         """A short of the chosen words (or of the first sentences), beside the ones there are."""
-        chosen = self._ws.selection
+        chosen = self._ws.selection.words
         opened = self._ws.opened
-        longest = Choice(length=self._ws.brief_of(opened.source).most_s * TICKS) if opened is not None else Choice()
+        longest = Choice(length=self._ws.brief_of(opened.source).most_s * TICKS_PER_SECOND) if opened is not None else Choice()
 
         def short(now: Present) -> Short:
             if not chosen:

@@ -7,20 +7,20 @@ from typing import Final
 
 from PySide6.QtCore import QObject, Signal
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import corrections
 from standtall.model.transcript import Revision, Transcript
-from standtall.session.again import align_again, hear_again, other_voice
 from standtall.session.analyse import voices_in
+from standtall.session.realign import align_again, hear_again, other_voice
 from standtall.ui.preview.listening import Hearing
 from standtall.ui.state.workspace import Workspace
 
-STEP: Final = TICKS // 100
+STEP: Final = TICKS_PER_SECOND // 100
 """How far a key moves the edge of a word: 10 ms."""
 
 
-class WordWork(QObject):
-    """Corrections of the words chosen in the script, or of the one at the playhead."""
+class WordActions(QObject):
+    """Corrections of the words chosen in the transcript, or of the one at the playhead."""
 
     alternatives = Signal(object, object, object)
     """The words asked about (a range), what else they could be (texts), and what was on the Bench when they were asked about."""
@@ -31,9 +31,9 @@ class WordWork(QObject):
         self.hearing = Hearing(workspace)
 
     def _chosen(self) -> range | None:
-        chosen = self._ws.chosen_or_said()
+        chosen = self._ws.selection.or_said()
         if chosen is None:
-            self._ws.said.emit("Choose a word first: click it in the script.", "note")
+            self._ws.said.emit("Choose a word first: click it in the transcript.", "note")
         return chosen
 
     def _with(self, make: Callable[[Transcript, range], Revision]) -> None:
@@ -64,21 +64,22 @@ class WordWork(QObject):
 
         self._with(make)
 
-    def said_by(self, talker: int) -> None:
+    def said_by(self, speaker: int) -> None:
         chosen = self._chosen()
         if chosen is not None:
-            self._ws.revise_as(lambda p: corrections.assign(p.transcript, p.words(chosen), p.talker(talker)))
+            self._ws.revise_as(lambda p: corrections.assign(p.transcript, p.words(chosen), p.speaker(speaker)))
 
-    def divide(self, talker: int) -> None:
-        """A talker is two people: their words are shared out by voice."""
+    def divide(self, speaker: int) -> None:
+        """A speaker is two people: their words are shared out by voice."""
         opened = self._ws.opened
         if opened is None:
             return
         source, transcript, options = opened.source, opened.transcript, self._ws.options_of(opened.source)
         self._ws.in_background(
-            lambda: other_voice(voices_in(source, options, self._ws.cache), transcript, talker),
+            "words",
+            lambda: other_voice(voices_in(source, options, self._ws.cache), transcript, speaker),
             lambda theirs: self._ws.revise_as(
-                lambda p: corrections.split_talker(p.transcript, p.talker(talker), p.each(theirs)), opened
+                lambda p: corrections.split_speaker(p.transcript, p.speaker(speaker), p.each(theirs)), opened
             ),
         )
 
@@ -101,6 +102,7 @@ class WordWork(QObject):
             return
         source, transcript = opened.source, opened.transcript
         self._ws.in_background(
+            "words",
             lambda: align_again(source, transcript, chosen),
             lambda times: self._ws.revise_words(chosen, lambda t, c: corrections.aligned(t, c, times), opened),
         )
@@ -113,7 +115,7 @@ class WordWork(QObject):
         source, transcript = opened.source, opened.transcript
         self._ws.said.emit("Listening again…", "note")
         self._ws.in_background(
-            lambda: hear_again(source, transcript, chosen), lambda texts: self.alternatives.emit(chosen, texts, opened)
+            "words", lambda: hear_again(source, transcript, chosen), lambda texts: self.alternatives.emit(chosen, texts, opened)
         )
 
     def next_doubt(self, way: int, beyond: int | None = None) -> None:
@@ -122,18 +124,18 @@ class WordWork(QObject):
         if opened is None:
             return
         words = opened.analysis.words
-        doubts = [i for i, w in enumerate(words) if w.doubtful and i != beyond]
+        doubts = [i for i, w in enumerate(words) if w.low_confidence and i != beyond]
         if not doubts:
             self._ws.said.emit("No word is in doubt.", "note")
             return
         here = beyond
         if here is None:
-            chosen = self._ws.selection
-            here = chosen.start if chosen else sum(w.start < self._ws.playhead for w in words) - 1
+            chosen = self._ws.selection.words
+            here = chosen.start if chosen else sum(w.start < self._ws.selection.playhead for w in words) - 1
         ahead = [i for i in doubts if (i > here if way > 0 else i < here)]
         target = (min(ahead, default=doubts[0])) if way > 0 else max(ahead, default=doubts[-1])
-        self._ws.seek(words[target].start)
-        self._ws.select(range(target, target + 1))
+        self._ws.selection.seek(words[target].start)
+        self._ws.selection.select(range(target, target + 1))
 
 
 def _moved(transcript: Transcript, index: int, start: int, end: int) -> Revision:

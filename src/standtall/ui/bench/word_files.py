@@ -7,9 +7,10 @@ from pathlib import Path
 from standtall.exchange.words_out import write_words
 from standtall.exchange.xliff import read_xliff, write_xliff
 from standtall.model import corrections, translating
-from standtall.model.timemap import Excerpt, TimeMap
+from standtall.model.cut import Segment
+from standtall.model.timemap import TimeMap
 from standtall.model.translation import Translation
-from standtall.session.second import in_english
+from standtall.session.translation import in_english
 from standtall.session.words_from import Taken, words_from
 from standtall.ui.state.workspace import Workspace
 
@@ -20,7 +21,7 @@ class WordFiles:
     def __init__(self, workspace: Workspace) -> None:
         self._ws = workspace
 
-    def take_words(self, path: Path) -> None:
+    def import_words(self, path: Path) -> None:
         """Put the words of a script or caption file in place of the present ones, as one step."""
         opened = self._ws.opened
         if opened is None:
@@ -31,22 +32,24 @@ class WordFiles:
             self._ws.revise(lambda t: corrections.heard_anew(t, taken.transcript, f"Words from {path.name}"), opened)
             self._ws.said.emit(taken.told, "note")
 
-        self._ws.in_background(lambda: words_from(path, opened.source, opened.found, self._ws.closing), arrived)
+        self._ws.in_background("words", lambda: words_from(path, opened.source, opened.found, self._ws.closing), arrived)
 
-    def give_words(self, path: Path, whole: bool, language: str = "") -> None:
+    def export_words(self, path: Path, whole: bool, language: str = "") -> None:
         """Write the words of the whole source or of the short to a file, or those of a translation."""
         opened = self._ws.opened
         if opened is None:
             return
         length = opened.source.length
-        time_map = TimeMap((Excerpt(0, length),)) if whole else opened.edition.time_map
+        time_map = TimeMap((Segment(opened.source.key, 0, length),)) if whole else opened.composition.time_map
 
         def arrived(count: int) -> None:
             self._ws.said.emit(f"{count} words written to {path.name}.", "note")
 
-        self._ws.in_background(lambda: write_words(path, opened.transcript, time_map, language), arrived)
+        self._ws.in_background(
+            "files", lambda: write_words(path, opened.source.key, opened.transcript, time_map, language), arrived
+        )
 
-    def give_translation(self, name: str, language: str) -> None:
+    def export_translation(self, name: str, language: str) -> None:
         """Write the passages of a second language for a translator."""
         opened = self._ws.opened
         translation = translating.find(opened.transcript, language) if opened else None
@@ -59,16 +62,16 @@ class WordFiles:
         def arrived(count: int) -> None:
             self._ws.said.emit(f"{count} passages written to {path.name}.", "note")
 
-        self._ws.in_background(lambda: write_xliff(path, transcript, translation, spoken, original), arrived)
+        self._ws.in_background("files", lambda: write_xliff(path, transcript, translation, spoken, original), arrived)
 
-    def take_translation(self, name: str) -> None:
+    def import_translation(self, name: str) -> None:
         """Bring in a translation that came back."""
         path, opened = Path(name), self._ws.opened
 
         def arrived(found: Translation) -> None:
             self._ws.revise(lambda t: translating.take(t, found, f"Translation from {path.name}"), opened)
 
-        self._ws.in_background(lambda: read_xliff(path), arrived)
+        self._ws.in_background("files", lambda: read_xliff(path), arrived)
 
     def translate_by_ear(self, spoken: str) -> None:
         """Let the recogniser translate the talk into English."""
@@ -80,4 +83,4 @@ class WordFiles:
         def arrived(found: Translation) -> None:
             self._ws.revise(lambda t: translating.take(t, found, "Translation by the recogniser"), opened)
 
-        self._ws.in_background(lambda: in_english(opened.source, opened.transcript, spoken, self._ws.closing), arrived)
+        self._ws.in_background("words", lambda: in_english(opened.source, opened.transcript, spoken, self._ws.closing), arrived)

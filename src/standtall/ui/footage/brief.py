@@ -9,20 +9,19 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QComboBox, QFormLayout, QFrame, QHBoxLayout, QLabel, QPushButton, QSpinBox, QVBoxLayout, QWidget
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.reader import PictureReader
 from standtall.model.brief import Brief, Content
-from standtall.model.look import LOOKS
 from standtall.model.source import MIX, Source
-from standtall.ui.bench.panels.inspector import heading
 from standtall.ui.footage.column import PICTURES, PictureColumn
-from standtall.ui.preview.player import wide_at
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.threads.dispatcher import Worker
+from standtall.ui.widgets.cards import heading
 from standtall.ui.widgets.fields import Field
+from standtall.ui.widgets.images import wide_at
 from standtall.ui.widgets.languages import LANGUAGES
 
-KINDS: Final[dict[Content, str]] = {"unknown": "find out", "one": "one person", "many": "two or more people",
+KINDS: Final[dict[Content, str]] = {"unknown": "detect", "one": "one person", "many": "two or more people",
                                    "screen": "a face and a screen", "nobody": "no people"}  # fmt: skip
 assert set(KINDS) == set(get_args(Content))
 
@@ -60,8 +59,8 @@ class BriefSheet(QFrame):
             self.language.addItem(name, code)
         for kind, name in KINDS.items():
             self.kind.addItem(name, kind)
-        for look in LOOKS:
-            self.look.addItem(look.title, look.name)
+        workspace.data.changed.connect(self._fill_looks)
+        self._fill_looks()
         self.least, self.most = QSpinBox(), QSpinBox()
         for spin, least, which, tip in (
             (self.least, 3, "Shortest", "How long a proposed moment is at least"),
@@ -110,6 +109,13 @@ class BriefSheet(QFrame):
         column.addWidget(heading("BRIEF"))
         column.addWidget(self._title)
         column.addLayout(row, 1)
+
+    def _fill_looks(self) -> None:
+        self.look.clear()
+        for look in self._ws.data.looks:
+            self.look.addItem(look.title, look.name)
+        if self.source is not None:
+            self.show_source(self.source)
 
     def show_source(self, source: Source) -> None:
         fresh = self.source is None or self.source.key != source.key
@@ -181,7 +187,7 @@ class BriefSheet(QFrame):
     def _set_part(self, start: int, end: int) -> None:
         if self.source is None:  # it was taken out while the hand was on it
             return
-        whole = start < TICKS // 2 and (end == 0 or end > self.source.length - TICKS // 2)
+        whole = start < TICKS_PER_SECOND // 2 and (end == 0 or end > self.source.length - TICKS_PER_SECOND // 2)
         self._set(replace(self._now(), start=0 if whole else start, end=0 if whole else end), True)
         brief = self._now()
         self.column.start, self.column.end = brief.start, brief.end or self.source.length

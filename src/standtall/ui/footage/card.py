@@ -6,7 +6,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QImage, QKeyEvent, QMouseEvent, QPixmap
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QPushButton, QToolButton, QVBoxLayout
 
-from standtall.base.time import TICKS, clock
+from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.model.edits import count_of
 from standtall.model.source import Source
 from standtall.ui.widgets import theme
@@ -44,7 +44,7 @@ class SourceCard(QFrame):
         name.setWordWrap(True)
         picture = "no picture"
         if source.has_picture:
-            picture = f"{source.width} × {source.height}, {float(source.rate):g} pictures a second"
+            picture = f"{source.width} × {source.height}, {float(source.rate):g} fps"
         sound = {0: "no sound", 1: "mono", 2: "stereo"}.get(source.audio_channels, f"{source.audio_channels} channels")
         facts = QLabel(f"{clock(source.length)}  ·  {picture}  ·  {sound}  ·  {size_of(source.size_bytes)}")
         facts.setObjectName("faint")
@@ -170,7 +170,9 @@ class SourceCard(QFrame):
         self._bar.setValue(round(min(v[0] for v in self._busy.values()) * 1000))
         told = []
         for key, (done, left) in self._busy.items():
-            told.append(f"{dict(STAGES)[key]} {done:.0%}" + (f", about {clock(round(left * TICKS))} left" if left else ""))
+            told.append(
+                f"{dict(STAGES)[key]} {done:.0%}" + (f", about {clock(round(left * TICKS_PER_SECOND))} left" if left else "")
+            )
         self._state.setText("  ·  ".join(told))
         self._paint_stages()
 

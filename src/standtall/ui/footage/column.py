@@ -8,13 +8,13 @@ from PySide6.QtCore import QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
-from standtall.base.time import TICKS, clock
+from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.ui.widgets import theme
 
 PICTURES: Final = 9
 MARGIN: Final = 9
 GRIP: Final = 10
-SHORTEST: Final = TICKS
+SHORTEST: Final = TICKS_PER_SECOND
 
 
 class PictureColumn(QWidget):
@@ -114,7 +114,7 @@ class PictureColumn(QWidget):
             return
         which = "end" if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else "start"
         now = self.end if which == "end" else self.start
-        self._move(which, now + way * max(TICKS, self.length // 100))
+        self._move(which, now + way * max(TICKS_PER_SECOND, self.length // 100))
         self.part_changed.emit(self.start, self.end)
 
     def _move(self, which: str, tick: int) -> None:

@@ -7,7 +7,7 @@ from pathlib import Path
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QWidget
 
-from standtall.base.time import TICKS, clock
+from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.jobs.process import Event, Job
 from standtall.ui.footage.card import size_of
 from standtall.ui.state.workspace import Workspace
@@ -49,7 +49,7 @@ class FetchRow(QWidget):
         self._text.setText("Asking…")
         self._bar.setValue(0)
         self.show()
-        self._job = Job(["get", "--", link.strip()], lambda event: self._ws.door.send(lambda: self._heard(event), self))
+        self._job = Job(["get", "--", link.strip()], lambda event: self._ws.dispatcher.send(lambda: self._heard(event), self))
         self._job.start()
 
     def pause(self) -> None:
@@ -65,7 +65,7 @@ class FetchRow(QWidget):
             told = f"{size_of(have)} of {size_of(whole)}" if whole else size_of(have)
             told += f"  ·  {size_of(speed)}/s" if speed else ""
             left = (whole - have) / speed if whole and speed else 0.0
-            told += f"  ·  about {clock(round(left * TICKS))} left" if left >= 1 else ""
+            told += f"  ·  about {clock(round(left * TICKS_PER_SECOND))} left" if left >= 1 else ""
             self._text.setText(told)
         elif event.kind == "result":
             self.link.clear()

@@ -17,22 +17,23 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.errors import StandTallError
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.jobs.process import Event, Job
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
 from standtall.model.edits import count_of
 from standtall.model.source import Source
 from standtall.session.analyse import known, part_of
-from standtall.ui.app.notification import notify
+from standtall.ui.widgets.notification import notify
 from standtall.ui.footage.brief import BriefSheet
 from standtall.ui.footage.card import SourceCard, told_of
 from standtall.ui.footage.fetching import FetchRow
 from standtall.ui.footage.preview_copies import Previews
-from standtall.ui.preview.player import wide_at
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.threads.dispatcher import Worker
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.images import wide_at
+from standtall.ui.widgets.place import Place
 
 
 class FootagePlace(QWidget):
@@ -44,7 +45,7 @@ class FootagePlace(QWidget):
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._ws = workspace
-        self._looker = Worker("footage", workspace.door)
+        self._looker = Worker("footage", workspace.dispatcher)
         self.brief = BriefSheet(workspace, self._looker)
         self.brief.changed.connect(self._brief_changed)
         self.brief.wants_to_see.connect(self.previewed)
@@ -72,7 +73,7 @@ class FootagePlace(QWidget):
         head.addWidget(add)
         self._empty = QLabel(
             "Drop talk footage here, or add it with the button above.\n\n"
-            "Its words, shots, people and talkers are found in the background;\nthen it opens on the Bench."
+            "Its words, shots, people and speakers are found in the background;\nthen it opens on the Bench."
         )
         self._empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self._empty.setMinimumHeight(260)
@@ -99,7 +100,10 @@ class FootagePlace(QWidget):
         whole.addLayout(row, 1)
         self._generation = workspace.generation
         workspace.project_changed.connect(lambda _p: self._project_changed())
-        workspace.lost_changed.connect(self._show_lost)
+        workspace.lost.changed.connect(self._show_lost)
+
+    def place(self) -> Place:
+        return Place("footage", "Footage", "F1", self)
 
     def unfinished(self) -> list[str]:
         """What would stop if the window closed now, in sentences."""
@@ -207,7 +211,7 @@ class FootagePlace(QWidget):
             if not source.has_picture:
                 return None
             with PictureReader(source.path, source.rotation) as reader:
-                return wide_at(reader, min(source.length // 8, 10 * TICKS), 448)
+                return wide_at(reader, min(source.length // 8, 10 * TICKS_PER_SECOND), 448)
 
         def arrived(image: QImage | None) -> None:
             if image is not None and self._cards.get(source.key) is card:
@@ -272,7 +276,7 @@ class FootagePlace(QWidget):
         self._running = source
         self._previews.hold(True)
         self._show_state(source, "running", "Starting")
-        self._job = Job(self._arguments(source), lambda event: self._ws.door.send(lambda: self._heard(source, event), self))
+        self._job = Job(self._arguments(source), lambda event: self._ws.dispatcher.send(lambda: self._heard(source, event), self))
         self._job.start()
 
     def _show_state(self, source: Source, state: str, text: str = "") -> None:
@@ -285,7 +289,7 @@ class FootagePlace(QWidget):
         brief = self._ws.brief_of(source)
         out = ["analyse", f"--language={brief.language}", f"--kind={brief.content}", f"--track={source.sound_track}"]
         if (part := part_of(source, brief)) is not None:
-            out += [f"--part-from={part[0] / TICKS:.6f}", f"--part-to={part[1] / TICKS:.6f}"]
+            out += [f"--part-from={part[0] / TICKS_PER_SECOND:.6f}", f"--part-to={part[1] / TICKS_PER_SECOND:.6f}"]
         out += [f"--term={term}" for term in self._ws.options_of(source).terms]
         return [*out, "--", source.path]
 
@@ -309,13 +313,13 @@ class FootagePlace(QWidget):
     def take_out(self, source: Source) -> None:
         """Take a source out of the project; its file, and all that was made of it, stay for when it comes back."""
         self.stop(source)
-        self._ws.take_out(source)
+        self._ws.remove_source(source)
 
     # files that are not where they were
 
     def _show_lost(self) -> None:
         for key, card in self._cards.items():
-            state = self._ws.lost.get(key, "here")
+            state = self._ws.lost.states.get(key, "here")
             told = {"missing": f"Its file is gone from {Path(card.source.path).parent}.",
                     "changed": "Another file lies in its place now."}  # fmt: skip
             card.show_lost(told.get(state, ""))

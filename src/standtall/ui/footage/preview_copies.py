@@ -39,7 +39,7 @@ class Previews(QObject):
             return
         source = self._queue.pop(0)
         arguments = ["preview", "--", source.path]
-        self._job = Job(arguments, lambda event: self._ws.door.send(lambda: self._heard(source, event), self))
+        self._job = Job(arguments, lambda event: self._ws.dispatcher.send(lambda: self._heard(source, event), self))
         self._job.start()
 
     def _heard(self, source: Source, event: Event) -> None:

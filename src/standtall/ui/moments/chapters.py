@@ -99,7 +99,9 @@ class ChaptersSheet(QDialog):
     def write_text(self, path: Path, metadata: bool) -> None:
         text = as_metadata(self.chapters()) if metadata else as_text(self.chapters())
         ws = self._ws
-        ws.in_background(lambda: write_whole(path, text.encode()), lambda _n: ws.said.emit(f"{path.name} is written.", "note"))
+        ws.in_background(
+            "files", lambda: write_whole(path, text.encode()), lambda _n: ws.said.emit(f"{path.name} is written.", "note")
+        )
 
     def choose_copy(self) -> None:
         suffix = Path(self._source.path).suffix.lower()
@@ -113,6 +115,7 @@ class ChaptersSheet(QDialog):
         source, ws = Path(self._source.path), self._ws
         ws.said.emit("Copying…", "note")
         ws.in_background(
+            "files",
             lambda: copy_with_chapters(source, path, parts, ws.closing),
             lambda _n: ws.said.emit(f"{path.name} is written, with {len(parts)} chapters.", "note"),
         )

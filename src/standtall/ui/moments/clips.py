@@ -106,7 +106,7 @@ class ClipsSheet(QDialog):
                     out.append((path, error))
             return out
 
-        ws.in_background_or(work, self._arrived, self._done, self)
+        ws.in_background_or("moments", work, self._arrived, self._done, self)
 
     def _arrived(self, found: list[tuple[Path, Located | StandTallError]]) -> None:
         self._done()
@@ -147,7 +147,7 @@ class ClipsSheet(QDialog):
     def _go_to(self, row: int, _column: int) -> None:
         number = self._number(row)
         if number is not None:
-            self._ws.seek(self.located[number].pieces[0].start)
+            self._ws.selection.seek(self.located[number].pieces[0].start)
 
     def _number(self, row: int) -> int | None:
         """Which of the located clips a row is; None where it was not found."""

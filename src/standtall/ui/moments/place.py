@@ -18,7 +18,7 @@ from standtall.media.reader import PictureReader
 from standtall.model import edits
 from standtall.model.moment import Chapter, Moment
 from standtall.model.short import Short
-from standtall.moments.find import Finder, Wish
+from standtall.moments.finder import Finder, Wish
 from standtall.moments.learning import Lesson, learn
 from standtall.session.clips import Located
 from standtall.session.moments import finder_for
@@ -26,11 +26,12 @@ from standtall.ui.moments.card import MomentCard
 from standtall.ui.moments.chapters import ChaptersSheet
 from standtall.ui.moments.clips import ClipsSheet
 from standtall.ui.moments.strip import SourceStrip
-from standtall.ui.preview.player import wide_at
 from standtall.ui.state.editor import Present
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import Field, button
+from standtall.ui.widgets.images import wide_at
+from standtall.ui.widgets.place import Place
 
 Span = tuple[int, int]
 T = TypeVar("T")
@@ -88,6 +89,9 @@ class MomentsPlace(QWidget):
         workspace.transcript_changed.connect(self._reworded)
         self._reopened()
 
+    def place(self) -> Place:
+        return Place("moments", "Moments", "F4", self)
+
     # building
 
     def _head(self) -> QHBoxLayout:
@@ -122,9 +126,9 @@ class MomentsPlace(QWidget):
         return row
 
     def _where(self) -> QHBoxLayout:
-        self.talker = QComboBox()
-        self.talker.setAccessibleName("Talker")
-        self.talker.setToolTip("Only passages that are mostly said by this talker")
+        self.speaker = QComboBox()
+        self.speaker.setAccessibleName("Speaker")
+        self.speaker.setToolTip("Only passages that are mostly said by this speaker")
         self.part = QComboBox()
         self.part.setAccessibleName("Part of the footage")
         self.part.setToolTip("Only passages of this part; or drag with Shift over the strip at the left")
@@ -136,7 +140,7 @@ class MomentsPlace(QWidget):
         self.shape.addItem("only as said", True)
         row = QHBoxLayout()
         row.setSpacing(6)
-        row.addWidget(self.talker, 2)
+        row.addWidget(self.speaker, 2)
         row.addWidget(self.part, 3)
         row.addWidget(self.shape, 2)
         return row
@@ -156,7 +160,7 @@ class MomentsPlace(QWidget):
 
     def _reopened(self) -> None:
         opened = self._ws.opened
-        for widget in (self._ask, self._make_all, self.least, self.most, self.count, self.topics, self.talker, self.part,
+        for widget in (self._ask, self._make_all, self.least, self.most, self.count, self.topics, self.speaker, self.part,
                        self.shape, self._chapters, self._clips):  # fmt: skip
             widget.setEnabled(opened is not None)
         if opened is None:
@@ -172,20 +176,20 @@ class MomentsPlace(QWidget):
             self._show((), "“Find moments” looks for passages that can stand alone as a short.")
             self._fill_parts()
             self._ws.with_project(Project.lessons, self._learn)
-        self._fill_talkers()
+        self._fill_speakers()
         self.strip.update()
 
     def _reworded(self) -> None:
         self._finder = None
-        self._fill_talkers()
+        self._fill_speakers()
 
-    def _fill_talkers(self) -> None:
-        opened, kept = self._ws.opened, self.talker.currentData()
-        self.talker.clear()
-        self.talker.addItem("all talkers", None)
-        for i, talker in enumerate(opened.transcript.talkers if opened else ()):
-            self.talker.addItem(talker.name, i)
-        self.talker.setCurrentIndex(max(0, self.talker.findData(kept)))
+    def _fill_speakers(self) -> None:
+        opened, kept = self._ws.opened, self.speaker.currentData()
+        self.speaker.clear()
+        self.speaker.addItem("all speakers", None)
+        for i, speaker in enumerate(opened.transcript.speakers if opened else ()):
+            self.speaker.addItem(speaker.name, i)
+        self.speaker.setCurrentIndex(max(0, self.speaker.findData(kept)))
 
     def _fill_parts(self, kept: Span | None = None) -> None:
         """The chapters as parts to choose; the one that was chosen or drawn before (`kept`) stays chosen."""
@@ -211,7 +215,7 @@ class MomentsPlace(QWidget):
         topics = tuple(t for t in (" ".join(p.split()) for p in self.topics.text().split(",")) if t)
         least = min(self.least.value(), self.most.value())
         return Wish(
-            least, max(self.most.value(), least), self.count.value(), topics, self.talker.currentData(), self.part.currentData(),
+            least, max(self.most.value(), least), self.count.value(), topics, self.speaker.currentData(), self.part.currentData(),
             tuple(self._votes.items()), None, self.learnt.weights, bool(self.shape.currentData()),
         )  # fmt: skip
 
@@ -251,7 +255,7 @@ class MomentsPlace(QWidget):
                     self.strip.show_talk(self._finder)
                 then(pair[1])
 
-        ws.in_background(step, arrived)
+        ws.in_background("moments", step, arrived)
 
     def _found(self, opened: Opened, moments: tuple[Moment, ...]) -> None:
         self.found_in = opened
@@ -267,8 +271,8 @@ class MomentsPlace(QWidget):
 
     def _nothing(self, opened: Opened) -> str:
         """Why nothing was found, and the nearest thing that can be done."""
-        if self.talker.currentData() is not None:
-            return f"{self.talker.currentText()} does not talk that long alone. Ask for all talkers, or for shorter ones."
+        if self.speaker.currentData() is not None:
+            return f"{self.speaker.currentText()} does not talk that long alone. Ask for all speakers, or for shorter ones."
         if self.part.currentData() is not None:
             return "That part holds no whole sentences of this length. Ask for the whole footage, or for shorter ones."
         total = sum(w.end - w.start for w in opened.analysis.words) // 48_000
@@ -326,7 +330,7 @@ class MomentsPlace(QWidget):
                 for card, image in zip(self.cards, images, strict=True):
                     card.set_poster(image)
 
-        self._ws.in_background(work, arrived)
+        self._ws.in_background("moments", work, arrived)
 
     def reshape(self, number: int, lead: range | None, dull: range | None) -> None:
         """Take back that a proposal opens on another line, or leaves something out."""
@@ -433,7 +437,6 @@ class MomentsPlace(QWidget):
     def _mark_clips(self, located: tuple[Located, ...]) -> None:
         """Show on the strip where the pieces of clips lie."""
         self.strip.show_clips(tuple((p.start, p.end, one.path.stem) for one in located for p in one.pieces))
-
 
 
 def _number(value: int, low: int, high: int, unit: str, name: str) -> QSpinBox:

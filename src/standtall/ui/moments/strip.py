@@ -11,17 +11,17 @@ from PySide6.QtGui import QColor, QHelpEvent, QMouseEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QToolTip, QWidget
 from scipy.ndimage import median_filter
 
-from standtall.base.time import TICKS, clock
+from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.moment import Moment
-from standtall.moments.find import Finder
+from standtall.moments.finder import Finder
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
 WIDE: Final = 212
 TOP: Final = 22
 QUIET_DB, LOUD_DB = -55.0, -10.0
-CUTS, TALKERS, LOUD, PACE, CHANGE, MARKS = 42, 54, 68, 102, 136, 168
+CUTS, SPEAKERS, LOUD, PACE, CHANGE, MARKS = 42, 54, 68, 102, 136, 168
 """Left edges of the lanes."""
 HEADS: Final = ((CUTS, "cut"), (LOUD, "loud"), (PACE, "pace"), (CHANGE, "topic"))
 PACE_S: Final = 12
@@ -93,7 +93,7 @@ class SourceStrip(QWidget):
             if x > MARKS - 4 and self._y(moment.start) - 3 <= y <= self._y(moment.end) + 3:
                 self.chosen.emit(number)
                 return
-        self._ws.seek(self._tick(y))
+        self._ws.selection.seek(self._tick(y))
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._held is not None:
@@ -102,7 +102,7 @@ class SourceStrip(QWidget):
 
     def mouseReleaseEvent(self, _event: QMouseEvent) -> None:
         held, self._held = self._held, None
-        if held is not None and self._part is not None and self._part[1] - self._part[0] > TICKS:
+        if held is not None and self._part is not None and self._part[1] - self._part[0] > TICKS_PER_SECOND:
             self.drawn.emit(*self._part)
 
     def event(self, event: QEvent) -> bool:
@@ -143,7 +143,7 @@ class SourceStrip(QWidget):
             painter.fillRect(QRectF(CUTS, TOP, MARKS - CUTS, self._y(self._part[0]) - TOP), shade)
             bottom = self._y(self._part[1])
             painter.fillRect(QRectF(CUTS, bottom, MARKS - CUTS, self.height() - 8 - bottom), shade)
-        y = self._y(self._ws.playhead)
+        y = self._y(self._ws.selection.playhead)
         painter.setPen(QPen(QColor(theme.NOW), 1))
         painter.drawLine(QPointF(CUTS, y), QPointF(MARKS - 4, y))
         painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -184,7 +184,7 @@ class SourceStrip(QWidget):
         rows = max(1, self.height() - TOP - 8)
         self._paint_times(painter)
         self._paint_level(painter, analysis, rows)
-        self._paint_talkers(painter, analysis)
+        self._paint_speakers(painter, analysis)
         self._paint_line(painter, _pace(analysis, rows, self._length()), PACE, QColor("#7fa8d9"))
         if self._finder is not None:
             self._paint_topics(painter, self._finder, rows)
@@ -211,10 +211,10 @@ class SourceStrip(QWidget):
             painter.setBrush(QColor("#e58fb5" if heard.kind == "laughter" else "#f0cd5b"))
             painter.drawRect(QRectF(LOUD, top, LANE, max(2.0, self._y(heard.end) - top)))
 
-    def _paint_talkers(self, painter: QPainter, analysis: Analysis) -> None:
+    def _paint_speakers(self, painter: QPainter, analysis: Analysis) -> None:
         for talk in analysis.people.talk:
             top, bottom = self._y(talk.start), self._y(talk.end)
-            place = QRectF(TALKERS, top, 8, max(1.0, bottom - top))
+            place = QRectF(SPEAKERS, top, 8, max(1.0, bottom - top))
             painter.fillRect(place, theme.person_colour(talk.person))
             painter.fillRect(place, theme.person_brush(talk.person))
         painter.setPen(QPen(QColor("#e9e4da"), 1))
@@ -259,7 +259,7 @@ def _rising(analysis: Analysis, rows: int, length: int) -> NDArray[np.bool_]:
     seconds = level[: len(level) // 100 * 100].reshape(-1, 100).max(axis=1) if len(level) >= 100 else level
     usual = median_filter(seconds, USUAL_S, mode="nearest")
     louder = seconds - usual > RISES_DB
-    at = np.clip(np.linspace(0, length / TICKS, rows).astype(int), 0, len(louder) - 1)
+    at = np.clip(np.linspace(0, length / TICKS_PER_SECOND, rows).astype(int), 0, len(louder) - 1)
     return np.asarray(louder[at])
 
 
@@ -267,6 +267,6 @@ def _pace(analysis: Analysis, rows: int, length: int) -> NDArray[np.float64]:
     """Words a second around each row of pixels, 0..1 (1 is five a second)."""
     starts = np.array([w.start for w in analysis.words], np.float64)
     at = np.linspace(0, length, rows)
-    half = PACE_S * TICKS / 2
+    half = PACE_S * TICKS_PER_SECOND / 2
     count = np.searchsorted(starts, at + half) - np.searchsorted(starts, at - half)
     return np.asarray(np.clip(count / PACE_S / 5.0, 0, 1))

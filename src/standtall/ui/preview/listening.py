@@ -4,15 +4,15 @@ from __future__ import annotations
 
 from typing import Any, Final
 
-from standtall.base.time import TICKS
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.sound import MIX_RATE, Samples, sound_of
-from standtall.model.timemap import Excerpt
+from standtall.model.cut import Segment
 from standtall.sound.mix import joined
-from standtall.ui.preview.player import sound_device
+from standtall.ui.preview.clocks import sound_device
 from standtall.ui.state.workspace import Workspace
 
-BEFORE: Final = round(0.6 * TICKS)
-AFTER: Final = round(0.4 * TICKS)
+BEFORE: Final = round(0.6 * TICKS_PER_SECOND)
+AFTER: Final = round(0.4 * TICKS_PER_SECOND)
 """Surroundings that are heard with a word, so that it can be understood."""
 
 
@@ -35,12 +35,12 @@ class Hearing:
         """Play between two ticks of the source."""
         if self._ws.opened is not None:
             first, last = max(0, start), min(self._ws.opened.source.length, end)
-            self.pieces((Excerpt(first, max(first + 1, last)),))
+            self.pieces((Segment(self._ws.opened.source.key, first, max(first + 1, last)),))
 
-    def pieces(self, excerpts: tuple[Excerpt, ...]) -> None:
+    def pieces(self, segments: tuple[Segment, ...]) -> None:
         """Play pieces of the source one after the other, joined as a short joins them."""
         opened = self._ws.opened
-        if opened is None or not excerpts:
+        if opened is None or not segments:
             return
         if not opened.source.has_sound:
             self._ws.said.emit("This footage has no sound.", "note")
@@ -49,7 +49,9 @@ class Hearing:
             self._ws.said.emit("There is no sound device on this machine, so nothing can be heard.", "note")
             return
         source = opened.source
-        self._ws.in_background(lambda: joined(excerpts, lambda a, b: sound_of(source, MIX_RATE, 2, a, b)), self._play)
+        self._ws.in_background(
+            "preview", lambda: joined(segments, lambda _source, a, b: sound_of(source, MIX_RATE, 2, a, b)), self._play
+        )
 
     def _play(self, samples: Samples) -> None:
         if self.device is not None:

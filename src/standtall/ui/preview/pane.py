@@ -8,9 +8,9 @@ from PySide6.QtCore import Qt, QUrl, Signal
 from PySide6.QtGui import QDesktopServices, QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QPushButton, QStackedWidget, QToolButton, QVBoxLayout, QWidget
 
-from standtall.base.time import TICKS, clock
+from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.jobs.process import Event, Job
-from standtall.ui.preview.views import TallView
+from standtall.ui.preview.views import PreviewView
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
@@ -73,7 +73,7 @@ class RenderBar(QStackedWidget):
         column.addLayout(row)
         self.addWidget(done)
         self.setMaximumHeight(86)
-        workspace.edition_changed.connect(self._refresh)
+        workspace.composition_changed.connect(self._refresh)
         workspace.opened_changed.connect(self._refresh)
         self._refresh()
 
@@ -94,7 +94,7 @@ class RenderBar(QStackedWidget):
         self._file = self._error = ""
         self._job = Job(
             ["render", f"--short={opened.entry.id}", f"--out={folder}", "--", str(project.absolute())],
-            lambda event: self._ws.door.send(lambda: self._heard(event), self),
+            lambda event: self._ws.dispatcher.send(lambda: self._heard(event), self),
         )
         self._stage.setText("Starting")
         self._bar.setValue(0)
@@ -117,7 +117,7 @@ class RenderBar(QStackedWidget):
             names = {"sound": "Levelling the sound", "render": "Rendering", "check": "Checking the file"}
             text = names.get(stage, stage.capitalize())
             if stage == "render" and left:
-                text += f", {clock(round(float(left) * TICKS))} left"
+                text += f", {clock(round(float(left) * TICKS_PER_SECOND))} left"
             self._stage.setText(text)
             self._bar.setValue(round({"sound": 0.03, "render": 0.03 + 0.94 * share, "check": 0.98}.get(stage, 0) * 1000))
         elif event.kind == "result":
@@ -139,7 +139,7 @@ class RenderBar(QStackedWidget):
                     self._ws.said.emit("The render was stopped. Nothing was left behind.", "note")
 
 
-class TallPane(QWidget):
+class PreviewPane(QWidget):
     """What people are making, always in view."""
 
     play = Signal()
@@ -148,7 +148,7 @@ class TallPane(QWidget):
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._ws = workspace
-        self.picture = TallView()
+        self.picture = PreviewView()
         self.rendering = RenderBar(workspace)
         self._time = QLabel("0:00.0")
         self._time.setAccessibleName("Time in the short")
@@ -195,4 +195,3 @@ class TallPane(QWidget):
         self._time.setText(whole if fits else here)
         self._time.setToolTip(whole)
         self._time.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
-

@@ -5,119 +5,42 @@ from __future__ import annotations
 import contextlib
 import threading
 import time
+from collections.abc import Mapping
 from dataclasses import dataclass
-from typing import Any, Protocol
 
+import numpy as np
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
 from standtall.base.errors import StandTallError
 from standtall.base.log import told
 from standtall.base.priority import PLAYING, thread_behind
-from standtall.compose.paint import nothing
-from standtall.compose.pictures import Pictures
-from standtall.compose.scene import Edition, Scene
-from standtall.ink.caption import CaptionInk
-from standtall.media.planes import Planes, scaled, to_bgrx
-from standtall.media.reader import PictureReader
-from standtall.media.sound import MIX_RATE, Samples
+from standtall.compose.composition import Composition
+from standtall.compose.footage import asset_of
+from standtall.compose.layers.frame import Frame
+from standtall.compose.painters.assets import Assets
+from standtall.compose.painters.frames import FramePainter
+from standtall.media.planes import Planes
+from standtall.media.sound import Samples
+from standtall.model.timemap import SourceTime
+from standtall.ui.preview.clocks import Clock, SoundClock, WallClock, sound_device
+from standtall.ui.widgets.images import image_of, smaller
 
 WIDE = 640
 
 
-class Clock(Protocol):
-    """Tells how many seconds have played since it was started."""
-
-    def start(self, at_s: float, speed: float) -> None: ...
-    def now(self) -> float: ...
-    def stop(self) -> None: ...
-
-
-class WallClock:
-    """For machines without a sound device."""
-
-    def __init__(self) -> None:
-        self._began, self._at, self._speed = 0.0, 0.0, 1.0
-
-    def start(self, at_s: float, speed: float) -> None:
-        self._began, self._at, self._speed = time.monotonic(), at_s, speed
-
-    def now(self) -> float:
-        return self._at + (time.monotonic() - self._began) * self._speed
-
-    def stop(self) -> None:
-        return
-
-
-class SoundClock:
-    """Plays samples and tells the time by those played."""
-
-    def __init__(self, samples: Samples, device: Any) -> None:
-        self._samples, self._device = samples, device
-        self._at = 0
-        self._stream: Any = None
-        self._latency = 0.0
-
-    def start(self, at_s: float, speed: float) -> None:
-        self._at = round(at_s * MIX_RATE)
-        self._stream = self._device.OutputStream(
-            samplerate=MIX_RATE, channels=2, dtype="float32", callback=self._fill, blocksize=1024
-        )
-        self._stream.start()
-        self._latency = float(self._stream.latency)
-
-    def _fill(self, out: Any, frames: int, _when: Any, _status: Any) -> None:
-        part = self._samples[:, self._at : self._at + frames].T
-        out[: len(part)] = part
-        out[len(part) :] = 0
-        self._at += frames
-
-    def now(self) -> float:
-        return max(0.0, self._at / MIX_RATE - self._latency)
-
-    def stop(self) -> None:
-        if self._stream is not None:
-            self._stream.stop()
-            self._stream.close()
-            self._stream = None
-
-
-def sound_device() -> Any | None:
-    """The sound library when this machine has a device to play on, else None."""
-    try:
-        import sounddevice
-
-        sounddevice.query_devices(kind="output")
-    except Exception:  # noqa: BLE001 - the library raises its own kinds, and OSError where it is not installed
-        return None
-    return sounddevice
-
-
 @dataclass(frozen=True, slots=True)
 class Shown:
-    """One painted moment: the tall and the wide picture, the frame and the source tick they belong to."""
+    """One painted moment: the tall and the wide picture, the number of the frame, and the moment of a source they belong to."""
 
     tall: QImage
     wide: QImage
     frame: int
-    source_tick: int
+    heard: SourceTime
 
 
-def image_of(planes: Planes) -> QImage:
-    """Planes as a picture for the screen."""
-    data = to_bgrx(planes)
-    return QImage(data.data, planes.width, planes.height, data.strides[0], QImage.Format.Format_RGB32).copy()
-
-
-def smaller(planes: Planes, width: int) -> Planes:
-    """Planes scaled down to an even width."""
-    width = width // 2 * 2
-    if width >= planes.width:
-        return planes
-    height = max(2, round(planes.height * width / planes.width / 2) * 2)
-    sizes = ((width, height), (width // 2, height // 2), (width // 2, height // 2))
-    parts = (planes.y, planes.u, planes.v)
-    return Planes(*(scaled(p, size) for p, size in zip(parts, sizes, strict=True)))
+_NO_PICTURE = Planes(np.full((360, 640), 30, np.uint8), np.full((180, 320), 126, np.uint8), np.full((180, 320), 130, np.uint8))
+"""What stands for the wide picture of footage without any."""
 
 
 class Player(QObject):
@@ -130,9 +53,9 @@ class Player(QObject):
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._lock = threading.Condition()
-        self._edition: Edition | None = None
-        self._path = ""
-        self._scene: Scene | None = None
+        self._composition: Composition | None = None
+        self._copies: Mapping[str, str] = {}
+        self._outside: Frame | None = None
         self._frame = 0
         self._speed = 0.0
         self._size = (360, 640)
@@ -145,18 +68,19 @@ class Player(QObject):
 
     # wishes, from the interface thread
 
-    def set_edition(self, edition: Edition, proxy: str | None = None) -> None:
+    def set_composition(self, composition: Composition, copies: Mapping[str, str] | None = None) -> None:
+        """What is shown from now on; `copies` are quicker copies of its footage by content key."""
         with self._lock:
-            self._edition = edition
-            self._path = proxy or edition.source.path
+            self._composition = composition
+            self._copies = copies or {}
             self._track = None
-            self._frame = min(self._frame, edition.frames - 1)
+            self._frame = min(self._frame, composition.frames - 1)
             self._wish()
 
-    def set_track(self, edition: Edition, track: Samples | None) -> None:
-        """The sound of an edition, once it is worked out."""
+    def set_track(self, composition: Composition, track: Samples | None) -> None:
+        """The sound of a composition, once it is worked out."""
         with self._lock:
-            if edition is self._edition:
+            if composition is self._composition:
                 self._track = track
 
     def set_size(self, width: int, height: int) -> None:
@@ -169,24 +93,24 @@ class Player(QObject):
     def show_frame(self, frame: int) -> None:
         """Stop and show one frame of the short."""
         with self._lock:
-            self._scene, self._frame = None, frame
+            self._outside, self._frame = None, frame
             self._set_speed(0.0)
             self._wish()
 
-    def show_scene(self, scene: Scene) -> None:
+    def show_outside(self, frame: Frame) -> None:
         """Stop and show a moment outside the short."""
         with self._lock:
-            self._scene = scene
+            self._outside = frame
             self._set_speed(0.0)
             self._wish()
 
     def play(self, speed: float = 1.0) -> None:
         with self._lock:
-            if self._edition is None:
+            if self._composition is None:
                 return
-            if self._frame >= self._edition.frames - 1 and speed > 0:
+            if self._frame >= self._composition.frames - 1 and speed > 0:
                 self._frame = 0
-            self._scene = None
+            self._outside = None
             self._set_speed(speed)
             self._wish()
 
@@ -226,9 +150,8 @@ class Player(QObject):
 
     def _run(self) -> None:
         thread_behind(PLAYING)
-        reader: Pictures | None = None
-        path = ""
-        ink: CaptionInk | None = None
+        assets = Assets()
+        painter: FramePainter | None = None
         while True:
             with self._lock:
                 while not self._changed and not self._closing:
@@ -236,52 +159,46 @@ class Player(QObject):
                 if self._closing:
                     break
                 self._changed = False
-                edition, speed, size = self._edition, self._speed, self._size
-                wanted = self._path
-            if edition is None:
+                composition, speed, size, copies = self._composition, self._speed, self._size, self._copies
+            if composition is None:
                 continue
             try:
-                if wanted != path:
-                    if reader is not None:
-                        reader.close()
-                    rotation = 0 if wanted != edition.source.path else edition.source.rotation
-                    reader, path = Pictures(wanted if edition.source.has_picture else None, rotation), wanted
-                if ink is None or (ink.look, ink.width, ink.height) != (edition.look, *size):
-                    ink = CaptionInk(edition.look, *size)
+                assets.use_copies(copies)
+                if painter is None or (painter.width, painter.height) != size:
+                    painter = FramePainter(assets, *size)
                 if speed:
-                    self._play(edition, reader, ink, speed)
+                    self._play(composition, assets, painter, speed)
                 else:
-                    scene = self._scene or edition.scene(min(self._frame, edition.frames - 1))
-                    self._emit(edition, scene, reader, ink)
+                    frame = self._outside or composition.frame(min(self._frame, composition.frames - 1))
+                    self._emit(composition, frame, assets, painter)
             except BaseException as error:  # noqa: BLE001 - logged and told: the thread goes on with the next wish
                 with self._lock:
                     self._set_speed(0.0)
-                if not isinstance(error, StandTallError) and reader is not None:  # it may be in no fit state any more
+                if not isinstance(error, StandTallError):  # the open files may be in no fit state any more
                     with contextlib.suppress(Exception):
-                        reader.close()
-                    reader, path, ink = None, "", None
+                        assets.close()
+                    assets, painter = Assets(), None
                 with contextlib.suppress(RuntimeError):  # the window may be gone
                     self.failed.emit(str(told(error, "The picture is not shown")))
-        if reader is not None:
-            reader.close()
+        assets.close()
 
-    def _play(self, edition: Edition, reader: Pictures | None, ink: CaptionInk, speed: float) -> None:
+    def _play(self, composition: Composition, assets: Assets, painter: FramePainter, speed: float) -> None:
         with self._lock:
             track, at = self._track, self._frame
         clock: Clock = WallClock()
         if track is not None and self._device is not None and speed == 1.0:
             clock = SoundClock(track, self._device)
-        rate = float(edition.rate)
+        rate = float(composition.fps)
         clock.start(at / rate, speed)
         last = -1
         try:
             while True:
                 number = int(clock.now() * rate)
-                end = number >= edition.frames or number < 0
+                end = number >= composition.frames or number < 0
                 with self._lock:
                     if self._changed or self._closing:
                         return
-                    self._frame = max(0, min(edition.frames - 1, number))
+                    self._frame = max(0, min(composition.frames - 1, number))
                     if end:
                         self._set_speed(0.0)
                 if end:
@@ -290,17 +207,12 @@ class Player(QObject):
                     time.sleep(max(0.001, min(0.02, 0.3 / rate)))
                     continue
                 last = number
-                self._emit(edition, edition.scene(number), reader, ink)
+                self._emit(composition, composition.frame(number), assets, painter)
         finally:
             clock.stop()
 
-    def _emit(self, edition: Edition, scene: Scene, reader: Pictures | None, ink: CaptionInk) -> None:
-        assert reader is not None
-        picture = reader.at(scene.source_tick) or nothing(640, 360)
-        tall = reader.painted(scene, ink.width, ink.height, ink)
-        self.shown.emit(Shown(image_of(tall), image_of(smaller(picture, WIDE)), scene.number, scene.source_tick))
-
-
-def wide_at(reader: PictureReader, tick: int, width: int) -> QImage:
-    """A small picture of the source, for lanes and posters."""
-    return image_of(smaller(reader.at(tick), width))
+    def _emit(self, composition: Composition, frame: Frame, assets: Assets, painter: FramePainter) -> None:
+        tall = painter.paint(frame)
+        source = composition.footage[frame.heard.source].source
+        wide = assets.picture(asset_of(source), frame.heard.tick) if source.has_picture else _NO_PICTURE
+        self.shown.emit(Shown(image_of(tall), image_of(smaller(wide, WIDE)), frame.number, frame.heard))

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from standtall.base.geometry import Rect
 from standtall.framing.camera import crop_width, largest
 from standtall.model import edits
+from standtall.model.cut import Segment
 from standtall.ui.preview.player import Shown
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
@@ -23,14 +24,14 @@ class WideView(QWidget):
         self._ws = workspace
         self._shown: Shown | None = None
         self._drag: tuple[QPointF, Rect, Rect] | None = None
-        self._dragged: tuple[tuple[int, int], Opened] | None = None
+        self._dragged: tuple[Segment, Opened] | None = None
         """The shot that is dragged in, and what was on the Bench when it was gripped: it may play on meanwhile."""
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("Wide picture")
         self.setToolTip("The whole picture. Drag the crop to frame this shot by hand; turn the wheel to zoom.")
         self.setMinimumHeight(150)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        workspace.edition_changed.connect(self.update)
+        workspace.composition_changed.connect(self.update)
 
     def hasHeightForWidth(self) -> bool:
         return True
@@ -64,8 +65,8 @@ class WideView(QWidget):
             return None
         if self._drag is not None:
             return self._drag[2]
-        view = self._ws.opened.camera.at(self._shown.source_tick)
-        return view.crop if view.layout == "fill" else None
+        view = self._ws.opened.camera.at(self._shown.heard.tick)
+        return view.crop if view.layout == "crop" else None
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
@@ -97,7 +98,7 @@ class WideView(QWidget):
         opened = self._ws.opened
         if opened is None or self._shown is None:
             return
-        people, tick = opened.analysis.people, self._shown.source_tick
+        people, tick = opened.analysis.people, self._shown.heard.tick
         if not people.shots:
             return
         font = QFont("Inter")
@@ -109,7 +110,7 @@ class WideView(QWidget):
                 continue
             place = self._on(face)
             colour = theme.person_colour(track.person)
-            talking = people.talker_at(tick) == track.person
+            talking = people.speaker_at(tick) == track.person
             painter.setPen(QPen(colour, 2 if talking else 1, Qt.PenStyle.SolidLine if talking else Qt.PenStyle.DotLine))
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawRoundedRect(place, 4, 4)
@@ -124,12 +125,10 @@ class WideView(QWidget):
 
     # gestures
 
-    def _shot(self) -> tuple[int, int] | None:
-        if self._ws.opened is None or self._shown is None or not self._ws.opened.analysis.people.shots:
+    def _shot(self) -> Segment | None:
+        if self._ws.opened is None or self._shown is None:
             return None
-        people = self._ws.opened.analysis.people
-        shot = people.shots[people.shot_at(self._shown.source_tick)]
-        return shot.start, shot.end
+        return self._ws.opened.shot_at(self._shown.heard.tick)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         crop = self._crop() or self._default_crop()
@@ -138,10 +137,10 @@ class WideView(QWidget):
             self._drag, self._dragged = (event.position(), crop, crop), (shot, opened)
 
     def _default_crop(self) -> Rect | None:
-        """Where a crop begins in a shot that is shown whole."""
+        """Where a crop begins in a shot that is fitted whole."""
         if self._ws.opened is None:
             return None
-        source, aspect = self._ws.opened.source, self._ws.opened.entry.short.aspect
+        source, aspect = self._ws.opened.source, self._ws.opened.entry.short.output.aspect
         if not source.has_picture:
             return None
         h = largest(source, aspect)
@@ -177,7 +176,7 @@ class WideView(QWidget):
                 self._ws.edit(lambda short, _a: edits.set_crop(short, shot, crop.cx, crop.cy, high))
 
 
-class TallView(QWidget):
+class PreviewView(QWidget):
     """The result as it renders."""
 
     resized = Signal(int, int)

@@ -7,18 +7,18 @@ from dataclasses import replace
 
 from PySide6.QtCore import QObject, Signal
 
-from standtall.cutting.edges import spans_of, without
+from standtall.cutting.cut_points import spans_of, without
+from standtall.model.cut import Segment
 from standtall.model.edits import rename
 from standtall.model.short import Short
-from standtall.model.timemap import Excerpt
 from standtall.ui.state.editor import Present
 from standtall.ui.state.workspace import Workspace
 
-Passages = tuple[Excerpt, ...]
+Passages = tuple[Segment, ...]
 
 
 class Basket(QObject):
-    """The basket of the opened source; every change is on disk when it is made, and can be taken back."""
+    """The basket of the opened source; every change is on disk when it is made, and can be undone."""
 
     changed = Signal()
 
@@ -67,14 +67,14 @@ class Basket(QObject):
         if opened is None:
             return
         piece = spans_of(opened.analysis, words)
-        self._set((*without(self.passages, piece.start, piece.end), piece))
+        self._set((*without(self.passages, piece.source, piece.start, piece.end), piece))
 
-    def move(self, passage: Excerpt, to: int) -> None:
+    def move(self, passage: Segment, to: int) -> None:
         if passage in self.passages:
             others = [p for p in self.passages if p != passage]
             self._set((*others[:to], passage, *others[to:]))
 
-    def remove(self, passage: Excerpt) -> None:
+    def remove(self, passage: Segment) -> None:
         if passage in self.passages:
             self._set(tuple(p for p in self.passages if p != passage))
 
@@ -90,13 +90,13 @@ class Basket(QObject):
         """A short of the basket, under a name; the basket is empty then."""
         passages = self.passages
         if not passages:
-            self._ws.said.emit("The basket is empty: choose words in the script and put them in (P).", "note")
+            self._ws.said.emit("The basket is empty: choose words in the transcript and add them (P).", "note")
             return
 
         key = self._key
 
         def short(now: Present) -> Short:
-            made = Short("Basket", now.source.key, passages)
+            made = Short.of("Basket", passages)
             return rename(made, name).short if name.strip() else replace(made, name=_first_words(now, passages))
 
         def made(_shown: bool) -> None:

@@ -20,15 +20,15 @@ from standtall.library.database import ProjectLost
 from standtall.library.project import Entry, Project
 from standtall.model.analysis import Analysis
 from standtall.model.brief import Brief
-from standtall.model.carry import carried_piece, carried_talker
+from standtall.model.carry import carried_piece, carried_speaker
 from standtall.model.edits import Edit
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.transcript import Revision, Transcript
-from standtall.session.make import begun
+from standtall.session.begin import begun
 from standtall.session.told import Found, as_told, transcript_of
 from standtall.ui.state.opened import Opened, work_out
-from standtall.ui.threads.dispatcher import Door, Worker
+from standtall.ui.threads.dispatcher import Dispatcher, Worker
 
 T = TypeVar("T")
 
@@ -75,11 +75,11 @@ class Present:
             raise NothingToDo("That piece was changed meanwhile, so nothing was done.", "Choose it again.")
         return now
 
-    def talker(self, number: int) -> int:
-        """The number that a talker has now."""
-        now = carried_talker(self.seen.transcript, self.transcript, number)
+    def speaker(self, number: int) -> int:
+        """The number that a speaker has now."""
+        now = carried_speaker(self.seen.transcript, self.transcript, number)
         if now is None:
-            raise NothingToDo("The talkers were changed meanwhile, so nothing was done.", "Choose again.")
+            raise NothingToDo("The speakers were changed meanwhile, so nothing was done.", "Choose again.")
         return now
 
 
@@ -96,7 +96,7 @@ class Editor(QObject):
     """Holds what is on the Bench; `said` carries sentences for the person and their kind (note, error)."""
 
     opened_changed = Signal()
-    edition_changed = Signal()
+    composition_changed = Signal()
     transcript_changed = Signal()
     said = Signal(str, str)
     rehoused = Signal(object)
@@ -104,13 +104,12 @@ class Editor(QObject):
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
-        self.door = Door(self)
-        self.door.failed.connect(self._fail)
-        self.keeper = Worker("keeper", self.door, behind=0)
-        self.cache = AnalysisCache(left_out=lambda text: self.door.send(lambda: self.said.emit(text, "error")))
+        self.dispatcher = Dispatcher(self)
+        self.dispatcher.failed.connect(self._fail)
+        self.project_thread = Worker("project_thread", self.dispatcher, behind=0)
+        self.cache = AnalysisCache(left_out=lambda text: self.dispatcher.send(lambda: self.said.emit(text, "error")))
         self.closing = Progress()
         self.opened: Opened | None = None
-        self.even = False
         self.briefs: dict[str, Brief] = {}
         self.generation = 0
         """Counts the projects that were opened."""
@@ -137,7 +136,7 @@ class Editor(QObject):
             if then is not None and generation == self.generation:
                 then(result)
 
-        self.keeper.do(
+        self.project_thread.do(
             lambda: self._in_project(generation, work), arrived, self._fail, must=True, undone="It was not saved"
         )
 
@@ -168,7 +167,7 @@ class Editor(QObject):
             self.rehoused.emit(path)
             self.said.emit(said, "error")
 
-        self.door.send(arrived)
+        self.dispatcher.send(arrived)
         return fresh
 
     def watch(self) -> None:
@@ -178,8 +177,8 @@ class Editor(QObject):
             if self._project is not None and self._project.writable and self._project.lost():
                 self._rescued(self._project)
 
-        if self.keeper.idle():
-            self.keeper.do(look)
+        if self.project_thread.idle():
+            self.project_thread.do(look)
 
     def _present(self, project: Project, seen: Opened, number: int) -> Present:
         standing, key = self._standing, seen.source.key
@@ -195,7 +194,7 @@ class Editor(QObject):
         steps = project.transcripts.steps(source.key)
         transcript = transcript_of(project, found)
         self._standing = work_out(
-            source, found, transcript, entry, self.cache, self.even, self._in_thread, steps, self._standing
+            source, found, transcript, entry, self.cache, self._in_thread, steps, self._standing
         )  # fmt: skip
         return self._standing
 
@@ -252,7 +251,7 @@ class Editor(QObject):
             present = self._present(project, now, number)
             return self._shown(project, now.source, present.found, step(present))
 
-        self.keeper.do(
+        self.project_thread.do(
             lambda: self._in_project(now.project, work), self._arrived, self._fail, must=True, undone="The change was not made"
         )
 
@@ -296,7 +295,7 @@ class Editor(QObject):
             if then is not None:
                 then(shown)
 
-        self.keeper.do(
+        self.project_thread.do(
             lambda: self._in_project(now.project, work),
             arrived,
             self._came_not(coming),
@@ -312,9 +311,9 @@ class Editor(QObject):
         def work(project: Project) -> Opened | Source:
             entry = project.entry(number)
             project.mark_opened(number)
-            if now is not None and entry.short.source_key == now.source.key:
+            if now is not None and entry.short.main_source == now.source.key:
                 return self._shown(project, now.source, self._present(project, now, number).found, entry)
-            source = next((s for s in sources if s.key == entry.short.source_key), None)
+            source = next((s for s in sources if s.key == entry.short.main_source), None)
             if source is None:
                 raise ProjectError(
                     f"The footage of “{entry.short.name}” is not in this project.", "Add it again in the Footage place."
@@ -329,7 +328,7 @@ class Editor(QObject):
             elif found.project == self.generation:
                 self._show_short(found)
 
-        self.keeper.do(
+        self.project_thread.do(
             lambda: self._in_project(generation, work), arrived, self._came_not(coming), undone="The short was not opened"
         )
 

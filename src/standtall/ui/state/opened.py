@@ -4,18 +4,23 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from standtall.compose.scene import Edition
+from standtall.compose.composition import Composition
+from standtall.compose.footage import Footage
 from standtall.framing.camera import Camera, plan
 from standtall.library.cache import AnalysisCache
+from standtall.library.channels import channels
 from standtall.library.project import Entry
 from standtall.model.analysis import Analysis
+from standtall.model.channel import Channel, channel_named
+from standtall.model.cut import Segment
 from standtall.model.short import Short
 from standtall.model.source import Source
+from standtall.model.timemap import SourceTime
 from standtall.model.transcript import Transcript
-from standtall.session.make import worked_out
+from standtall.session.composing import worked_out
 from standtall.session.told import Found, as_told
-from standtall.speech.search import WordIndex
-from standtall.ui.bench.transcript.rows import Page
+from standtall.speech.word_index import WordIndex
+from standtall.ui.state.rows import Pages
 
 
 @dataclass(frozen=True, slots=True)
@@ -31,18 +36,45 @@ class Opened:
     transcript: Transcript
     analysis: Analysis
     entry: Entry
-    edition: Edition
+    composition: Composition
+    channel: Channel
     camera: Camera
-    page: Page
+    pages: Pages
     index: WordIndex
     proxy: str | None
     project: int
     steps: int
 
+    def at(self, tick: int) -> SourceTime:
+        """A moment of the opened source."""
+        return SourceTime(self.source.key, tick)
+
+    def in_short(self, tick: int) -> int | None:
+        """Where a tick of the opened source lies in the short, None where it is cut out."""
+        return self.composition.time_map.to_short(self.source.key, tick)
+
+    def shot_at(self, tick: int) -> Segment | None:
+        """The shot of the opened source at a tick, None where shots were not looked for."""
+        people = self.analysis.people
+        if not people.shots:
+            return None
+        shot = people.shots[people.shot_at(tick)]
+        return Segment(self.source.key, shot.start, shot.end)
+
+    @property
+    def segments(self) -> tuple[Segment, ...]:
+        """Those of the short that are of the opened source."""
+        return tuple(s for s in self.entry.short.segments if s.source == self.source.key)
+
+    @property
+    def copies(self) -> dict[str, str]:
+        """Quicker copies of files, for the preview."""
+        return {self.source.key: self.proxy} if self.proxy else {}
+
 
 def work_out(
-    source: Source, found: Found, transcript: Transcript, entry: Entry, cache: AnalysisCache, even: bool, project: int,
-    steps: int, before: Opened | None = None,
+    source: Source, found: Found, transcript: Transcript, entry: Entry, cache: AnalysisCache, project: int, steps: int,
+    before: Opened | None = None,
 ) -> Opened:  # fmt: skip
     """Everything that the Bench shows; what did not change since `before` is taken from there."""
     if before is not None and before.source.key != source.key:
@@ -50,19 +82,19 @@ def work_out(
     analysis = as_told(found.analysis, transcript)
     same_words = before is not None and transcript.words is before.transcript.words
     index = before.index if before is not None and same_words else WordIndex(analysis.words)
-    same_page = before is not None and same_words and before.page.even == even
-    page = before.page if before is not None and same_page else Page(analysis.words, source.length, even)
+    pages = before.pages if before is not None and same_words else Pages(analysis.words, source.length)
     camera = before.camera if before is not None and _same_view(before, entry.short, analysis) else None
     if camera is None:
         camera = plan(entry.short, source, analysis.people, everywhere=True)
-    edition = worked_out(entry.short, source, analysis, camera)
+    composition = worked_out(entry.short, {source.key: Footage(source, analysis, camera)})
     proxy = cache.proxy(source.key)
     path = str(proxy) if proxy.exists() else None
-    return Opened(source, found, transcript, analysis, entry, edition, camera, page, index, path, project, steps)
+    channel = channel_named(channels(), entry.short.channel)
+    return Opened(source, found, transcript, analysis, entry, composition, channel, camera, pages, index, path, project, steps)
 
 
 def _same_view(before: Opened, short: Short, analysis: Analysis) -> bool:
     """Whether the camera has nothing new to look at."""
     was = before.entry.short
-    same = (was.framing, was.width, was.height) == (short.framing, short.width, short.height)
+    same = (was.framing, was.output) == (short.framing, short.output)
     return same and before.analysis.people == analysis.people

@@ -18,7 +18,7 @@ from standtall.base.priority import BACKGROUND, thread_behind
 Failed = Callable[[StandTallError], None]
 
 
-class Door(QObject):
+class Dispatcher(QObject):
     """Calls given from any thread are made in the interface thread, in order."""
 
     failed = Signal(object)
@@ -63,14 +63,14 @@ class _Step:
 
 
 class Worker:
-    """One thread that does given work in order; results and errors come back through a door.
+    """One thread that does given work in order; results and errors come back through a dispatcher.
 
     Whatever happens in a piece of work, the thread goes on with the next one. `behind` is how far its work gives way to the
     interface and to what plays (0..19).
     """
 
-    def __init__(self, name: str, door: Door, behind: int = BACKGROUND) -> None:
-        self._door, self._behind = door, behind
+    def __init__(self, name: str, dispatcher: Dispatcher, behind: int = BACKGROUND) -> None:
+        self._door, self._behind = dispatcher, behind
         self._work: queue.Queue[_Step | None] = queue.Queue()
         self._ending = False
         self._thread = threading.Thread(target=self._run, name=name, daemon=True)

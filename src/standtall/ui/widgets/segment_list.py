@@ -1,4 +1,4 @@
-"""A list of passages in the order in which they are heard: dragged or moved by keys, taken out, gone to."""
+"""A list of segments in the order in which they are heard: dragged or moved by keys, removed, gone to."""
 
 from __future__ import annotations
 
@@ -10,15 +10,15 @@ from PySide6.QtWidgets import QAbstractItemView, QListWidget, QWidget
 
 from standtall.base.time import clock, seconds
 from standtall.model.analysis import Analysis
-from standtall.model.timemap import Excerpt
+from standtall.model.cut import Segment
 from standtall.model.words import words_within
 
 SHOWN: Final = 8
 ROW: Final = 26
 
 
-class PassageList(QListWidget):
-    """`moved` carries a passage and the number of its new place, `gone` and `wanted` a passage: what it is, not where it stands,
+class SegmentList(QListWidget):
+    """`moved` carries a segment and the number of its new place, `gone` and `wanted` a segment: what it is, not where it stands,
     since the list may be older than what is done with it."""
 
     moved = Signal(object, int)
@@ -28,29 +28,30 @@ class PassageList(QListWidget):
     def __init__(self, name: str, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setAccessibleName(name)
-        self.setToolTip(f"{name}: drag to another place, or Alt+Up and Alt+Down; Delete takes one out; Enter goes there")
+        self.setToolTip(f"{name}: drag to another place, or Alt+Up and Alt+Down; Delete removes one; Enter goes there")
         self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
         self.setDefaultDropAction(Qt.DropAction.MoveAction)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setTextElideMode(Qt.TextElideMode.ElideRight)
         self.setUniformItemSizes(True)
-        self.shown: tuple[Excerpt, ...] = ()
+        self.shown: tuple[Segment, ...] = ()
         self.itemActivated.connect(lambda item: self.wanted.emit(self.shown[self.row(item)]))
 
-    def show_passages(self, passages: tuple[Excerpt, ...], analysis: Analysis) -> None:
+    def show_segments(self, segments: tuple[Segment, ...], analysis: Analysis) -> None:
         """Fill the list anew; the row that was chosen stays so."""
         row = self.currentRow()
-        self.shown = passages
+        self.shown = segments
         self.clear()
-        for number, passage in enumerate(passages):
-            said = words_within(analysis.words, passage.start, passage.end)
+        for number, segment in enumerate(segments):
+            same = segment.source == analysis.source_key
+            said = words_within(analysis.words, segment.start, segment.end) if same else range(0)
             text = " ".join(analysis.words[i].text for i in said[:SHOWN]) + (" …" if len(said) > SHOWN else "")
-            self.addItem(f"{number + 1}   {seconds(passage.length):.1f} s   {text or '(no words)'}")
+            self.addItem(f"{number + 1}   {seconds(segment.length):.1f} s   {text or '(no words)'}")
             item = self.item(number)
-            item.setToolTip(f"from {clock(passage.start, True)} of the footage")
+            item.setToolTip(f"from {clock(segment.start, True)} of the footage")
             item.setSizeHint(QSize(10, ROW))
-        self.setFixedHeight(max(1, min(6, len(passages))) * ROW + 8)
-        self.setCurrentRow(min(row, len(passages) - 1))
+        self.setFixedHeight(max(1, min(6, len(segments))) * ROW + 8)
+        self.setCurrentRow(min(row, len(segments) - 1))
 
     def dropEvent(self, event: QDropEvent) -> None:
         number = self.currentRow()
@@ -65,12 +66,12 @@ class PassageList(QListWidget):
             self._move(number, to)
 
     def _move(self, number: int, to: int) -> None:
-        """Show the new order at once, so that the next key is about the same passage."""
-        passage, others = self.shown[number], [*self.shown[:number], *self.shown[number + 1 :]]
-        self.shown = (*others[:to], passage, *others[to:])
+        """Show the new order at once, so that the next key is about the same segment."""
+        segment, others = self.shown[number], [*self.shown[:number], *self.shown[number + 1 :]]
+        self.shown = (*others[:to], segment, *others[to:])
         self.insertItem(to, self.takeItem(number))
         self.setCurrentRow(to)
-        self.moved.emit(passage, to)
+        self.moved.emit(segment, to)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         row, key = self.currentRow(), event.key()

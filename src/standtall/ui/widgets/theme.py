@@ -66,7 +66,7 @@ def person_colour(number: int) -> QColor:
 
 
 def person_brush(number: int) -> QBrush:
-    """The pattern of a person or talker, in their colour."""
+    """The pattern of a person or speaker, in their colour."""
     return QBrush(person_colour(number), PATTERNS[number % len(PATTERNS)])
 
 

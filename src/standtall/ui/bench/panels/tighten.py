@@ -1,8 +1,7 @@
-"""The removals sheet: what can go from the short, each heard, refused or brought back by itself."""
+"""The tightening panel: what can be removed from the short, each heard, refused or brought back by itself."""
 
 from __future__ import annotations
 
-from dataclasses import replace
 from typing import Any, Final
 
 from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt, Signal
@@ -19,20 +18,20 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from standtall.base.time import TICKS, clock, seconds
-from standtall.cutting.edges import covered_with, without
+from standtall.base.time import TICKS_PER_SECOND, clock, seconds
+from standtall.cutting.cut_points import covered_with, without
 from standtall.cutting.removals import PACES, Pace, Removal, is_out, quiet_under, removals, saved, tighten
 from standtall.model.analysis import Analysis
+from standtall.model.cut import Segment
 from standtall.model.edits import Edit, count_of
 from standtall.model.short import Short
-from standtall.model.timemap import Excerpt
 from standtall.model.words import words_within
 from standtall.ui.preview.listening import Hearing
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import button
 
-AROUND: Final = round(1.4 * TICKS)
+AROUND: Final = round(1.4 * TICKS_PER_SECOND)
 """What is heard on each side of a removal."""
 Index = QModelIndex | QPersistentModelIndex
 
@@ -123,8 +122,8 @@ class Table(QTableView):
             super().keyPressEvent(event)
 
 
-class TightenSide(QWidget):
-    """A pace, what it proposes, and one step that takes out all that is ticked."""
+class TightenPanel(QWidget):
+    """How long pauses may be, what that proposes, and one step that removes all that is ticked."""
 
     def __init__(self, workspace: Workspace, hearing: Hearing, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -137,13 +136,13 @@ class TightenSide(QWidget):
         column.setContentsMargins(0, 4, 4, 4)
         column.setSpacing(7)
         row = QHBoxLayout()
-        row.addWidget(QLabel("Pace"))
+        row.addWidget(QLabel("Longest pause"))
         self.pace = QSlider(Qt.Orientation.Horizontal)
         self.pace.setRange(0, len(PACES) - 1)
         self.pace.setValue(2)
         self.pace.setPageStep(1)
-        self.pace.setAccessibleName("Pace")
-        self.pace.setToolTip("From as said to breathless: how long silences may be")
+        self.pace.setAccessibleName("Longest pause")
+        self.pace.setToolTip("How long a pause may be before it is shortened")
         self.pace.valueChanged.connect(lambda _v: self.refresh())
         self._pace_name = QLabel()
         self._pace_name.setMinimumWidth(96)
@@ -192,11 +191,11 @@ class TightenSide(QWidget):
         column.addLayout(row)
         self._saves = QLabel()
         column.addWidget(self._saves)
-        self._apply = button("Take out the ticked", "Take all ticked rows out, as one step", self.apply)
+        self._apply = button("Remove the ticked", "Remove all ticked rows from the short, as one step", self.apply)
         self._apply.setObjectName("main")
         column.addWidget(self._apply)
         self.rows.ticked_changed.connect(self._count)
-        for signal in (workspace.opened_changed, workspace.edition_changed):
+        for signal in (workspace.opened_changed, workspace.composition_changed):
             signal.connect(self.refresh)
         self.refresh()
 
@@ -210,7 +209,7 @@ class TightenSide(QWidget):
     # what it does
 
     def apply(self) -> None:
-        """Take out what is ticked, as one undo step."""
+        """Remove what is ticked, as one undo step."""
         opened, chosen = self._ws.opened, self.rows.chosen()
         if opened is None:
             return
@@ -222,7 +221,7 @@ class TightenSide(QWidget):
         """Put one row back where it was."""
         row = self._row()
         if row < 0 or self.rows.rows[row] not in self.rows.out:
-            self._ws.said.emit("Choose a row that was taken out.", "note")
+            self._ws.said.emit("Choose a row that was removed.", "note")
             return
         removal = self.rows.rows[row]
         self.rows.refused.add((removal.start, removal.end))
@@ -234,14 +233,14 @@ class TightenSide(QWidget):
         if opened is None or not 0 <= row < len(self.rows.rows):
             return
         removal = self.rows.rows[row]
-        around = Excerpt(max(0, removal.start - AROUND), min(opened.source.length, removal.end + AROUND))
-        self._hearing.pieces(without((around,), removal.start, removal.end))
+        around = Segment(opened.source.key, max(0, removal.start - AROUND), min(opened.source.length, removal.end + AROUND))
+        self._hearing.pieces(without((around,), removal.source, removal.start, removal.end))
 
     def _went(self, row: int) -> None:
         if 0 <= row < len(self.rows.rows):
             removal = self.rows.rows[row]
             self._back.setEnabled(removal in self.rows.out)
-            self._ws.seek(max(0, removal.start - TICKS // 4))
+            self._ws.selection.seek(max(0, removal.start - TICKS_PER_SECOND // 4))
 
     # what it shows
 
@@ -253,8 +252,7 @@ class TightenSide(QWidget):
         opened = self._ws.opened
         self.setEnabled(opened is not None)
         pace = self._now
-        told = "silences stay" if pace.longest_s is None else f"over {pace.longest_s:.2g} s"
-        self._pace_name.setText(f"{pace.name}, {told}" if pace.longest_s is None else f"{pace.name} ({told})")
+        self._pace_name.setText("Keep all pauses" if pace.longest_s is None else f"{pace.longest_s:.2f} s")
         if opened is None:
             self.rows.show((), frozenset(), None)
         if opened is None or not self.isVisible():  # an edit waits for no list that nobody sees
@@ -279,7 +277,7 @@ class TightenSide(QWidget):
             self.table.selectionModel().blockSignals(False)
             self.table.blockSignals(False)
             self._count()
-        self._empty.setText("" if self.rows.rows else "Nothing to take out at this pace. Choose a quicker one.")
+        self._empty.setText("" if self.rows.rows else "Nothing to remove. Choose a shorter longest pause.")
         self._empty.setVisible(not self.rows.rows)
 
     def _count(self) -> None:
@@ -297,4 +295,5 @@ class TightenSide(QWidget):
 
 
 def _restored(short: Short, removal: Removal) -> Edit:
-    return Edit("Bring back a removal", replace(short, excerpts=covered_with(short.excerpts, removal.start, removal.end)))
+    segments = covered_with(short.segments, removal.source, removal.start, removal.end)
+    return Edit("Bring back a removal", short.with_segments(segments))

@@ -30,11 +30,11 @@ from standtall.model import edits, translating
 from standtall.model.brief import DETECT
 from standtall.model.transcript import Revision
 from standtall.model.translation import Passage, Translation, original_of
-from standtall.ui.bench.panels.inspector import card_in
 from standtall.ui.bench.word_files import WordFiles
 from standtall.ui.state.editor import Present
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.cards import card_in
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.languages import LANGUAGES
 
@@ -145,7 +145,7 @@ class _Cell(QStyledItemDelegate):
         model.setData(index, editor.toPlainText())
 
 
-class SecondLanguage(QWidget):
+class TranslationPanel(QWidget):
     """Passages to translate by hand, by a translator elsewhere, or (into English) by the recogniser."""
 
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
@@ -155,7 +155,7 @@ class SecondLanguage(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 4, 0, 0)
         column.setSpacing(8)
-        box = card_in(column, "SECOND LANGUAGE")
+        box = card_in(column, "TRANSLATION")
         self.language = QComboBox()
         self.language.setAccessibleName("Second language")
         self.language.setToolTip("The language that is shown beside the words")
@@ -166,14 +166,14 @@ class SecondLanguage(QWidget):
         self._told.setObjectName("faint")
         box.addWidget(self._told)
         self.captions = QCheckBox("Captions of this short in it")
-        self.captions.setToolTip("Show the translation in place of the words as they are said")
+        self.captions.setToolTip("Show the translation in place of the original language")
         self.captions.clicked.connect(self._caption)
         box.addWidget(self.captions)
         grid = QGridLayout()
         self._give = button("For a translator…", "Write the passages as XLIFF 2.1, for translators' tools", self.give)
-        self._take = button("From a translator…", "Take the translation from an XLIFF 2 file that came back", self.take)
+        self._take = button("From a translator…", "Import the translation from an XLIFF 2 file that came back", self.take)
         self._english = button("By the recogniser", "Translate the talk into English; look it over then", self.hear)
-        self._remove = button("Remove", "Take this language away; undo brings it back", self._forget)
+        self._remove = button("Remove", "Remove this language; undo brings it back", self._forget)
         for i, one in enumerate((self._give, self._take, self._english, self._remove)):
             grid.addWidget(one, i // 2, i % 2)
         box.addLayout(grid)
@@ -199,7 +199,7 @@ class SecondLanguage(QWidget):
         self.table.setVerticalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
         self.table.selectionModel().currentRowChanged.connect(self._went)
         column.addWidget(self.table, 1)
-        for signal in (workspace.opened_changed, workspace.transcript_changed, workspace.edition_changed):
+        for signal in (workspace.opened_changed, workspace.transcript_changed, workspace.composition_changed):
             signal.connect(self.refresh)
         self.refresh()
 
@@ -243,12 +243,12 @@ class SecondLanguage(QWidget):
         proposed = f"{opened.source.name}.{self._shown}.xlf"
         path, _kind = QFileDialog.getSaveFileName(self, "Write for a translator", proposed, "XLIFF 2.1 (*.xlf)")
         if path:
-            self._files.give_translation(path, self._shown)
+            self._files.export_translation(path, self._shown)
 
     def take(self) -> None:
-        path, _kind = QFileDialog.getOpenFileName(self, "Take a translation", "", "XLIFF 2 (*.xlf *.xliff);;All files (*)")
+        path, _kind = QFileDialog.getOpenFileName(self, "Import a translation", "", "XLIFF 2 (*.xlf *.xliff);;All files (*)")
         if path:
-            self._files.take_translation(path)
+            self._files.import_translation(path)
 
     def hear(self) -> None:
         opened = self._ws.opened
@@ -269,7 +269,7 @@ class SecondLanguage(QWidget):
 
     def _went(self, now: QModelIndex, _before: QModelIndex) -> None:
         if now.isValid() and self.table.hasFocus():
-            self._ws.seek(self.model.rows[now.row()].start)
+            self._ws.selection.seek(self.model.rows[now.row()].start)
 
     # what it shows
 
@@ -299,7 +299,7 @@ class SecondLanguage(QWidget):
             self._told.setText(f"{translation.done} of {count} passages are translated.{changed}")
         else:
             self._told.setText("Choose a language: its captions are typed here, or come from a translator.")
-        self.captions.setChecked(bool(self._shown) and opened.entry.short.caption_language == self._shown)
+        self.captions.setChecked(bool(self._shown) and opened.entry.short.captions.language == self._shown)
         for widget in (self.captions, self._give, self._remove, self.table):
             widget.setEnabled(bool(self._shown))
 

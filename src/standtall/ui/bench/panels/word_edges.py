@@ -8,7 +8,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
-from standtall.base.time import TICKS, seconds
+from standtall.base.time import TICKS_PER_SECOND, seconds
 from standtall.model import corrections
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.words import words_within
@@ -16,7 +16,7 @@ from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
-ROOM: Final = round(0.45 * TICKS)
+ROOM: Final = round(0.45 * TICKS_PER_SECOND)
 GRIP: Final = 9
 HIGH: Final = 74
 QUIET_DB, LOUD_DB = -60.0, -8.0
@@ -38,13 +38,13 @@ class WordEdges(QWidget):
         self._span = (0, 1)
         self._edges = (0, 1)
         self._held: int | None = None
-        for signal in (workspace.selection_changed, workspace.transcript_changed, workspace.opened_changed):
+        for signal in (workspace.selection.changed, workspace.transcript_changed, workspace.opened_changed):
             signal.connect(self.refresh)
         self.refresh()
 
     def refresh(self) -> None:
         """Show the word that is chosen now; hidden where none is."""
-        opened, chosen = self._ws.opened, self._ws.selection
+        opened, chosen = self._ws.opened, self._ws.selection.words
         self._held = None
         self._word = chosen.start if opened is not None and chosen and chosen.start < len(opened.analysis.words) else None
         if opened is not None and self._word is not None:

@@ -1,4 +1,4 @@
-"""The edges of the pieces in the script: lines across it, with grips to drag them by."""
+"""The edges of the pieces on the transcript page: lines across it, with grips to drag them by."""
 
 from __future__ import annotations
 
@@ -9,13 +9,13 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
 from standtall.cutting import trim
-from standtall.cutting.edges import cut_after, cut_before
+from standtall.cutting.cut_points import cut_after, cut_before
 from standtall.cutting.trim import Edge
 from standtall.model.edits import Edit
 from standtall.model.words import words_within
-from standtall.ui.bench.transcript.rows import Page
 from standtall.ui.state.editor import Present
 from standtall.ui.state.opened import Opened
+from standtall.ui.state.rows import Page
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
@@ -37,12 +37,14 @@ class Grip:
 def grips(opened: Opened, page: Page) -> list[Grip]:
     """Every edge of every piece; made once for each state of the short."""
     out: list[Grip] = []
-    excerpts = opened.entry.short.excerpts
-    ends, starts = sorted(e.end for e in excerpts), sorted(e.start for e in excerpts)
+    segments = opened.segments
+    ends, starts = sorted(e.end for e in segments), sorted(e.start for e in segments)
     after = dict(zip(ends[:-1], starts[1:], strict=True))
     before = {start: end for end, start in after.items()}
     words = opened.analysis.words
-    for number, e in enumerate(excerpts):
+    for number, e in enumerate(opened.entry.short.segments):
+        if e.source != opened.source.key:
+            continue
         first, last = before.get(e.start), after.get(e.end)
         out.append(Grip(number, "start", page.y(e.start), first is not None and not words_within(words, first, e.start)))
         out.append(Grip(number, "end", page.y(e.end), last is not None and not words_within(words, e.end, last)))
@@ -73,13 +75,11 @@ def at(found: list[Grip], x: float, y: float, right: float) -> Grip | None:
 
 
 def drop(ws: Workspace, seen: Opened, grip: Grip, word: int | None, tick: int) -> None:
-    """Let the edge of a piece, as it was `seen` when it was gripped, lie at a word (or, in even time, at a tick)."""
-
-    even = ws.even
+    """Let the edge of a piece, as it was `seen` when it was gripped, lie at a word or, without one, at a tick."""
 
     def make(now: Present) -> Edit:
         number = now.piece(grip.number)
-        if even or word is None:
+        if word is None:
             return trim.trim(now.short, number, grip.edge, tick)
         cut = cut_before if grip.edge == "start" else cut_after
         return trim.trim(now.short, number, grip.edge, cut(now.analysis, now.words(range(word, word + 1)).start))

@@ -1,4 +1,4 @@
-"""Paints the lanes of the script: time with the voice level, the picture lane, the extras."""
+"""Paints the lanes of the transcript page: time with the voice level, the picture lane, the extras."""
 
 from __future__ import annotations
 
@@ -11,12 +11,13 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QBrush, QColor, QFont, QImage, QPainter, QPen, QPolygonF
 
-from standtall.base.time import TICKS, clock
+from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.framing.camera import Span
 from standtall.model.analysis import LEVEL_STEP
+from standtall.model.cut import Segment
 from standtall.model.people import Track
-from standtall.ui.bench.transcript.rows import ROW, Page
 from standtall.ui.state.opened import Opened
+from standtall.ui.state.rows import ROW, Page
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
@@ -65,7 +66,7 @@ def paint_time_lane(painter: QPainter, area: QRectF, lane: LaneBox, level_db: ND
 
 
 def paint_picture_lane(
-    painter: QPainter, area: QRectF, lane: LaneBox, ws: Workspace, page: Page, band: tuple[tuple[int, int], float] | None
+    painter: QPainter, area: QRectF, lane: LaneBox, ws: Workspace, page: Page, band: tuple[Segment, float] | None
 ) -> None:
     """A dark well as wide as the footage: pictures at cuts, faces as ribbons, the crop as a band.
 
@@ -99,7 +100,7 @@ def paint_picture_lane(
     near = bisect.bisect_right(spans, first, key=lambda s: s.start) - 1
     for span in spans[max(0, near) : bisect.bisect_left(spans, last, key=lambda s: s.start)]:
         if span.end > first and span.start < last:
-            shift = band[1] if band is not None and band[0][0] <= span.start < band[0][1] else 0.0
+            shift = band[1] if band is not None and band[0].start <= span.start < band[0].end else 0.0
             _band(painter, lane, page, opened, span, shift)
     for shot in shots:
         if first <= shot.start <= last and shot.start > 0:
@@ -109,7 +110,7 @@ def paint_picture_lane(
 
 
 def _ribbon(painter: QPainter, lane: LaneBox, page: Page, track: Track, first: int, last: int) -> None:
-    samples = [s for s in track.samples[::3] if first - TICKS <= s.at <= last + TICKS] or [track.samples[0]]
+    samples = [s for s in track.samples[::3] if first - TICKS_PER_SECOND <= s.at <= last + TICKS_PER_SECOND] or [track.samples[0]]
     edges = np.array([(s.x, s.x + s.w) for s in samples]) * lane.w + lane.x
     left, right = _sides(edges, page.ys(np.array([s.at for s in samples])))
     painter.setPen(Qt.PenStyle.NoPen)
@@ -146,8 +147,7 @@ def _cloth(person: int) -> QBrush:
 
 
 def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Span, shift: float) -> None:
-    short = opened.entry.short
-    used = any(e.start < span.end and e.end > span.start for e in short.excerpts)
+    used = any(e.start < span.end and e.end > span.start for e in opened.segments)
     colour = QColor(theme.NOW if used else "#8d949c")
     ys = page.ys(np.array([*span.times, span.end]))
     ys[0] = page.y(span.start)
@@ -160,36 +160,36 @@ def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Sp
     painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # its edges lie under the lines
     painter.drawPolygon(QPolygonF([*left, *reversed(right)]))
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    style = Qt.PenStyle.SolidLine if span.layout == "fill" else Qt.PenStyle.DashLine
+    style = Qt.PenStyle.SolidLine if span.decision.layout == "crop" else Qt.PenStyle.DashLine
     painter.setPen(QPen(colour, 2 if used else 1, style))
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.drawPolyline(QPolygonF(left))
     painter.drawPolyline(QPolygonF(right))
-    if span.by_hand:
+    if span.decision.by_hand:
         painter.setBrush(colour)
         painter.drawEllipse(QPointF(left[0].x() + 7, left[0].y() + 8), 3, 3)
 
 
 def paint_extras(painter: QPainter, area: QRectF, box: QRectF, opened: Opened, page: Page) -> None:
-    """The extras of the short: for each excerpt a bar of its captions."""
+    """The extras of the short: for each segment a bar of its captions."""
     look = theme.current()
     painter.fillRect(box, QColor(look.page_rule))
-    short = opened.entry.short
-    if not short.captions_on:
+    segments = opened.segments
+    if not opened.entry.short.captions.shown or not segments:
         return
     painter.setPen(Qt.PenStyle.NoPen)
-    for excerpt in short.excerpts:
-        y0, y1 = page.y(excerpt.start), page.y(excerpt.end)
+    for segment in segments:
+        y0, y1 = page.y(segment.start), page.y(segment.end)
         if y1 < area.top() or y0 > area.bottom():
             continue
         painter.setBrush(QColor(theme.KEPT))
         painter.drawRoundedRect(QRectF(box.left() + 8, y0 + 1, 14, max(3.0, y1 - y0 - 2)), 4, 4)
-    longest = max(short.excerpts, key=lambda e: page.y(e.end) - page.y(e.start))
+    longest = max(segments, key=lambda e: page.y(e.end) - page.y(e.start))
     if page.y(longest.end) - page.y(longest.start) > 60:
         painter.save()
         painter.translate(box.left() + 26, page.y(longest.start) + 6)
         painter.rotate(90)
         painter.setFont(_small_font())
         painter.setPen(QColor("#4b453b"))
-        painter.drawText(QPointF(0, 0), f"captions · {opened.edition.look.title}")
+        painter.drawText(QPointF(0, 0), "captions")
         painter.restore()

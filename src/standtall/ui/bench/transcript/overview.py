@@ -1,6 +1,8 @@
-"""The scroll bar of the script: the whole source at a glance, with what is used, what is in doubt and what was found."""
+"""The scroll bar of the transcript: the whole source at a glance, with what is used, what is in doubt and what was found."""
 
 from __future__ import annotations
+
+from collections.abc import Callable
 
 import numpy as np
 from numpy.typing import NDArray
@@ -8,7 +10,7 @@ from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import QScrollBar, QWidget
 
-from standtall.ui.bench.transcript.rows import Page
+from standtall.ui.state.rows import Page
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
@@ -16,15 +18,15 @@ WIDTH = 18
 
 
 class OverviewBar(QScrollBar):
-    """Left: what the short uses. Middle: hits of the search. Right: doubtful words. A click goes there."""
+    """Left: what the short uses. Middle: hits of the search. Right: words in doubt. A click goes there."""
 
-    def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
+    def __init__(self, workspace: Workspace, page: Callable[[], Page | None], parent: QWidget | None = None) -> None:
         super().__init__(Qt.Orientation.Vertical, parent)
-        self._ws = workspace
+        self._ws, self._page = workspace, page
         self.setObjectName("overview")
         self.setAccessibleName("Overview of the footage")
         self.setToolTip("The whole footage: green is used, marigold was found, red is in doubt. Click to go there.")
-        for signal in (workspace.search_changed, workspace.edition_changed, workspace.opened_changed):
+        for signal in (workspace.search.changed, workspace.composition_changed, workspace.opened_changed):
             signal.connect(self.refresh)
         self._ground: QPixmap | None = None
         self._doubts: tuple[Page, NDArray[np.float64]] | None = None
@@ -35,17 +37,17 @@ class OverviewBar(QScrollBar):
 
     def marks(self) -> tuple[list[tuple[float, float]], NDArray[np.float64], NDArray[np.float64]]:
         """-> (used parts, hits, doubts) as heights on the page, 0..1."""
-        opened = self._ws.opened
+        opened, page = self._ws.opened, self._page()
         none = np.zeros(0)
-        if opened is None:
+        if opened is None or page is None:
             return [], none, none
-        page, words = opened.page, opened.analysis.words
-        used = [(page.y(e.start) / page.height, page.y(e.end) / page.height) for e in opened.entry.short.excerpts]
-        found = np.array([words[h.start].start for h in self._ws.hits])
+        words = opened.analysis.words
+        used = [(page.y(e.start) / page.height, page.y(e.end) / page.height) for e in opened.segments]
+        found = np.array([words[h.start].start for h in self._ws.search.hits])
         hits = page.ys(found) / page.height if len(found) else none
         if self._doubts is None or self._doubts[0] is not page:  # a cut changes none of them
-            doubtful = np.array([w.start for w in words if w.doubtful])
-            self._doubts = (page, page.ys(doubtful) / page.height if len(doubtful) else none)
+            low_confidence = np.array([w.start for w in words if w.low_confidence])
+            self._doubts = (page, page.ys(low_confidence) / page.height if len(low_confidence) else none)
         return used, hits, self._doubts[1]
 
     def paintEvent(self, event: QPaintEvent) -> None:

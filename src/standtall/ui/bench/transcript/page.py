@@ -1,4 +1,4 @@
-"""The script: time runs down the page, words at the right, the picture lane beside them."""
+"""The transcript page: time runs down it, words at the right, the picture lane beside them."""
 
 from __future__ import annotations
 
@@ -11,12 +11,13 @@ from PySide6.QtWidgets import QAbstractScrollArea, QWidget
 from standtall.base.time import clock
 from standtall.cutting.words import kept_words
 from standtall.model import corrections, edits
+from standtall.model.cut import Segment
 from standtall.model.words import NOBODY, Word, word_at, words_within
 from standtall.ui.bench.transcript import grips
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_extras, paint_picture_lane, paint_time_lane
 from standtall.ui.bench.transcript.overview import OverviewBar
-from standtall.ui.bench.transcript.rows import ROW, Page
 from standtall.ui.state.opened import Opened
+from standtall.ui.state.rows import ROW, Page
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import Field
@@ -26,7 +27,7 @@ LANE_LEAST, WORDS_W = 76, 236
 """The picture lane is never narrower; before it is, the words keep the width that a row of them may need."""
 
 
-class ScriptView(QAbstractScrollArea):
+class TranscriptPage(QAbstractScrollArea):
     """Choose words by dragging over them; drag the band in the picture lane to move the crop."""
 
     laid_out = Signal(int)
@@ -36,10 +37,12 @@ class ScriptView(QAbstractScrollArea):
         super().__init__(parent)
         self._ws = workspace
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Script")
+        self.setAccessibleName("Transcript")
         self.setAccessibleDescription("Words of the footage from top to bottom, with the picture lane beside them")
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.setVerticalScrollBar(OverviewBar(workspace))
+        self.even = False
+        """Whether all seconds are as high as each other."""
+        self.setVerticalScrollBar(OverviewBar(workspace, lambda: self.page))
         self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOn)
         self._retyper: Field | None = None
         self.viewport().setMouseTracking(True)
@@ -49,7 +52,7 @@ class ScriptView(QAbstractScrollArea):
         self._held_in: Opened | None = None
         """What was on the Bench when the grip was taken."""
         self._anchor: int | None = None
-        self._band: tuple[tuple[int, int], float, float] | None = None
+        self._band: tuple[Segment, float, float] | None = None
         self._last_playhead = 0
         self._shown_page: Page | None = None
         self._ground: QPixmap | None = None
@@ -58,17 +61,26 @@ class ScriptView(QAbstractScrollArea):
         self._advances: dict[str, float] = {}
         self._level: tuple[tuple[float, ...], NDArray[np.float32]] = ((), np.zeros(0, np.float32))
         workspace.opened_changed.connect(self._reopened)
-        workspace.edition_changed.connect(self._edited)
-        workspace.selection_changed.connect(self.refresh)
-        workspace.search_changed.connect(self.refresh)
+        workspace.composition_changed.connect(self._edited)
+        workspace.selection.changed.connect(self.refresh)
+        workspace.search.changed.connect(self.refresh)
         workspace.thumbs_changed.connect(self.refresh)
-        workspace.playhead_changed.connect(self._moved)
+        workspace.selection.playhead_changed.connect(self._moved)
 
     # what is where
 
     @property
     def page(self) -> Page | None:
-        return self._ws.opened.page if self._ws.opened else None
+        opened = self._ws.opened
+        if opened is None:
+            return None
+        return opened.pages.even if self.even else opened.pages.elastic
+
+    def set_even(self, even: bool) -> None:
+        """Let all seconds be as high as each other, or rows as high as their words need."""
+        self.even = even
+        self._reopened()
+        self.verticalScrollBar().update()
 
     def _lane(self) -> LaneBox:
         return LaneBox(TIME_W, self._lane_width(), float(self.verticalScrollBar().value()), float(self.viewport().height()))
@@ -138,7 +150,7 @@ class ScriptView(QAbstractScrollArea):
         self._edited()
         self._scroll_range()
         if self._ws.opened is not None:
-            self.show_tick(self._ws.playhead)
+            self.show_tick(self._ws.selection.playhead)
 
     def _edited(self) -> None:
         opened = self._ws.opened
@@ -146,7 +158,7 @@ class ScriptView(QAbstractScrollArea):
             self._shown_page = self.page
             self._scroll_range()
         self._kept = set(kept_words(opened.entry.short, opened.analysis)) if opened else set()
-        self._grips = grips.grips(opened, opened.page) if opened else []
+        self._grips = grips.grips(opened, self.page) if opened and self.page else []
         self.refresh()
 
     def _scroll_range(self) -> None:
@@ -202,7 +214,7 @@ class ScriptView(QAbstractScrollArea):
         painter.drawPixmap(0, 0, self._ground)
         painter.translate(0, -top)
         self._paint_now(painter, opened, page)
-        y = page.y(self._ws.playhead)
+        y = page.y(self._ws.selection.playhead)
         painter.setPen(QPen(QColor(theme.NOW), 2))
         inside = any(page.rows[n].top + 2 < y < page.rows[n].top + ROW - 2 for n in page.visible(y - ROW, y + ROW))
         right = self._words_x() + 6 if inside else self._right()  # between rows, or beside one: never through words
@@ -217,7 +229,7 @@ class ScriptView(QAbstractScrollArea):
         font.setPixelSize(12)
         font.setWeight(QFont.Weight.DemiBold)
         painter.setFont(font)
-        painter.drawText(QRectF(0, y - 9, TIME_W - 4, 18), Qt.AlignmentFlag.AlignCenter, clock(self._ws.playhead, True))
+        painter.drawText(QRectF(0, y - 9, TIME_W - 4, 18), Qt.AlignmentFlag.AlignCenter, clock(self._ws.selection.playhead, True))
 
     def _painted(self, opened: Opened, page: Page, lane: LaneBox, top: int) -> QPixmap:
         """All that stays as it is while the playhead moves, as one picture: playing repaints only what moves."""
@@ -246,8 +258,8 @@ class ScriptView(QAbstractScrollArea):
     def _paint_now(self, painter: QPainter, opened: Opened, page: Page) -> None:
         """Light the word that is being said."""
         words = opened.analysis.words
-        now = word_at(words, self._ws.playhead)
-        if now is None or now in (self._ws.selection or range(0)):
+        now = word_at(words, self._ws.selection.playhead)
+        if now is None or now in (self._ws.selection.words or range(0)):
             return
         box = dict(self._places(page.row_of(now))).get(now)
         if box is None:
@@ -281,21 +293,21 @@ class ScriptView(QAbstractScrollArea):
         assert opened is not None and page is not None
         look = theme.current()
         words = opened.analysis.words
-        chosen = self._ws.selection or range(0)
+        chosen = self._ws.selection.words or range(0)
         inside = range(min(self._kept, default=0), max(self._kept, default=-1) + 1)
-        hits = {i: n for n, hit in enumerate(self._ws.hits) for i in hit}
+        hits = {i: n for n, hit in enumerate(self._ws.search.hits) for i in hit}
         kept, struck, outside, unspoken = self._hands(look)
         down = (ROW + QFontMetricsF(kept[0]).ascent() - QFontMetricsF(kept[0]).descent()) / 2
         dotted = QPen(QColor(theme.WARN), 1.6, Qt.PenStyle.DotLine)
         for number in page.visible(area.top(), area.bottom()):
-            self._paint_talker(painter, opened, page, number)
+            self._paint_speaker(painter, opened, page, number)
             runs: list[tuple[tuple[QFont, QColor], float, list[str]]] = []
             places = self._places(number)
             for i, box in places:
                 word = words[i]
                 if i in hits:
                     found = QColor(theme.NOW)
-                    found.setAlpha(150 if hits[i] == self._ws.hit else 70)
+                    found.setAlpha(150 if hits[i] == self._ws.search.hit else 70)
                     painter.fillRect(box.adjusted(-2, 2, 3, -2), found)
                 if i in chosen:
                     painter.fillRect(box.adjusted(-2, 2, 3, -2), QColor(look.chosen))
@@ -312,7 +324,7 @@ class ScriptView(QAbstractScrollArea):
                 painter.setPen(ink)
                 painter.drawText(QPointF(x, page.rows[number].top + down), " ".join(texts))
             painter.setPen(dotted)
-            doubts = [box for i, box in places if words[i].doubtful]
+            doubts = [box for i, box in places if words[i].low_confidence]
             painter.drawLines([QLineF(b.left(), b.bottom() - 4, b.right(), b.bottom() - 4) for b in doubts])
         grips.paint(painter, self._grips, self._words_x(), self._right(), area)
 
@@ -324,20 +336,20 @@ class ScriptView(QAbstractScrollArea):
         pale = QColor(look.pale_ink)
         return (self._font(), QColor(look.ink)), (struck, QColor(look.struck_ink)), (self._font(), pale), (unspoken, pale)
 
-    def _paint_talker(self, painter: QPainter, opened: Opened, page: Page, number: int) -> None:
+    def _paint_speaker(self, painter: QPainter, opened: Opened, page: Page, number: int) -> None:
         """The colour of who talks in a row, and the name where another one begins."""
         words, row = opened.analysis.words, page.rows[number]
-        talker = words[row.first].talker
-        if not 0 <= talker < len(opened.transcript.talkers):
+        speaker = words[row.first].speaker
+        if not 0 <= speaker < len(opened.transcript.speakers):
             return
         painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(theme.person_colour(self._ws.colour_number(talker)).darker(118))
+        painter.setBrush(theme.person_colour(self._ws.colour_number(speaker)).darker(118))
         painter.drawRoundedRect(QRectF(self._words_x() + 6, row.top + 3, 4, ROW - 6), 2, 2)
-        if talker != (words[row.first - 1].talker if row.first else NOBODY):
-            self._paint_name(painter, number, opened.transcript.name_of(talker))
+        if speaker != (words[row.first - 1].speaker if row.first else NOBODY):
+            self._paint_name(painter, number, opened.transcript.name_of(speaker))
 
     def _paint_name(self, painter: QPainter, number: int, name: str) -> None:
-        """The talker's name at the end of the row where it fits beside the words."""
+        """The speaker's name at the end of the row where it fits beside the words."""
         font = self._font()
         font.setPixelSize(12)
         painter.setFont(font)
@@ -364,26 +376,26 @@ class ScriptView(QAbstractScrollArea):
         if self._held is not None:
             return
         if lane.x <= x < lane.x + lane.w:
-            people, tick = opened.analysis.people, page.tick(y)
-            self._ws.seek(tick)
-            if people.shots and opened.camera.at(tick).layout == "fill":
-                shot = people.shots[people.shot_at(tick)]
-                self._band = ((shot.start, shot.end), x, x)
+            tick = page.tick(y)
+            self._ws.selection.seek(tick)
+            shot = opened.shot_at(tick)
+            if shot is not None and opened.camera.at(tick).layout == "crop":
+                self._band = (shot, x, x)
             return
         if x < lane.x:
-            self._ws.select(None)
-            self._ws.seek(page.tick(y))
+            self._ws.selection.select(None)
+            self._ws.selection.seek(page.tick(y))
             return
         word = self.word_near(x, y)
         if word is None:
             return
-        if event.modifiers() & Qt.KeyboardModifier.ShiftModifier and self._ws.selection:
-            first, last = self._ws.selection[0], self._ws.selection[-1]
-            self._ws.select(range(min(first, word), max(last, word) + 1))
+        if event.modifiers() & Qt.KeyboardModifier.ShiftModifier and self._ws.selection.words:
+            first, last = self._ws.selection.words[0], self._ws.selection.words[-1]
+            self._ws.selection.select(range(min(first, word), max(last, word) + 1))
             return
         self._anchor = word
-        self._ws.select(None)
-        self._ws.seek(opened.analysis.words[word].start)
+        self._ws.selection.select(None)
+        self._ws.selection.seek(opened.analysis.words[word].start)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         x, y = self._at(event)
@@ -394,8 +406,8 @@ class ScriptView(QAbstractScrollArea):
             self.refresh()
         elif self._anchor is not None:
             word = self.word_near(x, y)
-            if word is not None and (word != self._anchor or self._ws.selection):
-                self._ws.select(range(min(self._anchor, word), max(self._anchor, word) + 1))
+            if word is not None and (word != self._anchor or self._ws.selection.words):
+                self._ws.selection.select(range(min(self._anchor, word), max(self._anchor, word) + 1))
         else:
             lane = self._lane()
             over = lane.x <= x < lane.x + lane.w
@@ -408,12 +420,12 @@ class ScriptView(QAbstractScrollArea):
         word, opened = self.word_near(x, y), self._ws.opened
         if word is None or opened is None or self._held is None:
             return
-        piece = opened.entry.short.excerpts[self._held.number]
+        piece = opened.entry.short.segments[self._held.number]
         held = words_within(opened.analysis.words, piece.start, piece.end)
         if held and self._held.edge == "start":
-            self._ws.select(range(word, held[-1] + 1) if word <= held[-1] else None)
+            self._ws.selection.select(range(word, held[-1] + 1) if word <= held[-1] else None)
         elif held:
-            self._ws.select(range(held.start, word + 1) if word >= held.start else None)
+            self._ws.selection.select(range(held.start, word + 1) if word >= held.start else None)
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self._anchor = None
@@ -422,15 +434,16 @@ class ScriptView(QAbstractScrollArea):
             held, self._held = self._held, None
             page, seen = self.page, self._held_in
             if page is not None and seen is not None and abs(y - held.y) > 4:
-                grips.drop(self._ws, seen, held, self.word_near(x, y), page.tick(y))
-            self._ws.select(None)
+                word = None if self.even else self.word_near(x, y)
+                grips.drop(self._ws, seen, held, word, page.tick(y))
+            self._ws.selection.select(None)
             return
         if self._band is not None and self._ws.opened is not None:
             shot, start, end = self._band
             self._band = None
             if abs(end - start) > 3:
                 move = (end - start) / self._lane().w
-                crop = self._ws.opened.camera.at(self._ws.playhead).crop
+                crop = self._ws.opened.camera.at(self._ws.selection.playhead).crop
                 self._ws.edit(lambda short, _a: edits.set_crop(short, shot, crop.cx + move, crop.cy, crop.h))
             self.refresh()
 
@@ -439,21 +452,21 @@ class ScriptView(QAbstractScrollArea):
         word = self.word_near(x, y)
         if word is not None and x >= self._words_x():
             self._anchor = None
-            self._ws.select(range(word, word + 1))
+            self._ws.selection.select(range(word, word + 1))
             self.retype()
 
     def choose_all(self) -> None:
         opened = self._ws.opened
         if opened is not None and opened.analysis.words:
-            self._ws.select(range(len(opened.analysis.words)))
+            self._ws.selection.select(range(len(opened.analysis.words)))
 
     # typing in place
 
     def retype(self) -> None:
         """Type other words over the chosen ones, right where they stand."""
-        opened, page, chosen = self._ws.opened, self.page, self._ws.chosen_or_said()
+        opened, page, chosen = self._ws.opened, self.page, self._ws.selection.or_said()
         if opened is None or page is None or chosen is None:
-            self._ws.said.emit("Choose a word first: click it in the script.", "note")
+            self._ws.said.emit("Choose a word first: click it in the transcript.", "note")
             return
         number = page.row_of(chosen.start)
         self.ensure_row(number)
@@ -501,9 +514,9 @@ class ScriptView(QAbstractScrollArea):
             super().keyPressEvent(event)
             return
         words = opened.analysis.words
-        here = word_at(words, self._ws.playhead)
+        here = word_at(words, self._ws.selection.playhead)
         if here is None:
-            here = max(0, min(len(words) - 1, sum(w.start <= self._ws.playhead for w in words) - 1))
+            here = max(0, min(len(words) - 1, sum(w.start <= self._ws.selection.playhead for w in words) - 1))
         if step is not None:
             number = max(0, min(len(page.rows) - 1, page.row_of(here) + step))
             self._go(page.rows[number].first, bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier), here)
@@ -516,18 +529,18 @@ class ScriptView(QAbstractScrollArea):
     def _go(self, word: int, extend: bool, here: int) -> None:
         assert self._ws.opened is not None
         if extend:
-            chosen = self._ws.selection or range(here, here + 1)
+            chosen = self._ws.selection.words or range(here, here + 1)
             low, high = chosen[0], chosen[-1]
             if here == high:
                 high = word
             else:
                 low = word
-            self._ws.select(range(min(low, high), max(low, high) + 1))
+            self._ws.selection.select(range(min(low, high), max(low, high) + 1))
         else:
-            self._ws.select(None)
-        self._ws.seek(self._ws.opened.analysis.words[word].start)
+            self._ws.selection.select(None)
+        self._ws.selection.seek(self._ws.opened.analysis.words[word].start)
 
 
 def _shown(word: Word) -> str:
-    """A word as the script shows it: in brackets where it was not spoken."""
+    """A word as the page shows it: in brackets where it was not spoken."""
     return f"({word.text})" if word.kind == "unspoken" else word.text

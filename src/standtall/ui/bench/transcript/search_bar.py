@@ -11,7 +11,7 @@ from standtall.ui.widgets.fields import Field
 
 
 class SearchBar(QWidget):
-    """Word or phrase, exact or loose, of one talker or all; hits are counted, marked, and walked with Enter."""
+    """Word or phrase, exact or loose, of one speaker or all; hits are counted, marked, and walked with Enter."""
 
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -19,9 +19,9 @@ class SearchBar(QWidget):
         self.field = Field("Search the words", "Word or phrase")
         self.loose = QCheckBox("Loose")
         self.loose.setToolTip("Also other endings and slightly different spellings")
-        self.talker = QComboBox()
-        self.talker.setAccessibleName("Talker to search")
-        self.talker.setToolTip("Search only what this talker says")
+        self.speaker = QComboBox()
+        self.speaker.setAccessibleName("Speaker to search")
+        self.speaker.setToolTip("Search only what this speaker says")
         self._count = QLabel()
         self._count.setObjectName("faint")
         self._count.setMinimumWidth(58)
@@ -30,7 +30,7 @@ class SearchBar(QWidget):
         row.setSpacing(5)
         row.addWidget(self.field, 1)
         row.addWidget(self.loose)
-        row.addWidget(self.talker)
+        row.addWidget(self.speaker)
         row.addWidget(self._count)
         for icon, tip, way in (("up", "Hit before (Shift+F3)", -1), ("down", "Next hit (F3)", 1)):
             button = QToolButton()
@@ -38,7 +38,7 @@ class SearchBar(QWidget):
             theme.draw(button, icon)
             button.setToolTip(tip)
             button.setAccessibleName(tip)
-            button.clicked.connect(lambda _c=False, w=way: workspace.next_hit(w))
+            button.clicked.connect(lambda _c=False, w=way: workspace.search.next(w))
             row.addWidget(button)
         close = QToolButton()
         close.setObjectName("plain")
@@ -55,10 +55,10 @@ class SearchBar(QWidget):
         self.field.returnPressed.connect(self._enter)
         self.field.given_up.connect(self.leave)
         self.loose.toggled.connect(lambda _c: self.run())
-        self.talker.activated.connect(lambda _i: self.run())
-        workspace.search_changed.connect(self._refresh)
-        workspace.opened_changed.connect(self._fill_talkers)
-        workspace.transcript_changed.connect(self._fill_talkers)
+        self.speaker.activated.connect(lambda _i: self.run())
+        workspace.search.changed.connect(self._refresh)
+        workspace.opened_changed.connect(self._fill_speakers)
+        workspace.transcript_changed.connect(self._fill_speakers)
         self.hide()
 
     def open(self) -> None:
@@ -70,35 +70,35 @@ class SearchBar(QWidget):
 
     def leave(self) -> None:
         self.hide()
-        self._ws.search("")
+        self._ws.search.run("")
         parent = self.parentWidget()
         if parent is not None:
             parent.setFocus()
 
     def run(self) -> None:
         self._wait.stop()
-        self._ws.search(self.field.text(), self.loose.isChecked(), self.talker.currentData())
+        self._ws.search.run(self.field.text(), self.loose.isChecked(), self.speaker.currentData())
 
     def _enter(self) -> None:
-        if self._wait.isActive() or not self._ws.hits:
+        if self._wait.isActive() or not self._ws.search.hits:
             self.run()
         else:
-            self._ws.next_hit(1)
+            self._ws.search.next(1)
 
-    def _fill_talkers(self) -> None:
+    def _fill_speakers(self) -> None:
         opened = self._ws.opened
-        kept = self.talker.currentData()
-        self.talker.clear()
-        self.talker.addItem("All talkers", None)
-        for i, talker in enumerate(opened.transcript.talkers if opened else ()):
-            self.talker.addItem(talker.name, i)
-        self.talker.setCurrentIndex(max(0, self.talker.findData(kept)))
+        kept = self.speaker.currentData()
+        self.speaker.clear()
+        self.speaker.addItem("All speakers", None)
+        for i, speaker in enumerate(opened.transcript.speakers if opened else ()):
+            self.speaker.addItem(speaker.name, i)
+        self.speaker.setCurrentIndex(max(0, self.speaker.findData(kept)))
         if self.isVisible():
             self.run()
 
     def _refresh(self) -> None:
-        hits = self._ws.hits
+        hits = self._ws.search.hits
         if hits:
-            self._count.setText(f"{self._ws.hit + 1} of {len(hits)}")
+            self._count.setText(f"{self._ws.search.hit + 1} of {len(hits)}")
         else:
             self._count.setText("not said" if self.field.text().strip() else "")

@@ -1,0 +1,23 @@
+"""A notice: something about a short that a person should look at."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from typing import Literal
+
+from standtall.model.timemap import SourceTime
+
+Kind = Literal["too long", "cutaway missing"]
+Fix = Literal["tighten", "choose another channel", "remove the cutaways"]
+
+
+@dataclass(frozen=True, slots=True)
+class Notice:
+    """`facts` are numbers in ticks, or texts; `place` is where to look, None for the whole short; `fixes` what would mend it. The
+    window puts it into words."""
+
+    kind: Kind
+    facts: Mapping[str, int | str]
+    place: SourceTime | None
+    fixes: tuple[Fix, ...]

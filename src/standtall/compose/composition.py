@@ -1,0 +1,142 @@
+"""From a short to what each of its frames shows, as plain data."""
+
+from __future__ import annotations
+
+import bisect
+from collections.abc import Mapping
+from dataclasses import dataclass
+from fractions import Fraction
+from typing import Final
+
+from standtall.base.geometry import Rect
+from standtall.base.time import TICKS_PER_SECOND, frame_count, frame_middle
+from standtall.captions.lines import CaptionLine, Width, lines
+from standtall.captions.place import clear_of
+from standtall.captions.translated import worded
+from standtall.compose.footage import Footage
+from standtall.compose.layers.frame import Frame, Layer
+from standtall.compose.producers.captions import CaptionStyles, caption_layer
+from standtall.compose.producers.cutaways import cutaway_layers
+from standtall.compose.producers.framing import talk_layers
+from standtall.compose.producers.transitions import Transition, blended, leaving_layers, transitions_of
+from standtall.framing.camera import head_of
+from standtall.model.look import Look
+from standtall.model.short import Short
+from standtall.model.source import Source
+from standtall.model.style import CaptionStyle
+from standtall.model.timemap import SourceTime, TimeMap
+
+MOST_FACES: Final = 90
+"""Moments at most at which it is looked where faces are."""
+
+
+@dataclass(frozen=True, slots=True)
+class Composition:
+    """A short worked out: its time map, the cameras of its footage, its caption lines. Made once for each value of the short."""
+
+    short: Short
+    footage: Mapping[str, Footage]
+    """By content key."""
+    cutaway_files: Mapping[str, Source]
+    """Files of the cutaways that are there, by their path."""
+    styles: CaptionStyles
+    caption_style: CaptionStyle
+    """That of the whole short."""
+    time_map: TimeMap
+    lines: tuple[CaptionLine, ...]
+    caption_middle: float
+    fps: Fraction
+    frames: int
+    transitions: tuple[Transition, ...]
+
+    def frame_at(self, tick: int) -> int:
+        """Number of the frame on show at `tick` of the short."""
+        return max(0, min(self.frames - 1, int(Fraction(tick, TICKS_PER_SECOND) * self.fps)))
+
+    def heard_in(self, number: int) -> SourceTime:
+        """The moment of a source in the middle of frame `number`."""
+        return self.time_map.to_source(frame_middle(number, self.fps))
+
+    def frame(self, number: int) -> Frame:
+        """What frame `number` (0 .. frames - 1) shows."""
+        tick = frame_middle(number, self.fps)
+        heard = self.time_map.to_source(tick)
+        return Frame(number, tick, (*self._pictures(tick, heard), *self._captions(tick)), heard)
+
+    def outside(self, at: SourceTime) -> Frame:
+        """A moment of a source as it would be framed, without captions, for places that are not in the short."""
+        return Frame(-1, -1, self._talk(at), at)
+
+    def _talk(self, at: SourceTime, near: bool = False) -> tuple[Layer, ...]:
+        return talk_layers(self.footage[at.source], at.tick, self.short.output.aspect, near)
+
+    def _pictures(self, tick: int, heard: SourceTime) -> tuple[Layer, ...]:
+        aspect = self.short.output.aspect
+        cutaway = cutaway_layers(self.short.extras.cutaways, self.cutaway_files, heard, aspect)
+        if cutaway is not None:
+            return cutaway
+        number = self.time_map.index_at(tick)
+        transition = self.transitions[number]
+        talk = self._talk(heard, transition.near)
+        if not transition.blends:
+            return talk
+        before = self.time_map.segments[number - 1]
+        into = tick - self.time_map.span_of(number)[0]
+        length = self.time_map.segments[number].length
+        return blended(talk, leaving_layers(before, self.footage[before.source], into, length, aspect))
+
+    def _captions(self, tick: int) -> tuple[Layer, ...]:
+        number = bisect.bisect_right(self.lines, tick, key=lambda line: line.start) - 1
+        if not self.short.captions.shown or number < 0 or tick >= self.lines[number].end:
+            return ()
+        return (caption_layer(self.lines[number], tick, self.styles, self.caption_style, self.caption_middle),)
+
+    @property
+    def missing(self) -> tuple[str, ...]:
+        """Files of cutaways that are not there."""
+        paths = (c.path for c in self.short.extras.cutaways)
+        return tuple(dict.fromkeys(p for p in paths if p not in self.cutaway_files))
+
+
+def composition(
+    short: Short, footage: Mapping[str, Footage], look: Look, width: Width, cutaway_files: Mapping[str, Source] | None = None
+) -> Composition:
+    """Work a short out. `footage` holds all its sources; `width` measures a text in the short's caption style as a share of the
+    caption column."""
+    time_map = short.time_map
+    styles = CaptionStyles(look.style, short.captions, short.output.shape)
+    style = styles.of_short()
+    said = worded({key: f.analysis for key, f in footage.items()}, time_map, short.captions.language)
+    fps = short.output.fps or footage[short.main_source].source.rate or Fraction(30)
+    middle = short.captions.place
+    if middle is None:
+        middle = clear_of(faces_on(footage, time_map), style.size * 0.75)
+    return Composition(
+        short=short,
+        footage=footage,
+        cutaway_files=cutaway_files or {},
+        styles=styles,
+        caption_style=style,
+        time_map=time_map,
+        lines=lines(said, style.max_words, width, time_map.length),
+        caption_middle=middle,
+        fps=fps,
+        frames=max(1, frame_count(time_map.length, fps)),
+        transitions=transitions_of(short, footage),
+    )
+
+
+def faces_on(footage: Mapping[str, Footage], time_map: TimeMap) -> list[Rect]:
+    """Faces as they stand on the tall picture, twice a second (less often in a long short), in its shares."""
+    out: list[Rect] = []
+    for tick in range(0, time_map.length, max(TICKS_PER_SECOND // 2, time_map.length // MOST_FACES)):
+        source, source_tick = time_map.to_source(tick)
+        people, view = footage[source].analysis.people, footage[source].camera.at(source_tick)
+        if view.layout == "fit" or not people.shots:
+            continue
+        for track in people.tracks_in(people.shot_at(source_tick)):
+            face = track.at(source_tick)
+            if face is not None:
+                head, crop = head_of(face), view.crop
+                out.append(Rect((head.x - crop.x) / crop.w, (head.y - crop.y) / crop.h, head.w / crop.w, head.h / crop.h))
+    return [f for f in out if f.right > 0 and f.x < 1]

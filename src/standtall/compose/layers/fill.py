@@ -1,0 +1,14 @@
+"""One colour over the whole frame."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+
+@dataclass(frozen=True, slots=True)
+class FillLayer:
+    """Y', Cb and Cr of 8-bit limited range (ITU-R BT.709-6)."""
+
+    y: int = 30
+    cb: int = 126
+    cr: int = 130

@@ -1,0 +1,36 @@
+"""A window of footage or of a still, somewhere on the frame."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Final
+
+from standtall.base.geometry import Rect
+
+FULL: Final = Rect(0.0, 0.0, 1.0, 1.0)
+
+
+@dataclass(frozen=True, slots=True)
+class Asset:
+    """A media file by the content key and path, and how it is to be turned (degrees clockwise)."""
+
+    key: str
+    path: str
+    rotation: int = 0
+
+
+@dataclass(frozen=True, slots=True)
+class PictureLayer:
+    """The picture of `asset` on show at `tick`: its part `crop` (shares of the picture) in the place `target` (shares of the
+    frame), seen through as far as `opacity` is below 1.
+
+    `blur` is the radius of a blur as a share of the frame's height; what is blurred is also darkened to `brightness`.
+    """
+
+    asset: Asset
+    tick: int
+    crop: Rect = FULL
+    target: Rect = FULL
+    opacity: float = 1.0
+    blur: float = 0.0
+    brightness: float = 1.0

@@ -1,0 +1,94 @@
+"""Paints picture layers: a window of a picture scaled into its place, blurred, or seen through."""
+
+from __future__ import annotations
+
+import math
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from standtall.base.geometry import Rect
+from standtall.compose.layers.picture import FULL, PictureLayer
+from standtall.compose.painters.painter import Box
+from standtall.media.planes import Plane, Planes
+
+BACKDROP = 8
+"""What is blurred is made at this fraction of the size."""
+
+
+def box_of(target: Rect, width: int, height: int) -> tuple[int, int, int, int]:
+    """The place of a layer in pixels: left, top, width and height, all even."""
+    if target == FULL:
+        return 0, 0, width, height
+    x, y = round(target.x * width / 2) * 2, round(target.y * height / 2) * 2
+    w, h = max(2, round(target.w * width / 2) * 2), max(2, round(target.h * height / 2) * 2)
+    return max(0, x), max(0, y), min(w, width - max(0, x)), min(h, height - max(0, y))
+
+
+class PicturePainter:
+    """Paints picture layers on frames of one size."""
+
+    def __init__(self, width: int, height: int) -> None:
+        self._size = width, height
+
+    def box(self, layer: PictureLayer) -> Box:
+        x, y, w, h = box_of(layer.target, *self._size)
+        return x, y, x + w, y + h
+
+    def covers(self, layer: PictureLayer) -> bool:
+        return layer.target == FULL and layer.opacity >= 1
+
+    def paint(self, layer: PictureLayer, picture: Planes | None, canvas: Planes) -> None:
+        assert picture is not None, "a picture layer is painted with the picture it shows"
+        x, y, w, h = box_of(layer.target, *self._size)
+        planes = _blurred(picture, layer, w, h) if layer.blur > 0 else windowed(picture, layer.crop, w, h)
+        for out, part, half in ((canvas.y, planes.y, 1), (canvas.u, planes.u, 2), (canvas.v, planes.v, 2)):
+            place = out[y // half : (y + h) // half, x // half : (x + w) // half]
+            if layer.opacity >= 1:
+                place[:] = part
+            else:
+                place[:] = cv2.addWeighted(place, 1 - layer.opacity, part, layer.opacity, 0)
+
+
+def windowed(picture: Planes, crop: Rect, width: int, height: int) -> Planes:
+    """The part `crop` (shares) of a picture as planes of `width` x `height`, both even."""
+    return Planes(
+        _window(picture.y, crop, width, height),
+        _window(picture.u, crop, width // 2, height // 2),
+        _window(picture.v, crop, width // 2, height // 2),
+    )
+
+
+def _window(plane: Plane, crop: Rect, width: int, height: int) -> NDArray[np.uint8]:
+    """A window of `plane` (crop in shares) scaled to width x height, to the nearest pixel of the result.
+
+    The part that is scaled is a whole number of pixels wide, always the same number for the same crop size, so that
+    the scale does not breathe while the crop moves; what sticks out is cut off after scaling.
+    """
+    rows, columns = plane.shape
+    if crop == FULL:
+        method = cv2.INTER_AREA if columns > width else cv2.INTER_CUBIC
+        return np.asarray(cv2.resize(plane, (width, height), interpolation=method), np.uint8)
+    x, y = crop.x * columns, crop.y * rows
+    sx, sy = width / (crop.w * columns), height / (crop.h * rows)
+    nx, ny = min(columns, math.ceil(crop.w * columns) + 1), min(rows, math.ceil(crop.h * rows) + 1)
+    x0, y0 = min(max(0, math.floor(x)), columns - nx), min(max(0, math.floor(y)), rows - ny)
+    w, h = max(width, round(nx * sx)), max(height, round(ny * sy))
+    method = cv2.INTER_AREA if sx < 0.75 else cv2.INTER_CUBIC
+    scaled = cv2.resize(plane[y0 : y0 + ny, x0 : x0 + nx], (w, h), interpolation=method)
+    dx, dy = min(w - width, max(0, round((x - x0) * sx))), min(h - height, max(0, round((y - y0) * sy)))
+    return np.asarray(scaled[dy : dy + height, dx : dx + width], np.uint8)
+
+
+def _blurred(picture: Planes, layer: PictureLayer, width: int, height: int) -> Planes:
+    """The window, made small, blurred and darkened, and scaled up again: what is soft needs no more."""
+    small = windowed(picture, layer.crop, max(2, width // BACKDROP // 2 * 2), max(2, height // BACKDROP // 2 * 2))
+    radius = layer.blur * height / BACKDROP
+    pale = 1 - (1 - layer.brightness) * 0.53  # colours fade less than light, or what is dark looks grey
+    planes = []
+    for plane, level, share, half in ((small.y, 16, layer.brightness, 1), (small.u, 128, pale, 2), (small.v, 128, pale, 2)):
+        soft = cv2.GaussianBlur(plane, (0, 0), radius / half).astype(np.float32)
+        dim = np.clip((soft - level) * share + level, 0, 255).astype(np.uint8)
+        planes.append(np.asarray(cv2.resize(dim, (width // half, height // half), interpolation=cv2.INTER_LINEAR), np.uint8))
+    return Planes(*planes)

@@ -1,0 +1,37 @@
+"""What the camera decided for a stretch of a shot, as facts; the window puts them into words."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+from standtall.model.framing import Layout
+
+WhyKind = Literal[
+    "by hand", "chosen person", "speaking", "only one in view", "nearest while nobody speaks", "all who speak fit together",
+    "nobody in view", "face beside a screen", "people not looked for", "not analysed",
+]  # fmt: skip
+"""Set by hand; a person was chosen to be followed; who is speaking is followed; ..."""
+
+
+@dataclass(frozen=True, slots=True)
+class Why:
+    """A reason and the people it is about. `next_in_view` says that the camera stays although another one speaks, since they are
+    in view already."""
+
+    kind: WhyKind
+    people: tuple[int, ...] = ()
+    next_in_view: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class Decision:
+    """For `start` to `end` (ticks of the source): the layout, whom it follows (None where nobody), why, and whether a person made
+    it."""
+
+    start: int
+    end: int
+    layout: Layout
+    person: int | None
+    why: Why
+    by_hand: bool = False

@@ -1,0 +1,1 @@
+"""What several crafts know of written language: how words are joined, sentences, rarity, stems."""

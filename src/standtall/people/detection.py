@@ -1,0 +1,173 @@
+"""The whole way from pictures to people."""
+
+from __future__ import annotations
+
+import bisect
+from collections.abc import Callable
+from dataclasses import dataclass, replace
+from typing import Final, Protocol
+
+import numpy as np
+from numpy.typing import NDArray
+
+from standtall.base.progress import Progress
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.media.reader import PictureReader
+from standtall.model.brief import Content
+from standtall.model.people import FaceSample, People, Shot, Track
+from standtall.model.source import Source
+from standtall.model.words import Word
+from standtall.people.cuts import SIZE, CutFinder, shots_between, where_it_changes
+from standtall.people.faces import FaceMesh, SmallFaceDetector
+from standtall.people.follow import FaceFollower
+from standtall.people.reidentify import group
+from standtall.people.talking import RATE, read_lips
+from standtall.people.voices import SILENT, Voices, who_talks
+
+LINES: Final = 540
+"""Height of the pictures that are looked at."""
+SHORTEST: Final = round(0.3 * TICKS_PER_SECOND)
+PIECE: Final = 180 * TICKS_PER_SECOND
+"""Looking is kept in pieces of this length."""
+LEAD: Final = TICKS_PER_SECOND
+
+
+@dataclass(frozen=True, slots=True)
+class SeenTrail:
+    """A face that was followed: its samples, and the mean of the colours around it."""
+
+    samples: tuple[FaceSample, ...]
+    colours: tuple[float, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class SeenPiece:
+    """What was seen in a part of a source: where it is cut (ticks), and the faces followed."""
+
+    cuts: tuple[int, ...] = ()
+    trails: tuple[SeenTrail, ...] = ()
+
+
+class Pieces(Protocol):
+    """Keeps what was seen, so that looking goes on where it was broken off."""
+
+    def find(self, number: int) -> SeenPiece | None: ...
+
+    def keep(self, number: int, piece: SeenPiece) -> None: ...
+
+
+def find_faces(
+    source: Source,
+    progress: Progress,
+    part: tuple[int, int] | None = None,
+    content: Content = "unknown",
+    kept: Pieces | None = None,
+) -> People:
+    """Shots, tracks and made-up names ("Speaker 1") of a source with a picture, or of a part of it (ticks).
+
+    Where the footage shows nobody only the shots are found; where it shows one face, all are that person's and smaller
+    ones at the same time are left out. Nobody is known to talk yet: see `with_talk`.
+    """
+    start, end = part or (0, source.length)
+    looker: _Looker | None = None
+    cuts: list[int] = []
+    trails: list[SeenTrail] = []
+    for number, first in enumerate(range(start, end, PIECE)):
+        last = min(end, first + PIECE)
+        piece = kept.find(number) if kept is not None else None
+        if piece is None:
+            looker = looker or _Looker(source, content)
+            done = (first - start) / max(1, end - start)
+            share = (last - first) / max(1, end - start)
+            piece = looker.look(first, last, lambda part, a=done, b=share: progress.report("people", min(1.0, a + b * part)))  # type: ignore[misc]
+            if kept is not None:
+                kept.keep(number, piece)
+        cuts += piece.cuts
+        trails += piece.trails
+    shots = shots_between(cuts, source.length)
+    tracks = _tracks(trails, shots)
+    if content == "one":
+        tracks = one_person(tracks)
+    people = 1 + max((t.person for t in tracks), default=-1)
+    progress.report("people", 1.0)
+    return People(shots, tracks, (), tuple(f"Speaker {i + 1}" for i in range(people)))
+
+
+class _Looker:
+    """Looks at the pictures of one source, a piece at a time."""
+
+    def __init__(self, source: Source, content: Content) -> None:
+        self._source, self._content = source, content
+        self._height = LINES if not source.rotation % 180 and source.height > LINES else None
+        self._detector, self._mesh = SmallFaceDetector(), FaceMesh()
+
+    def _reader(self, sparse: bool) -> PictureReader:
+        return PictureReader(self._source.path, self._source.rotation, self._height, rough=True, sparse=sparse)
+
+    def look(self, start: int, end: int, told: Callable[[float], None]) -> SeenPiece:
+        finder, follower = CutFinder(), FaceFollower(self._detector, self._mesh)
+        step = TICKS_PER_SECOND // RATE
+        due = start
+        with self._reader(sparse=True) as reader:
+            for seen in reader.walk(max(0, start - LEAD), end):  # a cut is told from the pictures before it
+                finder.see(seen.tick, seen.sketch(*SIZE), seen.key)
+                if self._content != "nobody" and seen.tick >= due:
+                    follower.see(seen.tick, seen.planes())
+                    due = max(due + step, seen.tick - step)
+                told(max(0.0, (seen.tick - start) / max(1, end - start)))
+        cuts = (self._exact(*cut) for cut in finder.cuts())
+        trails = tuple(
+            SeenTrail(tuple(t.samples), tuple(round(float(v), 5) for v in np.mean(t.colours, axis=0)))
+            for t in follower.trails
+            if t.colours and t.samples[-1].at - t.samples[0].at >= SHORTEST
+        )
+        return SeenPiece(tuple(c for c in cuts if start <= c < end), trails)
+
+    def _exact(self, before: int, after: int, key: bool) -> int:
+        """The tick of the first picture of a shot, where pictures were passed over before the one that told of it."""
+        rate = float(self._source.rate or 30)
+        if key or after - before <= 1.5 * TICKS_PER_SECOND / rate:
+            return after
+        with self._reader(sparse=False) as reader:
+            found = where_it_changes((seen.tick, seen.sketch(*SIZE)) for seen in reader.walk(before, after + 1))
+        return after if found is None else found
+
+
+def one_person(tracks: tuple[Track, ...]) -> tuple[Track, ...]:
+    """The largest face at each time, all of them the same person."""
+    kept: list[Track] = []
+    for track in sorted(tracks, key=lambda t: -float(np.median([s.w * s.h for s in t.samples]))):
+        if not any(k.start <= track.end and track.start <= k.end for k in kept):
+            kept.append(replace(track, person=0))
+    return tuple(sorted(kept, key=lambda t: t.start))
+
+
+def with_talk(
+    people: People, words: tuple[Word, ...], level_db: NDArray[np.float32], voices: Voices = SILENT, least: int = 1
+) -> People:
+    """The same people with who of them says what, told from lips and voice together; voices that belong to no face
+    become people of their own, who are never in the picture. At least `least` voices are told apart where there are any."""
+    cuts = tuple(s.start for s in people.shots[1:])
+    lips = read_lips(words, people.tracks, cuts, level_db)
+    talk, strangers = who_talks(words, lips, cuts, voices, len(people.names), least)
+    known = len(people.names)
+    names = people.names + tuple(f"Voice {known + i + 1}" for i in range(strangers))
+    return replace(people, talk=talk, names=names)
+
+
+def _tracks(trails: list[SeenTrail], shots: tuple[Shot, ...]) -> tuple[Track, ...]:
+    """Trails cut at the shots, too short ones left out, with a person each."""
+    starts = [s.start for s in shots]
+    pieces = []
+    for trail in trails:
+        by_shot: dict[int, list[int]] = {}
+        for i, sample in enumerate(trail.samples):
+            by_shot.setdefault(bisect.bisect_right(starts, sample.at) - 1, []).append(i)
+        for shot, members in by_shot.items():
+            samples = tuple(trail.samples[i] for i in members)
+            if samples[-1].at - samples[0].at < SHORTEST:
+                continue
+            pieces.append((shot, samples, np.array(trail.colours, np.float32)))
+    people = group([c for _, _, c in pieces], [(s[0].at, s[-1].at) for _, s, _ in pieces])
+    tracks = [Track(shot, who, samples) for (shot, samples, _), who in zip(pieces, people, strict=True)]
+    return tuple(sorted(tracks, key=lambda t: (t.start, t.samples[0].x)))

@@ -1,0 +1,83 @@
+"""Works shorts out: their footage with its cameras, their look, real text widths, the files of their cutaways."""
+
+from __future__ import annotations
+
+import contextlib
+import functools
+import threading
+from collections.abc import Iterable, Mapping
+from pathlib import Path
+
+from standtall.base.errors import MediaError
+from standtall.compose.composition import Composition, composition
+from standtall.compose.footage import Footage
+from standtall.compose.producers.captions import CaptionStyles
+from standtall.cutting.montage import Picture
+from standtall.framing.camera import Camera, plan
+from standtall.ink import engine
+from standtall.ink.caption import CaptionInk
+from standtall.library.looks import look_or_first
+from standtall.media.probe import probe
+from standtall.model.analysis import Analysis
+from standtall.model.look import Look
+from standtall.model.short import Short
+from standtall.model.source import Source
+from standtall.model.style import CaptionStyle
+
+
+def footage_for(short: Short, source: Source, analysis: Analysis, camera: Camera | None = None) -> dict[str, Footage]:
+    """The one source of a short with the camera that was planned for it, or is now."""
+    return {source.key: Footage(source, analysis, camera or plan(short, source, analysis.people))}
+
+
+def worked_out(short: Short, footage: Mapping[str, Footage], look: Look | None = None) -> Composition:
+    """The composition of a short, in the look that it names or in one that is given by value."""
+    engine.start()
+    chosen = look or look_or_first(short.captions.look)
+    style = CaptionStyles(chosen.style, short.captions, short.output.shape).of_short()
+    width = _ink(style, short.output.width, short.output.height).width_of
+    return composition(short, footage, chosen, width, cutaway_files(short))
+
+
+def cutaway_files(short: Short) -> dict[str, Source]:
+    """The files of a short's cutaways that are there and still what they were."""
+    out: dict[str, Source] = {}
+    for cutaway in short.extras.cutaways:
+        path = Path(cutaway.path)
+        if cutaway.path not in out and path.is_file():
+            with contextlib.suppress(MediaError):
+                found = _probed(cutaway.path, path.stat().st_mtime_ns)
+                if found.key == cutaway.key and found.has_picture:
+                    out[cutaway.path] = found
+    return out
+
+
+@functools.lru_cache(maxsize=256)
+def _probed(path: str, _changed: int) -> Source:
+    return probe(Path(path))
+
+
+def pictures_in(paths: Iterable[Path]) -> tuple[list[Picture], list[str]]:
+    """Files as pictures for a montage, and why others are none."""
+    good: list[Picture] = []
+    bad: list[str] = []
+    for path in paths:
+        try:
+            found = probe(path)
+            if not found.has_picture:
+                raise MediaError(f"{path.name} has no picture.", "Choose footage or a still.")
+            good.append(Picture(str(path), found.key, found.length, found.still))
+        except MediaError as error:
+            bad.append(str(error))
+    return good, bad
+
+
+_inks = threading.local()
+
+
+def _ink(style: CaptionStyle, width: int, height: int) -> CaptionInk:
+    """Measures texts; kept for each thread, since nearly all texts of a composition were measured before."""
+    kept: dict[tuple[CaptionStyle, int, int], CaptionInk] = _inks.__dict__.setdefault("kept", {})
+    if (style, width, height) not in kept:
+        kept[style, width, height] = CaptionInk(style, width, height)
+    return kept[style, width, height]

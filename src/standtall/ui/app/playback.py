@@ -1,0 +1,162 @@
+"""Joins the player with what is open: the playhead, playing, and passages that are only looked at."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import replace
+
+from PySide6.QtCore import QObject, Signal
+
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.compose.composition import Composition
+from standtall.compose.soundtrack import soundtrack
+from standtall.cutting import words
+from standtall.model.analysis import Analysis
+from standtall.model.captions import Captions
+from standtall.model.cut import Segment
+from standtall.model.moment import Moment
+from standtall.model.short import Short
+from standtall.model.source import Source
+from standtall.session.begin import begun
+from standtall.session.composing import footage_for, worked_out
+from standtall.ui.preview.pane import PreviewPane
+from standtall.ui.preview.player import Player, Shown
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+
+PREVIEW = 60 * TICKS_PER_SECOND
+"""How much of a source is shown from the moment that was asked for."""
+FASTEST = 8.0
+
+
+class Playback(QObject):
+    """`shown` carries each picture of what is open; a passage that is only looked at is shown in the pane alone."""
+
+    shown = Signal(object)
+
+    def __init__(self, workspace: Workspace, player: Player, pane: PreviewPane) -> None:
+        super().__init__(pane)
+        self._ws, self._player, self._pane = workspace, player, pane
+        self._looked_at: Composition | None = None
+        """A passage that is only looked at, while there is one."""
+        self._from_player = False
+        workspace.composition_changed.connect(self.refresh)
+        workspace.opened_changed.connect(self._reopened)
+        workspace.selection.playhead_changed.connect(self._show_playhead)
+        workspace.track_ready.connect(player.set_track)
+        player.shown.connect(self._shown)
+        player.playing_changed.connect(self._playing_changed)
+        pane.play.connect(self.toggle)
+        pane.step.connect(self.step)
+        pane.picture.resized.connect(player.set_size)
+
+    # what is shown
+
+    def refresh(self) -> None:
+        opened = self._ws.opened
+        if opened is not None and self._looked_at is None:
+            self._player.set_composition(opened.composition, opened.copies)
+            if self._player.speed == 0:
+                self._show_playhead(self._ws.selection.playhead)
+            self._show_time()
+
+    def leave_passage(self) -> None:
+        """Show what is open again, where only a passage was looked at."""
+        if self._looked_at is not None:
+            self._looked_at = None
+            self.refresh()
+
+    def _reopened(self) -> None:
+        if self._ws.opened is None:
+            self._pane.picture.clear()
+            self._pane.set_time(0, 0)
+
+    def _show_playhead(self, tick: int) -> None:
+        if self._looked_at is not None:
+            return
+        self._show_time()
+        if self._from_player or self._ws.opened is None:
+            return
+        frame = self._ws.frame_at(tick)
+        if frame.number >= 0:
+            self._player.show_frame(frame.number)
+        else:
+            self._player.show_outside(frame)
+
+    def _show_time(self) -> None:
+        opened = self._ws.opened
+        if opened is not None:
+            self._pane.set_time(opened.in_short(self._ws.selection.playhead), opened.composition.time_map.length)
+
+    def _shown(self, shown: Shown) -> None:
+        self._pane.picture.show_picture(shown)
+        looked_at = self._looked_at
+        if looked_at is not None:
+            self._pane.set_time(round(shown.frame / looked_at.fps * TICKS_PER_SECOND), looked_at.time_map.length)
+            return
+        self.shown.emit(shown)
+        if self._player.speed and shown.frame >= 0:
+            self._follow(shown.heard.tick)
+
+    def _follow(self, tick: int) -> None:
+        """The playhead goes where the player is."""
+        self._from_player = True
+        self._ws.selection.seek(tick)
+        self._from_player = False
+
+    def _playing_changed(self, playing: bool) -> None:
+        self._pane.set_playing(playing)
+        opened = self._ws.opened
+        if self._looked_at is None and not playing and opened is not None:  # it stands on the picture that is left showing
+            self._follow(opened.composition.heard_in(min(self._player.frame, opened.composition.frames - 1)).tick)
+
+    # what is done
+
+    def toggle(self) -> None:
+        if self._player.speed:
+            self._player.pause()
+        else:
+            self._player.play()
+
+    def faster(self, way: int) -> None:
+        """Play in a direction; each further call doubles the speed."""
+        now = self._player.speed
+        self._player.play(max(-FASTEST, min(FASTEST, now * 2)) if now * way > 0 else float(way))
+
+    def step(self, frames: int) -> None:
+        if self._looked_at is not None:
+            self._player.show_frame(max(0, min(self._looked_at.frames - 1, self._player.frame + frames)))
+            return
+        opened = self._ws.opened
+        if opened is not None:
+            frame = max(0, min(opened.composition.frames - 1, self._player.frame + frames))
+            self._ws.selection.seek(opened.composition.heard_in(frame).tick)
+
+    def step_seconds(self, seconds: int) -> None:
+        self._ws.selection.seek(self._ws.selection.playhead + seconds * TICKS_PER_SECOND)
+
+    # passages that are only looked at
+
+    def look_at(self, source: Source, tick: int) -> None:
+        """Show a passage of a source as it is."""
+        end = min(source.length, tick + PREVIEW)
+        part = Segment(source.key, max(0, min(tick, end - TICKS_PER_SECOND // 2)), end)
+        short = replace(Short.of(source.name, (part,)), captions=Captions(shown=False))
+        self._look(worked_out(short, footage_for(short, source, Analysis(source.key))))
+
+    def play_moment(self, moment: Moment, seen: Opened) -> None:
+        """Play a proposed moment, framed and captioned as its short would be."""
+        short = begun(words.from_words(seen.source.name, seen.analysis, moment.words), self._ws.brief_of(seen.source))
+        self._look(worked_out(short, footage_for(short, seen.source, seen.analysis)), seen.copies)
+        self._player.play()
+
+    def _look(self, composition: Composition, copies: Mapping[str, str] | None = None) -> None:
+        self._looked_at = composition
+        self._player.set_composition(composition, copies)
+        self._player.show_frame(0)
+        self._pane.set_time(0, composition.time_map.length)
+        self._ws.in_background(
+            "preview",
+            lambda: soundtrack(composition) if self._looked_at is composition else None,
+            lambda track: self._player.set_track(composition, track),
+        )

@@ -1,0 +1,47 @@
+"""The sheet that makes a channel with the limit of a place that the user posts to."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QDialog, QDialogButtonBox, QDoubleSpinBox, QFormLayout, QLabel, QVBoxLayout, QWidget
+
+from standtall.ui.widgets.fields import Field
+
+
+class NewChannelSheet(QDialog):
+    """`wanted` carries the title and the longest length in seconds."""
+
+    wanted = Signal(str, float)
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("New channel")
+        self.title = Field("Name of the channel", "the place you post to")
+        self.longest = QDoubleSpinBox()
+        self.longest.setRange(1, 86_400)
+        self.longest.setDecimals(0)
+        self.longest.setValue(60)
+        self.longest.setSuffix(" s")
+        self.longest.setAccessibleName("Longest short in seconds")
+        form = QFormLayout()
+        form.addRow("Name", self.title)
+        form.addRow("Longest short", self.longest)
+        about = QLabel("Every short says how much of this it uses. The channel is kept for all your projects.")
+        about.setWordWrap(True)
+        about.setObjectName("faint")
+        self._buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
+        self._buttons.accepted.connect(self.accept)
+        self._buttons.rejected.connect(self.reject)
+        whole = QVBoxLayout(self)
+        whole.addLayout(form)
+        whole.addWidget(about)
+        whole.addWidget(self._buttons)
+        self.title.textChanged.connect(lambda _t: self._check())
+        self._check()
+
+    def _check(self) -> None:
+        self._buttons.button(QDialogButtonBox.StandardButton.Ok).setEnabled(bool(self.title.text().strip()))
+
+    def accept(self) -> None:
+        self.wanted.emit(self.title.text(), self.longest.value())
+        super().accept()

@@ -1,0 +1,265 @@
+"""The transcript panel: what concerns all words of the footage at once."""
+
+from __future__ import annotations
+
+from functools import partial
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QColor, QPainter, QPaintEvent
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QComboBox,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QToolButton,
+    QWidget,
+)
+
+from standtall.base.time import clock
+from standtall.model import corrections
+from standtall.model.corrections import Term
+from standtall.ui.bench.word_actions import WordActions
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets import theme
+from standtall.ui.widgets.cards import Panel, card_in
+from standtall.ui.widgets.fields import Field, button
+from standtall.ui.widgets.layouts import empty
+
+TWO = -2
+"""Chosen in place of another speaker's number: this one is two people."""
+
+
+class Swatch(QWidget):
+    """The colour and pattern of a speaker."""
+
+    def __init__(self, number: int) -> None:
+        super().__init__()
+        self._number = number
+        self.setFixedSize(16, 22)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        area = self.rect().adjusted(0, 2, -2, -2)
+        ground = QColor(theme.person_colour(self._number))
+        ground.setAlpha(120)
+        painter.fillRect(area, ground)
+        painter.fillRect(area, theme.person_brush(self._number))
+
+
+class TranscriptPanel(Panel):
+    """Speakers, find and replace, the word list, files."""
+
+    import_words = Signal()
+    export_words = Signal()
+
+    def __init__(self, workspace: Workspace, work: WordActions, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._ws, self._work = workspace, work
+        self._speakers_card()
+        self._replace_card()
+        self._terms_card()
+        self._files_card()
+        self.finish()
+        for signal in (workspace.opened_changed, workspace.transcript_changed):
+            signal.connect(self.refresh)
+        workspace.word_lists.changed.connect(self._refresh_terms)
+        self.refresh()
+
+    def _speakers_card(self) -> None:
+        box = card_in(self.column, "SPEAKERS")
+        self._speakers = QGridLayout()
+        self._speakers.setHorizontalSpacing(6)
+        self._speakers.setVerticalSpacing(5)
+        self._speakers.setColumnStretch(1, 1)
+        box.addLayout(self._speakers)
+        self._no_speakers = QLabel("Nobody was told apart yet. Choose words in the transcript and say who says them.")
+        self._no_speakers.setWordWrap(True)
+        box.addWidget(self._no_speakers)
+        self._new_speaker = button("Chosen words: a new speaker", "Make a new speaker of the chosen words", self._say_new)
+        box.addWidget(self._new_speaker)
+
+    def _replace_card(self) -> None:
+        box = card_in(self.column, "FIND AND REPLACE")
+        self._find, self._by = Field("Find", "is written"), Field("Replace by", "should be written")
+        row = QHBoxLayout()
+        row.addWidget(self._find)
+        row.addWidget(self._by)
+        box.addLayout(row)
+        row = QHBoxLayout()
+        self._found = QLabel()
+        self._found.setObjectName("faint")
+        row.addWidget(self._found, 1)
+        self._replace = button("Replace all", "Replace it everywhere, as one step", self._replace_all)
+        row.addWidget(self._replace)
+        box.addLayout(row)
+        self._find.textChanged.connect(lambda _t: self._count_found())
+        self._by.returnPressed.connect(self._replace_all)
+
+    def _terms_card(self) -> None:
+        box = card_in(self.column, "WORD LIST")
+        about = QLabel("Names and terms as they are written, and how they are wrongly heard. Ticked ones hold in every project.")
+        about.setWordWrap(True)
+        about.setObjectName("faint")
+        box.addWidget(about)
+        self._terms = QGridLayout()
+        self._terms.setHorizontalSpacing(6)
+        self._terms.setVerticalSpacing(4)
+        self._terms.setColumnStretch(0, 1)
+        self._terms.setColumnStretch(1, 1)
+        box.addLayout(self._terms)
+        self._term, self._heard = Field("Word or name", "Word or name"), Field("Heard as", "heard as, or as")
+        self._heard.setToolTip("Wrong hearings, with commas between them")
+        self._term.returnPressed.connect(self._add_term)
+        self._heard.returnPressed.connect(self._add_term)
+        row = QHBoxLayout()
+        row.addWidget(self._term)
+        row.addWidget(self._heard)
+        row.addWidget(button("Add", "Put it on the list", self._add_term))
+        box.addLayout(row)
+        self._apply = button("Correct the transcript", "Write all of these as they should be, as one step", self._apply_terms)
+        box.addWidget(self._apply)
+
+    def _files_card(self) -> None:
+        box = card_in(self.column, "FILES")
+        row = QHBoxLayout()
+        tip = "Import words from a script or caption file (SRT, WebVTT, text, JSON); they are timed by the sound"
+        row.addWidget(button("Import words…", tip, self.import_words.emit))
+        tip = "Export the words of the footage or of the short (SRT, WebVTT, text, JSON)"
+        row.addWidget(button("Export words…", tip, self.export_words.emit))
+        box.addLayout(row)
+
+    # what it does
+
+    def _say_new(self) -> None:
+        opened = self._ws.opened
+        if opened is not None:
+            self._work.said_by(len(opened.transcript.speakers))
+
+    def _replace_all(self) -> None:
+        phrase, by = self._find.text(), self._by.text()
+        self._ws.revise(lambda t: corrections.replace_all(t, phrase, by))
+
+    def _add_term(self) -> None:
+        text = " ".join(self._term.text().split())
+        heard = tuple(h for h in (" ".join(p.split()) for p in self._heard.text().split(",")) if h)
+        if not text:
+            self._ws.said.emit("Type the word or name as it should be written.", "note")
+            return
+        terms, own = ({t.text: t for t in some} for some in (self._ws.word_lists.terms, self._ws.word_lists.own))
+        kept = own if text in own else terms
+        before = kept[text].heard if text in kept else ()
+        kept[text] = Term(text, (*before, *(h for h in heard if h not in before)))
+        self._term.clear()
+        self._heard.clear()
+        self._ws.word_lists.keep(tuple(terms.values()), tuple(own.values()))
+
+    def _forget_term(self, text: str) -> None:
+        terms, own = (tuple(t for t in some if t.text != text) for some in (self._ws.word_lists.terms, self._ws.word_lists.own))
+        self._ws.word_lists.keep(terms, own)
+
+    def _everywhere(self, term: Term, everywhere: bool) -> None:
+        """Let a term hold in every project, or in this one alone."""
+        terms, own = (
+            tuple(t for t in some if t.text != term.text) for some in (self._ws.word_lists.terms, self._ws.word_lists.own)
+        )
+        self._ws.word_lists.keep(terms if everywhere else (*terms, term), (*own, term) if everywhere else own)
+
+    def _apply_terms(self) -> None:
+        terms = self._ws.word_lists.all
+        self._ws.revise(lambda t: corrections.apply_terms(t, terms))
+
+    # what it shows
+
+    def refresh(self) -> None:
+        opened = self._ws.opened
+        self.inner.setEnabled(opened is not None)
+        if opened is None:
+            return
+        self._refresh_speakers()
+        self._count_found()
+
+    def _refresh_speakers(self) -> None:
+        opened = self._ws.opened
+        assert opened is not None
+        empty(self._speakers)
+        speakers = opened.transcript.speakers
+        time = [0] * len(speakers)
+        for w in opened.transcript.words:
+            if 0 <= w.speaker < len(speakers):
+                time[w.speaker] += w.end - w.start
+        for i, speaker in enumerate(speakers):
+            name = Field(f"Name of speaker {i + 1}")
+            name.setText(speaker.name)
+            name.setCursorPosition(0)
+            name.setToolTip("Name of the speaker; every place shows it")
+            name.editingFinished.connect(partial(self._name, i, name, opened))
+            name.given_up.connect(partial(name.setText, speaker.name))
+            says = QToolButton()
+            says.setObjectName("plain")
+            theme.draw(says, "says")
+            says.setToolTip(f"The chosen words are said by {speaker.name}")
+            says.setAccessibleName(says.toolTip())
+            says.clicked.connect(lambda _c=False, n=i: self._work.said_by(n))
+            length = QLabel(clock(time[i]))
+            length.setObjectName("faint")
+            length.setToolTip("How long they speak in all")
+            join = QComboBox()
+            join.setAccessibleName(f"{speaker.name} is the same as")
+            join.setToolTip(f"Join {speaker.name} with another speaker, or divide them into two by voice")
+            join.addItem("Same person as…", None)
+            for k, other in enumerate(speakers):
+                if k != i:
+                    join.addItem(other.name, k)
+            join.addItem("Two people", TWO)
+            join.activated.connect(partial(self._join, i, join))
+            join.setFixedWidth(74)
+            for column, widget in enumerate((Swatch(self._ws.colour_number(i)), name, length, says, join)):
+                self._speakers.addWidget(widget, i, column)
+        self._no_speakers.setVisible(not speakers)
+
+    def _name(self, speaker: int, field: Field, seen: Opened) -> None:
+        text = field.text()
+        if text != seen.transcript.speakers[speaker].name:
+            self._ws.revise_as(lambda p: corrections.name_speaker(p.transcript, p.speaker(speaker), text), seen)
+
+    def _join(self, gone: int, box: QComboBox, _index: int) -> None:
+        keep = box.currentData()
+        box.setCurrentIndex(0)
+        if keep == TWO:
+            self._work.divide(gone)
+        elif keep is not None:
+            self._ws.revise_as(lambda p: corrections.join_speakers(p.transcript, p.speaker(int(keep)), p.speaker(gone)))
+
+    def _count_found(self) -> None:
+        opened = self._ws.opened
+        text = self._find.text().strip()
+        places = len(opened.index.search(text)) if opened is not None and text else 0
+        self._found.setText(f"{places} times" if places != 1 else "once") if text else self._found.clear()
+        self._replace.setEnabled(places > 0)
+
+    def _refresh_terms(self) -> None:
+        empty(self._terms)
+        listed = sorted(self._ws.word_lists.all, key=lambda t: t.text.lower())
+        for row, term in enumerate(listed):
+            text = QLabel(term.text)
+            text.setTextFormat(Qt.TextFormat.PlainText)
+            heard = QLabel(", ".join(term.heard) or "–")
+            heard.setTextFormat(Qt.TextFormat.PlainText)
+            heard.setWordWrap(True)
+            heard.setObjectName("faint")
+            gone = QToolButton()
+            gone.setObjectName("plain")
+            theme.draw(gone, "close")
+            gone.setToolTip(f"Remove {term.text} from the list")
+            gone.setAccessibleName(gone.toolTip())
+            gone.clicked.connect(lambda _c=False, t=term.text: self._forget_term(t))
+            everywhere = QCheckBox()
+            everywhere.setChecked(term in self._ws.word_lists.own)
+            everywhere.setToolTip(f"{term.text} holds in every project")
+            everywhere.setAccessibleName(everywhere.toolTip())
+            everywhere.clicked.connect(lambda on=False, t=term: self._everywhere(t, on))
+            for column, widget in enumerate((text, heard, everywhere, gone)):
+                self._terms.addWidget(widget, row, column)
+        self._apply.setEnabled(bool(listed))

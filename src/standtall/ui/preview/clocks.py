@@ -1,0 +1,76 @@
+"""What time it is while a short plays: by the sound that was played, or by the wall clock."""
+
+from __future__ import annotations
+
+import time
+from typing import Any, Protocol
+
+from standtall.media.sound import MIX_RATE, Samples
+
+
+class Clock(Protocol):
+    """Tells how many seconds have played since it was started."""
+
+    def start(self, at_s: float, speed: float) -> None: ...
+    def now(self) -> float: ...
+    def stop(self) -> None: ...
+
+
+class WallClock:
+    """For machines without a sound device."""
+
+    def __init__(self) -> None:
+        self._began, self._at, self._speed = 0.0, 0.0, 1.0
+
+    def start(self, at_s: float, speed: float) -> None:
+        self._began, self._at, self._speed = time.monotonic(), at_s, speed
+
+    def now(self) -> float:
+        return self._at + (time.monotonic() - self._began) * self._speed
+
+    def stop(self) -> None:
+        return
+
+
+class SoundClock:
+    """Plays samples and tells the time by those played."""
+
+    def __init__(self, samples: Samples, device: Any) -> None:
+        self._samples, self._device = samples, device
+        self._at = 0
+        self._stream: Any = None
+        self._latency = 0.0
+
+    def start(self, at_s: float, speed: float) -> None:
+        self._at = round(at_s * MIX_RATE)
+        self._stream = self._device.OutputStream(
+            samplerate=MIX_RATE, channels=2, dtype="float32", callback=self._fill, blocksize=1024
+        )
+        self._stream.start()
+        self._latency = float(self._stream.latency)
+
+    def _fill(self, out: Any, frames: int, _when: Any, _status: Any) -> None:
+        part = self._samples[:, self._at : self._at + frames].T
+        out[: len(part)] = part
+        out[len(part) :] = 0
+        self._at += frames
+
+    def now(self) -> float:
+        return max(0.0, self._at / MIX_RATE - self._latency)
+
+    def stop(self) -> None:
+        if self._stream is not None:
+            self._stream.stop()
+            self._stream.close()
+            self._stream = None
+
+
+def sound_device() -> Any | None:
+    """The sound library when this machine has a device to play on, else None."""
+    try:
+        import sounddevice
+
+        sounddevice.query_devices(kind="output")
+    except Exception:  # noqa: BLE001 - the library raises its own kinds, and OSError where it is not installed
+        return None
+    return sounddevice

@@ -1,0 +1,49 @@
+"""Slow work in queues apart: what is in one never waits for what is in another."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from typing import Any, Literal
+
+from PySide6.QtCore import QObject
+
+from standtall.ui.threads.dispatcher import Dispatcher, Failed, Worker
+
+Queue = Literal["sound", "pictures", "moments", "words", "files", "preview"]
+"""Soundtracks; thumbnails; the search for moments and clips; listening again and translating; reading and writing files; passages
+that are only looked at."""
+
+
+class Queues:
+    """One thread for each queue, begun when there is something to do."""
+
+    def __init__(self, dispatcher: Dispatcher) -> None:
+        self._dispatcher = dispatcher
+        self._workers: dict[Queue, Worker] = {}
+        self._ended = False
+
+    def worker(self, queue: Queue) -> Worker:
+        """The thread of a queue; called from the interface thread."""
+        if queue not in self._workers:
+            self._workers[queue] = Worker(queue, self._dispatcher)
+            if self._ended:
+                self._workers[queue].end()
+        return self._workers[queue]
+
+    def do(
+        self, queue: Queue, work: Callable[[], Any], then: Callable[[Any], None] | None, failed: Failed,
+        owner: QObject | None = None,
+    ) -> None:  # fmt: skip
+        """Do `work` after what waits in its queue, then `then(result)` or `failed(error)` in the interface thread."""
+        self.worker(queue).do(work, then, failed, owner)
+
+    def end(self) -> None:
+        """Give up what waits."""
+        self._ended = True
+        for worker in self._workers.values():
+            worker.end()
+
+    def close(self, patience_s: float) -> None:
+        """Wait until the threads have ended (each at most so long)."""
+        for worker in self._workers.values():
+            worker.close(patience_s)

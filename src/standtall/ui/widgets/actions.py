@@ -1,0 +1,60 @@
+"""Actions: what a person can do, declared once each; buttons, tooltips, shortcuts and their list are made of them."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from typing import Literal
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QPushButton, QToolButton
+
+from standtall.ui.widgets import theme
+
+Where = Literal["anywhere", "ground", "place"]
+"""In every place, also inside controls; in every place where the page or a picture has the focus; the same in its own place
+alone."""
+
+
+@dataclass(frozen=True, slots=True)
+class Action:
+    """`name` names it for good, `text` says what it does, `label` is what a button says in its own place (else the text), `keys`
+    are its shortcuts, any of which does it."""
+
+    name: str
+    text: str
+    does: Callable[[], object]
+    keys: tuple[str, ...] = ()
+    where: Where = "place"
+    label: str = ""
+
+    @property
+    def tip(self) -> str:
+        return f"{self.text} ({', '.join(self.keys[:1])})" if self.keys else self.text
+
+
+def button_of(action: Action, style: str = "") -> QPushButton:
+    """A button that does an action; `style` chooses its look in the theme."""
+    made = QPushButton(action.label or action.text)
+    made.setObjectName(style)
+    made.setFocusPolicy(Qt.FocusPolicy.TabFocus)  # a click leaves the focus where the keys of the place work
+    made.setToolTip(action.tip)
+    made.clicked.connect(lambda _checked=False: action.does())
+    return made
+
+
+def tool_of(action: Action, drawing: str) -> QToolButton:
+    """A button with one of our drawings instead of a text."""
+    made = QToolButton()
+    made.setObjectName("plain")
+    theme.draw(made, drawing)
+    made.setToolTip(action.tip)
+    made.setAccessibleName(action.text)
+    made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+    made.clicked.connect(lambda _checked=False: action.does())
+    return made
+
+
+def menu_text(action: Action) -> str:
+    """How an action reads in a menu, with its shortcut beside it."""
+    return f"{action.label or action.text}\t{action.keys[0]}" if action.keys else action.label or action.text

@@ -1,0 +1,100 @@
+"""Painting frames: what stays is not painted again, and never shows what it should not."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from pathlib import Path
+
+import numpy as np
+import pytest
+
+from standtall.base.geometry import Rect
+from standtall.compose.layers.caption import CaptionLayer, ShownWord
+from standtall.compose.layers.fill import FillLayer
+from standtall.compose.layers.frame import Frame, Layer
+from standtall.compose.layers.picture import Asset, PictureLayer
+from standtall.compose.painters.assets import MOST_OPEN, Assets
+from standtall.compose.painters.frames import PAINTERS, FramePainter
+from standtall.media.planes import Planes
+from standtall.model.style import CaptionStyle
+from standtall.model.timemap import SourceTime
+from tests.conftest import make_clip, number_in
+
+SIZE = (180, 320)
+STYLE = CaptionStyle("Inter", 600, 0.05, plate="#f0e0d0ff", ink="#102030")
+
+
+@pytest.fixture
+def asset(clip: Path) -> Asset:
+    return Asset("a", str(clip))
+
+
+def frame(*layers: Layer) -> Frame:
+    return Frame(0, 0, layers, SourceTime("a", 0))
+
+
+def caption(text: str, middle: float = 0.5) -> CaptionLayer:
+    return CaptionLayer(tuple(ShownWord("a", n, t) for n, t in enumerate(text.split())), STYLE, middle)
+
+
+def same(ours: Planes, theirs: Planes) -> bool:
+    return all(
+        np.array_equal(a, b) for a, b in ((ours.y, theirs.y), (ours.u, theirs.u), (ours.v, theirs.v))
+    )  # fmt: skip
+
+
+def test_every_type_of_layer_has_its_painter() -> None:
+    assert set(PAINTERS) == set(Layer.__args__)  # type: ignore[attr-defined]
+
+
+def test_layers_that_stay_are_painted_once(asset: Asset) -> None:
+    with Assets() as assets:
+        painter = FramePainter(assets, *SIZE)
+        still = PictureLayer(asset, 0)
+        first = painter.paint(frame(still, caption("one two")))
+        assert painter.painted_layers == 2
+        assert painter.paint(frame(still, caption("one two"))) is first, "nothing has changed"
+        assert painter.paint(frame(replace(still, tick=400), caption("one two"))) is first, "the same picture is on show"
+        second = painter.paint(frame(still, caption("three")))
+        assert painter.painted_layers == 3, "only the caption"
+        assert same(second, FramePainter(assets, *SIZE).paint(frame(still, caption("three"))))
+        assert same(first, FramePainter(assets, *SIZE).paint(frame(still, caption("one two")))), "what was given stays as it was"
+        gone = painter.paint(frame(still))
+        assert painter.painted_layers == 3
+        assert same(gone, FramePainter(assets, *SIZE).paint(frame(still))), "the caption left nothing behind"
+
+
+def test_any_order_of_frames_paints_what_a_fresh_painter_does(asset: Asset) -> None:
+    box = PictureLayer(asset, 9_000, Rect(0.2, 0.2, 0.5, 0.5), Rect(0.1, 0.3, 0.5, 0.2), opacity=0.5)
+    ground = PictureLayer(asset, 0, blur=0.02, brightness=0.6)
+    stacks: list[tuple[Layer, ...]] = [
+        (ground, box, caption("a b c")), (ground, caption("a b c", 0.3)), (FillLayer(), box), (FillLayer(),), (ground, box),
+        (ground, FillLayer(), caption("d")), (ground, box, caption("a b c")), (PictureLayer(asset, 20_000), caption("a b c")),
+    ]  # fmt: skip
+    rng = np.random.default_rng(5)
+    with Assets() as assets:
+        painter = FramePainter(assets, *SIZE)
+        for n in rng.integers(0, len(stacks), 60):
+            assert same(painter.paint(frame(*stacks[n])), FramePainter(assets, *SIZE).paint(frame(*stacks[n]))), n
+
+
+def test_two_moments_of_one_file_have_a_reader_each(clip: Path) -> None:
+    with Assets() as assets:
+        painter = FramePainter(assets, 320, 180)
+        asset = Asset("a", str(clip))
+        for n in range(3):
+            early = PictureLayer(asset, n * 1_600, target=Rect(0, 0, 1, 0.5), crop=Rect(0, 0, 1, 0.5))
+            late = PictureLayer(asset, 48_000 + n * 1_600, target=Rect(0, 0.5, 1, 0.5), crop=Rect(0, 0.5, 1, 0.5))
+            shown = painter.paint(frame(FillLayer(), early, late))
+            halves = [Planes(shown.y[a:b], shown.u, shown.v) for a, b in ((0, 90), (90, 180))]
+            assert [number_in(h) for h in halves] == [n, 30 + n]
+        assert len(assets._open) == 2
+
+
+def test_copies_stand_for_the_files_they_are_of_and_few_files_are_open(tmp_path: Path) -> None:
+    files = [make_clip(tmp_path / f"{n}.mp4", 10 + n) for n in range(MOST_OPEN + 2)]
+    with Assets({"0": str(files[1])}) as assets:
+        assert number_in(assets.picture(Asset("0", "/gone.mp4"), 16_000)) == 10, "the last picture of the copy"
+        for n, file in enumerate(files):
+            assets.picture(Asset(f"f{n}", str(file)), 0)
+        assert len(assets._open) == MOST_OPEN

@@ -91,7 +91,9 @@ def test_a_blend_of_fitted_pictures_is_that_of_the_whole_frames(brightening: Sou
     analysis = one_face(brightening, 6 * S)
     plain = small_short("j", brightening.key, *THREE, size=SIZE, captions=False, transitions="blend")
     framing = plain.framing.with_shot(brightening.key, 0, 6 * S, ShotFraming(brightening.key, 0, "fit"))
-    composition = composed(type(plain)(plain.name, plain.cut, framing, plain.captions, output=plain.output), brightening, analysis)
+    composition = composed(
+        type(plain)(plain.name, plain.cut, framing, plain.captions, output=plain.output), brightening, analysis
+    )
     layers = pictures(composition, 31)
     assert len(layers) == 4
     share = layers[1].opacity

@@ -15,6 +15,7 @@ from standtall.cutting import order, trim, words
 from standtall.cutting.cut_points import CLOSE, without
 from standtall.cutting.words import from_words, kept_words
 from standtall.model.edits import Edit
+from standtall.model.short import Short
 from standtall.model.timemap import SourceTime
 from tests.model.test_model import spoken
 

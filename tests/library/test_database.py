@@ -21,9 +21,6 @@ from standtall.library.database import APPLICATION_ID, ProjectLost
 from standtall.library.lock import Lock, ProjectBusy, lock_file
 from standtall.library.project import MIGRATIONS, Project
 from standtall.model import corrections, edits
-from standtall.model.codec import to_plain
-from standtall.model.cut import Segment
-from standtall.model.short import Short
 from tests.library.test_library import FLAT, KEY, SAID, SHORT, SOURCE
 
 pytestmark = pytest.mark.fault

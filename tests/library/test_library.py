@@ -19,7 +19,6 @@ from standtall.library.cache import AnalysisCache
 from standtall.library.database import APPLICATION_ID
 from standtall.library.project import MIGRATIONS, VERSION, Project
 from standtall.model import corrections, edits
-from standtall.model.codec import to_plain
 from standtall.model.corrections import Term
 from standtall.model.cut import Segment
 from standtall.model.people import People, Shot

@@ -13,7 +13,7 @@ import pytest
 ROOT = Path(__file__).parents[2]
 SOURCE = ROOT / "src" / "standtall"
 CORE = ["base", "model", "jobs", "media", "library", "ink", "speech", "people", "cutting", "framing", "captions", "sound",
-        "compose", "render", "demo", "session", "cli"]  # fmt: skip
+        "compose", "render", "demo", "session", "cli", "checks", "language", "exchange", "moments"]  # fmt: skip
 
 
 def imports(path: Path) -> set[str]:
@@ -42,7 +42,9 @@ def test_core_packages_load_without_widgets(package: str) -> None:
     ("file", "fault"),
     [("base/geometry.py", "import standtall.media.reader"), ("framing/path.py", "import standtall.people.cuts"),
      ("render/check.py", "import av"), ("model/short.py", "import PySide6.QtCore"),
-     ("ui/footage/place.py", "import standtall.ui.bench.place")],
+     ("ui/footage/place.py", "import standtall.ui.bench.place"), ("ui/state/opened.py", "import standtall.ui.preview.player"),
+     ("compose/layers/picture.py", "import standtall.compose.painters.frames"),
+     ("language/joining.py", "import standtall.captions.lines")],
 )  # fmt: skip
 def test_a_planted_fault_is_found(tmp_path: Path, file: str, fault: str) -> None:
     copy = tmp_path / "src"
@@ -66,5 +68,5 @@ def test_no_file_is_too_large() -> None:
     assert [f for f in files if f.is_file() and f.stat().st_size > 4_000_000] == []
 
 
-def test_no_source_file_is_over_600_lines() -> None:
-    assert [p for p in SOURCE.rglob("*.py") if len(p.read_text("utf-8").splitlines()) > 600] == []
+def test_no_source_file_is_over_450_lines() -> None:
+    assert [p for p in SOURCE.rglob("*.py") if len(p.read_text("utf-8").splitlines()) > 450] == []

@@ -60,7 +60,7 @@ def parser() -> argparse.ArgumentParser:
         of.add_argument("--track", type=int, default=0, help="number of the sound track, from 0; -1 for all together")
         of.add_argument("--term", action="append", default=[], help="a name or term to listen for; may be given again")
         of.add_argument("--language", default="en", help="spoken language, such as en, or 'detect' (default: en)")
-        of.add_argument("--captions", type=Path, help="take the words from this SRT or WebVTT file instead of listening")
+        of.add_argument("--captions", type=Path, help="import the words from this SRT or WebVTT file instead of listening")
 
     probe = command("probe", "Say what a media file is.")
     probe.add_argument("footage", type=Path)

@@ -24,22 +24,14 @@ Kind = Literal["filler", "repeat", "false start", "silence"]
 
 @dataclass(frozen=True, slots=True)
 class Pace:
-    """How long a silence may be, and how much is left of one that is longer (seconds); None leaves silences alone."""
+    """How long a pause may be, and how much is left of one that is longer (seconds); None keeps all pauses."""
 
-    name: str
     longest_s: float | None
     left_s: float = 0.0
 
 
-PACES: Final = (
-    Pace("as said", None),
-    Pace("gentle", 1.2, 0.7),
-    Pace("easy", 0.8, 0.5),
-    Pace("brisk", 0.55, 0.32),
-    Pace("tight", 0.38, 0.2),
-    Pace("breathless", 0.24, 0.1),
-)
-"""From gentle to breathless (common practice, no source)."""
+PACES: Final = (Pace(None), Pace(1.2, 0.7), Pace(0.8, 0.5), Pace(0.55, 0.32), Pace(0.38, 0.2), Pace(0.24, 0.1))
+"""From the longest pauses to the shortest (common practice, no source)."""
 PHRASES: Final = (("you", "know"), ("i", "mean"), ("sort", "of"), ("kind", "of"), ("you", "see"))
 """Fill a pause where commas set them off; elsewhere they say something."""
 MEANT_TWICE: Final = frozenset(
@@ -243,7 +235,7 @@ def tighten(short: Short, chosen: Iterable[Removal]) -> Edit:
     listed = tuple(chosen)
     left = _removed(short, listed)
     if left == short.segments:
-        raise NothingToDo("Nothing is chosen to be taken out.", "Tick some rows, or choose a quicker pace.")
+        raise NothingToDo("Nothing is chosen to be removed.", "Tick some rows, or choose a shorter longest pause.")
     if not left:
         raise NothingToDo("Nothing would be left of the short.", "Refuse some of the removals.")
     return Edit(f"Tighten: {count_of(len(listed), 'removal')}", short.with_segments(left))

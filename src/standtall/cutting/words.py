@@ -58,7 +58,7 @@ def from_words(name: str, analysis: Analysis, chosen: Iterable[int], base: Short
 def choose(short: Short, analysis: Analysis, chosen: Iterable[int]) -> Edit:
     """Make the chosen words the whole short."""
     picked = tuple(chosen)
-    return Edit(f"Take {count_of(len(picked))}", from_words(short.name, analysis, picked, short))
+    return Edit(f"Use only {count_of(len(picked))}", from_words(short.name, analysis, picked, short))
 
 
 def cut(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:

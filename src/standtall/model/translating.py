@@ -57,7 +57,7 @@ def take(transcript: Transcript, translation: Translation, label: str) -> Revisi
             if passage.text:
                 rows[i] = replace(rows[i], original=passage.original, text=_clean(passage.text))
     if not met:
-        raise NothingToDo("None of its passages is one of this footage.", "Take the file that was made of it.")
+        raise NothingToDo("None of its passages is one of this footage.", "Use the file that was made of it.")
     old = mine.passages if mine else ()
     if tuple(rows) == old:
         raise NothingToDo("It brings nothing that is not there already.")

@@ -329,7 +329,7 @@ def _from_captions(source: Source, options: Options, progress: Progress) -> tupl
     if read.times == "none":
         raise MediaError(
             f"{options.captions.name} has no times.",
-            "Analyse the footage first, then take the words of a plain script on the Bench.",
+            "Analyse the footage first, then import the words of a plain script on the Bench.",
         )
     words = read.words
     language = "en" if options.brief.language == DETECT else options.brief.language

@@ -36,7 +36,7 @@ class ExportSheet(QDialog):
 
     def __init__(self, source: str, short: str, languages: tuple[str, ...] = (), parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Write words")
+        self.setWindowTitle("Export words")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._names = {True: source, False: short}
         column = QVBoxLayout(self)
@@ -51,9 +51,9 @@ class ExportSheet(QDialog):
             column.addWidget(button)
         self.language = QComboBox()
         self.language.setAccessibleName("Language of the words")
-        self.language.addItem("as they are said", "")
+        self.language.addItem("Original language", "")
         for code in languages:
-            self.language.addItem(f"in translation: {LANGUAGES.get(code, code)}", code)
+            self.language.addItem(f"Translation: {LANGUAGES.get(code, code)}", code)
         if languages:
             column.addWidget(self.language)
         column.addSpacing(6)

@@ -95,10 +95,10 @@ class MomentCard(QFrame):
             ("More like this", "Look for passages about the same things", lambda: self.liked.emit(number)),
         ):
             buttons.addWidget(button(label, tip, does, "side"))
-        self._keep, self._pass = QPushButton("Keep"), QPushButton("Pass")
+        self._keep, self._pass = QPushButton("Keep"), QPushButton("Skip")
         for vote, value, tip in (
             (self._keep, True, "Keep it: it stays when you ask again"),
-            (self._pass, False, "Pass it over: it is not proposed again"),
+            (self._pass, False, "Skip it: it is not proposed again"),
         ):
             vote.setCheckable(True)
             vote.setObjectName("side")
@@ -118,7 +118,7 @@ class MomentCard(QFrame):
             told = QLabel(text)
             told.setWordWrap(True)
             told.setTextFormat(Qt.TextFormat.PlainText)
-            undo = QPushButton("Take back")
+            undo = QPushButton("Undo")
             undo.setObjectName("small")
             undo.setToolTip(tip)
             undo.clicked.connect(lambda _c=False, one=lead, two=dull: self.reshaped.emit(number, one, two))
@@ -188,7 +188,7 @@ def _changes(moment: Moment, analysis: Analysis) -> list[tuple[str, str, range |
     if moment.lead is not None:
         text, _length = told(moment.lead)
         out.append((f"↑ opens on a line from {clock(analysis.words[moment.lead.start].start)}: “{text}”",
-                    "Let it open as it was said", None, moment.dull))  # fmt: skip
+                    "Keep the original order", None, moment.dull))  # fmt: skip
     if moment.dull is not None:
         text, length = told(moment.dull)
         out.append((f"✂ leaves out {length:.0f} s: “{text}”", "Put it back", moment.lead, None))

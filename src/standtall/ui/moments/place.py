@@ -101,8 +101,8 @@ class MomentsPlace(QWidget):
         row.addWidget(title)
         row.addStretch(1)
         self._chapters = button("Chapters…", "What the footage is about, part by part, to be written out", self.show_chapters)
-        self._clips = button("Find clips…", "Find finished clips again in this footage, by their sound", self.show_clips)
-        self._make_all = button("Make all kept", "Make a short of each proposal that you kept", self.make_kept)
+        self._clips = button("Trace finished clips…", "Find where finished clips come from in this footage, by their sound", self.show_clips)
+        self._make_all = button("Make shorts from kept", "Make a short of each proposal that you kept", self.make_kept)
         for one in (self._chapters, self._clips, self._make_all):
             row.addWidget(one)
         return row
@@ -137,7 +137,7 @@ class MomentsPlace(QWidget):
         self.shape.setAccessibleName("How passages may be cut")
         self.shape.setToolTip("Whether a passage may leave out a dull stretch, or open on a strong line from later")
         self.shape.addItem("may be reshaped", False)
-        self.shape.addItem("only as said", True)
+        self.shape.addItem("Keep the original order", True)
         row = QHBoxLayout()
         row.setSpacing(6)
         row.addWidget(self.speaker, 2)
@@ -149,7 +149,7 @@ class MomentsPlace(QWidget):
         self._lesson = QLabel()
         self._lesson.setObjectName("faint")
         self._lesson.setWordWrap(True)
-        self._forget = button("Forget it", "Let your votes teach nothing any more; what you kept stays kept", self.forget)
+        self._forget = button("Reset learning", "Let your votes teach nothing any more; what you kept stays kept", self.forget)
         self._forget.setObjectName("small")
         row = QHBoxLayout()
         row.addWidget(self._lesson, 1)
@@ -272,7 +272,7 @@ class MomentsPlace(QWidget):
     def _nothing(self, opened: Opened) -> str:
         """Why nothing was found, and the nearest thing that can be done."""
         if self.speaker.currentData() is not None:
-            return f"{self.speaker.currentText()} does not talk that long alone. Ask for all speakers, or for shorter ones."
+            return f"{self.speaker.currentText()} does not speak that long alone. Ask for all speakers, or for shorter ones."
         if self.part.currentData() is not None:
             return "That part holds no whole sentences of this length. Ask for the whole footage, or for shorter ones."
         total = sum(w.end - w.start for w in opened.analysis.words) // 48_000

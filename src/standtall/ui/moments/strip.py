@@ -29,7 +29,7 @@ USUAL_S, RISES_DB = 25, 4.0
 """Louder by so much than in the seconds around is drawn bright."""
 LANE: Final = 26
 ABOUT: Final = (
-    "The whole footage from top to bottom. Lanes from left to right: cuts and who talks, loudness (bright where it rises) with "
+    "The whole footage from top to bottom. Lanes from left to right: cuts and who speaks, loudness (bright where it rises) with "
     "laughter and applause, "
     "words a minute, how much the topic changes (lines are chapters), proposals. Click to go there; Shift and drag choose a part."
 )

@@ -155,9 +155,9 @@ class PreviewPane(QWidget):
         self._play = QToolButton()
         back, forward = QToolButton(), QToolButton()
         for button, name, tip in (
-            (back, "back", "One picture back (Left)"),
+            (back, "back", "One frame back (Left)"),
             (self._play, "play", "Play or pause (Space)"),
-            (forward, "forward", "One picture on (Right)"),
+            (forward, "forward", "One frame forward (Right)"),
         ):
             button.setObjectName("plain")
             theme.draw(button, name)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import time
 from collections.abc import Callable
 from typing import Any, Literal
 
@@ -44,6 +45,7 @@ class Queues:
             worker.end()
 
     def close(self, patience_s: float) -> None:
-        """Wait until the threads have ended (each at most so long)."""
+        """Wait until the threads have ended (all together at most so long)."""
+        until = time.monotonic() + patience_s
         for worker in self._workers.values():
-            worker.close(patience_s)
+            worker.close(max(0.0, until - time.monotonic()))

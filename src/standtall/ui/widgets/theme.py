@@ -171,7 +171,7 @@ def _sheet(t: Theme) -> str:
 
 # Icons of our own on a grid of 24, drawn with one line of 1.8.
 _DRAWINGS: Final = {
-    "footage": "M4 6h16v12H4z M4 10h16 M8 6v4 M14 6v4 M10 13l4 2-4 2z",
+    "footage": "M3 9h13v10H3z M8 9V5h13v10h-5 M7 14h1 M10 12v4 M13 13v2",
     "moments": "M4 4v16 M8 5h12v5H8z M8 14h8v5H8z",
     "bench": "M8 3h8v18H8z M4 7v10 M20 7v10 M11 15h2",
     "play": "M8 5l11 7-11 7z",

@@ -9,18 +9,16 @@ from PySide6.QtCore import QPoint, Qt
 from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.compose.layers.picture import PictureLayer
 from standtall.cutting.words import kept_words
 from standtall.library.project import Project
 from standtall.media.sound import read_sound
-from standtall.model.channel import CHANNELS
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.transcript import grips
 from standtall.ui.moments.chapters import ChaptersSheet
 from standtall.ui.moments.clips import ClipsSheet
 from tests.conftest import make_clip, write_sound
-from tests.ui.test_desk import WAIT, edited, short_of, window
-
-__all__ = ["window"]
+from tests.ui.driving import WAIT, edited, short_of
 
 
 def words_in(window: MainWindow) -> tuple[int, ...]:
@@ -30,11 +28,11 @@ def words_in(window: MainWindow) -> tuple[int, ...]:
 
 
 def test_words_are_moved_to_the_front_and_pieces_by_keys(qtbot: QtBot, window: MainWindow) -> None:
-    qtbot.keyClick(window, Qt.Key.Key_F8)
+    qtbot.keyClick(window, Qt.Key.Key_2, Qt.KeyboardModifier.ControlModifier)
     window.workspace.selection.select(range(20, 24))
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_F))
     assert words_in(window)[:4] == (20, 21, 22, 23)
-    pieces = window.bench.pieces.pieces
+    pieces = window.bench.inspector.pieces.pieces
     assert pieces.count() == len(short_of(window).segments) == 3
     pieces.setCurrentRow(0)
     edited(qtbot, window, lambda: qtbot.keyClick(pieces, Qt.Key.Key_Down, Qt.KeyboardModifier.AltModifier))
@@ -48,27 +46,27 @@ def test_words_are_moved_to_the_front_and_pieces_by_keys(qtbot: QtBot, window: M
 
 
 def test_split_trim_and_cut_to_a_side_by_keys(qtbot: QtBot, window: MainWindow) -> None:
-    window.bench.show_side(1)
+    window.bench.inspector.show_side("pieces")
     opened = window.workspace.opened
     assert opened is not None
     window.workspace.selection.seek(opened.analysis.words[10].start)
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_S))
     assert len(short_of(window).segments) == 2
-    edited(qtbot, window, lambda: window.bench.pieces.trim("start", "word", 1))
+    edited(qtbot, window, lambda: window.bench.inspector.pieces.trim("start", "word", 1))
     assert words_in(window)[:12] == (*range(10), 11, 12)
     before = short_of(window).segments[1].start
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Period))
     assert 0 < short_of(window).segments[1].start - before <= TICKS_PER_SECOND // 24
     window.workspace.selection.seek(opened.analysis.words[20].start)
-    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_X))
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_O, Qt.KeyboardModifier.ShiftModifier))
     assert words_in(window)[-1] == 19
     window.workspace.selection.seek(opened.analysis.words[15].start)
-    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Q))
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_I, Qt.KeyboardModifier.ShiftModifier))
     assert words_in(window) == (*range(10), *range(15, 20))
 
 
 def test_an_edge_is_dragged_by_its_grip_to_a_word(qtbot: QtBot, window: MainWindow) -> None:
-    edited(qtbot, window, lambda: (window.workspace.selection.select(range(8)), window.bench.inspector.take()))
+    edited(qtbot, window, lambda: (window.workspace.selection.select(range(8)), window.bench.inspector.chosen.use_only()))
     script = window.bench.page
     script.verticalScrollBar().setValue(0)
     view = script.viewport()
@@ -84,8 +82,8 @@ def test_an_edge_is_dragged_by_its_grip_to_a_word(qtbot: QtBot, window: MainWind
 
 
 def test_the_basket_is_kept_on_disk_reordered_and_made_a_short(qtbot: QtBot, window: MainWindow) -> None:
-    window.bench.show_side(1)
-    basket, side = window.bench.basket, window.bench.pieces
+    window.bench.inspector.show_side("pieces")
+    basket, side = window.bench.basket, window.bench.inspector.pieces
     for chosen in (range(60, 66), range(30, 35), range(100, 104)):
         window.workspace.selection.select(chosen)
         qtbot.keyClick(window, Qt.Key.Key_P)
@@ -112,8 +110,8 @@ def test_the_basket_is_kept_on_disk_reordered_and_made_a_short(qtbot: QtBot, win
 
 
 def test_removals_are_proposed_refused_taken_out_together_and_brought_back_one_by_one(qtbot: QtBot, window: MainWindow) -> None:
-    qtbot.keyClick(window, Qt.Key.Key_F9)
-    side = window.bench.tighten
+    qtbot.keyClick(window, Qt.Key.Key_3, Qt.KeyboardModifier.ControlModifier)
+    side = window.bench.inspector.tighten
     side.pace.setValue(4)
     rows = side.rows.rows
     assert {r.kind for r in rows} >= {"filler", "repeat", "silence"}
@@ -141,38 +139,38 @@ def test_removals_are_proposed_refused_taken_out_together_and_brought_back_one_b
 
 
 def test_a_pace_that_proposes_nothing_says_so(qtbot: QtBot, window: MainWindow) -> None:
-    window.bench.show_side(2)
-    edited(qtbot, window, lambda: (window.workspace.selection.select(range(3)), window.bench.inspector.take()))
-    window.bench.tighten.pace.setValue(0)
-    assert window.bench.tighten._empty.text().startswith("Nothing to take out")
-    assert not window.bench.tighten._apply.isEnabled()
+    window.bench.inspector.show_side("tighten")
+    edited(qtbot, window, lambda: (window.workspace.selection.select(range(3)), window.bench.inspector.chosen.use_only()))
+    window.bench.inspector.tighten.pace.setValue(0)
+    assert window.bench.inspector.tighten._empty.text().startswith("Nothing to remove")
+    assert not window.bench.inspector.tighten._apply.isEnabled()
 
 
 def test_the_gauge_knows_the_channel_and_the_joins_are_chosen(qtbot: QtBot, window: MainWindow) -> None:
-    window.bench.show_side(1)
+    window.bench.inspector.show_side("pieces")
     gauge = window.bench.gauge
-    assert "Pebble Lane" in gauge.toolTip()
+    assert "Oddmarrow" in gauge.toolTip()
     edited(qtbot, window, lambda: gauge.menu().actions()[2].trigger())
-    assert short_of(window).channel == CHANNELS[2].name
-    assert "of at most 3:00" in gauge.accessibleDescription()
-    box = window.bench.pieces._joins
+    assert short_of(window).channel == "thistlewray"
+    assert "of at most 2:45" in gauge.accessibleDescription()
+    box = window.bench.inspector.pieces._transitions
     box.setCurrentIndex(1)
     edited(qtbot, window, lambda: box.activated.emit(1))
-    assert short_of(window).joins == "punch"
-    edited(qtbot, window, lambda: (window.workspace.selection.select(range(42, 44)), window.bench.inspector.cut()))
-    joins = window.workspace.opened.composition.joins  # type: ignore[union-attr]
-    assert [j.near for j in joins] == [False, True]
+    assert short_of(window).cut.transitions == "punch"
+    edited(qtbot, window, lambda: (window.workspace.selection.select(range(42, 44)), window.bench.inspector.chosen.cut()))
+    transitions = window.workspace.opened.composition.transitions  # type: ignore[union-attr]
+    assert [t.near for t in transitions] == [False, True]
 
 
 def test_a_side_that_is_not_seen_is_filled_when_it_is_shown(qtbot: QtBot, window: MainWindow) -> None:
     bench = window.bench
-    bench.show_side(0)
-    edited(qtbot, window, lambda: (window.workspace.selection.select(range(5, 7)), bench.inspector.cut()))
-    assert bench.pieces.pieces.count() != 2, "nobody saw it, so nothing was done for it"
-    bench.show_side(1)
-    assert bench.pieces.pieces.count() == 2
-    bench.show_side(2)
-    assert bench.tighten.rows.rows
+    bench.inspector.show_side("chosen")
+    edited(qtbot, window, lambda: (window.workspace.selection.select(range(5, 7)), bench.inspector.chosen.cut()))
+    assert bench.inspector.pieces.pieces.count() != 2, "nobody saw it, so nothing was done for it"
+    bench.inspector.show_side("pieces")
+    assert bench.inspector.pieces.pieces.count() == 2
+    bench.inspector.show_side("tighten")
+    assert bench.inspector.tighten.rows.rows
 
 
 def test_shorts_are_listed_copied_and_gone_back_to(qtbot: QtBot, window: MainWindow) -> None:
@@ -231,46 +229,46 @@ def test_chapters_are_retitled_and_written(qtbot: QtBot, window: MainWindow, tmp
 
 
 def test_pictures_are_laid_over_the_talk_and_taken_off(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
-    window.bench.show_side(1)
-    side = window.bench.pieces
+    window.bench.inspector.show_panel("extras")
+    side = window.bench.inspector.extras
     paths = [make_clip(tmp_path / f"p{n}.mp4", 10) for n in range(2)]
     (tmp_path / "no.txt").write_text("no picture")
     side.how.setCurrentIndex(1)
-    edited(qtbot, window, lambda: side.lay_over([*paths, tmp_path / "no.txt"]))
-    covers = short_of(window).covers
-    assert {c.path for c in covers} == {str(p) for p in paths}
-    assert "2 pictures laid over: p0.mp4, p1.mp4" in side._covered.text()
+    edited(qtbot, window, lambda: side.add([*paths, tmp_path / "no.txt"]))
+    cutaways = short_of(window).extras.cutaways
+    assert {c.path for c in cutaways} == {str(p) for p in paths}
+    assert "2 files shown: p0.mp4, p1.mp4" in side._told.text()
     opened = window.workspace.opened
     assert opened is not None
-    scene = window.workspace.scene_at(opened.entry.short.segments[0].start + 100)
-    assert scene.over is not None and scene.over.path == str(paths[0])
-    edited(qtbot, window, side._off.click)
-    assert short_of(window).covers == ()
-    assert not side._off.isEnabled()
+    (layer, *_captions) = window.workspace.frame_at(opened.entry.short.segments[0].start + 100).layers
+    assert isinstance(layer, PictureLayer) and layer.asset.path == str(paths[0])
+    edited(qtbot, window, side._remove.click)
+    assert short_of(window).extras.cutaways == ()
+    assert not side._remove.isEnabled()
 
 
 def test_nothing_chosen_says_what_to_do(qtbot: QtBot, window: MainWindow) -> None:
-    window.bench.show_side(1)
+    window.bench.inspector.show_side("pieces")
     said: list[str] = []
     window.workspace.said.connect(lambda text, _kind: said.append(text))
     window.workspace.selection.select(None)
-    window.bench.pieces.put()
+    window.bench.inspector.pieces.put()
     window.bench.basket.make("", lambda: None)
-    window.bench.tighten.table.clearSelection()
-    window.bench.tighten.bring_back()
+    window.bench.inspector.tighten.table.clearSelection()
+    window.bench.inspector.tighten.bring_back()
     assert [text.split(":")[0] for text in said] == [
-        "Choose words first", "The basket is empty", "Choose a row that was taken out.",
+        "Choose words first", "The basket is empty", "Choose a row that was removed.",
     ]  # fmt: skip
 
 
 def test_silences_draw_short_lines_and_cut_words_long_ones(qtbot: QtBot, window: MainWindow) -> None:
-    window.bench.show_side(2)
-    edited(qtbot, window, lambda: (window.workspace.selection.select(range(5, 7)), window.bench.inspector.cut()))
+    window.bench.inspector.show_side("tighten")
+    edited(qtbot, window, lambda: (window.workspace.selection.select(range(5, 7)), window.bench.inspector.chosen.cut()))
     found = window.bench.page._grips
     assert [(g.number, g.edge, g.silent) for g in found] == [
         (0, "start", False), (0, "end", False), (1, "start", False), (1, "end", False),
     ]  # fmt: skip
-    side = window.bench.tighten
+    side = window.bench.inspector.tighten
     side.kinds["filler"].setChecked(False)
     side.kinds["repeat"].setChecked(False)
     edited(qtbot, window, side.apply)
@@ -280,13 +278,13 @@ def test_silences_draw_short_lines_and_cut_words_long_ones(qtbot: QtBot, window:
 
 @pytest.mark.parametrize(("drop", "to"), [(0, 2), (2, 0)])
 def test_a_list_of_passages_tells_what_was_dragged_where(qtbot: QtBot, window: MainWindow, drop: int, to: int) -> None:
-    window.bench.show_side(1)
+    window.bench.inspector.show_side("pieces")
     basket = window.bench.basket
     for chosen in (range(60, 66), range(30, 35), range(100, 104)):
         window.workspace.selection.select(chosen)
-        window.bench.pieces.put()
+        window.bench.inspector.pieces.put()
     before = basket.passages
-    picked = window.bench.pieces.picked
+    picked = window.bench.inspector.pieces.picked
     picked.setCurrentRow(drop)
     with qtbot.waitSignal(picked.moved, timeout=WAIT):
         for _ in range(abs(to - drop)):

@@ -24,26 +24,25 @@ from standtall.model.analysis import LEVEL_STEP
 from standtall.model.words import Word
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_time_lane
-from standtall.ui.state.rows import MOST_LETTERS, MOST_WORDS, ROW, Page, reading_rows
+from standtall.ui.state.rows import MOST_LETTERS, MOST_WORDS, ROW, Pages, reading_rows
 from standtall.ui.threads.dispatcher import Dispatcher, Worker
 from standtall.ui.widgets import theme
-from tests.ui.test_desk import WAIT, edited, window
-
-__all__ = ["window"]
+from tests.ui.driving import WAIT, edited
 
 
 def test_all_keys_are_on_the_sheet(qtbot: QtBot, window: MainWindow) -> None:
-    window.keys.show_sheet()
-    (sheet,) = [d for d in window.findChildren(QDialog) if d.windowTitle() == "Keys"]
+    window.shortcuts.show_list()
+    (sheet,) = [d for d in window.findChildren(QDialog) if d.windowTitle() == "Shortcuts"]
     shown = {label.text() for label in sheet.findChildren(QLabel)}
-    for action in window.actions():
-        assert action.text() in shown
-    for keys, text in window.keys.listed:
-        assert {keys, text} <= shown
+    assert len(window.actions()) > 50
+    assert len(window.actions()) == sum(len(actions) for _title, actions in window.shortcuts.groups)
+    for _title, actions in window.shortcuts.groups:
+        for action in actions:
+            assert {action.text, " or ".join(action.keys)} <= shown
     sheet.close()
 
 
-def test_the_shade_is_kept(qtbot: QtBot, window: MainWindow) -> None:
+def test_the_theme_is_kept(qtbot: QtBot, window: MainWindow) -> None:
     assert theme.current() is theme.LIGHT
     before = window.bench.page.viewport().grab().toImage().pixelColor(400, 30)
     window.change_theme()
@@ -64,19 +63,25 @@ def test_a_new_project_is_empty_and_the_old_one_comes_back(
     old, short = ws.project_path, ws.opened.entry.short  # type: ignore[union-attr]
     monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getSaveFileName", lambda *_a: (str(tmp_path / "next"), ""))
     with qtbot.waitSignal(ws.project_changed, timeout=WAIT):
-        window.new_project()
+        window.projects.new()
     assert (ws.project_path, ws.sources, ws.opened) == (tmp_path / "next.standtall", (), None)
     assert window.windowTitle() == "next – Stand Tall"
     assert window.footage._empty.isVisibleTo(window.footage)
-    for does in (window.undo, window.bench.inspector.cut, window.bench.page.retype, window.bench.work.hear, window.export_words):
+    for does in (
+        window.undo,
+        window.bench.inspector.chosen.cut,
+        window.bench.page.retype,
+        window.bench.work.hear,
+        window.export_words,
+    ):
         does()  # nothing is open, and nothing goes wrong
     monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getOpenFileName", lambda *_a: (str(old), ""))
     with qtbot.waitSignal(ws.composition_changed, timeout=WAIT):
-        window.choose_project()
+        window.projects.choose()
     assert ws.opened.entry.short == short  # type: ignore[union-attr]
     assert settings.load()[0].recent[:2] == (str(old), str(tmp_path / "next.standtall"))
-    window._fill_projects()
-    assert [a.text() for a in window._projects.menu().actions()][3:5] == ["The Allotment Hour", "next"]
+    window.projects._fill()
+    assert [a.text() for a in window.projects.actions()][3:5] == ["The Allotment Hour", "next"]
 
 
 def test_a_project_of_something_else_is_refused_and_the_old_one_stays(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
@@ -94,10 +99,10 @@ def test_a_project_of_something_else_is_refused_and_the_old_one_stays(qtbot: QtB
 def test_the_shuttle_doubles_and_turns_round(qtbot: QtBot, window: MainWindow) -> None:
     speeds = []
     for way in (1, 1, 1, 1, 1, -1, -1, 1):
-        window.shuttle(way)
+        window.playback.faster(way)
         speeds.append(window.player.speed)
     assert speeds == [1, 2, 4, 8, 8, -1, -2, 1]
-    window.toggle_play()
+    window.playback.toggle()
     assert window.player.speed == 0
 
 
@@ -106,30 +111,28 @@ def test_steps_stay_inside_the_short(qtbot: QtBot, window: MainWindow) -> None:
     opened = ws.opened
     assert opened is not None
     for _ in range(3):
-        window.step(-1)
+        window.playback.step(-1)
     assert window.player.frame == 0
-    window.step(10)
+    window.playback.step(10)
     qtbot.waitUntil(lambda: window.player.frame == 10, timeout=WAIT)
-    assert ws.selection.playhead == opened.composition.scene(10).source_tick
+    assert ws.selection.playhead == opened.composition.heard_in(10).tick
     before = ws.selection.playhead
-    window.step_seconds(2)
+    window.playback.step_seconds(2)
     assert ws.selection.playhead == before + 2 * TICKS_PER_SECOND
-    window.step(10**6)
+    window.playback.step(10**6)
     qtbot.waitUntil(lambda: window.player.frame == opened.composition.frames - 1, timeout=WAIT)
 
 
 def test_time_is_even_or_elastic(qtbot: QtBot, window: MainWindow) -> None:
     page = window.bench.page.page
     assert page is not None
-    with qtbot.waitSignal(window.workspace.opened_changed, timeout=WAIT):
-        window.toggle_even()
+    window.bench.toggle_even()
     even = window.bench.page.page
     assert even is not None
     assert even.height > page.height, "an even page is as long as the footage"
     ten = [even.y(t * TICKS_PER_SECOND) for t in range(20, 120, 10)]
     assert np.ptp(np.diff(ten)) < 2.5 * ROW
-    with qtbot.waitSignal(window.workspace.opened_changed, timeout=WAIT):
-        window.toggle_even()
+    window.bench.toggle_even()
     assert window.bench.page.page.height == page.height  # type: ignore[union-attr]
 
 
@@ -173,7 +176,7 @@ def difference(one: QImage, other: QImage) -> float:
 def test_the_loudness_beside_the_rows_is_the_loudest_of_each_line(qapp: object, missing: int) -> None:
     words = tuple(Word(f"w{i}", i * 24_000, i * 24_000 + 20_000) for i in range(120))
     length = words[-1].end + TICKS_PER_SECOND
-    page = Page(words, length, False)
+    page = Pages(words, length).elastic
     level = np.random.default_rng(4).uniform(-70, 0, length // LEVEL_STEP - missing).astype(np.float32)
     lane = LaneBox(50, 160, 0.0, page.height)
     image = QImage(60, int(page.height), QImage.Format.Format_RGB32)
@@ -196,7 +199,7 @@ def test_the_loudness_beside_the_rows_is_the_loudest_of_each_line(qapp: object, 
 
 
 def test_the_lane_is_empty_where_nothing_was_measured(qapp: object) -> None:
-    page = Page((Word("a", 0, 4_800),), TICKS_PER_SECOND, False)
+    page = Pages((Word("a", 0, 4_800),), TICKS_PER_SECOND).elastic
     image = QImage(60, 80, QImage.Format.Format_RGB32)
     painter = QPainter(image)
     paint_time_lane(painter, QRectF(0, 0, 60, 80), LaneBox(50, 160, 0.0, 80.0), np.zeros(0, np.float32), page)
@@ -220,7 +223,8 @@ def talks(draw: st.DrawFn) -> tuple[Word, ...]:
 @given(talks(), st.booleans(), st.integers(0, 200_000))
 def test_a_page_holds_every_word_once_and_time_runs_down_it(words: tuple[Word, ...], even: bool, rest: int) -> None:
     length = words[-1].end + rest
-    page = Page(words, length, even)
+    pages = Pages(words, length)
+    page = pages.even if even else pages.elastic
     assert [i for row in page.rows for i in range(row.first, row.last + 1)] == list(range(len(words)))
     for row in page.rows:
         inside = words[row.first : row.last + 1]
@@ -290,9 +294,9 @@ def test_what_comes_after_the_window_has_closed_is_dropped(qtbot: QtBot) -> None
 def test_the_project_on_disk_is_whole_while_the_window_is_open(qtbot: QtBot, window: MainWindow) -> None:
     path = window.workspace.project_path
     assert path is not None
-    edited(qtbot, window, window.bench.inspector.toggle_captions)
+    edited(qtbot, window, window.bench.inspector.captions.toggle)
     with Project(path, "read") as other:  # another program reads it at the same time
-        assert not other.entry(window.workspace.opened.entry.id).short.captions_on  # type: ignore[union-attr]
+        assert not other.entry(window.workspace.opened.entry.id).short.captions.shown  # type: ignore[union-attr]
 
 
 @pytest.mark.fault

@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 import time
-from collections.abc import Callable, Iterator
+from collections.abc import Callable
 from pathlib import Path
 
 import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, Qt, QTimer
-from PySide6.QtWidgets import QAbstractButton, QApplication
+from PySide6.QtWidgets import QAbstractButton
 from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS_PER_SECOND
@@ -17,69 +17,14 @@ from standtall.cutting.cut_points import CLOSE
 from standtall.jobs.process import Job
 from standtall.library.project import Project
 from standtall.media.probe import probe
-from standtall.model.cut import Segment
+from standtall.model.framing import PersonTarget
 from standtall.session.analyse import Options
-from standtall.ui import player as player_module
-from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
-from standtall.ui.footage import preview_copies as previews
-from standtall.ui.preview.player import SoundClock
+from standtall.ui.preview import clocks
+from standtall.ui.preview.clocks import SoundClock
 from standtall.ui.widgets import theme
 from tests.conftest import make_clip, tone
-
-WAIT = 90_000
-
-
-class Idle:
-    """Stands in for a job that is never done."""
-
-    def __init__(self, arguments: list[str], _listener: object) -> None:
-        self.arguments = arguments
-
-    def start(self) -> None:
-        return
-
-    cancel = start
-
-    def wait(self, _seconds: float) -> bool:
-        return True
-
-
-@pytest.fixture
-def window(qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: pytest.MonkeyPatch) -> Iterator[MainWindow]:
-    """The demo open on the Bench; no copies for moving about are made."""
-    monkeypatch.setattr(previews, "Job", Idle)
-    monkeypatch.setattr(MainWindow, "_may_end", lambda _self: True)  # nobody is there to answer
-    dressed(["test"])
-    theme.apply(qapp, theme.LIGHT)
-    made = MainWindow()
-    qtbot.addWidget(made)
-    made.resize(1280, 800)  # the screen of tests is smaller
-    made.show()
-    with qtbot.waitSignal(made.player.shown, timeout=WAIT):
-        open_files(made, [], demo=True)
-    qtbot.waitUntil(lambda: made.places.currentIndex() == 1, timeout=WAIT)
-    yield made
-    made.end()
-
-
-def edited(qtbot: QtBot, window: MainWindow, does: Callable[[], object]) -> None:
-    with qtbot.waitSignal(window.workspace.composition_changed, timeout=WAIT):
-        does()
-
-
-def short_of(window: MainWindow):  # type: ignore[no-untyped-def]
-    assert window.workspace.opened is not None
-    return window.workspace.opened.entry.short
-
-
-def word_point(window: MainWindow, index: int) -> QPoint:
-    script = window.bench.page
-    page = script.page
-    assert page is not None
-    script.verticalScrollBar().setValue(int(page.rows[page.row_of(index)].top) - 200)
-    box = dict(script._places(page.row_of(index)))[index]
-    return QPoint(int(box.center().x()), int(box.center().y()) - script.verticalScrollBar().value())
+from tests.ui.driving import WAIT, edited, short_of, word_point
 
 
 def test_words_are_chosen_by_dragging_and_made_the_short(qtbot: QtBot, window: MainWindow) -> None:
@@ -126,7 +71,7 @@ def test_the_crop_is_dragged_on_the_wide_picture_and_in_the_lane(qtbot: QtBot, w
     edited(qtbot, window, lambda: qtbot.mouseRelease(wide, Qt.MouseButton.LeftButton, pos=start + QPoint(40, 0)))
     now = window.workspace.opened.camera.at(window.workspace.selection.playhead).crop  # type: ignore[union-attr]
     assert now.cx == pytest.approx(was.cx + 40 / wide.width(), abs=0.01)
-    assert window.bench.inspector._why.text() == "Set by hand."
+    assert window.bench.inspector.framing._why.text() == "Set by hand."
     script = window.bench.page
     script.verticalScrollBar().setValue(0)
     lane = script._lane()
@@ -138,21 +83,21 @@ def test_the_crop_is_dragged_on_the_wide_picture_and_in_the_lane(qtbot: QtBot, w
     edited(qtbot, window, lambda: qtbot.mouseRelease(script.viewport(), Qt.MouseButton.LeftButton, pos=spot - QPoint(20, 0)))
     moved = window.workspace.opened.camera.at(window.workspace.selection.playhead).crop  # type: ignore[union-attr]
     assert moved.cx == pytest.approx(now.cx - 20 / lane.w, abs=0.01)
-    edited(qtbot, window, lambda: window.bench.inspector._auto.click())
-    assert short_of(window).framing.crops == ()
+    edited(qtbot, window, lambda: window.bench.inspector.framing._auto.click())
+    assert short_of(window).framing.shots == ()
 
 
 def test_a_person_is_followed_and_a_look_chosen(qtbot: QtBot, window: MainWindow) -> None:
     inspector = window.bench.inspector
     button = next(b for b in inspector.findChildren(QAbstractButton) if b.text() == "Speaker 1")
     edited(qtbot, window, button.click)
-    assert [f.person for f in short_of(window).framing.follows] == [0]
-    assert "as you chose" in inspector._why.text()
-    marker = next(b for b in inspector._looks.buttons() if b.look.name == "marker")  # type: ignore[attr-defined]
+    assert [s.target for s in short_of(window).framing.shots] == [PersonTarget(0)]
+    assert "as you chose" in inspector.framing._why.text()
+    marker = next(b for b in inspector.captions._looks.buttons() if b.look.name == "lantern")  # type: ignore[attr-defined]
     edited(qtbot, window, marker.click)
-    assert short_of(window).look == "marker"
+    assert short_of(window).captions.look == "lantern"
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_C))
-    assert not short_of(window).captions_on
+    assert not short_of(window).captions.shown
 
 
 def test_in_and_out_at_the_playhead(qtbot: QtBot, window: MainWindow) -> None:
@@ -160,7 +105,7 @@ def test_in_and_out_at_the_playhead(qtbot: QtBot, window: MainWindow) -> None:
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_I))
     window.workspace.selection.seek(9 * TICKS_PER_SECOND)
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_O))
-    assert short_of(window).segments == (Segment(KEY_HERE, 3 * TICKS_PER_SECOND, 9 * TICKS_PER_SECOND),)
+    assert [(s.start, s.end) for s in short_of(window).segments] == [(3 * TICKS_PER_SECOND, 9 * TICKS_PER_SECOND)]
     assert window.bench.gauge.toolTip().startswith("0:06.0")
 
 
@@ -217,7 +162,7 @@ def test_the_sound_clock_counts_samples_played() -> None:
 
 def test_rendering_from_the_window(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
     window.workspace.selection.select(range(6))
-    edited(qtbot, window, window.bench.inspector.take)
+    edited(qtbot, window, window.bench.inspector.chosen.use_only)
     window.preview_pane.rendering.folder = tmp_path
     with qtbot.waitSignal(window.preview_pane.rendering.finished, timeout=120_000) as done:
         qtbot.keyClick(window, Qt.Key.Key_R, Qt.KeyboardModifier.ControlModifier)
@@ -280,7 +225,7 @@ def test_the_window_never_stalls_while_it_works(qtbot: QtBot, window: MainWindow
     last[0] = time.perf_counter()
     window.player.play()
     window.workspace.selection.select(range(20, 24))
-    edited(qtbot, window, window.bench.inspector.cut)
+    edited(qtbot, window, window.bench.inspector.chosen.cut)
     qtbot.waitUntil(lambda: len(gaps) > 500, timeout=60_000)
     watch.stop()
     assert window.preview_pane.rendering.running
@@ -296,7 +241,7 @@ def test_every_control_has_a_name_and_every_key_works_once(window: MainWindow) -
         if button.isVisible() and button.objectName() != "qt_toolbar_ext_button":
             assert button.text() or button.accessibleName(), button
             assert button.toolTip() or button.text(), button
-    keys = [k.strip() for keys, _text in window.keys.listed for k in keys.split(" or ")]
+    keys = [k for _title, actions in window.shortcuts.groups for a in actions for k in a.keys]
     assert len(keys) == len(set(keys))
 
 
@@ -324,4 +269,4 @@ def test_a_machine_without_sound_plays_by_the_wall_clock(monkeypatch: pytest.Mon
     import sys
 
     monkeypatch.setitem(sys.modules, "sounddevice", None)
-    assert player_module.sound_device() is None
+    assert clocks.sound_device() is None

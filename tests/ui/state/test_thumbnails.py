@@ -16,7 +16,7 @@ from standtall.ui.state import thumbnails as module
 from standtall.ui.state.thumbnails import OVERVIEW, Thumbs, wanted
 from standtall.ui.threads.dispatcher import Dispatcher, Worker
 from tests.conftest import make_clip
-from tests.ui.test_desk import WAIT
+from tests.ui.driving import WAIT
 
 
 def test_the_whole_comes_first_then_shots_then_what_is_inside_long_ones() -> None:

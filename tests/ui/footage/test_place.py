@@ -26,9 +26,7 @@ from standtall.ui.footage import fetching, place
 from standtall.ui.footage.card import warnings_of
 from standtall.ui.widgets import notification as desktop
 from tests.conftest import make_clip, tone
-from tests.ui.test_desk import WAIT, edited, window
-
-__all__ = ["window"]
+from tests.ui.driving import WAIT, edited
 
 
 class Still:
@@ -187,12 +185,12 @@ def test_a_source_is_seen_in_place_and_the_bench_comes_back(
     window.go("footage")
     with qtbot.waitSignal(window.player.shown, timeout=WAIT):
         window.footage.choose_source(source)
-    assert window._previewing is not None
-    assert window._previewing.source.key == source.key
+    assert window.playback._looked_at is not None
+    assert window.playback._looked_at.short.main_source == source.key
     assert not window.preview_pane.rendering.isVisible()
     with qtbot.waitSignal(window.player.shown, timeout=WAIT):
         window.go("bench")
-    assert window._previewing is None
+    assert window.playback._looked_at is None
     assert window.player._composition is window.workspace.opened.composition  # type: ignore[union-attr]
 
 

@@ -16,9 +16,8 @@ from standtall.model import corrections, edits
 from standtall.model.brief import Brief
 from standtall.ui.app.window import MainWindow
 from standtall.ui.widgets.fields import Field
-from tests.ui.test_desk import WAIT, edited, short_of, window
+from tests.ui.driving import WAIT, edited, short_of
 
-__all__ = ["window"]
 pytestmark = pytest.mark.fault
 CTRL = Qt.KeyboardModifier.ControlModifier
 
@@ -50,9 +49,9 @@ def on_disk(window: MainWindow, number: int):  # type: ignore[no-untyped-def]
 
 
 def still_works(qtbot: QtBot, window: MainWindow) -> None:
-    was = short_of(window).captions_on
+    was = short_of(window).captions.shown
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_C))
-    assert short_of(window).captions_on is not was
+    assert short_of(window).captions.shown is not was
 
 
 # seven ways in which the project thread used to end
@@ -237,8 +236,8 @@ def test_a_name_that_is_being_typed_stays_and_is_for_its_own_short(qtbot: QtBot,
 
 
 def test_chosen_words_and_removals_are_of_the_short_on_the_bench(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
-    ws, side = window.workspace, window.bench.tighten
-    window.bench.show_side(2)
+    ws, side = window.workspace, window.bench.inspector.tighten
+    window.bench.inspector.show_side("tighten")
     edited(qtbot, window, side.apply)
     out = len(side.rows.out)
     assert out > 0
@@ -262,13 +261,13 @@ def test_chosen_words_and_removals_are_of_the_short_on_the_bench(qtbot: QtBot, w
 def test_every_way_to_begin_a_short_keeps_the_brief(qtbot: QtBot, window: MainWindow) -> None:
     ws = window.workspace
     source = ws.sources[0]
-    ws.set_brief(source, Brief(look="marker", content="screen"))
+    ws.set_brief(source, Brief(look="lantern", content="screen"))
     made: list[tuple[str, str, float]] = []
 
     def begin(does: Callable[[], object]) -> None:
         with qtbot.waitSignal(ws.composition_changed, timeout=WAIT):
             does()
-        made.append((short_of(window).look, short_of(window).name, short_of(window).framing.whole_under))
+        made.append((short_of(window).captions.look, short_of(window).name, short_of(window).framing.fit_under))
 
     ws.selection.select(range(30, 40))
     begin(window.bench.shorts.make)
@@ -281,7 +280,7 @@ def test_every_way_to_begin_a_short_keeps_the_brief(qtbot: QtBot, window: MainWi
     window.moments.ask()
     qtbot.waitUntil(lambda: bool(window.moments.cards), timeout=WAIT)
     begin(lambda: window.moments.make(0, "From Moments"))
-    assert [look for look, _n, _w in made] == ["marker"] * 4
+    assert [look for look, _n, _w in made] == ["lantern"] * 4
     assert all(whole > 0 for _l, _n, whole in made)
 
 
@@ -300,7 +299,7 @@ def test_a_project_that_is_deleted_while_it_is_open_is_kept_and_said_at_once(qtb
     assert ws.project_path != path
     assert str(ws.project_path) in told.args[0]
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_C))
-    assert on_disk(window, number).captions_on is False
+    assert on_disk(window, number).captions.shown is False
 
 
 def test_an_edit_on_a_project_that_has_just_gone_is_kept(qtbot: QtBot, window: MainWindow) -> None:
@@ -310,7 +309,7 @@ def test_an_edit_on_a_project_that_has_just_gone_is_kept(qtbot: QtBot, window: M
     path.rename(path.with_name("moved away.standtall"))
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_C))
     qtbot.waitUntil(lambda: ws.project_path != path, timeout=WAIT)
-    assert on_disk(window, number).captions_on is False
+    assert on_disk(window, number).captions.shown is False
 
 
 def test_a_project_that_somebody_else_has_is_opened_to_be_read(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
@@ -321,7 +320,7 @@ def test_a_project_that_somebody_else_has_is_opened_to_be_read(qtbot: QtBot, win
         ws.open_project(path)
         qtbot.waitUntil(lambda: ws.project_path == path and not ws.writable, timeout=WAIT)
         assert any("being worked on by" in text and "nothing can be changed" in text for text in heard)
-        assert "to be read" in window.windowTitle()
+        assert "read only" in window.windowTitle()
         ws.word_lists.keep((corrections.Term("x"),), ())
         qtbot.waitUntil(lambda: any("only open to be read" in text for text in heard), timeout=WAIT)
         assert theirs.terms() == ()

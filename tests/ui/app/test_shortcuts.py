@@ -10,11 +10,10 @@ from PySide6.QtWidgets import QMessageBox, QPushButton
 from pytestqt.qtbot import QtBot
 
 from standtall.base.progress import Progress
-from standtall.ui import keys as keys_module
+from standtall.ui.app import shortcuts as keys_module
 from standtall.ui.app.window import MainWindow
-from tests.ui.test_desk import edited, short_of, window
+from tests.ui.driving import edited, short_of
 
-__all__ = ["window"]
 pytestmark = pytest.mark.fault
 CTRL = Qt.KeyboardModifier.ControlModifier
 
@@ -41,7 +40,8 @@ def test_enter_on_a_focused_button_presses_it_and_leaves_the_short(qtbot: QtBot,
 
 
 def test_arrows_on_a_slider_move_it_and_no_frame(qtbot: QtBot, window: MainWindow) -> None:
-    slider, at = window.bench.inspector._calm, window.workspace.selection.playhead
+    window.bench.inspector.show_panel("framing")
+    slider, at = window.bench.inspector.framing._calm, window.workspace.selection.playhead
     slider.setFocus()
     was = slider.value()
     edited(qtbot, window, lambda: qtbot.keyClick(slider, Qt.Key.Key_Right))
@@ -51,9 +51,9 @@ def test_arrows_on_a_slider_move_it_and_no_frame(qtbot: QtBot, window: MainWindo
 
 def test_letters_in_a_list_find_rows_and_move_no_words(qtbot: QtBot, window: MainWindow) -> None:
     before = short_of(window)
-    window.bench.show_side(1)
+    window.bench.inspector.show_side("pieces")
     window.workspace.selection.select(range(40, 44))
-    pieces = window.bench.pieces.pieces
+    pieces = window.bench.inspector.pieces.pieces
     pieces.setFocus()
     for key in (Qt.Key.Key_F, Qt.Key.Key_S, Qt.Key.Key_B, Qt.Key.Key_I):
         qtbot.keyClick(pieces, key)
@@ -62,7 +62,8 @@ def test_letters_in_a_list_find_rows_and_move_no_words(qtbot: QtBot, window: Mai
 
 
 def test_escape_takes_the_focus_back_to_the_page(qtbot: QtBot, window: MainWindow) -> None:
-    slider = window.bench.inspector._calm
+    window.bench.inspector.show_panel("framing")
+    slider = window.bench.inspector.framing._calm
     slider.setFocus()
     qtbot.keyClick(slider, Qt.Key.Key_Escape)
     assert window.bench.page.hasFocus()
@@ -89,8 +90,8 @@ def test_ctrl_a_chooses_all_where_there_is_text(qtbot: QtBot, window: MainWindow
 
 def test_the_sheet_of_keys_is_no_larger_than_the_window(qtbot: QtBot, window: MainWindow) -> None:
     window.resize(1024, 640)
-    window.keys.show_sheet()
-    (sheet,) = [d for d in window.findChildren(keys_module.QDialog) if d.windowTitle() == "Keys"]
+    window.shortcuts.show_list()
+    (sheet,) = [d for d in window.findChildren(keys_module.QDialog) if d.windowTitle() == "Shortcuts"]
     assert sheet.width() < window.width()
     assert sheet.height() < window.height()
     sheet.close()
@@ -159,7 +160,7 @@ def test_closing_saves_what_was_pressed_and_gives_up_what_need_not_be_done(qtbot
         done.append(n)
 
     for n in range(200):
-        ws.in_background(lambda n=n: slowly(n), lambda _r: None)  # type: ignore[misc]
+        ws.in_background("words", lambda n=n: slowly(n), lambda _r: None)  # type: ignore[misc]
     for _ in range(9):
         qtbot.keyClick(window, Qt.Key.Key_Period)
     qtbot.keyClick(window, Qt.Key.Key_C)
@@ -169,5 +170,5 @@ def test_closing_saves_what_was_pressed_and_gives_up_what_need_not_be_done(qtbot
     assert len(done) < 4
     assert path is not None
     with Project(path) as project:
-        assert project.entry(number).short.captions_on is False
+        assert project.entry(number).short.captions.shown is False
         assert project.entry(number).undo == "Hide captions"

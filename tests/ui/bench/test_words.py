@@ -19,9 +19,7 @@ from standtall.model.corrections import Term
 from standtall.model.transcript import Transcript
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.export import ExportSheet
-from tests.ui.test_desk import WAIT, edited, window, word_point
-
-__all__ = ["window"]
+from tests.ui.driving import WAIT, edited, word_point
 
 
 def said(window: MainWindow) -> Transcript:
@@ -84,7 +82,7 @@ def test_doubts_are_walked_and_accepted_one_key_each(qtbot: QtBot, window: MainW
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_A))
     assert said(window).words[seen[-1]].confidence == 1.0
     assert window.workspace.selection.words.start == doubts[doubts.index(seen[-1]) + 1]
-    assert f"{len(doubts) - 1} of" in window.bench.sheet._doubts.text()
+    assert f"{len(doubts) - 1} of" in window.bench.inspector.chosen._doubts.text()
     qtbot.keyClick(window, Qt.Key.Key_D, Qt.KeyboardModifier.ShiftModifier)
     assert window.workspace.selection.words.start == seen[-2]
 
@@ -100,7 +98,8 @@ def test_words_are_merged_moved_and_marked_by_keys(qtbot: QtBot, window: MainWin
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_N))
     assert said(window).words[1].kind == "unspoken"
     lines = window.workspace.opened.composition.lines  # type: ignore[union-attr]
-    assert all(w.index != 1 for line in lines for w in line.words), "what is not spoken is not shown"
+    gone = said(window).words[1].id
+    assert all(w.said.id != gone for line in lines for w in line.words), "what is not spoken is not shown"
 
 
 def test_search_marks_every_hit_and_walks_them(qtbot: QtBot, window: MainWindow) -> None:
@@ -124,8 +123,8 @@ def test_search_marks_every_hit_and_walks_them(qtbot: QtBot, window: MainWindow)
 
 
 def test_find_and_replace_and_the_word_list_mend_everywhere_at_once(qtbot: QtBot, window: MainWindow) -> None:
-    sheet = window.bench.sheet
-    window.bench.show_side(3)
+    sheet = window.bench.inspector.transcript
+    window.bench.inspector.show_side("transcript")
     sheet._find.setText("soil")
     count = sum(w.bare == "soil" for w in said(window).words)
     assert sheet._found.text() == f"{count} times"
@@ -146,7 +145,7 @@ def test_find_and_replace_and_the_word_list_mend_everywhere_at_once(qtbot: QtBot
 
 
 def test_speakers_are_named_joined_and_given_words(qtbot: QtBot, window: MainWindow) -> None:
-    sheet = window.bench.sheet
+    sheet = window.bench.inspector.transcript
     name = sheet._speakers.itemAtPosition(2, 1).widget()
     name.setText("Odile")  # type: ignore[attr-defined]
     edited(qtbot, window, lambda: name.editingFinished.emit())  # type: ignore[attr-defined]
@@ -165,7 +164,7 @@ def test_speakers_are_named_joined_and_given_words(qtbot: QtBot, window: MainWin
 def test_the_offset_moves_captions_and_not_words(qtbot: QtBot, window: MainWindow) -> None:
     words = said(window).words
     before = window.workspace.opened.composition.lines[1]  # type: ignore[union-attr]
-    sheet = window.bench.sheet
+    sheet = window.bench.inspector.captions
     sheet._offset.setValue(20)
     edited(qtbot, window, sheet._set_offset)
     assert window.workspace.opened.composition.lines[1].start == before.start + 9_600  # type: ignore[union-attr]
@@ -262,8 +261,8 @@ def test_two_people_taken_for_one_are_parted_by_voice(qtbot: QtBot, window: Main
 def test_a_second_language_is_typed_beside_the_words_and_captions_follow(
     qtbot: QtBot, window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
 ) -> None:
-    qtbot.keyClick(window, Qt.Key.Key_F7)
-    second = window.bench.second
+    qtbot.keyClick(window, Qt.Key.Key_F9)
+    second = window.bench.inspector.translation
     assert second.isVisible()
     second.language.setCurrentIndex(second.language.findData("de"))
     edited(qtbot, window, lambda: second.language.activated.emit(second.language.currentIndex()))
@@ -292,9 +291,9 @@ def test_a_second_language_is_typed_beside_the_words_and_captions_follow(
 
 def test_an_edge_of_a_word_is_dragged_along_its_sound(qtbot: QtBot, window: MainWindow) -> None:
     before = said(window).words
-    window.bench.show_side(0)
+    window.bench.inspector.show_side("chosen")
     window.workspace.selection.select(range(40, 41))
-    edges = window.bench.inspector.edges
+    edges = window.bench.inspector.chosen.edges
     assert edges.isVisible()
     high = edges.height() // 2
     at = QPoint(round(edges.x_of(before[40].end)), high)
@@ -315,7 +314,7 @@ def test_an_edge_of_a_word_is_dragged_along_its_sound(qtbot: QtBot, window: Main
 
 
 def test_a_word_of_the_user_holds_in_every_project(qtbot: QtBot, window: MainWindow) -> None:
-    sheet, ws = window.bench.sheet, window.workspace
+    sheet, ws = window.bench.inspector.transcript, window.workspace
     with qtbot.waitSignal(ws.word_lists.changed, timeout=WAIT):
         ws.word_lists.keep((Term("Odile", ("Odeal",)), Term("Ketterby", ("Caterby",))), ())
     (box,) = [b for b in sheet.findChildren(QCheckBox) if b.toolTip().startswith("Odile holds")]

@@ -1,0 +1,49 @@
+"""The real window with the demo open on the Bench."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from pathlib import Path
+
+import pytest
+from PySide6.QtWidgets import QApplication
+from pytestqt.qtbot import QtBot
+
+from standtall.ui.app.application import dressed, open_files
+from standtall.ui.app.window import MainWindow
+from standtall.ui.footage import preview_copies as previews
+from standtall.ui.widgets import theme
+from tests.ui.driving import WAIT
+
+
+class Idle:
+    """Stands in for a job that is never done."""
+
+    def __init__(self, arguments: list[str], _listener: object) -> None:
+        self.arguments = arguments
+
+    def start(self) -> None:
+        return
+
+    cancel = start
+
+    def wait(self, _seconds: float) -> bool:
+        return True
+
+
+@pytest.fixture
+def window(qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: pytest.MonkeyPatch) -> Iterator[MainWindow]:
+    """The demo open on the Bench; no copies for moving about are made."""
+    monkeypatch.setattr(previews, "Job", Idle)
+    monkeypatch.setattr(MainWindow, "_may_end", lambda _self: True)  # nobody is there to answer
+    dressed(["test"])
+    theme.apply(qapp, theme.LIGHT)
+    made = MainWindow()
+    qtbot.addWidget(made)
+    made.resize(1280, 800)  # the screen of tests is smaller
+    made.show()
+    with qtbot.waitSignal(made.player.shown, timeout=WAIT):
+        open_files(made, [], demo=True)
+    qtbot.waitUntil(lambda: made.place == "bench", timeout=WAIT)
+    yield made
+    made.end()

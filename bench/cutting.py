@@ -33,7 +33,7 @@ def run() -> Iterator[Row]:
     source, analysis = demo()
     said = [(str(text), start, end) for line in truth()["lines"] for text, start, end in line["words"]]
     yield from _clipped(analysis, said)
-    yield from _joins(lambda a, b: sound_of(source, MIX_RATE, 2, a, b), analysis)
+    yield from _joins(lambda _source, a, b: sound_of(source, MIX_RATE, 2, a, b), analysis)
     yield from _found(analysis, said)
 
 
@@ -72,10 +72,10 @@ def _click(read: Reader, length: int, rng: np.random.Generator) -> float:
         a, b = sorted(int(v) for v in rng.integers(2 * span, length - 2 * span, 2))
         if b - a < 2 * span:
             continue
-        mix = joined((Segment(KEY, a - span, a), Segment(KEY, b, b + span)), read)
+        mix = joined((Segment("key", a - span, a), Segment("key", b, b + span)), read)
         heard, before, after = (
             np.abs(signal.fftconvolve(sound[0], high, "same"))
-            for sound in (mix, read(a - span, a + span), read(b - span, b + span))
+            for sound in (mix, read("key", a - span, a + span), read("key", b - span, b + span))
         )
         own = max(part[span - near : span + near].max() for part in (before, after))
         worst = max(worst, float(heard[span - 480 : span + 480].max() - own))

@@ -17,22 +17,24 @@ from bench.row import Row
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting import words
 from standtall.framing.camera import plan
+from standtall.library.channels import channels
 from standtall.library.project import Entry, Project
 from standtall.model import corrections
 from standtall.model.analysis import Analysis
+from standtall.model.cut import Segment
 from standtall.model.people import FaceSample, People, Shot, Talk, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
-from standtall.model.cut import Segment
 from standtall.model.transcript import Speaker, Transcript
 from standtall.model.words import Word
+from standtall.session.composing import footage_for, worked_out
 from standtall.session.told import Found
 from standtall.speech.word_index import WordIndex
 from standtall.ui.app.application import dressed
 from standtall.ui.bench.place import Bench
 from standtall.ui.bench.transcript.page import TranscriptPage
-from standtall.ui.state.rows import Page
 from standtall.ui.state.opened import Opened
+from standtall.ui.state.rows import Pages
 from standtall.ui.state.workspace import Workspace
 
 HOURS = 4
@@ -68,8 +70,8 @@ def run() -> Iterator[Row]:
     talk = long_talk()
     length = talk.words[-1].end + TICKS_PER_SECOND
     yield Row("words in four hours", len(talk.words), "count")
-    opening = median_ms(lambda: (Page(talk.words, length, False), WordIndex(talk.words)))
-    yield Row("opening a transcript of 4 h in the script", opening, "ms", "<= 300")
+    opening = median_ms(lambda: (Pages(talk.words, length), WordIndex(talk.words)))
+    yield Row("opening a transcript of 4 h", opening, "ms", "<= 300")
     index = WordIndex(talk.words)
     common, rare = talk.words[0].bare, talk.words[777].bare
     for name, query, loose in (("a word", common, False), ("a phrase", f"{common} {rare}", False), ("loosely", rare, True)):
@@ -112,12 +114,25 @@ def scrolling(talk: Transcript, length: int) -> Iterator[Row]:
     short = Short.of("a", (Segment(KEY, 0, 60 * TICKS_PER_SECOND),))
     workspace = Workspace()
     try:
-        composition = composed(short, source, analysis)
+        composition = worked_out(short, footage_for(short, source, analysis))
         camera = plan(short, source, people, everywhere=True)
-        page, index = Page(talk.words, length, False), WordIndex(talk.words)
+        pages, index = Pages(talk.words, length), WordIndex(talk.words)
+        page = pages.elastic
         found = Found(analysis, talk)
         workspace.opened = Opened(
-            source, found, talk, analysis, Entry(1, short, None, None), composition, camera, page, index, None, 0, 0
+            source,
+            found,
+            talk,
+            analysis,
+            Entry(1, short, None, None),
+            composition,
+            channels()[0],
+            camera,
+            pages,
+            index,
+            None,
+            0,
+            0,
         )
         view = TranscriptPage(workspace)
         view.resize(640, 720)
@@ -149,7 +164,7 @@ def striking(workspace: Workspace, application: QApplication) -> Iterator[Row]:
     whole = Bench(workspace)
     whole.resize(820, 790)
     whole.show()
-    view = whole.script
+    view = whole.page
     arrived: list[bool] = []
     workspace.composition_changed.connect(lambda: arrived.append(True))
     with tempfile.TemporaryDirectory() as folder:
@@ -159,11 +174,11 @@ def striking(workspace: Workspace, application: QApplication) -> Iterator[Row]:
         _until(application, lambda: workspace.project_path is not None)
         workspace.with_project(lambda project: project.add_short(before.entry.short))
         for name, length, side in (
-            ("90 s", 90 * TICKS_PER_SECOND, 0),
-            ("90 s, beside the removals sheet", 90 * TICKS_PER_SECOND, 2),
-            ("an hour", 3600 * TICKS_PER_SECOND, 0),
+            ("90 s", 90 * TICKS_PER_SECOND, "chosen"),
+            ("90 s, beside the removals sheet", 90 * TICKS_PER_SECOND, "tighten"),
+            ("an hour", 3600 * TICKS_PER_SECOND, "chosen"),
         ):
-            whole.show_side(side)
+            whole.inspector.show_side(side)
             workspace.opened = replace(before, project=workspace.generation)
             short = Short.of("a", (Segment(KEY, 0, length),))
             arrived.clear()

@@ -10,8 +10,8 @@ from bench.row import Row
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.camera import plan
-from standtall.model.short import Short
 from standtall.model.cut import Segment
+from standtall.model.short import Short
 
 
 def run() -> Iterator[Row]:

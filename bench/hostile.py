@@ -111,9 +111,9 @@ def good_project(path: Path) -> None:
     from standtall.model import corrections, edits
     from standtall.model.brief import Brief
     from standtall.model.corrections import Term
+    from standtall.model.cut import Segment
     from standtall.model.short import Short
     from standtall.model.source import Source
-    from standtall.model.cut import Segment
     from standtall.model.transcript import Speaker, Transcript
     from standtall.model.words import Word
 

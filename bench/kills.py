@@ -102,7 +102,7 @@ def windows(dice: random.Random) -> tuple[int, int]:
                 entry = project.entry(int(number))
                 step = int(entry.short.name.split()[-1]) if entry.short.name.startswith("name ") else 0
                 said = int(name.split()[-1]) if name.startswith("name ") else 0
-                kept = project.transcripts.find(entry.short.source_key)
+                kept = project.transcripts.find(entry.short.main_source)
                 found = sum(w.text == "Kept" for w in kept.words) if kept is not None else 0
                 lost += int(step < said) + int(found < int(words))
         lost += len(parts_in(home))

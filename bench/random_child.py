@@ -34,7 +34,7 @@ from standtall.ui.footage import preview_copies as previews
 from standtall.ui.preview import pane as tall
 from standtall.ui.widgets import theme
 
-THREADS = {"MainThread", "project_thread", "lanes", "footage", "player"}
+THREADS = {"MainThread", "project", "footage", "player"}
 KEYS = [Qt.Key(k) for k in (*range(0x41, 0x5B), *range(0x30, 0x3A), 0x20, 0x2C, 0x2E, 0x3C, 0x3E, 0x5B, 0x5D)] + [
     Qt.Key.Key_Return, Qt.Key.Key_Escape, Qt.Key.Key_Tab, Qt.Key.Key_Backtab, Qt.Key.Key_Delete, Qt.Key.Key_Backspace, Qt.Key.Key_Up,
     Qt.Key.Key_Down, Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Home, Qt.Key.Key_End, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown,
@@ -255,7 +255,7 @@ def inputs(seed: int, count: int) -> None:
     application.exec()
     answered: list[int] = []
     window.workspace.project_thread.do(lambda: 1, answered.append)
-    window.workspace.in_background(lambda: 1, answered.append)
+    window.workspace.in_background("words", lambda: 1, answered.append)
     until = time.monotonic() + 60
     while len(answered) < 2 and time.monotonic() < until:
         application.processEvents()
@@ -290,11 +290,18 @@ def memory(seconds: float) -> None:
         done = (time.monotonic() - began[0]) / seconds
         at = dice.randrange(5, len(ws.opened.analysis.words) - 5)
         ws.selection.select(range(at, at + 3))
-        inspector = window.bench.inspector
+        inspector = window.bench.inspector.chosen
         dice.choice(
-            [inspector.cut, inspector.bring_back, ws.undo, ws.redo, inspector.toggle_captions, window.bench.work.not_spoken]
+            [
+                inspector.cut,
+                inspector.bring_back,
+                ws.undo,
+                ws.redo,
+                window.bench.inspector.captions.toggle,
+                window.bench.work.not_spoken,
+            ]
         )()
-        window.bench.show_side(dice.randrange(5))
+        window.bench.inspector.show_side(dice.choice(["chosen", "pieces", "tighten", "transcript"]))
         if dice.random() < 0.3:
             ws.selection.seek(dice.randrange(ws.opened.source.length))
         if window.player.speed == 0:

@@ -18,7 +18,8 @@ from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.probe import probe
 from standtall.render.render import Quality, render
-from standtall.session.begin import Choice, short_of, worked_out
+from standtall.session.begin import Choice, short_of
+from standtall.session.composing import footage_for, worked_out
 
 ROUNDS = 3
 
@@ -35,7 +36,7 @@ def ours(out: str) -> float:
     source, analysis = demo()
     began = time.perf_counter()
     short = short_of(source, analysis, Choice(start=0, end=60 * TICKS_PER_SECOND))
-    render(composed(short, source, analysis), Path(out), Progress())
+    render(worked_out(short, footage_for(short, source, analysis)), Path(out), Progress())
     return time.perf_counter() - began
 
 

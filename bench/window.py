@@ -62,7 +62,7 @@ def begin():
     watch.start(2)
 def cut():
     window.workspace.selection.select(range(20, 24))
-    window.bench.inspector.cut()
+    window.bench.inspector.chosen.cut()
 def end():
     watch.stop()
     job.cancel()

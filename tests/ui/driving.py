@@ -29,5 +29,5 @@ def word_point(window: MainWindow, index: int) -> QPoint:
     page = script.page
     assert page is not None
     script.verticalScrollBar().setValue(int(page.rows[page.row_of(index)].top) - 200)
-    box = dict(script._places(page.row_of(index)))[index]
+    box = dict(script.words.places(page.row_of(index)))[index]
     return QPoint(int(box.center().x()), int(box.center().y()) - script.verticalScrollBar().value())

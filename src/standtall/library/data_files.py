@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
 from dataclasses import dataclass
 from pathlib import Path
 from typing import Final, Generic, Protocol, TypeVar
@@ -85,7 +84,3 @@ class DataFiles(Generic[T]):
                 raise ProjectError(f"it is called “{value.name[:40]}”, but the name of its file says “{path.stem[:40]}”.")
             self._kept[data] = value
         return self._kept[data]
-
-
-def by_name(values: Sequence[T], name: str) -> T | None:
-    return next((v for v in values if v.name == name), None)

@@ -37,13 +37,18 @@ def _clean(text: str) -> list[str]:
 
 
 def _named(transcript: Transcript, old: Sequence[Word], new: Iterable[Word]) -> tuple[Word, ...]:
-    """`new` words in place of `old` ones; those under an id that no old one has get one that is free."""
+    """`new` words in place of `old` ones, each under an id that no other word has: one that none of the old ones had, or that an
+    earlier new one has, is exchanged for one that is free."""
     put = tuple(new)
     mine = {w.id for w in old}
     if len({w.id for w in put}) == len(put) and all(w.id in mine for w in put):
         return put
-    fresh = iter(distinct((w for w in put if w.id not in mine), {w.id for w in transcript.words}))
-    return tuple(w if w.id in mine else next(fresh) for w in put)
+    keeps: list[bool] = []
+    for word in put:
+        keeps.append(word.id in mine)
+        mine.discard(word.id)
+    fresh = iter(distinct((w for w, k in zip(put, keeps, strict=True) if not k), {w.id for w in transcript.words}))
+    return tuple(w if k else next(fresh) for w, k in zip(put, keeps, strict=True))
 
 
 def _one(transcript: Transcript, chosen: range, new: Iterable[Word], label: str) -> Revision:

@@ -20,10 +20,10 @@ def distinct(words: Iterable[Word], taken: set[int]) -> tuple[Word, ...]:
     return tuple(out)
 
 
-def identified(old: Sequence[Word], new: Sequence[Word], taken: Iterable[int] = ()) -> tuple[Word, ...]:
-    """`new` words in place of `old` ones (both in time order), each under the id of the old word that it stands for: the first
-    old one, not yet stood for, with which it shares most time. A new word that shares time with none gets an id that is neither
-    among the old ones nor `taken`.
+def identified(old: Sequence[Word], new: Sequence[Word], taken: Iterable[int] = (), first: bool = False) -> tuple[Word, ...]:
+    """`new` words in place of `old` ones (both in time order), each under the id of the old word that it stands for: of those not
+    yet stood for the one with which it shares most time, or the `first` with which it shares any (so merged words are the first
+    of them). A new word that shares time with none gets an id that is neither among the old ones nor `taken`.
     """
     used: dict[int, int] = {}
     """Id by the number of the new word."""
@@ -36,6 +36,8 @@ def identified(old: Sequence[Word], new: Sequence[Word], taken: Iterable[int] = 
             time = min(word.end, old[i].end) - max(word.start, old[i].start)
             if time > shared:
                 best, shared = i, time
+                if first:
+                    break
         if best >= 0:
             used[number] = old[best].id
             free = best + 1

@@ -13,6 +13,7 @@ from standtall.base.errors import OutputError
 from standtall.base.files import written_whole
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.checks.files import cutaways_missing
 from standtall.compose.composition import Composition
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
@@ -54,10 +55,9 @@ def render(composition: Composition, out: Path, progress: Progress, quality: Qua
     both cases nothing is left under the final name that was not there before.
     """
     output, chosen = composition.short.output, quality or Quality()
-    if composition.missing:
-        name = Path(composition.missing[0]).name
+    for notice in cutaways_missing(composition):
         hint = "Bring it back, or remove the cutaways."
-        raise OutputError(f"{name}, a cutaway of this short, is not where it was.", hint)
+        raise OutputError(f"{notice.facts['name']}, a cutaway of this short, is not where it was.", hint)
     if out.is_dir():
         raise OutputError(f"{out} is a folder.", "Give the finished file another name.")
     with written_whole(out) as beside:

@@ -36,7 +36,7 @@ def on_disk(window: MainWindow) -> Transcript:
 
 
 def type_over(qtbot: QtBot, window: MainWindow, text: str) -> None:
-    field = window.bench.page._retyper
+    field = window.bench.page.retyping.field
     assert field is not None
     field.selectAll()
     qtbot.keyClicks(field, text)
@@ -62,11 +62,11 @@ def test_escape_gives_the_typing_up_and_letters_are_not_taken_for_keys(qtbot: Qt
     before, short = said(window), window.workspace.opened.entry.short  # type: ignore[union-attr]
     window.workspace.selection.select(range(6, 8))
     qtbot.keyClick(window, Qt.Key.Key_T)
-    field = window.bench.page._retyper
+    field = window.bench.page.retyping.field
     assert field is not None
     qtbot.keyClicks(field, "b c o i ")  # keys of the window, were it not for the field
     qtbot.keyClick(field, Qt.Key.Key_Escape)
-    assert window.bench.page._retyper is None
+    assert window.bench.page.retyping.field is None
     assert said(window) is before
     assert window.workspace.opened.entry.short is short  # type: ignore[union-attr]
 

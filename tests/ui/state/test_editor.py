@@ -98,7 +98,7 @@ def test_enter_in_a_retype_field_after_undo_took_the_word(qtbot: QtBot, window: 
     edited(qtbot, window, lambda: ws.revise(lambda t: corrections.split(t, 9)))
     ws.selection.select(range(10, 11))
     window.bench.page.retype()
-    field = window.bench.page._retyper
+    field = window.bench.page.retyping.field
     assert isinstance(field, Field)
     edited(qtbot, window, ws.undo)
     whole = words_of(window)

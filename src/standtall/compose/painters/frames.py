@@ -52,8 +52,6 @@ class FramePainter:
         self._painters: dict[type, Painter] = {kind: make(width, height) for kind, make in PAINTERS.items()}
         self._canvas: Planes | None = None
         self._last: list[_Painted] = []
-        self.painted_layers = 0
-        """Counts the layers that were painted."""
 
     def paint(self, frame: Frame) -> Planes:
         """The frame as planes that must not be written to. Raises `MediaError` for a picture that cannot be read."""
@@ -104,7 +102,6 @@ class FramePainter:
         box = painter.box(layer)
         under = None if painter.covers(layer) else _taken(canvas, box)
         painter.paint(layer, picture, canvas)
-        self.painted_layers += 1
         return _Painted(layer, picture, box, under)
 
 

@@ -56,7 +56,7 @@ def revision_2(data: object, words: list[Word]) -> Revision:
         if len(old) == len(change.new):
             new = tuple(replace(w, id=was.id) for was, w in zip(old, change.new, strict=True))
         else:
-            new = identified(old, change.new, {w.id for w in words})
+            new = identified(old, change.new, {w.id for w in words}, first=True)
         changes.append(Change(change.at, old, new))
         words[change.at : change.at + len(old)] = new
     return replace(made, changes=tuple(changes))

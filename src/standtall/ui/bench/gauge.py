@@ -13,6 +13,7 @@ from standtall.checks.length import too_long
 from standtall.model import edits
 from standtall.model.channel import Channel
 from standtall.ui.bench.new_channel import NewChannelSheet
+from standtall.ui.bench.notices import sentence
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
@@ -65,7 +66,7 @@ class LengthGauge(QToolButton):
             told = f"{clock(short.length, True)} of at most {clock(channel.longest)} for {channel.title}"
             notice = too_long(short, channel)
             if notice is not None:
-                told += f": {clock(int(notice.facts['over']), True)} too long, cut some words"
+                told += f". {sentence(notice)}"
             self.setToolTip(f"{told}\nThe thin line shows what of the footage is used. Click to choose another channel.")
             self.setAccessibleDescription(told)
         self.update()

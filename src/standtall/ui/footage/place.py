@@ -24,7 +24,6 @@ from standtall.media.reader import PictureReader
 from standtall.model.edits import count_of
 from standtall.model.source import Source
 from standtall.session.analyse import known, part_of
-from standtall.ui.widgets.notification import notify
 from standtall.ui.footage.brief import BriefSheet
 from standtall.ui.footage.card import SourceCard, told_of
 from standtall.ui.footage.fetching import FetchRow
@@ -33,6 +32,7 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.threads.dispatcher import Worker
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.images import wide_at
+from standtall.ui.widgets.notification import notify
 from standtall.ui.widgets.place import Place
 
 

@@ -26,11 +26,13 @@ from standtall.ui.moments.card import MomentCard
 from standtall.ui.moments.chapters import ChaptersSheet
 from standtall.ui.moments.clips import ClipsSheet
 from standtall.ui.moments.strip import SourceStrip
+from standtall.ui.moments.wording import nothing_found
 from standtall.ui.state.editor import Present
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.images import wide_at
+from standtall.ui.widgets.layouts import empty
 from standtall.ui.widgets.place import Place
 
 Span = tuple[int, int]
@@ -101,7 +103,8 @@ class MomentsPlace(QWidget):
         row.addWidget(title)
         row.addStretch(1)
         self._chapters = button("Chapters…", "What the footage is about, part by part, to be written out", self.show_chapters)
-        self._clips = button("Trace finished clips…", "Find where finished clips come from in this footage, by their sound", self.show_clips)
+        tip = "Find where finished clips come from in this footage, by their sound"
+        self._clips = button("Trace finished clips…", tip, self.show_clips)
         self._make_all = button("Make shorts from kept", "Make a short of each proposal that you kept", self.make_kept)
         for one in (self._chapters, self._clips, self._make_all):
             row.addWidget(one)
@@ -267,28 +270,15 @@ class MomentsPlace(QWidget):
         elif not opened.analysis.words:
             self._show((), "Nobody says a word in this footage, so nothing can be proposed. Choose a part on the Bench by time.")
         else:
-            self._show((), self._nothing(opened))
-
-    def _nothing(self, opened: Opened) -> str:
-        """Why nothing was found, and the nearest thing that can be done."""
-        if self.speaker.currentData() is not None:
-            return f"{self.speaker.currentText()} does not speak that long alone. Ask for all speakers, or for shorter ones."
-        if self.part.currentData() is not None:
-            return "That part holds no whole sentences of this length. Ask for the whole footage, or for shorter ones."
-        total = sum(w.end - w.start for w in opened.analysis.words) // 48_000
-        if total < self.least.value():
-            return f"Only {total} s are spoken in all. Ask for shorter ones, from {max(3, total // 2)} s."
-        return f"No whole sentences last from {self.least.value()} to {self.most.value()} s. Ask for a wider range of lengths."
+            speaker = self.speaker.currentText() if self.speaker.currentData() is not None else ""
+            told = nothing_found(opened, speaker, self.part.currentData() is not None, self.least.value(), self.most.value())
+            self._show((), told)
 
     # showing
 
     def _show(self, moments: tuple[Moment, ...], told: str) -> None:
         self.moments = moments
-        while (item := self._list.takeAt(0)) is not None:
-            widget = item.widget()
-            if widget is not None:
-                widget.hide()
-                widget.deleteLater()
+        empty(self._list)
         self.cards = []
         opened = self.found_in
         for number, moment in enumerate(moments):

@@ -106,7 +106,7 @@ class Editor(QObject):
         super().__init__(parent)
         self.dispatcher = Dispatcher(self)
         self.dispatcher.failed.connect(self._fail)
-        self.project_thread = Worker("project_thread", self.dispatcher, behind=0)
+        self.project_thread = Worker("project", self.dispatcher, behind=0)
         self.cache = AnalysisCache(left_out=lambda text: self.dispatcher.send(lambda: self.said.emit(text, "error")))
         self.closing = Progress()
         self.opened: Opened | None = None

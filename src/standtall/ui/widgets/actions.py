@@ -7,9 +7,7 @@ from dataclasses import dataclass
 from typing import Literal
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QPushButton, QToolButton
-
-from standtall.ui.widgets import theme
+from PySide6.QtWidgets import QPushButton
 
 Where = Literal["anywhere", "ground", "place"]
 """In every place, also inside controls; in every place where the page or a picture has the focus; the same in its own place
@@ -39,18 +37,6 @@ def button_of(action: Action, style: str = "") -> QPushButton:
     made.setObjectName(style)
     made.setFocusPolicy(Qt.FocusPolicy.TabFocus)  # a click leaves the focus where the keys of the place work
     made.setToolTip(action.tip)
-    made.clicked.connect(lambda _checked=False: action.does())
-    return made
-
-
-def tool_of(action: Action, drawing: str) -> QToolButton:
-    """A button with one of our drawings instead of a text."""
-    made = QToolButton()
-    made.setObjectName("plain")
-    theme.draw(made, drawing)
-    made.setToolTip(action.tip)
-    made.setAccessibleName(action.text)
-    made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
     made.clicked.connect(lambda _checked=False: action.does())
     return made
 

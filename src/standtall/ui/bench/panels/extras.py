@@ -6,9 +6,11 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QLabel
 
+from standtall.checks.files import cutaways_missing
 from standtall.cutting import montage
 from standtall.model import edits
 from standtall.session.composing import pictures_in
+from standtall.ui.bench.notices import sentence
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import button
@@ -71,11 +73,11 @@ class ExtrasPanel(Panel):
         self.inner.setEnabled(opened is not None)
         if opened is None:
             return
-        cutaways, gone = opened.entry.short.extras.cutaways, opened.composition.missing
+        cutaways, gone = opened.entry.short.extras.cutaways, cutaways_missing(opened.composition)
         files = {Path(c.path).name for c in cutaways}
         told = "Footage or stills to show instead of the speaker, while the sound goes on."
         if gone:
-            told = f"{Path(gone[0]).name} is not where it was: bring it back, or remove the cutaways."
+            told = f"{sentence(gone[0])}."
         elif files:
             told = f"{edits.count_of(len(files), 'file')} shown: {', '.join(sorted(files))}"
         self._told.setText(told)

@@ -4,23 +4,24 @@ from __future__ import annotations
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, Qt, Signal
+from PySide6.QtCore import QPointF, QRect, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QAbstractScrollArea, QWidget
 
 from standtall.base.time import clock
 from standtall.cutting.words import kept_words
-from standtall.model import corrections, edits
+from standtall.model import edits
 from standtall.model.cut import Segment
-from standtall.model.words import NOBODY, Word, word_at, words_within
+from standtall.model.words import word_at, words_within
 from standtall.ui.bench.transcript import grips
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_extras, paint_picture_lane, paint_time_lane
 from standtall.ui.bench.transcript.overview import OverviewBar
+from standtall.ui.bench.transcript.retyping import Retyping
+from standtall.ui.bench.transcript.words import Column, PageWords
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.rows import ROW, Page
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
-from standtall.ui.widgets.fields import Field
 
 TIME_W, EXTRAS_W = 50, 36
 LANE_LEAST, WORDS_W = 76, 236
@@ -44,9 +45,9 @@ class TranscriptPage(QAbstractScrollArea):
         """Whether all seconds are as high as each other."""
         self.setVerticalScrollBar(OverviewBar(workspace, lambda: self.page))
         self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOn)
-        self._retyper: Field | None = None
+        self.words = PageWords(workspace, lambda: self.page, lambda: Column(self._words_x(), self._right()))
+        self.retyping = Retyping(workspace, self, self.viewport())
         self.viewport().setMouseTracking(True)
-        self._kept: set[int] = set()
         self._grips: list[grips.Grip] = []
         self._held: grips.Grip | None = None
         self._held_in: Opened | None = None
@@ -56,9 +57,6 @@ class TranscriptPage(QAbstractScrollArea):
         self._last_playhead = 0
         self._shown_page: Page | None = None
         self._ground: QPixmap | None = None
-        self._placed: dict[int, list[tuple[int, QRectF]]] = {}
-        self._placed_on: Page | None = None
-        self._advances: dict[str, float] = {}
         self._level: tuple[tuple[float, ...], NDArray[np.float32]] = ((), np.zeros(0, np.float32))
         workspace.opened_changed.connect(self._reopened)
         workspace.composition_changed.connect(self._edited)
@@ -96,38 +94,6 @@ class TranscriptPage(QAbstractScrollArea):
         """Where the words end and the extras begin."""
         return float(self.viewport().width() - EXTRAS_W)
 
-    def _font(self) -> QFont:
-        font = QFont("Inter")
-        font.setPixelSize(theme.PAGE)
-        return font
-
-    def _places(self, number: int) -> list[tuple[int, QRectF]]:
-        """Word boxes of a row in page coordinates."""
-        page, opened = self.page, self._ws.opened
-        if page is None or opened is None:
-            return []
-        if self._placed_on is not page:
-            self._placed_on, self._placed = page, {}
-        if number in self._placed:
-            return self._placed[number]
-        row = page.rows[number]
-        x = self._words_x() + 18
-        space = self._advance(" ")
-        out: list[tuple[int, QRectF]] = []
-        for word in opened.analysis.words[row.first : row.last + 1]:
-            w = self._advance(_shown(word))
-            out.append((row.first + len(out), QRectF(x, row.top, w, ROW)))
-            x += w + space
-        self._placed[number] = out
-        return out
-
-    def _advance(self, text: str) -> float:
-        """Width of a text in pixels; talk says the same words again and again."""
-        known = self._advances.get(text)
-        if known is None:
-            known = self._advances[text] = QFontMetricsF(self._font()).horizontalAdvance(text)
-        return known
-
     def _level_db(self, opened: Opened) -> NDArray[np.float32]:
         if self._level[0] is not opened.analysis.level_db:
             self._level = opened.analysis.level_db, np.array(opened.analysis.level_db, np.float32)
@@ -142,7 +108,7 @@ class TranscriptPage(QAbstractScrollArea):
         if not rows:
             return None
         number = min(rows, key=lambda n: abs(page.rows[n].top + ROW / 2 - y))
-        return min(self._places(number), key=lambda p: max(0.0, p[1].left() - x, x - p[1].right()))[0]
+        return min(self.words.places(number), key=lambda p: max(0.0, p[1].left() - x, x - p[1].right()))[0]
 
     # changes
 
@@ -157,7 +123,7 @@ class TranscriptPage(QAbstractScrollArea):
         if self.page is not None and self.page is not self._shown_page:
             self._shown_page = self.page
             self._scroll_range()
-        self._kept = set(kept_words(opened.entry.short, opened.analysis)) if opened else set()
+        self.words.kept = set(kept_words(opened.entry.short, opened.analysis)) if opened else set()
         self._grips = grips.grips(opened, self.page) if opened and self.page else []
         self.refresh()
 
@@ -170,7 +136,8 @@ class TranscriptPage(QAbstractScrollArea):
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
-        self._ground, self._placed = None, {}
+        self._ground = None
+        self.words.forget_places()
         self._scroll_range()
         self.laid_out.emit(int(self._lane().w))
 
@@ -204,7 +171,7 @@ class TranscriptPage(QAbstractScrollArea):
         lane = self._lane()
         if opened is None or page is None:
             painter.setPen(QColor(look.pale_ink))
-            painter.setFont(self._font())
+            painter.setFont(self.words.font())
             painter.drawText(self.viewport().rect(), Qt.AlignmentFlag.AlignCenter,
                              "Add footage in the Footage place.\nIts words will stand here.")  # fmt: skip
             return
@@ -213,7 +180,7 @@ class TranscriptPage(QAbstractScrollArea):
             self._ground = self._painted(opened, page, lane, top)
         painter.drawPixmap(0, 0, self._ground)
         painter.translate(0, -top)
-        self._paint_now(painter, opened, page)
+        self.words.paint_now(painter, opened, page)
         y = page.y(self._ws.selection.playhead)
         painter.setPen(QPen(QColor(theme.NOW), 2))
         inside = any(page.rows[n].top + 2 < y < page.rows[n].top + ROW - 2 for n in page.visible(y - ROW, y + ROW))
@@ -225,7 +192,7 @@ class TranscriptPage(QAbstractScrollArea):
         painter.setPen(Qt.PenStyle.NoPen)
         painter.drawRoundedRect(QRectF(0, y - 9, TIME_W - 4, 18), 4, 4)
         painter.setPen(QColor(theme.ON_NOW))
-        font = self._font()
+        font = self.words.font()
         font.setPixelSize(12)
         font.setWeight(QFont.Weight.DemiBold)
         painter.setFont(font)
@@ -251,25 +218,10 @@ class TranscriptPage(QAbstractScrollArea):
         band = (self._band[0], self._band[2] - self._band[1]) if self._band else None
         paint_time_lane(painter, area, lane, self._level_db(opened), page)
         paint_picture_lane(painter, area, lane, self._ws, page, band)
-        self._paint_words(painter, area)
+        self.words.paint(painter, area)
+        grips.paint(painter, self._grips, self._words_x(), self._right(), area)
         paint_extras(painter, area, QRectF(wide - EXTRAS_W, area.top(), EXTRAS_W, area.height()), opened, page)
         painter.end()
-
-    def _paint_now(self, painter: QPainter, opened: Opened, page: Page) -> None:
-        """Light the word that is being said."""
-        words = opened.analysis.words
-        now = word_at(words, self._ws.selection.playhead)
-        if now is None or now in (self._ws.selection.words or range(0)):
-            return
-        box = dict(self._places(page.row_of(now))).get(now)
-        if box is None:
-            return
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(QColor(theme.NOW))
-        painter.drawRoundedRect(box.adjusted(-2, 3, 2, -3), 4, 4)
-        painter.setFont(self._font())
-        painter.setPen(QColor(theme.ON_NOW))
-        painter.drawText(box.adjusted(0, 0, 20, 0), Qt.AlignmentFlag.AlignVCenter, _shown(words[now]))
 
     def refresh(self) -> None:
         """Paint everything anew."""
@@ -287,79 +239,6 @@ class TranscriptPage(QAbstractScrollArea):
         top = self.verticalScrollBar().value() + (0 if dy > 0 else high + dy)
         self._paint_part(ground, opened, page, self._lane(), QRectF(0, top, wide, abs(dy)))
         self.viewport().update()
-
-    def _paint_words(self, painter: QPainter, area: QRectF) -> None:
-        opened, page = self._ws.opened, self.page
-        assert opened is not None and page is not None
-        look = theme.current()
-        words = opened.analysis.words
-        chosen = self._ws.selection.words or range(0)
-        inside = range(min(self._kept, default=0), max(self._kept, default=-1) + 1)
-        hits = {i: n for n, hit in enumerate(self._ws.search.hits) for i in hit}
-        kept, struck, outside, unspoken = self._hands(look)
-        down = (ROW + QFontMetricsF(kept[0]).ascent() - QFontMetricsF(kept[0]).descent()) / 2
-        dotted = QPen(QColor(theme.WARN), 1.6, Qt.PenStyle.DotLine)
-        for number in page.visible(area.top(), area.bottom()):
-            self._paint_speaker(painter, opened, page, number)
-            runs: list[tuple[tuple[QFont, QColor], float, list[str]]] = []
-            places = self._places(number)
-            for i, box in places:
-                word = words[i]
-                if i in hits:
-                    found = QColor(theme.NOW)
-                    found.setAlpha(150 if hits[i] == self._ws.search.hit else 70)
-                    painter.fillRect(box.adjusted(-2, 2, 3, -2), found)
-                if i in chosen:
-                    painter.fillRect(box.adjusted(-2, 2, 3, -2), QColor(look.chosen))
-                if word.kind == "unspoken":
-                    hand = unspoken
-                else:
-                    hand = kept if i in self._kept else (struck if i in inside else outside)
-                if runs and runs[-1][0] is hand:  # words that look alike are written in one go
-                    runs[-1][2].append(_shown(word))
-                else:
-                    runs.append((hand, box.left(), [_shown(word)]))
-            for (font, ink), x, texts in runs:
-                painter.setFont(font)
-                painter.setPen(ink)
-                painter.drawText(QPointF(x, page.rows[number].top + down), " ".join(texts))
-            painter.setPen(dotted)
-            doubts = [box for i, box in places if words[i].low_confidence]
-            painter.drawLines([QLineF(b.left(), b.bottom() - 4, b.right(), b.bottom() - 4) for b in doubts])
-        grips.paint(painter, self._grips, self._words_x(), self._right(), area)
-
-    def _hands(self, look: theme.Theme) -> tuple[tuple[QFont, QColor], ...]:
-        """Font and ink of words that are in the short, struck out of it, outside it, and not spoken."""
-        struck, unspoken = self._font(), self._font()
-        struck.setStrikeOut(True)
-        unspoken.setItalic(True)
-        pale = QColor(look.pale_ink)
-        return (self._font(), QColor(look.ink)), (struck, QColor(look.struck_ink)), (self._font(), pale), (unspoken, pale)
-
-    def _paint_speaker(self, painter: QPainter, opened: Opened, page: Page, number: int) -> None:
-        """The colour of who talks in a row, and the name where another one begins."""
-        words, row = opened.analysis.words, page.rows[number]
-        speaker = words[row.first].speaker
-        if not 0 <= speaker < len(opened.transcript.speakers):
-            return
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(theme.person_colour(self._ws.colour_number(speaker)).darker(118))
-        painter.drawRoundedRect(QRectF(self._words_x() + 6, row.top + 3, 4, ROW - 6), 2, 2)
-        if speaker != (words[row.first - 1].speaker if row.first else NOBODY):
-            self._paint_name(painter, number, opened.transcript.name_of(speaker))
-
-    def _paint_name(self, painter: QPainter, number: int, name: str) -> None:
-        """The speaker's name at the end of the row where it fits beside the words."""
-        font = self._font()
-        font.setPixelSize(12)
-        painter.setFont(font)
-        places = self._places(number)
-        right = self.viewport().width() - EXTRAS_W - 8
-        wide = painter.fontMetrics().horizontalAdvance(name)
-        if places and places[-1][1].right() + 12 < right - wide:
-            painter.setPen(QColor(theme.current().pale_ink))
-            place = QRectF(right - wide, places[0][1].top(), wide + 2, ROW)
-            painter.drawText(place, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, name)
 
     # mouse and keys
 
@@ -470,33 +349,12 @@ class TranscriptPage(QAbstractScrollArea):
             return
         number = page.row_of(chosen.start)
         self.ensure_row(number)
-        boxes = dict(self._places(number))
-        box = boxes[chosen.start]
-        self._stop_retyping()
-        field = Field("Retype the chosen words", parent=self.viewport())
-        field.setObjectName("retyper")
-        field.setText(" ".join(w.text for w in opened.analysis.words[chosen.start : chosen.stop]))
+        box = dict(self.words.places(number))[chosen.start]
+        text = " ".join(w.text for w in opened.analysis.words[chosen.start : chosen.stop])
         room = self.viewport().width() - EXTRAS_W - box.left() - 4
-        wide = min(room, max(110.0, QFontMetricsF(self._font()).horizontalAdvance(field.text()) + 44))
-        field.setGeometry(int(box.left()) - 8, int(box.top()) - self.verticalScrollBar().value() - 2, int(wide), ROW + 4)
-        field.selectAll()
-        field.returnPressed.connect(lambda: self._typed(chosen, field, opened))
-        field.given_up.connect(self._stop_retyping)
-        self._retyper = field
-        field.show()
-        field.setFocus(Qt.FocusReason.ShortcutFocusReason)
-
-    def _typed(self, chosen: range, field: Field, seen: Opened) -> None:
-        text = field.text()
-        self._stop_retyping()
-        self._ws.revise_words(chosen, lambda t, c: corrections.retype(t, c, text), seen)
-
-    def _stop_retyping(self) -> None:
-        if self._retyper is not None:
-            self._retyper.hide()
-            self._retyper.deleteLater()
-            self._retyper = None
-            self.setFocus()
+        wide = min(room, max(110.0, QFontMetricsF(self.words.font()).horizontalAdvance(text) + 44))
+        top = int(box.top()) - self.verticalScrollBar().value() - 2
+        self.retyping.begin(chosen, QRect(int(box.left()) - 8, top, int(wide), ROW + 4), opened)
 
     def ensure_row(self, number: int) -> None:
         """Scroll a row into view where it is not."""
@@ -539,8 +397,3 @@ class TranscriptPage(QAbstractScrollArea):
         else:
             self._ws.selection.select(None)
         self._ws.selection.seek(self._ws.opened.analysis.words[word].start)
-
-
-def _shown(word: Word) -> str:
-    """A word as the page shows it: in brackets where it was not spoken."""
-    return f"({word.text})" if word.kind == "unspoken" else word.text

@@ -2,23 +2,26 @@
 
 from __future__ import annotations
 
+import json
 from pathlib import Path
 
 import pytest
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.cli.main import parser
+from standtall.jobs.requests import AnalyseRequest, Asked
 from standtall.library.channels import channels
 from standtall.model.analysis import Analysis
 from standtall.model.brief import Brief
 from standtall.model.captions import FIRST_LOOK
 from standtall.model.channel import channel_named
+from standtall.model.codec import from_plain, to_plain
 from standtall.model.corrections import Term
 from standtall.model.cut import Segment
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.words import Word
-from standtall.session.analyse import Options, part_of
+from standtall.session.analyse import Options
 from standtall.session.begin import Choice, begun, short_of
 from standtall.session.finish import file_name
 
@@ -76,19 +79,13 @@ def test_a_short_begins_as_the_brief_says() -> None:
     ],
 )
 def test_the_window_and_its_job_name_the_part_alike(start: int, end: int) -> None:
-    """What the window knows is found under the name that the job gave it, also through the text of the command line."""
+    """What the window knows is found under the name that its job gives it, also after the request was written down and read."""
     brief = Brief(start=start, end=end)
-    part = part_of(SOURCE, brief)
-    given = (
-        [f"--part-from={part[0] / TICKS_PER_SECOND:.6f}", f"--part-to={part[1] / TICKS_PER_SECOND:.6f}"]
-        if part is not None
-        else []
-    )
-    chosen = parser().parse_args(["analyse", *given, "--", "a.mp4"])
-    job = Options(Brief(start=chosen.part_from, end=chosen.part_to))
-    window = Options.of(brief, ())
-    assert job.words_mark(SOURCE) == window.words_mark(SOURCE)
-    assert job.faces_mark(SOURCE) == window.faces_mark(SOURCE)
+    request = from_plain(Asked, json.loads(json.dumps(to_plain(Asked(AnalyseRequest(SOURCE, brief)))))).request
+    assert isinstance(request, AnalyseRequest)
+    job, window = Options(request.brief), Options.of(brief, ())
+    assert job.words_mark(request.source) == window.words_mark(SOURCE)
+    assert job.faces_mark(request.source) == window.faces_mark(SOURCE)
 
 
 def test_terms_and_names_that_begin_with_a_dash_are_no_options() -> None:

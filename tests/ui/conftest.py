@@ -11,30 +11,15 @@ from pytestqt.qtbot import QtBot
 
 from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
-from standtall.ui.footage import preview_copies as previews
+from standtall.ui.footage.preview_copies import PreviewCopies
 from standtall.ui.widgets import theme
 from tests.ui.driving import WAIT
-
-
-class Idle:
-    """Stands in for a job that is never done."""
-
-    def __init__(self, arguments: list[str], _listener: object) -> None:
-        self.arguments = arguments
-
-    def start(self) -> None:
-        return
-
-    cancel = start
-
-    def wait(self, _seconds: float) -> bool:
-        return True
 
 
 @pytest.fixture
 def window(qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: pytest.MonkeyPatch) -> Iterator[MainWindow]:
     """The demo open on the Bench; no copies for moving about are made."""
-    monkeypatch.setattr(previews, "Job", Idle)
+    monkeypatch.setattr(PreviewCopies, "want", lambda _self, _source: None)
     monkeypatch.setattr(MainWindow, "_may_end", lambda _self: True)  # nobody is there to answer
     dressed(["test"])
     theme.apply(qapp, theme.LIGHT)

@@ -7,11 +7,47 @@ from collections.abc import Callable
 from PySide6.QtCore import QPoint
 from pytestqt.qtbot import QtBot
 
+from standtall.jobs.events import Ended, Event
+from standtall.jobs.requests import Request
 from standtall.model.short import Short
 from standtall.ui.app.window import MainWindow
 
 WAIT = 90_000
 """Milliseconds: a busy machine is no fault of the code."""
+
+
+class Still:
+    """Stands in for the work of a request: it is begun and says nothing by itself."""
+
+    def __init__(self, request: Request, listener: Callable[[Event], None]) -> None:
+        self.request, self.listener = request, listener
+
+    def start(self) -> None:
+        return
+
+    def cancel(self) -> None:
+        self.listener(Ended("stopped"))
+
+
+class Work:
+    """All work that was begun, each with its request; `tell` lets it say something."""
+
+    def __init__(self, window: MainWindow) -> None:
+        self.window = window
+        self.begun: list[Still] = []
+        window.workspace.jobs.queue.backend = self._begin
+
+    def _begin(self, request: Request, listener: Callable[[Event], None]) -> Still:
+        self.begun.append(Still(request, listener))
+        return self.begun[-1]
+
+    def tell(self, qtbot: QtBot, number: int, *events: Event) -> None:
+        """Let the work with a number (-1 for the newest) say things, and wait until the window has heard them."""
+        for event in events:
+            with qtbot.waitSignal(
+                self.window.workspace.jobs.heard, timeout=WAIT, check_params_cb=lambda _n, _r, e, x=event: e == x
+            ):
+                self.begun[number].listener(event)
 
 
 def edited(qtbot: QtBot, window: MainWindow, does: Callable[[], object]) -> None:

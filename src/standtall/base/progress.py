@@ -31,6 +31,7 @@ class Progress:
     def __init__(self, listener: Listener | None = None, clock: Callable[[], float] = time.monotonic) -> None:
         self._listener = listener
         self._stop = threading.Event()
+        self._others: list[Progress] = []
         self._clock = clock
         self._lock = threading.Lock()
         self._stages: dict[str, tuple[float, float, float]] = {}
@@ -39,6 +40,14 @@ class Progress:
     def cancel(self) -> None:
         """Ask the work to stop at its next report; may be called from any thread or a signal handler."""
         self._stop.set()
+        for other in self._others:
+            other.cancel()
+
+    def also_cancels(self, other: Progress) -> None:
+        """Let a cancel of this stop another one, too."""
+        self._others.append(other)
+        if self._stop.is_set():
+            other.cancel()
 
     def check(self) -> None:
         """Raise `Cancelled` when the work should stop."""

@@ -6,19 +6,26 @@ import dataclasses
 import json
 import math
 import sys
+from collections.abc import Callable
 from typing import Any, TextIO
 
 from standtall.base.errors import StandTallError
 from standtall.base.progress import Step
+from standtall.jobs.events import Problem
 
 
-class Voice:
+class Reporter:
     """Says progress, results and errors; with `as_json` every line is an object with a `kind`."""
 
     def __init__(self, as_json: bool, out: TextIO | None = None, err: TextIO | None = None) -> None:
         self.as_json = as_json
         self._out, self._err = out or sys.stdout, err or sys.stderr
         self._on_line = False
+        self._tell: Callable[[Problem], None] | None = None
+
+    def tell_problems_to(self, tell: Callable[[Problem], None]) -> None:
+        """Let problems be told as events, instead of in words."""
+        self._tell = tell
 
     def _json(self, kind: str, values: dict[str, Any]) -> None:
         print(json.dumps({"kind": kind, **_finite(values)}), file=self._out, flush=True)
@@ -54,7 +61,9 @@ class Voice:
 
     def failure(self, error: StandTallError) -> None:
         self.end_line()
-        if self.as_json:
+        if self._tell is not None:
+            self._tell(Problem(error.message, error.hint, error.exit_code))
+        elif self.as_json:
             self._json("error", {"message": error.message, "hint": error.hint, "code": error.exit_code})
         else:
             print(f"stand-tall: {error}", file=self._err, flush=True)

@@ -1,49 +1,42 @@
-"""One job: the command line of this program in a process of its own, heard line by line.
+"""One job: a request carried out by this program in a process of its own, heard event by event.
 
-The window and a person in a terminal run the very same commands, so a crash or a kill of the work never takes the
+The window and a person in a terminal carry out the very same requests, so a crash or a kill of the work never takes the
 window with it, and the interface never waits for Python code in the work.
 """
 
 from __future__ import annotations
 
 import collections
+import json
 import os
 import subprocess
 import sys
 import threading
 import time
-from collections.abc import Callable, Iterable, Sequence
-from dataclasses import dataclass
-from typing import Any, Final, Literal
+from collections.abc import Callable, Iterable
+from typing import Final
 
-from standtall.base.errors import StandTallError
+from standtall.base.errors import ProjectError, StandTallError
 from standtall.base.log import log_file, note, told
 from standtall.base.priority import process_behind
 from standtall.base.reading import Unreadable, json_of
-
-State = Literal["waiting", "running", "done", "failed", "stopped"]
-
-
-@dataclass(frozen=True, slots=True)
-class Event:
-    """What a job says: `kind` is progress, stage, result, error, word or end; `values` as the command printed them."""
-
-    kind: str
-    values: dict[str, Any]
-
+from standtall.jobs.events import Ended, Event, Problem, State, Told
+from standtall.jobs.requests import Asked, Request
+from standtall.model.codec import from_plain, to_plain
 
 Listener = Callable[[Event], None]
 LONGEST_LINE: Final = 4_000_000
 MOST_LINES: Final = 60
 """Lines of what the work printed last that are kept for the log."""
+COMMAND: Final = ("-m", "standtall", "work")
 
 
 class Job:
-    """Runs `stand-tall ARGUMENTS --json`; the listener is called from the job's own thread, which also starts the process: the
-    caller never waits for it."""
+    """Runs a request; the listener is called from the job's own thread, which also starts the process: the caller never waits
+    for it."""
 
-    def __init__(self, arguments: Sequence[str], listener: Listener) -> None:
-        self._arguments = [arguments[0], "--json", *arguments[1:]]
+    def __init__(self, request: Request, listener: Listener) -> None:
+        self.request = request
         self._listener = listener
         self._process: subprocess.Popen[str] | None = None
         self._lock = threading.Lock()
@@ -56,7 +49,7 @@ class Job:
         self._thread.start()
 
     def cancel(self) -> None:
-        """Ask the work to stop; it cleans up after itself and says `end`."""
+        """Ask the work to stop; it cleans up after itself and says that it has ended."""
         with self._lock:
             self._asked_to_stop = True
             if self._process is not None and self._process.poll() is None:
@@ -83,24 +76,28 @@ class Job:
             problem = told(error, "The work was not done")
             self.kill()
             if self._process is not None:
-                self._process.communicate()  # closes what it spoke through
+                self._process.wait()
+                for pipe in (self._process.stdout, self._process.stderr):
+                    if pipe is not None:
+                        pipe.close()
             self.state = "failed"
-            self._listener(Event("error", {"message": problem.message, "hint": problem.hint}))
-            self._listener(Event("end", {"state": self.state}))
+            self._listener(Problem(problem.message, problem.hint, problem.exit_code))
+            self._listener(Ended(self.state))
 
     def _begun(self) -> subprocess.Popen[str] | None:
-        """The process, or None where it was to stop before it began."""
+        """The process with its request, or None where it was to stop before it began."""
         environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen"}
         with self._lock:
             if self._asked_to_stop:
                 return None
             try:
                 self._process = subprocess.Popen(
-                    [sys.executable, "-m", "standtall", *self._arguments],
+                    [sys.executable, *COMMAND],
+                    stdin=subprocess.PIPE,
                     stdout=subprocess.PIPE,
                     stderr=subprocess.PIPE,
-                    stdin=subprocess.DEVNULL,
                     text=True,
+                    encoding="utf-8",
                     errors="replace",
                     env=environment,
                 )
@@ -109,28 +106,37 @@ class Job:
                     f"The work could not be started: {error.strerror}.", "Close other programs, then try again."
                 ) from error
             process_behind(self._process.pid)
-            return self._process
+        self._hand_over(self._process)
+        return self._process
+
+    def _hand_over(self, process: subprocess.Popen[str]) -> None:
+        assert process.stdin is not None
+        try:
+            with process.stdin as given:
+                given.write(json.dumps(to_plain(Asked(self.request))))
+        except BrokenPipeError:
+            return  # it has died, which is told of when its last words are read
 
     def _listen(self) -> None:
         process = self._begun()
         if process is None:
             self.state = "stopped"
-            self._listener(Event("end", {"state": self.state}))
+            self._listener(Ended(self.state))
             return
         assert process.stdout is not None and process.stderr is not None
-        said_error = False
+        said_problem = False
         errors: collections.deque[str] = collections.deque(maxlen=MOST_LINES)
         drain = threading.Thread(target=lambda: errors.extend(process.stderr or ()), name="job-errors", daemon=True)
         drain.start()
         while line := process.stdout.readline(LONGEST_LINE):
             try:
-                values = json_of(line, LONGEST_LINE)
-                kind = str(values.pop("kind"))
-            except (Unreadable, KeyError, AttributeError, TypeError):
+                event = from_plain(Told, {"event": json_of(line, LONGEST_LINE)}).event
+            except (Unreadable, ProjectError):
                 continue  # libraries may print lines of their own
-            said_error = said_error or kind == "error"
-            if not (kind == "error" and self._asked_to_stop):
-                self._listener(Event(kind, values))
+            problem = isinstance(event, Problem)
+            said_problem = said_problem or problem
+            if not (problem and self._asked_to_stop) and not isinstance(event, Ended):
+                self._listener(event)
         code = process.wait()
         drain.join(2)
         process.stdout.close()
@@ -141,16 +147,16 @@ class Job:
             self.state = "done"
         else:
             self.state = "failed"
-            if not said_error:
-                note(f"{' '.join(self._arguments[:1])} ended with code {code}: {''.join(errors)}")
+            if not said_problem:
+                note(f"{self.request.kind} ended with code {code}: {''.join(errors)}")
                 message = f"The work ended unexpectedly (code {code})."
-                self._listener(Event("error", {"message": message, "hint": f"Try again; the log is {log_file()}."}))
-        self._listener(Event("end", {"state": self.state}))
+                self._listener(Problem(message, f"Try again; the log is {log_file()}."))
+        self._listener(Ended(self.state))
 
 
-def end_all(jobs: Iterable[Job | None], patience_s: float = 0.8) -> None:
+def end_all(jobs: Iterable[Job], patience_s: float = 0.8) -> None:
     """Ask jobs to stop, all at once, and end those that have not after `patience_s`."""
-    running = [job for job in jobs if job is not None]
+    running = list(jobs)
     for job in running:
         job.cancel()
     until = time.monotonic() + patience_s

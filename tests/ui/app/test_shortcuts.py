@@ -9,10 +9,12 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QMessageBox, QPushButton
 from pytestqt.qtbot import QtBot
 
+from standtall.base.folders import state_folder
 from standtall.base.progress import Progress
+from standtall.jobs.events import Ended
 from standtall.ui.app import shortcuts as keys_module
 from standtall.ui.app.window import MainWindow
-from tests.ui.driving import edited, short_of
+from tests.ui.driving import WAIT, Work, edited, short_of
 
 pytestmark = pytest.mark.fault
 CTRL = Qt.KeyboardModifier.ControlModifier
@@ -100,31 +102,14 @@ def test_the_sheet_of_keys_is_no_larger_than_the_window(qtbot: QtBot, window: Ma
 # closing
 
 
-class Slow:
-    """A job that never stops by itself."""
-
-    def __init__(self) -> None:
-        self.killed = False
-        self.state = "running"
-
-    def cancel(self) -> None:
-        return
-
-    def wait(self, seconds: float) -> bool:
-        time.sleep(min(seconds, 0.05) if self.killed else seconds)
-        return self.killed
-
-    def kill(self) -> None:
-        self.killed = True
-
-
 @pytest.mark.parametrize("answer", ["Stay here", "Stop and close"])
 def test_closing_asks_when_work_would_stop(
     qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch, answer: str
 ) -> None:
     monkeypatch.undo()
-    job = Slow()
-    window.preview_pane.rendering._job = job  # type: ignore[assignment]
+    work = Work(window)
+    window.preview_pane.rendering.start()
+    qtbot.waitUntil(lambda: len(work.begun) == 1, timeout=WAIT)
     asked: list[str] = []
 
     def answered(box: QMessageBox) -> int:
@@ -139,9 +124,9 @@ def test_closing_asks_when_work_would_stop(
     assert "being rendered" in asked[0]
     assert window.isVisible() is (answer == "Stay here")
     if answer == "Stay here":
-        job.state = "done"
+        work.tell(qtbot, 0, Ended("done"))
     else:
-        assert job.killed
+        assert not list((state_folder() / "queue").glob("*.json")), "what the person stopped is not gone on with"
         assert took < 2.5
 
 

@@ -14,7 +14,6 @@ from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting.cut_points import CLOSE
-from standtall.jobs.process import Job
 from standtall.library.project import Project
 from standtall.media.probe import probe
 from standtall.model.framing import PersonTarget
@@ -189,12 +188,6 @@ def test_footage_is_added_analysed_and_opened(
     captions.write_text("1\n00:00:00,200 --> 00:00:01,800\nSome made up words.\n")
     clip = make_clip(tmp_path / "mine.mp4", sound=tone(2.0))
     monkeypatch.setattr(window.workspace, "options_of", lambda _source: Options(captions=captions))
-    real = Job.__init__
-
-    def with_captions(self: Job, arguments: list[str], listener: object) -> None:
-        real(self, [arguments[0], f"--captions={captions}", *arguments[1:]], listener)  # type: ignore[arg-type]
-
-    monkeypatch.setattr(Job, "__init__", with_captions)
     bad = tmp_path / "bad.mp4"
     bad.write_bytes(b"no movie")
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda _t, kind: kind == "error"):

@@ -11,8 +11,8 @@ from PySide6.QtCore import QPoint, Qt
 from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.cli.main import parser
-from standtall.jobs.process import Event
+from standtall.jobs.events import Ended, Fetched, Heard, Problem, Progressed, Received, StageDone
+from standtall.jobs.requests import AnalyseRequest, FetchRequest
 from standtall.library.project import Project
 from standtall.media.probe import probe
 from standtall.model import corrections
@@ -22,38 +22,16 @@ from standtall.model.words import Word
 from standtall.session import analyse as stages
 from standtall.session.analyse import Options
 from standtall.ui.app.window import MainWindow
-from standtall.ui.footage import fetching, place
 from standtall.ui.footage.card import warnings_of
 from standtall.ui.widgets import notification as desktop
 from tests.conftest import make_clip, tone
-from tests.ui.driving import WAIT, edited
-
-
-class Still:
-    """Stands in for a job that was started and says nothing by itself."""
-
-    made: list[Still] = []  # noqa: RUF012
-
-    def __init__(self, arguments: list[str], listener: object) -> None:
-        self.arguments, self.listener = arguments, listener
-        Still.made.append(self)
-
-    def start(self) -> None:
-        return
-
-    def cancel(self) -> None:
-        return
-
-    def wait(self, _seconds: float) -> bool:
-        return True
+from tests.ui.driving import WAIT, Work, edited
 
 
 @pytest.fixture
-def quiet(monkeypatch: pytest.MonkeyPatch) -> list[Still]:
-    monkeypatch.setattr(place, "Job", Still)
-    monkeypatch.setattr(fetching, "Job", Still)
-    Still.made = []
-    return Still.made
+def work(window: MainWindow) -> Work:
+    """Nothing is really done: tests say what the work says."""
+    return Work(window)
 
 
 def add(qtbot: QtBot, window: MainWindow, *paths: Path) -> list[Source]:
@@ -68,12 +46,11 @@ def clips(tmp_path: Path, count: int) -> list[Path]:
     return [make_clip(tmp_path / f"c{i}.mp4", frames=60 + i, sound=tone(2.0 + i / 30)) for i in range(count)]
 
 
-def test_the_brief_is_kept_and_handed_to_the_analysis(
-    qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]
-) -> None:
+def test_the_brief_is_kept_and_handed_to_the_analysis(qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work) -> None:
     window.go("footage")
     (source,) = add(qtbot, window, *clips(tmp_path, 1))
-    window.footage._heard(source, Event("end", {"state": "stopped"}))
+    qtbot.waitUntil(lambda: len(work.begun) == 1, timeout=WAIT)
+    work.tell(qtbot, -1, Ended("stopped"))
     brief = window.footage.brief
     window.footage.choose_source(source)
     brief.language.setCurrentIndex(brief.language.findData(DETECT))
@@ -100,10 +77,10 @@ def test_the_brief_is_kept_and_handed_to_the_analysis(
     )
     assert wanted.end == pytest.approx(source.length * 3 / 4, abs=TICKS_PER_SECOND / 20)
     window.footage.start(source)
-    arguments = quiet[-1].arguments
-    given = parser().parse_args(arguments)
-    assert (given.language, given.term, given.footage) == (DETECT, ["soil", "slugs"], [Path(source.path)])
-    assert given.part_to == wanted.end
+    qtbot.waitUntil(lambda: len(work.begun) == 2, timeout=WAIT)
+    asked = work.begun[-1].request
+    assert isinstance(asked, AnalyseRequest)
+    assert (asked.source.key, asked.brief, asked.terms) == (source.key, wanted, ("soil", "slugs"))
     window.workspace.project_thread.do(lambda: None)
     qtbot.waitUntil(lambda: on_disk(window).get(source.key) == wanted, timeout=WAIT)
 
@@ -114,23 +91,23 @@ def on_disk(window: MainWindow) -> dict[str, Brief]:
         return project.briefs()
 
 
-def test_what_waits_can_go_first(qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]) -> None:
+def test_what_waits_can_go_first(qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work) -> None:
     first, second, third = add(qtbot, window, *clips(tmp_path, 3))
-    qtbot.waitUntil(lambda: len(window.footage._queue) == 2, timeout=WAIT)
-    assert window.footage._running is not None
-    waiting = [s.key for s in window.footage._queue]
+    jobs = window.workspace.jobs
+    qtbot.waitUntil(lambda: len(jobs.of(AnalyseRequest, "waiting")) == 2, timeout=WAIT)
+    waiting = [e.request.source.key for e in jobs.of(AnalyseRequest, "waiting")]
     last = next(s for s in (first, second, third) if s.key == waiting[-1])
     window.footage._cards[last.key]._sooner.click()
-    assert [s.key for s in window.footage._queue] == waiting[::-1]
-    window.footage._heard(window.footage._running, Event("end", {"state": "done"}))
-    assert window.footage._running.key == last.key, "the one that was brought forward is next"
-    assert len(quiet) == 2
+    assert [e.request.source.key for e in jobs.of(AnalyseRequest, "waiting")] == waiting[::-1]
+    assert jobs.queue.idle(5)
+    work.tell(qtbot, 0, Ended("done"))
+    qtbot.waitUntil(lambda: len(work.begun) == 2, timeout=WAIT)
+    assert work.begun[1].request.source.key == last.key, "the one that was brought forward is next"
 
 
-def test_first_words_are_opened_while_the_rest_is_coming(
-    qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]
-) -> None:
+def test_first_words_are_opened_while_the_rest_is_coming(qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work) -> None:
     (source,) = add(qtbot, window, *clips(tmp_path, 1))
+    qtbot.waitUntil(lambda: len(work.begun) == 1, timeout=WAIT)
     cache, options = window.workspace.cache, Options()
     cache.keep(source.key, "sound", stages._Level((-20.0,) * 200))
     pieces = [
@@ -141,11 +118,11 @@ def test_first_words_are_opened_while_the_rest_is_coming(
     cache.keep(source.key, "piece", stages._Words(pieces[0]), f"{mark}#0")
     window.footage._open_next = True
     with qtbot.waitSignal(window.workspace.opened_changed, timeout=WAIT):
-        window.footage._heard(source, Event("heard", {"words": 2, "until_s": 1.0}))
+        work.begun[0].listener(Heard(2, 1.0))
     assert [w.text for w in window.workspace.opened.transcript.words] == ["early", "words."]  # type: ignore[union-attr]
     cache.keep(source.key, "piece", stages._Words(pieces[1]), f"{mark}#1")
     with qtbot.waitSignal(window.workspace.transcript_changed, timeout=WAIT):
-        window.footage._heard(source, Event("heard", {"words": 4, "until_s": 2.0}))
+        work.begun[0].listener(Heard(4, 2.0))
     assert len(window.workspace.opened.transcript.words) == 4  # type: ignore[union-attr]
     cache.forget(source.key, "piece")
     cache.keep(source.key, "piece", stages._Words(pieces[0]), f"{mark}#0")
@@ -154,7 +131,7 @@ def test_first_words_are_opened_while_the_rest_is_coming(
     edited(qtbot, window, lambda: window.workspace.revise(lambda t: corrections.retype(t, range(1), "Earliest")))
     cache.keep(source.key, "piece", stages._Words(pieces[1]), f"{mark}#1")
     with qtbot.waitSignal(window.workspace.transcript_changed, timeout=WAIT):
-        window.footage._heard(source, Event("heard", {"words": 4, "until_s": 2.0}))
+        work.begun[0].listener(Heard(4, 2.0))
     words = window.workspace.opened.transcript.words  # type: ignore[union-attr]
     assert [w.text for w in words] == ["Earliest", "words.", "late", "ones."], "what was corrected early stays corrected"
     edited(qtbot, window, lambda: window.workspace.revise(lambda t: corrections.retype(t, range(2, 3), "Latest")))
@@ -164,23 +141,20 @@ def test_first_words_are_opened_while_the_rest_is_coming(
     assert [w.text for w in words] == ["early", "words.", "late", "ones."], "what came later is no step that undo takes back"
 
 
-def test_progress_of_two_stages_is_shown_together(qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]) -> None:
+def test_progress_of_two_stages_is_shown_together(qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work) -> None:
     (source,) = add(qtbot, window, *clips(tmp_path, 1))
-    window.footage._heard(source, Event("progress", {"stage": "words", "share": 0.6, "left_s": None}))
-    window.footage._heard(source, Event("progress", {"stage": "people", "share": 0.25, "left_s": 90}))
+    qtbot.waitUntil(lambda: len(work.begun) == 1, timeout=WAIT)
+    work.tell(qtbot, 0, Progressed("words", 0.6), Progressed("people", 0.25, 90.0))
     card = window.footage._cards[source.key]
     assert card._bar.value() == 250
     assert "Words 60%" in card._state.text()
     assert "People 25%, about 1:30 left" in card._state.text()
-    window.footage._heard(source, Event("stage", {"stage": "people"}))
-    window.footage._heard(source, Event("progress", {"stage": "words", "share": 0.7, "left_s": None}))
+    work.tell(qtbot, 0, StageDone("people", 3.0), Progressed("words", 0.7))
     assert card._bar.value() == 700
     assert "People" not in card._state.text()
 
 
-def test_a_source_is_seen_in_place_and_the_bench_comes_back(
-    qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]
-) -> None:
+def test_a_source_is_seen_in_place_and_the_bench_comes_back(qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work) -> None:
     (source,) = add(qtbot, window, *clips(tmp_path, 1))
     window.go("footage")
     with qtbot.waitSignal(window.player.shown, timeout=WAIT):
@@ -215,30 +189,30 @@ def test_the_desktop_is_told_where_there_is_one(tmp_path: Path, monkeypatch: pyt
     assert os.access(program, os.X_OK)
 
 
-def test_a_link_is_fetched_and_added(qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]) -> None:
+def test_a_link_is_fetched_and_added(qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work) -> None:
     """The job itself is tested with the small host in tests/media/test_link.py and tests/cli."""
     window.go("footage")
     field = window.footage.fetching.link
     qtbot.keyClicks(field, "http://127.0.0.1:9/film.mp4")
     qtbot.keyClick(field, Qt.Key.Key_Return)
-    assert quiet[-1].arguments == ["get", "--", "http://127.0.0.1:9/film.mp4"]
+    qtbot.waitUntil(lambda: len(work.begun) == 1, timeout=WAIT)
+    assert isinstance(work.begun[0].request, FetchRequest) and work.begun[0].request.link == "http://127.0.0.1:9/film.mp4"
     assert window.footage.fetching.isVisible()
-    window.footage.fetching._heard(Event("progress", {"stage": "fetching", "share": 0.5, "left_s": 30}))
-    window.footage.fetching._heard(Event("fetched", {"bytes": 24_000_000, "of": 48_000_000, "speed": 800_000}))
+    work.tell(qtbot, 0, Progressed("fetching", 0.5, 30.0), Received(24_000_000, 48_000_000, 800_000.0))
     assert window.footage.fetching._text.text() == "24 MB of 48 MB  ·  0.8 MB/s  ·  about 0:30 left"
     (clip,) = clips(tmp_path, 1)
-    window.footage.fetching._heard(Event("result", {"file": str(clip)}))
-    window.footage.fetching._heard(Event("end", {"state": "done"}))
+    work.tell(qtbot, 0, Fetched(str(clip)), Ended("done"))
     assert not window.footage.fetching.isVisible()
     qtbot.waitUntil(lambda: probe(clip).key in window.footage._cards, timeout=WAIT)
-    with qtbot.waitSignal(window.workspace.said) as told:
-        window.footage.fetching.fetch("http://127.0.0.1:9/other.mp4")
-        window.footage.fetching._heard(Event("error", {"message": "127.0.0.1 refuses.", "hint": "Check the link."}))
+    window.footage.fetching.fetch("http://127.0.0.1:9/other.mp4")
+    qtbot.waitUntil(lambda: isinstance(work.begun[-1].request, FetchRequest) and len(work.begun) == 3, timeout=WAIT)
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT) as told:
+        work.begun[-1].listener(Problem("127.0.0.1 refuses.", "Check the link."))
     assert "refuses" in told.args[0]
 
 
 def test_a_file_that_was_moved_is_found_again_and_one_that_is_gone_is_asked_for(
-    qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still], monkeypatch: pytest.MonkeyPatch
+    qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work, monkeypatch: pytest.MonkeyPatch
 ) -> None:
     shoot = tmp_path / "footage" / "shoot"
     shoot.mkdir(parents=True)
@@ -267,7 +241,7 @@ def test_a_file_that_was_moved_is_found_again_and_one_that_is_gone_is_asked_for(
 
 
 def test_footage_is_taken_out_and_comes_back_with_all_that_was_made_of_it(
-    qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]
+    qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work
 ) -> None:
     ws = window.workspace
     demo = ws.opened.source  # type: ignore[union-attr]
@@ -294,22 +268,22 @@ def test_footage_is_taken_out_and_comes_back_with_all_that_was_made_of_it(
     assert ws.opened.transcript.words[0].text == "Greetings"  # type: ignore[union-attr]
 
 
-def test_what_is_being_analysed_can_be_taken_out(qtbot: QtBot, window: MainWindow, tmp_path: Path, quiet: list[Still]) -> None:
+def test_what_is_being_analysed_can_be_taken_out(qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work) -> None:
     first, second = add(qtbot, window, *clips(tmp_path, 2))
-    running = window.footage._running
-    assert running is not None
+    qtbot.waitUntil(lambda: len(work.begun) == 1, timeout=WAIT)
+    running = work.begun[0].request.source
     waiting = second if running.key == first.key else first
     window.footage._cards[running.key].left.emit(running)
     qtbot.waitUntil(lambda: running.key not in [s.key for s in window.workspace.sources], timeout=WAIT)
-    window.footage._heard(running, Event("end", {"state": "stopped"}))
+    qtbot.waitUntil(lambda: len(work.begun) == 2, timeout=WAIT)
     assert running.key not in window.footage._cards
-    assert window.footage._running.key == waiting.key, "the next one goes on"
+    assert work.begun[1].request.source.key == waiting.key, "the next one goes on"
     window.footage._cards[waiting.key].left.emit(waiting)
     qtbot.waitUntil(lambda: waiting.key not in [s.key for s in window.workspace.sources], timeout=WAIT)
     opened: list[Source] = []
     window.footage.opened.connect(opened.append)
     window.footage._open_next = True
-    window.footage._heard(waiting, Event("end", {"state": "done"}))  # it was finished before it could be stopped
+    work.tell(qtbot, 1, Ended("done"))  # it was finished before it could be stopped
     assert waiting.key not in window.footage._cards
     assert opened == []
-    assert len(quiet) == 2
+    assert len(work.begun) == 2

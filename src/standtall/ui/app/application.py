@@ -103,6 +103,7 @@ def run(files: Sequence[Path], demo: bool) -> int:
     theme.apply(application, theme.DARK if window.projects.settings.theme == "dark" else theme.LIGHT)
     window.show()
     open_files(window, files, demo)
+    window.workspace.jobs.resume()
     for number in (signal.SIGINT, signal.SIGTERM):
         signal.signal(number, lambda *_: window.end())
     alive = QTimer()  # lets Python hear signals while Qt waits

@@ -22,9 +22,10 @@ class Rail(QWidget):
     def __init__(self, places: Iterable[Place], projects: QMenu, tools: Iterable[tuple[Action, str]]) -> None:
         super().__init__()
         self.setObjectName("rail")
-        self.setFixedWidth(72)
+        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)  # else a class of our own stays without its ground
+        self.setFixedWidth(74)
         self._column = QVBoxLayout(self)
-        self._column.setContentsMargins(6, 10, 6, 10)
+        self._column.setContentsMargins(4, 10, 4, 10)
         self._column.setSpacing(6)
         self._places: dict[str, QToolButton] = {}
         for place in places:

@@ -19,7 +19,6 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from standtall.jobs.process import end_all
 from standtall.model.moment import Moment
 from standtall.model.source import Source
 from standtall.ui.app.actions import actions_of
@@ -228,10 +227,9 @@ class MainWindow(QMainWindow):
         self._ended = True
         event.accept()
         self.hide()  # gone for the person; what was changed is saved meanwhile
-        jobs = [*self.footage.give_up(), self.preview_pane.rendering.job()]
+        self.footage.give_up()
         self.player.end()
         self.workspace.end()
-        end_all(jobs)
         self.player.close()
         self.footage.end()
         self.workspace.close()

@@ -7,8 +7,10 @@ from pathlib import Path
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QWidget
 
+from standtall.base.folders import data_folder
 from standtall.base.time import TICKS_PER_SECOND, clock
-from standtall.jobs.process import Event, Job
+from standtall.jobs.events import Ended, Event, Fetched, Problem, Progressed, Received
+from standtall.jobs.requests import FetchRequest, Request
 from standtall.ui.footage.card import size_of
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import Field, button
@@ -22,7 +24,7 @@ class FetchRow(QWidget):
     def __init__(self, workspace: Workspace) -> None:
         super().__init__()
         self._ws = workspace
-        self._job: Job | None = None
+        self._number: int | None = None
         self.link = Field("Link to a video or sound file", "Link to a video or sound file")
         self.link.setToolTip("Paste a link and press Enter: the file is fetched, then analysed")
         self.link.setFixedWidth(250)
@@ -37,43 +39,50 @@ class FetchRow(QWidget):
         row.addWidget(self._bar, 1)
         row.addWidget(button("Pause", "Stop for now; what came is kept, and the same link goes on from there", self.pause))
         self.hide()
+        workspace.jobs.heard.connect(self._heard)
 
-    def job(self) -> Job | None:
-        """The fetch that is running, if any."""
-        return self._job
+    @property
+    def running(self) -> bool:
+        return self._number is not None
 
     def fetch(self, link: str) -> None:
         """Fetch the file at a link in the background; `came` tells where it lies."""
-        if not link.strip() or self._job is not None:
+        if not link.strip() or self.running:
             return
         self._text.setText("Asking…")
         self._bar.setValue(0)
         self.show()
-        self._job = Job(["get", "--", link.strip()], lambda event: self._ws.dispatcher.send(lambda: self._heard(event), self))
-        self._job.start()
+        self._number = self._ws.jobs.ask(FetchRequest(link.strip(), str(data_folder() / "footage")))
 
     def pause(self) -> None:
-        if self._job is not None:
-            self._job.cancel()
+        if self._number is not None:
+            self._ws.jobs.cancel(self._number)
 
-    def _heard(self, event: Event) -> None:
-        v = event.values
-        if event.kind == "progress":
-            self._bar.setValue(round(float(v.get("share") or 0) * 1000))
-        elif event.kind == "fetched":
-            have, whole, speed = (float(v.get(k) or 0) for k in ("bytes", "of", "speed"))
-            told = f"{size_of(have)} of {size_of(whole)}" if whole else size_of(have)
-            told += f"  ·  {size_of(speed)}/s" if speed else ""
-            left = (whole - have) / speed if whole and speed else 0.0
-            told += f"  ·  about {clock(round(left * TICKS_PER_SECOND))} left" if left >= 1 else ""
-            self._text.setText(told)
-        elif event.kind == "result":
+    def _heard(self, number: int, request: Request, event: Event) -> None:
+        if not isinstance(request, FetchRequest):
+            return
+        if self._number is None:  # one that is gone on with after a kill
+            self._number = number
+            self.show()
+        if isinstance(event, Progressed):
+            self._bar.setValue(round(event.share * 1000))
+        elif isinstance(event, Received):
+            self._text.setText(_came(event))
+        elif isinstance(event, Fetched):
             self.link.clear()
-            self.came.emit(Path(str(v["file"])))
-        elif event.kind == "error":
-            self._ws.said.emit(f"{v.get('message')} {v.get('hint')}", "error")
-        elif event.kind == "end":
-            self._job = None
+            self.came.emit(Path(event.file))
+        elif isinstance(event, Problem):
+            self._ws.said.emit(f"{event.message} {event.hint}", "error")
+        elif isinstance(event, Ended):
+            self._number = None
             self.hide()
-            if v["state"] == "stopped":
+            if event.state == "stopped":
                 self._ws.said.emit("Paused. What came is kept: press Enter on the link to go on.", "note")
+
+
+def _came(event: Received) -> str:
+    """How much came, how quickly, and how long the rest takes."""
+    told = f"{size_of(event.have)} of {size_of(event.size)}" if event.size else size_of(event.have)
+    told += f"  ·  {size_of(event.speed)}/s" if event.speed else ""
+    left = (event.size - event.have) / event.speed if event.size and event.speed else 0.0
+    return told + (f"  ·  about {clock(round(left * TICKS_PER_SECOND))} left" if left >= 1 else "")

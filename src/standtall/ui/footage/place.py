@@ -18,16 +18,18 @@ from PySide6.QtWidgets import (
 
 from standtall.base.errors import StandTallError
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.jobs.process import Event, Job
+from standtall.jobs.events import Analysed, Ended, Event, Heard, Problem, Progressed, StageDone, Started, State
+from standtall.jobs.queue import Entry
+from standtall.jobs.requests import AnalyseRequest, Request
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
 from standtall.model.edits import count_of
 from standtall.model.source import Source
-from standtall.session.analyse import known, part_of
+from standtall.session.analyse import known
 from standtall.ui.footage.brief import BriefSheet
 from standtall.ui.footage.card import SourceCard, told_of
 from standtall.ui.footage.fetching import FetchRow
-from standtall.ui.footage.preview_copies import Previews
+from standtall.ui.footage.preview_copies import PreviewCopies
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.threads.dispatcher import Worker
 from standtall.ui.widgets import theme
@@ -50,12 +52,9 @@ class FootagePlace(QWidget):
         self.brief.changed.connect(self._brief_changed)
         self.brief.wants_to_see.connect(self.previewed)
         self.brief.hide()
-        self._previews = Previews(workspace, self)
+        self._previews = PreviewCopies(workspace, self)
         self._previews.came.connect(self._preview_came)
         self._cards: dict[str, SourceCard] = {}
-        self._queue: list[Source] = []
-        self._job: Job | None = None
-        self._running: Source | None = None
         self._open_next = False
         self.setAcceptDrops(True)
         title = QLabel("Footage")
@@ -101,6 +100,7 @@ class FootagePlace(QWidget):
         self._generation = workspace.generation
         workspace.project_changed.connect(lambda _p: self._project_changed())
         workspace.lost.changed.connect(self._show_lost)
+        workspace.jobs.heard.connect(self._heard)
 
     def place(self) -> Place:
         return Place("footage", "Footage", "F1", self)
@@ -108,18 +108,24 @@ class FootagePlace(QWidget):
     def unfinished(self) -> list[str]:
         """What would stop if the window closed now, in sentences."""
         out = []
-        if self._running is not None:
-            waiting = f" {count_of(len(self._queue), 'file')} more would wait." if self._queue else ""
-            out.append(f"{self._running.name} is being analysed: what was found is kept, and it goes on from there.{waiting}")
-        if self.fetching.job() is not None:
+        running, waiting = self._jobs("running"), len(self._jobs("waiting"))
+        for entry in running:
+            more = f" {count_of(waiting, 'file')} more would wait." if waiting else ""
+            name = _source_of(entry).name
+            out.append(f"{name} is being analysed: what was found is kept, and it goes on from there.{more}")
+        if self.fetching.running:
             out.append("A file is being fetched: what came is kept, and the same link goes on from there.")
         return out
 
-    def give_up(self) -> list[Job | None]:
-        """Begin nothing more; -> the jobs that are running, to be ended."""
-        self._queue = []
+    def _jobs(self, state: State | None = None) -> list[Entry]:
+        return self._ws.jobs.of(AnalyseRequest, state)
+
+    def _job_of(self, source: Source) -> Entry | None:
+        return next((e for e in self._jobs() if _source_of(e).key == source.key), None)
+
+    def give_up(self) -> None:
+        """Begin nothing more."""
         self._looker.end()
-        return [self._job, self.fetching.job(), self._previews.give_up()]
 
     def end(self) -> None:
         """Wait for the thread that looks at files."""
@@ -164,10 +170,11 @@ class FootagePlace(QWidget):
         if self._generation != self._ws.generation:
             self._generation, self._open_next = self._ws.generation, False
             keys = {s.key for s in self._ws.sources}
-            gone = [s for s in self._queue if s.key not in keys]
-            self._queue = [s for s in self._queue if s.key in keys]
+            gone = [e for e in self._jobs("waiting") if _source_of(e).key not in keys]
+            for entry in gone:
+                self._ws.jobs.cancel(entry.number)
             if gone:
-                names = ", ".join(s.name for s in gone[:3])
+                names = ", ".join(_source_of(e).name for e in gone[:3])
                 self._ws.said.emit(f"Not analysed yet: {names}. Open their project again to go on.", "note")
         self._refresh()
 
@@ -192,17 +199,16 @@ class FootagePlace(QWidget):
             self._cards[source.key].source = source
             return
         card = SourceCard(source)
-        if self._running is not None and source.key == self._running.key:
-            card.show_state("running", "Going on")
-        elif source.key in [s.key for s in self._queue]:
-            card.show_state("waiting")
+        job = self._job_of(source)
+        if job is not None:
+            card.show_state(job.state, "Going on" if job.state == "running" else "")
         card.wanted.connect(self.opened)
         card.analyse.connect(self.start)
         card.stop.connect(self.stop)
         card.chosen.connect(self.choose_source)
         card.sooner.connect(self.sooner)
         card.sought.connect(self.seek_file)
-        card.left.connect(self.take_out)
+        card.left.connect(self.remove)
         self._cards[source.key] = card
         self._list.addWidget(card)
         self._empty.setVisible(False)
@@ -268,50 +274,37 @@ class FootagePlace(QWidget):
     # analysis, one after another
 
     def start(self, source: Source) -> None:
-        if self._running is not None:
-            if source.key != self._running.key and source.key not in [s.key for s in self._queue]:
-                self._queue.append(source)
-                self._show_state(source, "waiting")
-            return
-        self._running = source
-        self._previews.hold(True)
-        self._show_state(source, "running", "Starting")
-        self._job = Job(self._arguments(source), lambda event: self._ws.dispatcher.send(lambda: self._heard(source, event), self))
-        self._job.start()
+        if self._job_of(source) is None:
+            options = self._ws.options_of(source)
+            captions = str(options.captions) if options.captions is not None else ""
+            self._ws.jobs.ask(AnalyseRequest(source, self._ws.brief_of(source), options.terms, captions))
+            self._show_state(
+                source, "waiting" if len(self._jobs()) > 1 else "running", "Starting" if len(self._jobs()) == 1 else ""
+            )
 
     def _show_state(self, source: Source, state: str, text: str = "") -> None:
         card = self._cards.get(source.key)
         if card is not None:  # the project may be another one now
             card.show_state(state, text)
 
-    def _arguments(self, source: Source) -> list[str]:
-        """The command line that analyses a source as its brief says."""
-        brief = self._ws.brief_of(source)
-        out = ["analyse", f"--language={brief.language}", f"--kind={brief.content}", f"--track={source.sound_track}"]
-        if (part := part_of(source, brief)) is not None:
-            out += [f"--part-from={part[0] / TICKS_PER_SECOND:.6f}", f"--part-to={part[1] / TICKS_PER_SECOND:.6f}"]
-        out += [f"--term={term}" for term in self._ws.options_of(source).terms]
-        return [*out, "--", source.path]
-
     def sooner(self, source: Source) -> None:
         """Let one that waits go before the one in front of it."""
-        keys = [s.key for s in self._queue]
-        if source.key in keys:
-            at = keys.index(source.key)
-            self._queue.insert(max(0, at - 1), self._queue.pop(at))
-            for place, waiting in enumerate(self._queue):
+        job = self._job_of(source)
+        if job is not None and job.state == "waiting":
+            self._ws.jobs.sooner(job.number)
+            for place, waiting in enumerate(self._jobs("waiting")):
                 text = "Next." if place == 0 else f"Waiting for {place + 1} before it."
-                self._show_state(waiting, "waiting", text)
+                self._show_state(_source_of(waiting), "waiting", text)
 
     def _preview_came(self, source: Source, share: float | None) -> None:
         card = self._cards.get(source.key)
         if card is not None:
             card.show_preview(share)
 
-    # taking out
+    # removing
 
-    def take_out(self, source: Source) -> None:
-        """Take a source out of the project; its file, and all that was made of it, stay for when it comes back."""
+    def remove(self, source: Source) -> None:
+        """Remove a source from the project; its file, and all that was made of it, stay for when it comes back."""
         self.stop(source)
         self._ws.remove_source(source)
 
@@ -331,25 +324,27 @@ class FootagePlace(QWidget):
             self._ws.found_at(source, Path(name))
 
     def stop(self, source: Source) -> None:
-        if source.key in [s.key for s in self._queue]:
-            self._queue = [s for s in self._queue if s.key != source.key]
-            self._show_state(source, "stopped")
-        elif self._running is not None and source.key == self._running.key and self._job is not None:
-            self._job.cancel()
+        job = self._job_of(source)
+        if job is not None:
+            self._ws.jobs.cancel(job.number)
 
-    def _heard(self, source: Source, event: Event) -> None:
-        if event.kind == "end":
-            self._ended(source, str(event.values["state"]))
+    def _heard(self, _number: int, request: Request, event: Event) -> None:
+        if not isinstance(request, AnalyseRequest):
+            return
+        source = request.source
+        if isinstance(event, Ended):
+            self._ended(source, event.state)
             return
         card = self._cards.get(source.key)
         if card is None:
             return
-        v = event.values
-        if event.kind == "progress":
-            card.show_progress(str(v.get("stage")), float(v.get("share") or 0), v.get("left_s"))
-        elif event.kind == "stage":
-            card.finish_stage(str(v.get("stage")))
-        elif event.kind == "heard":
+        if isinstance(event, Started):
+            card.show_state("running", "Starting")
+        elif isinstance(event, Progressed):
+            card.show_progress(event.stage, event.share, event.left_s)
+        elif isinstance(event, StageDone):
+            card.finish_stage(event.stage)
+        elif isinstance(event, Heard):
             if card.state == "running":
                 card.show_state("early")
             if self._open_next:
@@ -357,15 +352,14 @@ class FootagePlace(QWidget):
                 self.opened.emit(source)
             else:
                 self._ws.refresh_found(source, last=False)
-        elif event.kind == "result":
-            card.show_state("ready", told_of(int(v["words"]), int(v["shots"]), int(v["people"])))
-        elif event.kind == "error":
-            card.show_state("failed", f"{v.get('message')} {v.get('hint')}")
+        elif isinstance(event, Analysed):
+            card.show_state("ready", told_of(event.words, event.shots, event.people))
+        elif isinstance(event, Problem):
+            card.show_state("failed", f"{event.message} {event.hint}")
 
-    def _ended(self, source: Source, state: str) -> None:
-        self._running = self._job = None
+    def _ended(self, source: Source, state: State) -> None:
         self._refresh()
-        if source.key not in self._cards:  # it was taken out meanwhile, or its project closed: it is not to be opened
+        if source.key not in self._cards:  # it was removed meanwhile, or its project closed: it is not to be opened
             self._open_next = False
         elif state == "stopped":
             self._show_state(source, "stopped")
@@ -377,7 +371,8 @@ class FootagePlace(QWidget):
                 self._open_next = False
                 self.opened.emit(source)
             self._previews.want(source)
-        if self._queue:
-            self.start(self._queue.pop(0))
-        else:
-            self._previews.hold(False)
+
+
+def _source_of(entry: Entry) -> Source:
+    assert isinstance(entry.request, AnalyseRequest)
+    return entry.request.source

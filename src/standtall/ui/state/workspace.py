@@ -32,6 +32,7 @@ from standtall.session.begin import Choice, short_of
 from standtall.session.told import as_told, found_in, transcript_of
 from standtall.ui.state.data import Data
 from standtall.ui.state.editor import Coming, Editor, project_beside
+from standtall.ui.state.jobs import Jobs
 from standtall.ui.state.lost_files import LostFiles
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.search import WordSearch
@@ -58,7 +59,7 @@ class _Project:
 
 
 class Workspace(Editor):
-    """`selection`, `search`, `word_lists`, `data` and `lost` are its parts; slow work is done in `queues`."""
+    """`selection`, `search`, `word_lists`, `data`, `lost` and `jobs` are its parts; slow work is done in `queues`."""
 
     project_changed = Signal(object)
     thumbs_changed = Signal()
@@ -67,6 +68,7 @@ class Workspace(Editor):
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self.queues = Queues(self.dispatcher)
+        self.jobs = Jobs(self.dispatcher, self)
         self.selection = Selection(lambda: self.opened, self)
         self.search = WordSearch(lambda: self.opened, self.selection, self)
         self.word_lists = WordLists(self)
@@ -99,6 +101,7 @@ class Workspace(Editor):
 
     def close(self) -> None:
         self.end()
+        self.jobs.close()
         self.queues.close(1.0)
         self.project_thread.close()
 

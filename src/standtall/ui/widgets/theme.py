@@ -113,8 +113,8 @@ def _sheet(t: Theme) -> str:
     QPushButton#main:hover {{ background: #ffb550; }}
     QPushButton#main:disabled {{ background: {t.line}; color: {t.faint}; border-color: {t.line}; }}
     QToolButton#plain {{ padding: 5px; }}
-    QPushButton#side {{ padding: 6px 3px; }}
-    QPushButton#side:focus {{ padding: 5px 2px; }}
+    QPushButton#side, QPushButton#subtab {{ padding: 6px 2px; font-size: {SMALL}px; }}
+    QPushButton#side:focus, QPushButton#subtab:focus {{ padding: 5px 1px; }}
     QPushButton#small {{ padding: 3px 2px; font-size: {SMALL}px; }}
     QPushButton#small:focus {{ padding: 2px 1px; }}
     QTableView::item {{ padding: 0 4px; }}

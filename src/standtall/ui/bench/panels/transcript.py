@@ -8,10 +8,10 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPaintEvent
 from PySide6.QtWidgets import (
     QCheckBox,
-    QComboBox,
     QGridLayout,
     QHBoxLayout,
     QLabel,
+    QMenu,
     QToolButton,
     QWidget,
 )
@@ -26,9 +26,6 @@ from standtall.ui.widgets import theme
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.layouts import empty
-
-TWO = -2
-"""Chosen in place of another speaker's number: this one is two people."""
 
 
 class Swatch(QWidget):
@@ -205,17 +202,8 @@ class TranscriptPanel(Panel):
             length = QLabel(clock(time[i]))
             length.setObjectName("faint")
             length.setToolTip("How long they speak in all")
-            join = QComboBox()
-            join.setAccessibleName(f"{speaker.name} is the same as")
-            join.setToolTip(f"Join {speaker.name} with another speaker, or divide them into two by voice")
-            join.addItem("Same person as…", None)
-            for k, other in enumerate(speakers):
-                if k != i:
-                    join.addItem(other.name, k)
-            join.addItem("Two people", TWO)
-            join.activated.connect(partial(self._join, i, join))
-            join.setFixedWidth(74)
-            for column, widget in enumerate((Swatch(self._ws.colour_number(i)), name, length, says, join)):
+            who = self._identity_button(i, [s.name for s in speakers])
+            for column, widget in enumerate((Swatch(self._ws.colour_number(i)), name, length, says, who)):
                 self._speakers.addWidget(widget, i, column)
         self._no_speakers.setVisible(not speakers)
 
@@ -224,13 +212,24 @@ class TranscriptPanel(Panel):
         if text != seen.transcript.speakers[speaker].name:
             self._ws.revise_as(lambda p: corrections.name_speaker(p.transcript, p.speaker(speaker), text), seen)
 
-    def _join(self, gone: int, box: QComboBox, _index: int) -> None:
-        keep = box.currentData()
-        box.setCurrentIndex(0)
-        if keep == TWO:
-            self._work.divide(gone)
-        elif keep is not None:
-            self._ws.revise_as(lambda p: corrections.join_speakers(p.transcript, p.speaker(int(keep)), p.speaker(gone)))
+    def _identity_button(self, speaker: int, names: list[str]) -> QToolButton:
+        """For a speaker who is somebody else as well, or two people."""
+        made = QToolButton()
+        made.setObjectName("plain")
+        theme.draw(made, "more")
+        made.setToolTip(f"Join {names[speaker]} with another speaker, or divide them into two by voice")
+        made.setAccessibleName(made.toolTip())
+        made.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        menu = QMenu(made)
+        for other, name in enumerate(names):
+            if other != speaker:
+                menu.addAction(f"Same person as {name}", partial(self._join, other, speaker))
+        menu.addAction("Two people: divide by voice", partial(self._work.divide, speaker))
+        made.setMenu(menu)
+        return made
+
+    def _join(self, keep: int, gone: int) -> None:
+        self._ws.revise_as(lambda p: corrections.join_speakers(p.transcript, p.speaker(keep), p.speaker(gone)))
 
     def _count_found(self) -> None:
         opened = self._ws.opened

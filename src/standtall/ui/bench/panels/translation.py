@@ -95,7 +95,7 @@ class Passages(QAbstractTableModel):
 
     def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         if role == Qt.ItemDataRole.DisplayRole and orientation == Qt.Orientation.Horizontal:
-            return ("AS SAID", "TRANSLATION")[section]
+            return ("ORIGINAL", "TRANSLATION")[section]
         return None
 
 

@@ -1,0 +1,280 @@
+"""What each command does: it makes requests and carries them out here, in this process."""
+
+from __future__ import annotations
+
+import argparse
+import dataclasses
+import json
+import sys
+from collections.abc import Callable
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from standtall.base.errors import Cancelled, OutputError, ProjectError, StandTallError
+from standtall.base.progress import Progress, Step
+from standtall.base.time import TICKS_PER_SECOND, clock, ticks
+from standtall.cli.reporter import Reporter
+
+if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them, so that --help is quick
+    from standtall.jobs.events import Event, Rendered
+    from standtall.jobs.requests import AnalyseRequest, RenderRequest
+    from standtall.model.analysis import Analysis
+    from standtall.model.brief import Brief
+    from standtall.model.source import Source
+
+LARGEST_REQUEST = 100_000_000
+Command = Callable[[argparse.Namespace, Reporter, Progress], int]
+
+
+def _probe(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
+    from standtall.media.probe import probe
+
+    s = probe(chosen.footage)
+    picture = f"{s.width} x {s.height}, {float(s.rate):g} fps, {s.video_codec}" if s.has_picture else "no picture"
+    sound = f"{s.audio_channels} channels at {s.audio_rate} Hz, {s.audio_codec}" if s.has_sound else "no sound"
+    reporter.result(f"{s.name}: {clock(s.length, tenths=True)}, {picture}; {sound}", s)
+    return 0
+
+
+def _brief(chosen: argparse.Namespace) -> Brief:
+    from standtall.model.brief import Brief
+
+    start, end = getattr(chosen, "part_from", 0), getattr(chosen, "part_to", 0)
+    return Brief(language=chosen.language, start=start, end=end, content=chosen.kind)
+
+
+def _analyse_request(source: Source, chosen: argparse.Namespace) -> AnalyseRequest:
+    from standtall.jobs.requests import AnalyseRequest
+
+    captions = str(chosen.captions) if chosen.captions is not None else ""
+    return AnalyseRequest(source, _brief(chosen), tuple(chosen.term), captions)
+
+
+def _source(path: Path, track: int) -> Source:
+    from standtall.media.probe import probe
+
+    return dataclasses.replace(probe(path), sound_track=track)
+
+
+def _preview(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    from standtall.jobs.events import Copied
+    from standtall.jobs.requests import PreviewCopyRequest
+    from standtall.session.run import run
+
+    source = _source(chosen.footage, 0)
+
+    def tell(event: Event) -> None:
+        if isinstance(event, Copied):
+            lines = event.lines
+            text = f"{source.name}: a copy of {lines} lines" if lines else f"{source.name}: the original is quick enough"
+            reporter.result(text, {"source": source.name, "key": source.key, "lines": lines})
+
+    run(PreviewCopyRequest(source), tell, progress)
+    return 0
+
+
+def _analyse(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    worst = 0
+    for path in chosen.footage:
+        try:
+            source = _source(path, chosen.track)
+            found = _analysed(_analyse_request(source, chosen), reporter, progress)
+        except Cancelled:
+            raise
+        except StandTallError as error:  # one bad file never stops the rest
+            reporter.failure(error)
+            worst = error.exit_code
+            continue
+        if chosen.words:
+            for w in found.words:
+                line = f"{w.start / TICKS_PER_SECOND:9.3f} {w.end / TICKS_PER_SECOND:9.3f} {w.confidence:4.2f}  {w.text}"
+                times = {"start": w.start / TICKS_PER_SECOND, "end": w.end / TICKS_PER_SECOND}
+                reporter.note("word", line, word=w.text, confidence=w.confidence, **times)
+    return worst
+
+
+def _analysed(request: AnalyseRequest, reporter: Reporter, progress: Progress, said: bool = True) -> Analysis:
+    """What is found in a source; told of as it comes where it is to be `said`."""
+    from standtall.jobs.events import Analysed, Heard, StageDone
+    from standtall.session.run import analysed
+
+    source = request.source
+
+    def tell(event: Event) -> None:
+        if isinstance(event, StageDone) and said:
+            reporter.note("stage", "", stage=event.stage, seconds=event.seconds)
+        elif isinstance(event, Heard) and said:
+            reporter.note("heard", "", words=event.words, until_s=event.until_s)
+        elif isinstance(event, Analysed) and said:
+            text = f"{source.name}: {event.words} words, {event.shots} shots, {event.people} people"
+            counts = {"words": event.words, "shots": event.shots, "people": event.people}
+            reporter.result(text, {"source": source.name, "key": source.key, **counts})
+
+    return analysed(request, tell, progress)
+
+
+def _make(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    from standtall.session.begin import Choice, short_of
+    from standtall.session.finish import file_name
+    from standtall.session.requests import render_request
+
+    source = _source(chosen.footage, chosen.track)
+    request = _analyse_request(source, chosen)
+    analysis = _analysed(request, reporter, progress, said=False)
+    choice = Choice(chosen.start, chosen.end, chosen.first_words, chosen.last_words, chosen.length)
+    brief = dataclasses.replace(request.brief, look=_look(chosen.look)) if chosen.look else request.brief
+    short = short_of(source, analysis, choice, brief)
+    short = dataclasses.replace(short, captions=dataclasses.replace(short.captions, shown=not chosen.no_captions))
+    _rendered(render_request(short, {source.key: (source, analysis)}, chosen.out / file_name(short)), reporter, progress)
+    return 0
+
+
+def _look(name: str) -> str:
+    """The name of a look that there is; raises `ProjectError` naming those there are."""
+    from standtall.library.looks import LOOKS
+    from standtall.model.look import look_named
+
+    return look_named(LOOKS.load().values, name).name
+
+
+def _rendered(request: RenderRequest, reporter: Reporter, progress: Progress) -> None:
+    from standtall.jobs.events import Rendered
+    from standtall.session.run import run
+
+    run(request, lambda event: _say_finished(reporter, event) if isinstance(event, Rendered) else None, progress)
+
+
+def _say_finished(reporter: Reporter, made: Rendered) -> None:
+    loud = f", {made.loudness_lufs:.1f} LUFS" if made.loudness_lufs is not None else ""
+    size = f"{made.width} x {made.height}, {made.size_bytes / 1e6:.1f} MB"
+    length = clock(ticks(made.length_s), tenths=True)
+    values = {k: v for k, v in dataclasses.asdict(made).items() if k != "kind"}
+    reporter.result(f"{made.file}: {length}, {size}{loud}", values)
+
+
+def _render(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    from standtall.jobs.requests import AnalyseRequest
+    from standtall.library import wordlist
+    from standtall.library.cache import AnalysisCache
+    from standtall.library.project import Project
+    from standtall.model.brief import Brief
+    from standtall.session.analyse import Options, known
+    from standtall.session.finish import file_name
+    from standtall.session.requests import render_request
+    from standtall.session.told import as_told, found_in, transcript_of
+
+    with Project.reading(chosen.project) as project:
+        sources, briefs = {s.key: s for s in project.sources()}, project.briefs()
+        terms = (*wordlist.load()[0], *project.terms())
+        entries = [e for e in project.shorts() if chosen.short in (None, e.id) and set(e.short.sources) <= sources.keys()]
+    if not entries:
+        raise ProjectError("There is no such short in this project.", "Leave --short out to render all.")
+    worst = 0
+    taken: set[Path] = set()
+    for entry in entries:
+        try:
+            footage: dict[str, tuple[Source, Analysis]] = {}
+            for key in entry.short.sources:
+                source = sources[key]
+                options = Options.of(briefs.get(key, Brief()), terms)
+                if known(source, options, AnalysisCache()) is None:
+                    text = f"{source.name}: it is analysed again with the word list of the project, since nothing is kept here."
+                    reporter.note("note", text, said=text)
+                request = AnalyseRequest(source, options.brief, options.terms)
+                found = found_in(_analysed(request, reporter, progress, said=False))
+                with Project.reading(chosen.project) as project:
+                    footage[key] = source, as_told(found.analysis, transcript_of(project, found))
+            out = chosen.out / file_name(entry.short)
+            if out in taken:
+                out = out.with_stem(f"{out.stem} {entry.id}")
+            taken.add(out)
+            _rendered(render_request(entry.short, footage, out), reporter, progress)
+        except Cancelled:
+            raise
+        except StandTallError as error:  # a failed one never stops the rest
+            reporter.failure(error)
+            worst = error.exit_code
+    return worst
+
+
+def _work(_chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    """One request from standard input, events to standard output: how the window has its work done."""
+    from standtall.base.reading import Unreadable, json_of
+    from standtall.jobs.events import Progressed
+    from standtall.jobs.requests import Asked
+    from standtall.model.codec import from_plain, to_plain
+    from standtall.session.run import run
+
+    try:
+        asked = from_plain(Asked, json_of(sys.stdin.read(LARGEST_REQUEST), LARGEST_REQUEST))
+    except Unreadable as error:
+        raise ProjectError(f"The request cannot be read: {error}.", "Ask for it again.") from error
+
+    def tell(event: Event) -> None:
+        print(json.dumps(to_plain(event)), flush=True)
+
+    def step(done: Step) -> None:
+        tell(Progressed(done.stage, round(done.share, 4), done.left_s))
+
+    work = Progress(step)
+    reporter.tell_problems_to(tell)
+    progress.also_cancels(work)
+    run(asked.request, tell, work)
+    return 0
+
+
+def _fetch(_chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    from standtall.speech import models
+
+    reporter.result("The speech model is ready.", {"folder": str(models.fetch(progress))})
+    return 0
+
+
+def _get(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    from standtall.base.folders import data_folder
+    from standtall.jobs.events import Fetched, Received
+    from standtall.jobs.requests import FetchRequest
+    from standtall.session.run import run
+
+    def tell(event: Event) -> None:
+        if isinstance(event, Received):
+            reporter.note("received", "", bytes=event.have, of=event.size, speed=round(event.speed))
+        elif isinstance(event, Fetched):
+            reporter.result(event.file, {"file": event.file})
+
+    run(FetchRequest(chosen.link, str(chosen.out or data_folder() / "footage")), tell, progress)
+    return 0
+
+
+def _host(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    from standtall.demo.host import serve
+    from standtall.demo.programme import programme
+
+    try:
+        host = serve({"allotment-hour.mp4": programme()}, chosen.port)
+    except OSError as error:
+        raise OutputError(f"Port {chosen.port} is taken.", "Choose another with --port.") from error
+    page, file = f"{host.address}/watch/allotment-hour.mp4", f"{host.address}/files/allotment-hour.mp4"
+    reporter.note("host", f"The Greenhouse is open: {page} or {file}  (stop it with Ctrl+C)", page=page, file=file)
+    host.timeout = 0.3
+    try:
+        while True:
+            progress.check()
+            host.handle_request()
+    finally:
+        host.server_close()
+
+
+def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
+    from standtall.demo.programme import programme
+
+    path = programme(chosen.out)
+    reporter.result(str(path), {"file": str(path)})
+    return 0
+
+
+COMMANDS: dict[str, Command] = {
+    "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "preview": _preview, "make": _make, "render": _render,
+    "fetch": _fetch, "demo": _demo, "work": _work,
+}  # fmt: skip
+"""What each command does; -> the exit code."""

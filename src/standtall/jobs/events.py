@@ -1,0 +1,125 @@
+"""What work tells of itself."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+State = Literal["waiting", "running", "done", "failed", "stopped"]
+
+
+@dataclass(frozen=True, slots=True)
+class Started:
+    """The work has begun."""
+
+    kind: Literal["started"] = "started"
+
+
+@dataclass(frozen=True, slots=True)
+class Progressed:
+    """A stage is so far done (0..1), with so many seconds left in it if that is known."""
+
+    stage: str
+    share: float
+    left_s: float | None = None
+    kind: Literal["progress"] = "progress"
+
+
+@dataclass(frozen=True, slots=True)
+class StageDone:
+    """A stage is finished after so many seconds."""
+
+    stage: str
+    seconds: float
+    kind: Literal["stage"] = "stage"
+
+
+@dataclass(frozen=True, slots=True)
+class Heard:
+    """So many words were found in the source up to a time; they can be worked with already."""
+
+    words: int
+    until_s: float
+    kind: Literal["heard"] = "heard"
+
+
+@dataclass(frozen=True, slots=True)
+class Received:
+    """So many bytes came, of so many (0 where that is unknown), at so many a second."""
+
+    have: int
+    size: int
+    speed: float
+    kind: Literal["received"] = "received"
+
+
+@dataclass(frozen=True, slots=True)
+class Analysed:
+    """What was found in a source, counted."""
+
+    words: int
+    shots: int
+    people: int
+    kind: Literal["analysed"] = "analysed"
+
+
+@dataclass(frozen=True, slots=True)
+class Rendered:
+    """A finished file, measured."""
+
+    file: str
+    width: int
+    height: int
+    fps: float
+    length_s: float
+    size_bytes: int
+    loudness_lufs: float | None
+    true_peak_dbtp: float | None
+    captions: int
+    kind: Literal["rendered"] = "rendered"
+
+
+@dataclass(frozen=True, slots=True)
+class Fetched:
+    """A file that came from a link."""
+
+    file: str
+    kind: Literal["fetched"] = "fetched"
+
+
+@dataclass(frozen=True, slots=True)
+class Copied:
+    """The lines of a copy that was made, 0 where the original is quick enough."""
+
+    lines: int
+    kind: Literal["copied"] = "copied"
+
+
+@dataclass(frozen=True, slots=True)
+class Problem:
+    """Why the work was not done, and what to do about it."""
+
+    message: str
+    hint: str = ""
+    code: int = 1
+    kind: Literal["problem"] = "problem"
+
+
+@dataclass(frozen=True, slots=True)
+class Ended:
+    """The last event of all work."""
+
+    state: State
+    kind: Literal["ended"] = "ended"
+
+
+Event = (
+    Started | Progressed | StageDone | Heard | Received | Analysed | Rendered | Fetched | Copied | Problem | Ended
+)  # fmt: skip
+
+
+@dataclass(frozen=True, slots=True)
+class Told:
+    """An event as it is written down."""
+
+    event: Event

@@ -1,0 +1,69 @@
+"""What can be asked for: self-contained values that say all that the work needs, as it was when it was asked for."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+from standtall.model.analysis import Analysis
+from standtall.model.brief import Brief
+from standtall.model.look import Look
+from standtall.model.short import Short
+from standtall.model.source import Source
+
+
+@dataclass(frozen=True, slots=True)
+class AnalyseRequest:
+    """Find words, shots, faces and speakers of a source; `captions` is a caption file to import the words from, if any."""
+
+    source: Source
+    brief: Brief
+    terms: tuple[str, ...] = ()
+    captions: str = ""
+    kind: Literal["analyse"] = "analyse"
+
+
+@dataclass(frozen=True, slots=True)
+class RenderFootage:
+    """A source of a short, and what is known of the parts of it that the short uses, as the editor has put it right."""
+
+    source: Source
+    analysis: Analysis
+
+
+@dataclass(frozen=True, slots=True)
+class RenderRequest:
+    """Render a short to the file `out`, in a look given by value. It needs neither the project nor the analysis cache."""
+
+    short: Short
+    footage: tuple[RenderFootage, ...]
+    look: Look
+    out: str
+    kind: Literal["render"] = "render"
+
+
+@dataclass(frozen=True, slots=True)
+class FetchRequest:
+    """Fetch the file at a link into a folder."""
+
+    link: str
+    folder: str
+    kind: Literal["fetch"] = "fetch"
+
+
+@dataclass(frozen=True, slots=True)
+class PreviewCopyRequest:
+    """Make a copy of a source to move about in quickly, where it is slow."""
+
+    source: Source
+    kind: Literal["preview copy"] = "preview copy"
+
+
+Request = AnalyseRequest | RenderRequest | FetchRequest | PreviewCopyRequest
+
+
+@dataclass(frozen=True, slots=True)
+class Asked:
+    """A request as it is written down."""
+
+    request: Request

@@ -1,0 +1,62 @@
+"""Requests made of what is open: self-contained, with no more in them than the work needs."""
+
+from __future__ import annotations
+
+import bisect
+from collections.abc import Mapping
+from dataclasses import replace
+from pathlib import Path
+
+from standtall.compose.producers.transitions import BLEND
+from standtall.jobs.requests import RenderFootage, RenderRequest
+from standtall.library.looks import look_or_first
+from standtall.model.analysis import Analysis
+from standtall.model.cut import Segment
+from standtall.model.people import People
+from standtall.model.short import Short
+from standtall.model.source import Source
+
+
+def render_request(short: Short, footage: Mapping[str, tuple[Source, Analysis]], out: Path) -> RenderRequest:
+    """A request to render a short as it stands now; `footage` holds its sources by content key."""
+    used = []
+    for key in short.sources:
+        source, analysis = footage[key]
+        used.append(RenderFootage(source, trimmed(analysis, [s for s in short.segments if s.source == key])))
+    return RenderRequest(short, tuple(used), look_or_first(short.captions.look), str(out.absolute()))
+
+
+def trimmed(analysis: Analysis, segments: list[Segment]) -> Analysis:
+    """What is known of the parts of a source that segments use, so that they are framed and captioned as from all of it: words
+    that they touch (also those of a passage that is translated as one), whole shots with their faces, who speaks in those."""
+    translations = tuple(
+        replace(t, passages=tuple(p for p in t.passages if _touches(segments, p.start, p.end))) for t in analysis.translations
+    )
+    spans = [(p.start, p.end) for t in translations for p in t.passages] + [(s.start, s.end) for s in segments]
+    words = tuple(w for w in analysis.words if any(a < w.end and w.start < b for a, b in _near(spans, w.start, w.end)))
+    return replace(
+        analysis, words=words, people=_people(analysis.people, segments), level_db=(), translations=translations, soundings=()
+    )
+
+
+def _touches(segments: list[Segment], start: int, end: int) -> bool:
+    return any(s.start < end and start < s.end for s in segments)
+
+
+def _near(spans: list[tuple[int, int]], start: int, end: int) -> list[tuple[int, int]]:
+    return [(a, b) for a, b in spans if a < end and start < b]
+
+
+def _people(people: People, segments: list[Segment]) -> People:
+    """The shots that segments touch, each under its new number; a blend shows a little of what comes after a segment."""
+    kept = [n for n, s in enumerate(people.shots) if any(e.start < s.end and s.start < e.end + BLEND for e in segments)]
+    places = {old: new for new, old in enumerate(kept)}
+    shots = tuple(people.shots[n] for n in kept)
+    tracks = tuple(replace(t, shot=places[t.shot]) for t in people.tracks if t.shot in places)
+    starts = [s.start for s in shots]
+
+    def speaks_here(start: int, end: int) -> bool:
+        i = bisect.bisect_right(starts, end) - 1
+        return i >= 0 and shots[i].end > start
+
+    return replace(people, shots=shots, tracks=tracks, talk=tuple(t for t in people.talk if speaks_here(t.start, t.end)))

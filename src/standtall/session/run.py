@@ -1,0 +1,70 @@
+"""Carries requests out; the window's jobs, the command line and tests do all their work here."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any, Final
+
+from standtall.base.progress import Progress
+from standtall.jobs.events import Analysed, Copied, Event, Fetched, Heard, Received, Rendered, StageDone
+from standtall.jobs.requests import AnalyseRequest, FetchRequest, PreviewCopyRequest, RenderRequest, Request
+from standtall.library.cache import AnalysisCache
+from standtall.model.analysis import Analysis
+
+Tell = Callable[[Event], None]
+
+
+def run(request: Request, tell: Tell, progress: Progress) -> None:
+    """Do what is asked for and tell of it, last of what came of it; `progress` tells how far it is, and stops it. Raises
+    `StandTallError` where it cannot be done."""
+    _RUNS[type(request)](request, tell, progress)
+
+
+def analysed(request: AnalyseRequest, tell: Tell, progress: Progress) -> Analysis:
+    """What is found in a source, told of on the way."""
+    from standtall.session.analyse import Options, analyse
+
+    options = Options(request.brief, Path(request.captions) if request.captions else None, request.terms)
+    found = analyse(
+        request.source, options, progress, AnalysisCache(),
+        lambda stage, seconds: tell(StageDone(stage, round(seconds, 2))),
+        lambda words, until_s: tell(Heard(len(words), round(until_s, 2))),
+    )  # fmt: skip
+    tell(Analysed(len(found.words), len(found.people.shots), len(found.people.names)))
+    return found
+
+
+def _render(request: RenderRequest, tell: Tell, progress: Progress) -> None:
+    from standtall.compose.footage import Footage
+    from standtall.framing.camera import plan
+    from standtall.render.render import render
+    from standtall.session.composing import worked_out
+
+    footage = {
+        f.source.key: Footage(f.source, f.analysis, plan(request.short, f.source, f.analysis.people)) for f in request.footage
+    }
+    made = render(worked_out(request.short, footage, request.look), Path(request.out), progress)
+    loud, peak = made.loudness_lufs, made.true_peak_dbtp
+    size = made.width, made.height, made.rate, made.length_s, made.size_bytes
+    tell(Rendered(request.out, *size, loud, peak, made.captions))
+
+
+def _fetch(request: FetchRequest, tell: Tell, progress: Progress) -> None:
+    from standtall.media.link import fetch
+
+    path = fetch(request.link, Path(request.folder), progress, lambda have, size, speed: tell(Received(have, size, round(speed))))
+    tell(Fetched(str(path)))
+
+
+def _copy(request: PreviewCopyRequest, tell: Tell, progress: Progress) -> None:
+    from standtall.session.preview import preview_copy
+
+    form = preview_copy(request.source, AnalysisCache(), progress)
+    tell(Copied(0 if form is None else form.lines))
+
+
+_RUNS: Final[dict[type, Callable[[Any, Tell, Progress], object]]] = {
+    AnalyseRequest: analysed, RenderRequest: _render, FetchRequest: _fetch, PreviewCopyRequest: _copy,
+}  # fmt: skip
+"""Who carries out each kind of request."""

@@ -1,0 +1,159 @@
+"""Render; while it runs its progress and a cancel; afterwards the file."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import QUrl, Signal
+from PySide6.QtGui import QDesktopServices
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QPushButton, QStackedWidget, QVBoxLayout, QWidget
+
+from standtall.base.time import TICKS_PER_SECOND, clock
+from standtall.jobs.events import Ended, Event, Problem, Progressed, Rendered
+from standtall.jobs.requests import RenderRequest, Request
+from standtall.session.finish import file_name
+from standtall.session.requests import render_request
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+
+STAGES = {"sound": "Levelling the sound", "render": "Rendering", "check": "Checking the file"}
+
+
+class RenderBar(QStackedWidget):
+    """One short at a time; what is rendered is the short as it was when that was asked for."""
+
+    finished = Signal(str)
+
+    def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._ws = workspace
+        self._number: int | None = None
+        """Of the request that is being carried out."""
+        self._file = ""
+        self._error = ""
+        self.folder: Path | None = None
+        self._go = QPushButton("Render")
+        self._go.setObjectName("main")
+        self._go.setToolTip("Make the finished file (Ctrl+R)")
+        self._go.clicked.connect(lambda: self.start())
+        self.addWidget(self._go)
+        busy = QWidget()
+        column = QVBoxLayout(busy)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(5)
+        row = QHBoxLayout()
+        self._stage = QLabel()
+        self._stage.setAccessibleName("Render progress")
+        self._cancel = QPushButton("Cancel")
+        self._cancel.setToolTip("Stop the render; nothing is left behind")
+        self._cancel.clicked.connect(self.cancel)
+        row.addWidget(self._stage, 1)
+        row.addWidget(self._cancel)
+        self._bar = QProgressBar()
+        self._bar.setRange(0, 1000)
+        self._bar.setTextVisible(False)
+        column.addLayout(row)
+        column.addWidget(self._bar)
+        self.addWidget(busy)
+        done = QWidget()
+        column = QVBoxLayout(done)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(5)
+        self._result = QLabel()
+        self._result.setWordWrap(True)
+        row = QHBoxLayout()
+        self._show = QPushButton("Show the file")
+        self._show.setToolTip("Open the folder that holds the finished file")
+        self._show.clicked.connect(lambda: QDesktopServices.openUrl(QUrl.fromLocalFile(str(Path(self._file).parent))))
+        self._again = QPushButton("Render again")
+        self._again.clicked.connect(lambda: self.start())
+        row.addWidget(self._show)
+        row.addWidget(self._again)
+        column.addWidget(self._result)
+        column.addLayout(row)
+        self.addWidget(done)
+        self.setMaximumHeight(86)
+        workspace.jobs.heard.connect(self._heard)
+        workspace.composition_changed.connect(self._refresh)
+        workspace.opened_changed.connect(self._refresh)
+        self._refresh()
+
+    @property
+    def running(self) -> bool:
+        return self._number is not None
+
+    def _refresh(self) -> None:
+        self._go.setEnabled(self._ws.opened is not None)
+        if self.currentIndex() == 2:
+            self.setCurrentIndex(0)
+
+    def start(self) -> None:
+        opened = self._ws.opened
+        if opened is None or self.running:
+            return
+        folder = self.folder or Path.home() / "Videos" / "Stand Tall"
+        self._file = self._error = ""
+        self._show_busy("Starting")
+        self._number = -1  # until the request is made
+        self._ws.queues.do("preview", lambda: _request(opened, folder), self._ask, self._refused, self)
+
+    def _ask(self, request: RenderRequest) -> None:
+        if self._number == -1:
+            self._number = self._ws.jobs.ask(request)
+
+    def _refused(self, error: Exception) -> None:
+        self._number = None
+        self.setCurrentIndex(0)
+        self._ws.said.emit(str(error), "error")
+
+    def cancel(self) -> None:
+        if self._number is not None and self._number >= 0:
+            self._stage.setText("Stopping")
+            self._ws.jobs.cancel(self._number)
+
+    def _show_busy(self, text: str) -> None:
+        self._stage.setText(text)
+        self._bar.setValue(0)
+        self.setCurrentIndex(1)
+
+    def _heard(self, number: int, request: Request, event: Event) -> None:
+        if not isinstance(request, RenderRequest):
+            return
+        if self._number is None:  # one that is gone on with after a kill
+            self._number = number
+            self._show_busy("Going on")
+        if number != self._number:
+            return
+        if isinstance(event, Progressed):
+            text = STAGES.get(event.stage, event.stage.capitalize())
+            if event.stage == "render" and event.left_s:
+                text += f", {clock(round(event.left_s * TICKS_PER_SECOND))} left"
+            self._stage.setText(text)
+            share = {"sound": 0.03, "render": 0.03 + 0.94 * event.share, "check": 0.98}.get(event.stage, 0)
+            self._bar.setValue(round(share * 1000))
+        elif isinstance(event, Rendered):
+            self._file = event.file
+            loud = f", {event.loudness_lufs:.1f} LUFS" if event.loudness_lufs is not None else ""
+            size = f"{event.width} × {event.height}, {event.size_bytes / 1e6:.1f} MB"
+            self._result.setText(f"✓ {Path(self._file).name}\n{size}{loud}")
+        elif isinstance(event, Problem):
+            self._error = f"{event.message} {event.hint}"
+        elif isinstance(event, Ended):
+            self._ended(event)
+
+    def _ended(self, event: Ended) -> None:
+        self._number = None
+        if event.state == "done" and self._file:
+            self.setCurrentIndex(2)
+            self.finished.emit(self._file)
+            return
+        self.setCurrentIndex(0)
+        if event.state == "failed":
+            self._ws.said.emit(self._error or "The render failed.", "error")
+        else:
+            self._ws.said.emit("The render was stopped. Nothing was left behind.", "note")
+
+
+def _request(opened: Opened, folder: Path) -> RenderRequest:
+    short = opened.entry.short
+    return render_request(short, {opened.source.key: (opened.source, opened.analysis)}, folder / file_name(short))

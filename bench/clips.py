@@ -17,7 +17,7 @@ from bench.row import Row
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.probe import probe
-from standtall.media.sound import Samples, read_sound
+from standtall.media.sound_reader import Samples, read_sound
 from standtall.session.clips import ClipFinder
 from standtall.sound.landmarks import RATE
 

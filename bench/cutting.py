@@ -14,10 +14,10 @@ from bench.demo import demo, truth
 from bench.row import Row
 from bench.words import matched
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.cutting.by_words import from_words
 from standtall.cutting.cut_points import cut_after, cut_before
 from standtall.cutting.removals import PACES, Removal, removals
-from standtall.cutting.words import from_words
-from standtall.media.sound import MIX_RATE, SPEECH_RATE, level_db, sound_of
+from standtall.media.sound_reader import MIX_RATE, SPEECH_RATE, level_db, sound_of
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.cut import Segment
 from standtall.model.words import Word

@@ -15,7 +15,7 @@ from PySide6.QtWidgets import QApplication
 
 from bench.row import Row
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.cutting import words
+from standtall.cutting import by_words
 from standtall.framing.camera import plan
 from standtall.library.channels import channels
 from standtall.library.project import Entry, Project
@@ -190,7 +190,7 @@ def striking(workspace: Workspace, application: QApplication) -> Iterator[Row]:
                 application.processEvents()
                 arrived.clear()
                 began = time.perf_counter()
-                workspace.edit(lambda s, a, n=i: words.cut(s, a, [n]))  # type: ignore[misc]
+                workspace.edit(lambda s, a, n=i: by_words.cut(s, a, [n]))  # type: ignore[misc]
                 _until(application, lambda: bool(arrived))
                 whole.repaint()
                 view.viewport().repaint()

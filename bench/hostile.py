@@ -38,7 +38,7 @@ def project(path):
 def media(path):
     from standtall.media.probe import probe
     from standtall.media.reader import PictureReader
-    from standtall.media.sound import sound_blocks
+    from standtall.media.sound_reader import sound_blocks
     s = probe(path)
     if s.has_picture:
         with PictureReader(path, s.rotation) as r:

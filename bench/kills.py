@@ -149,7 +149,7 @@ def _clip(home: Path) -> Path:
     from standtall.demo.programme import programme
     from standtall.media.probe import probe
     from standtall.media.reader import PictureReader
-    from standtall.media.sound import read_sound
+    from standtall.media.sound_reader import read_sound
     from standtall.media.writer import MovieWriter
 
     source, out = programme(home / "demo"), home / "clip.mp4"

@@ -14,7 +14,7 @@ from bench.row import Row
 from standtall.base.time import ticks
 from standtall.demo.programme import SHIPPED
 from standtall.library.cache import AnalysisCache
-from standtall.media.sound import SPEECH_RATE, Samples, level_db, read_sound
+from standtall.media.sound_reader import SPEECH_RATE, Samples, level_db, read_sound
 from standtall.model.people import People
 from standtall.model.words import Word
 from standtall.people.detection import with_talk

@@ -16,12 +16,12 @@ from tests.speech.test_speech import hand_marked, load_16k, marked_words
 from bench.demo import demo, truth
 from bench.row import Row
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.media.sound import SPEECH_RATE, Samples, read_sound
+from standtall.media.sound_reader import SPEECH_RATE, Samples, read_sound
 from standtall.model.words import DOUBT, Word
 from standtall.speech import models
 from standtall.speech.align import PhoneAligner, Timed
+from standtall.speech.chunks import pieces
 from standtall.speech.fillers import is_filler
-from standtall.speech.pieces import pieces
 from standtall.speech.recognise import WhisperRecogniser
 from standtall.speech.transcribe import transcribe
 

@@ -25,7 +25,7 @@ from standtall.media.writer import MovieWriter
 from standtall.model.analysis import Analysis
 from standtall.model.source import Source
 from standtall.session.analyse import Options, known
-from standtall.session.demo import open_demo
+from standtall.session.demo_project import open_demo
 
 settings.register_profile("untimed", deadline=None)  # a busy machine is no fault of the code
 settings.load_profile("untimed")

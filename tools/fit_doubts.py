@@ -17,10 +17,10 @@ from scipy.signal import butter, fftconvolve, resample_poly, sosfilt
 from scipy.special import expit
 
 import standtall.speech.transcribe as whole_way
-from standtall.media.sound import SPEECH_RATE, Samples
+from standtall.media.sound_reader import SPEECH_RATE, Samples
 from standtall.speech import doubts, models
 from standtall.speech.align import PhoneAligner, Timed
-from standtall.speech.pieces import pieces
+from standtall.speech.chunks import pieces
 from standtall.speech.recognise import Heard, WhisperRecogniser
 
 RNG = np.random.default_rng(7)

@@ -16,7 +16,7 @@ from pathlib import Path
 import msgpack
 
 LANGUAGES = ("en", "de", "fr", "es", "it", "nl", "pl", "pt")
-OUT = Path(__file__).parent.parent / "src" / "standtall" / "moments" / "data"
+OUT = Path(__file__).parent.parent / "src" / "standtall" / "language" / "data"
 
 with zipfile.ZipFile(sys.argv[1]) as wheel:
     for language in LANGUAGES:

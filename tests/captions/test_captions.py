@@ -7,8 +7,8 @@ from hypothesis import strategies as st
 
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.captions.clearance import CHOICES, clear_of
 from standtall.captions.lines import BOUND_TO_NEXT, lines, spoken
-from standtall.captions.place import CHOICES, clear_of
 from standtall.captions.translated import translated
 from standtall.model.cut import Segment
 from standtall.model.timemap import TimeMap

@@ -12,7 +12,7 @@ from standtall.compose.footage import Footage
 from standtall.compose.soundtrack import soundtrack
 from standtall.framing.camera import plan
 from standtall.media.probe import probe
-from standtall.media.sound import sound_of
+from standtall.media.sound_reader import sound_of
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
 from standtall.model.short import Short

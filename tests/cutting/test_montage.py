@@ -13,9 +13,9 @@ from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
-from standtall.cutting import montage, words
+from standtall.cutting import by_words, montage
+from standtall.cutting.by_words import from_words
 from standtall.cutting.montage import Picture, lay_over, remove_pictures
-from standtall.cutting.words import from_words
 from standtall.media.probe import probe
 from standtall.model.analysis import Analysis
 from standtall.model.short import Short
@@ -39,7 +39,7 @@ def shown(short: Short) -> list[tuple[str, float]]:
 
 def test_even_shares_cover_all_of_it_over_every_cut() -> None:
     analysis = spoken()
-    short = words.cut(from_words("a", analysis, range(12)), analysis, [5]).short
+    short = by_words.cut(from_words("a", analysis, range(12)), analysis, [5]).short
     made = lay_over(short, analysis, THREE, "even")
     assert made.label == "Lay 3 pictures over"
     lengths = [seconds for _path, seconds in shown(made.short)]
@@ -64,7 +64,7 @@ def test_phrases_end_the_shares_where_there_are_some() -> None:
 def test_a_cut_takes_its_part_of_a_picture_and_all_come_off_again() -> None:
     analysis = spoken()
     covered = lay_over(from_words("a", analysis, range(12)), analysis, THREE, "even").short
-    less = words.cut(covered, analysis, range(4)).short
+    less = by_words.cut(covered, analysis, range(4)).short
     assert less.extras == covered.extras
     assert remove_pictures(less).short.extras.cutaways == ()
     for broken in (lambda: remove_pictures(remove_pictures(less).short), lambda: lay_over(less, analysis, [], "even"),

@@ -6,8 +6,8 @@ import pytest
 
 from standtall.base.errors import NothingToDo
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.cutting.by_words import from_words, kept_words
 from standtall.cutting.removals import PACES, Removal, is_out, removals, saved, tighten
-from standtall.cutting.words import from_words, kept_words
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.short import Short
 from standtall.model.words import Word

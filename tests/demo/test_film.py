@@ -10,9 +10,9 @@ import pytest
 from PySide6.QtGui import QImage
 
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.demo.dialogue import FRAME_RATE, HEIGHT, SCENES, VOICES, WIDTH
 from standtall.demo.film import HEADS, Film
 from standtall.demo.heads import PEOPLE, Pose, draw_head
-from standtall.demo.script import FRAME_RATE, HEIGHT, SCENES, VOICES, WIDTH
 from standtall.demo.sets import blank, pen_on, pixels
 from standtall.media.reader import PictureReader
 from standtall.model.source import Source

@@ -15,7 +15,7 @@ from standtall.base.time import TICKS_PER_SECOND, frame_middle
 from standtall.media.planes import Planes
 from standtall.media.probe import STILL_LENGTH, probe
 from standtall.media.reader import PictureReader
-from standtall.media.sound import MIX_RATE, read_sound
+from standtall.media.sound_reader import MIX_RATE, read_sound
 from standtall.model.source import MIX
 
 FFMPEG = imageio_ffmpeg.get_ffmpeg_exe()

@@ -24,7 +24,7 @@ from standtall.exchange.words_in import read_words
 from standtall.exchange.xliff import read_xliff
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
-from standtall.media.sound import sound_blocks
+from standtall.media.sound_reader import sound_blocks
 
 before = resource.getrusage(resource.RUSAGE_SELF).ru_maxrss
 for path in sorted(Path(sys.argv[1]).iterdir()):

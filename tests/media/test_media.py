@@ -19,7 +19,7 @@ from standtall.media import proxy
 from standtall.media.planes import Planes, from_rgb, to_bgr, to_bgrx
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
-from standtall.media.sound import SPEECH_RATE, level_db, read_sound
+from standtall.media.sound_reader import SPEECH_RATE, level_db, read_sound
 from standtall.media.writer import MovieWriter
 from standtall.model.source import Source
 from tests.conftest import coded, grey, make_clip, number_in, tone

@@ -13,7 +13,7 @@ from hypothesis import strategies as st
 
 from standtall.base.errors import NothingToDo, ProjectError
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.cutting.words import from_words
+from standtall.cutting.by_words import from_words
 from standtall.model import edits
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.captions import Captions

@@ -10,14 +10,14 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.language.rarity import COMMON_BITS, UNKNOWN_BITS, information
+from standtall.language.sentences import sentences
 from standtall.model.analysis import Analysis
 from standtall.model.moment import Moment, Passage
 from standtall.model.people import FaceSample, People, Shot, Track
 from standtall.model.words import Word
 from standtall.moments.finder import Finder, Wish
 from standtall.moments.parts import alone, ending, opening, pace, picture, worth
-from standtall.moments.rarity import COMMON_BITS, UNKNOWN_BITS, information
-from standtall.moments.sentences import sentences
 from standtall.moments.talk import Talk
 from standtall.moments.titles import LONGEST, titles_of
 

@@ -23,7 +23,7 @@ from standtall.base.time import TICKS_PER_SECOND, frame_middle
 from standtall.compose.layers.caption import CaptionLayer
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
-from standtall.cutting.words import from_words
+from standtall.cutting.by_words import from_words
 from standtall.media.planes import Planes, to_bgrx
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader

@@ -68,6 +68,18 @@ def test_a_short_begins_as_the_brief_says() -> None:
     assert begun(plain, Brief(look="of another machine")).captions.look == FIRST_LOOK
 
 
+def test_a_finished_clip_is_one_whole_short() -> None:
+    brief = Brief(content="clip", look="lantern", most_s=30)
+    made = short_of(SOURCE, talk(20, 20, 17.2), Choice(length=30 * TICKS_PER_SECOND), brief)
+    assert made.segments == (Segment(KEY, 0, SOURCE.length),), "no search for a passage, also not for the wished length"
+    assert made.captions.look == "lantern"
+    assert channel_named(channels(), made.channel) == max(channels(), key=lambda c: c.longest)
+    part = Brief(content="clip", start=5 * TICKS_PER_SECOND, end=20 * TICKS_PER_SECOND)
+    assert short_of(SOURCE, talk(20), Choice(), part).segments == (Segment(KEY, part.start, part.end),)
+    named = short_of(SOURCE, talk(20, 20), Choice(start=0, end=12 * TICKS_PER_SECOND), brief)
+    assert named.length < 20 * TICKS_PER_SECOND, "a passage that is asked for by name is that passage"
+
+
 @pytest.mark.parametrize(
     ("start", "end"),
     [

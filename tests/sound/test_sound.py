@@ -12,7 +12,7 @@ import numpy as np
 import pyloudnorm
 import pytest
 
-from standtall.media.sound import MIX_RATE, read_sound
+from standtall.media.sound_reader import MIX_RATE, read_sound
 from standtall.model.cut import Segment
 from standtall.sound.loudness import levelled, loudness_lufs, true_peak_db
 from standtall.sound.mix import FADE, joined

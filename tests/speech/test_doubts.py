@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
-from standtall.media.sound import Samples
+from standtall.media.sound_reader import Samples
 from standtall.model.words import DOUBT
 from standtall.speech.align import Timed, out_of_silence
 from standtall.speech.doubts import WEIGHTS, confidences, features

@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from standtall.demo.programme import programme, truth
-from standtall.media.sound import SPEECH_RATE, Samples, read_sound
+from standtall.media.sound_reader import SPEECH_RATE, Samples, read_sound
 from standtall.speech.fillers import is_filler
 from standtall.speech.hesitations import hesitations, nasal, open_share, pitched, steadiness
 from standtall.speech.voice import above_thumps

@@ -11,7 +11,7 @@ from hypothesis import strategies as st
 from scipy.io import wavfile
 from scipy.signal import butter, sosfilt
 
-from standtall.media.sound import Samples
+from standtall.media.sound_reader import Samples
 from standtall.speech import models
 from standtall.speech.align import PhoneAligner
 from standtall.speech.loops import loops, without_loops

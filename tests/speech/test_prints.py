@@ -6,7 +6,7 @@ import numpy as np
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.demo.programme import programme, truth
-from standtall.media.sound import SPEECH_RATE, read_sound
+from standtall.media.sound_reader import SPEECH_RATE, read_sound
 from standtall.model.words import Word
 from standtall.speech.prints import LEAST_S, WINDOW_S, voice_prints, windows
 

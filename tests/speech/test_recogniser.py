@@ -10,12 +10,12 @@ import numpy as np
 import pytest
 
 from standtall.base.beside import Beside
-from standtall.media.sound import SPEECH_RATE
+from standtall.media.sound_reader import SPEECH_RATE
 from standtall.model.brief import DETECT, Brief
 from standtall.session import analyse as stages
 from standtall.session.analyse import Options
 from standtall.speech import models, recognise
-from standtall.speech.pieces import Piece
+from standtall.speech.chunks import Piece
 from standtall.speech.recognise import LEAST_S, ROOM_S, Heard, heard_part
 
 

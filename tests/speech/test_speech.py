@@ -11,7 +11,7 @@ from scipy.io import wavfile
 from scipy.signal import resample_poly
 
 from standtall.base.errors import ModelMissing
-from standtall.media.sound import Samples
+from standtall.media.sound_reader import Samples
 from standtall.speech import models
 from standtall.speech.align import PhoneAligner, Timed
 from standtall.speech.recognise import Heard

@@ -33,7 +33,7 @@ def test_widgets_only_in_the_window() -> None:
 
 @pytest.mark.parametrize("package", CORE)
 def test_core_packages_load_without_widgets(package: str) -> None:
-    names = [f"standtall.{package}.{p.stem}" for p in (SOURCE / package).glob("*.py") if p.stem not in ("__init__", "voices")]
+    names = [f"standtall.{package}.{p.stem}" for p in (SOURCE / package).glob("*.py") if p.stem not in ("__init__", "speaking")]
     code = f"import sys\nfor n in {names!r}: __import__(n)\nassert 'PySide6.QtWidgets' not in sys.modules"
     subprocess.run([sys.executable, "-c", code], check=True, cwd=ROOT)
 
@@ -59,6 +59,23 @@ def test_a_planted_fault_is_found(tmp_path: Path, file: str, fault: str) -> None
     )  # fmt: skip
     assert run.returncode == 1, run.stdout
     assert "1 broken" in run.stdout
+
+
+KINDS = ["model", "library/upgrades", "checks", "compose/layers", "compose/producers", "compose/painters", "ui/bench/panels"]
+"""Sister folders: each holds one module for a thing of the program, such as framing."""
+ROOMS = ["ui/app", "ui/footage", "ui/moments", "ui/bench", "ui/widgets"]
+"""Sister folders: each holds one module for a part of a place, such as its actions."""
+
+
+def test_a_module_has_its_name_alone_but_for_sister_folders() -> None:
+    """So that a name leads to one file, or to one for each kind of thing that is done with it."""
+    folders: dict[str, set[str]] = {}
+    for path in SOURCE.rglob("*.py"):
+        if path.stem != "__init__":
+            folders.setdefault(path.stem, set()).add(path.parent.relative_to(SOURCE).as_posix())
+    twice = {name: found for name, found in folders.items() if len(found) > 1}
+    assert "framing" in twice
+    assert {name: found for name, found in twice.items() if not (found <= set(KINDS) or found <= set(ROOMS))} == {}
 
 
 def test_no_file_is_too_large() -> None:

@@ -8,12 +8,11 @@ from dataclasses import dataclass
 from typing import Final, Protocol
 
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.language.sentences import PHRASE_PAUSE
 from standtall.model.timemap import TimeMap
 from standtall.model.translation import Translation
 from standtall.model.words import Word, ends_sentence, words_within
 
-PAUSE: Final = round(0.38 * TICKS_PER_SECOND)
-"""A silence from which a line never reaches over it."""
 HOLD: Final = round(0.5 * TICKS_PER_SECOND)
 """A line stays until the next one when that comes sooner than this, so that captions do not flicker."""
 AFTER: Final = round(0.22 * TICKS_PER_SECOND)
@@ -115,7 +114,7 @@ def lines(said: tuple[CaptionWord, ...], max_words: int, width: Width, length: i
 def _phrases(said: tuple[CaptionWord, ...]) -> list[list[CaptionWord]]:
     out: list[list[CaptionWord]] = []
     for word in said:
-        new = not out or word.start - out[-1][-1].end > PAUSE or ends_sentence(out[-1][-1].text)
+        new = not out or word.start - out[-1][-1].end > PHRASE_PAUSE or ends_sentence(out[-1][-1].text)
         if new:
             out.append([word])
         else:

@@ -116,7 +116,7 @@ def _analysed(request: AnalyseRequest, reporter: Reporter, progress: Progress, s
 def _make(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
     from standtall.session.begin import Choice, short_of
     from standtall.session.finish import file_name
-    from standtall.session.requests import render_request
+    from standtall.session.render_request import render_request
 
     source = _source(chosen.footage, chosen.track)
     request = _analyse_request(source, chosen)
@@ -160,7 +160,7 @@ def _render(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) 
     from standtall.model.brief import Brief
     from standtall.session.analyse import Options, known
     from standtall.session.finish import file_name
-    from standtall.session.requests import render_request
+    from standtall.session.render_request import render_request
     from standtall.session.told import as_told, found_in, transcript_of
 
     with Project.reading(chosen.project) as project:

@@ -10,8 +10,8 @@ from typing import Final
 
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND, frame_count, frame_middle
+from standtall.captions.clearance import clear_of
 from standtall.captions.lines import CaptionLine, Width, lines
-from standtall.captions.place import clear_of
 from standtall.captions.translated import worded
 from standtall.compose.footage import Footage
 from standtall.compose.layers.frame import Frame, Layer

@@ -10,7 +10,7 @@ import numpy as np
 from standtall.base.progress import Progress
 from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
-from standtall.media.sound import MIX_RATE, Samples, sound_of
+from standtall.media.sound_reader import MIX_RATE, Samples, sound_of
 from standtall.model.sound import SoundMix
 from standtall.sound.loudness import levelled
 from standtall.sound.mix import joined

@@ -8,6 +8,7 @@ from typing import Final, Literal
 
 from standtall.base.errors import NothingToDo
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.language.sentences import closes_phrase
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit, count_of
@@ -16,7 +17,6 @@ from standtall.model.short import Short
 from standtall.model.words import words_within
 
 How = Literal["even", "phrases"]
-PAUSE: Final = round(0.38 * TICKS_PER_SECOND)
 LEAST: Final = TICKS_PER_SECOND // 2
 """A picture that stands shorter than this is not seen."""
 
@@ -70,8 +70,7 @@ def _phrase_ends(short: Short, analysis: Analysis) -> list[int]:
         begin = time_map.span_of(number)[0]
         held = words_within(words, e.start, e.end) if e.source == analysis.source_key else range(0)
         for i in held[:-1]:
-            pause = words[i + 1].start - words[i].end > PAUSE
-            if pause or words[i].ends_sentence or words[i].text.endswith((",", ";", ":")):
+            if closes_phrase(words[i], words[i + 1]) or words[i].text.endswith((",", ";", ":")):
                 out.append(begin + (words[i].end + words[i + 1].start) // 2 - e.start)
         if number + 1 < len(short.segments):
             out.append(time_map.span_of(number)[1])

@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Iterable
 
 from standtall.base.errors import NothingToDo
+from standtall.cutting.by_words import pieces_for
 from standtall.cutting.cut_points import covered_with, without
-from standtall.cutting.words import pieces_for
 from standtall.model.analysis import Analysis
 from standtall.model.edits import Edit, count_of
 from standtall.model.short import Short

@@ -4,18 +4,8 @@ from __future__ import annotations
 
 from standtall.base.errors import NothingToDo
 from standtall.base.time import clock
+from standtall.language.sentences import sentences
 from standtall.model.words import Word, words_within
-
-
-def sentences(words: tuple[Word, ...]) -> list[range]:
-    """Indexes of the words of each sentence, in order."""
-    out: list[range] = []
-    first = 0
-    for i, word in enumerate(words):
-        if word.ends_sentence or i == len(words) - 1:
-            out.append(range(first, i + 1))
-            first = i + 1
-    return out
 
 
 def opening(words: tuple[Word, ...], length: int) -> range:

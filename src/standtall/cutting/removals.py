@@ -120,17 +120,13 @@ def _runs(indexes: Iterable[int]) -> list[range]:
     return out
 
 
-def _ends(word: Word) -> bool:
-    return word.ends_sentence
-
-
 def _repeated(words: tuple[Word, ...], clear: list[int], at: int) -> int:
     """How many words from here on are said again right after (fillers between them do not count); the longest such run."""
     for size in range(LONGEST_REPEAT, 0, -1):
         first, second = clear[at : at + size], clear[at + size : at + 2 * size]
         if len(second) < size or [words[i].bare for i in first] != [words[i].bare for i in second]:
             continue
-        if any(_ends(words[i]) for i in first) or words[first[0]].speaker != words[second[-1]].speaker:
+        if any(words[i].ends_sentence for i in first) or words[first[0]].speaker != words[second[-1]].speaker:
             continue
         if size == 1 and (words[first[0]].bare in MEANT_TWICE or words[first[0]].bare.isdigit()):
             continue
@@ -150,7 +146,7 @@ def _started_anew(words: tuple[Word, ...], clear: list[int], at: int) -> int:
         if at + size >= len(clear):
             return 0
         before, again = clear[at + size - 1], clear[at + size]
-        if _ends(words[before]) and not words[before].text.endswith("…"):
+        if words[before].ends_sentence and not words[before].text.endswith("…"):
             return 0
         if words[again].bare != first.bare or words[again].speaker != first.speaker:
             continue

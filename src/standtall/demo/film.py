@@ -15,8 +15,8 @@ from PySide6.QtGui import QImage, QPainter
 from scipy.ndimage import uniform_filter1d
 
 from standtall.demo import sets
+from standtall.demo.dialogue import FRAME_RATE, HEIGHT, SCENES, WIDTH
 from standtall.demo.heads import PEOPLE, Drawn, Pose, draw_head
-from standtall.demo.script import FRAME_RATE, HEIGHT, SCENES, WIDTH
 
 HEADS: Final[dict[str, tuple[tuple[str, float, float, float], ...]]] = {
     "two": (("wren", 590, 420, 300), ("marlow", 1330, 410, 306)),

@@ -18,7 +18,7 @@ import numpy as np
 from scipy.signal import resample_poly
 
 from standtall.demo import film, sets
-from standtall.demo.script import FRAME_RATE, HEIGHT, WIDTH
+from standtall.demo.dialogue import FRAME_RATE, HEIGHT, WIDTH
 from standtall.media.planes import from_rgb
 from standtall.media.writer import MovieWriter
 

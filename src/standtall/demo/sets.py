@@ -11,7 +11,7 @@ import numpy as np
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QFont, QImage, QLinearGradient, QPainter, QPainterPath, QPen, QRadialGradient
 
-from standtall.demo.script import HEIGHT, WIDTH
+from standtall.demo.dialogue import HEIGHT, WIDTH
 
 PAN_WIDTH: Final = 2700
 """Width in pixels of the landscape that the camera pans over."""

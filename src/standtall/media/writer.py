@@ -14,7 +14,7 @@ from av.audio.frame import AudioFrame
 
 from standtall.base.errors import OutputError, disk_error
 from standtall.media.planes import Planes, to_frame
-from standtall.media.sound import MIX_RATE, Samples
+from standtall.media.sound_reader import MIX_RATE, Samples
 
 BT709 = 1
 

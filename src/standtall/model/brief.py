@@ -8,9 +8,9 @@ from typing import Final, Literal
 from standtall.model import checks
 from standtall.model.captions import FIRST_LOOK
 
-Content = Literal["unknown", "one", "many", "screen", "nobody"]
+Content = Literal["unknown", "one", "many", "screen", "nobody", "clip"]
 """What the footage shows: whatever is found, one face (others are pictures or passers-by), two or more people who talk, a
-face beside a screen or slides, no people."""
+face beside a screen or slides, no people; or a clip that is already cut, which becomes one whole short."""
 
 DETECT: Final = "detect"
 

@@ -8,10 +8,9 @@ from typing import Final
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
-from standtall.model.words import Word, words_within
+from standtall.model.words import Word, closes_sentence, words_within
 
 LONGEST: Final = 7 * TICKS_PER_SECOND
-PAUSE: Final = round(1.2 * TICKS_PER_SECOND)
 MOST_LETTERS: Final = 84
 """A passage fits into one subtitle of two lines (common practice, no source)."""
 
@@ -80,7 +79,7 @@ def _ends(group: list[Word], word: Word) -> bool:
     letters = sum(len(w.text) + 1 for w in group)
     long = letters + len(word.text) > MOST_LETTERS or word.end - group[0].start > LONGEST
     clause = letters > MOST_LETTERS // 2 and last.text.endswith((",", ";", ":"))
-    return last.ends_sentence or last.speaker != word.speaker or word.start - last.end > PAUSE or long or clause
+    return closes_sentence(last, word) or long or clause
 
 
 def original_of(words: tuple[Word, ...], passage: Passage) -> str:

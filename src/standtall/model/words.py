@@ -6,10 +6,11 @@ import bisect
 from dataclasses import dataclass
 from typing import Final, Literal
 
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
 
 DOUBT: Final = 0.75
-"""Likelihood of being right below which a word is shown as low_confidence; bench/ tells how many of those marked are wrong."""
+"""Likelihood of being right below which a word is marked as of low confidence; bench/ tells how many of those are wrong."""
 
 
 NOBODY: Final = -1
@@ -62,6 +63,15 @@ def ends_sentence(text: str) -> bool:
     """Whether a word, as it is written, ends a sentence: by the marks of Latin, Greek, Arabic, Indic and East Asian scripts, with
     closing quotes and brackets after them."""
     return text.rstrip("\"'”’»)]」』").endswith((".", "!", "?", "…", "。", "！", "？", "؟", "।", "\u037e"))
+
+
+SENTENCE_PAUSE: Final = round(1.5 * TICKS_PER_SECOND)
+"""A silence after which something new begins, whatever the punctuation says (common practice, no source)."""
+
+
+def closes_sentence(word: Word, after: Word | None) -> bool:
+    """Whether a sentence ends with `word`, where `after` is said next: by its mark, before a long pause or another speaker."""
+    return after is None or word.ends_sentence or after.start - word.end > SENTENCE_PAUSE or after.speaker != word.speaker
 
 
 def bare(text: str) -> str:

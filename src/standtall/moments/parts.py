@@ -12,8 +12,8 @@ from typing import Final
 import numpy as np
 
 from standtall.base.time import TICKS_PER_SECOND, seconds
+from standtall.language.rarity import COMMON_BITS
 from standtall.model.moment import Part, Passage, Reason
-from standtall.moments.rarity import COMMON_BITS
 from standtall.moments.talk import CLAIM, CONTRAST, NUMBER, Talk, is_number
 
 OPENING: Final = 3 * TICKS_PER_SECOND

@@ -5,24 +5,18 @@ from __future__ import annotations
 import re
 from dataclasses import dataclass, field
 from functools import cached_property
-from typing import Any, Final
+from typing import Final
 
 import numpy as np
-import snowballstemmer
 from numpy.typing import NDArray
 
 from standtall.base.time import TICKS_PER_SECOND, seconds
+from standtall.language.rarity import COMMON_BITS, information
+from standtall.language.sentences import sentences
+from standtall.language.stems import stem
 from standtall.model.analysis import Analysis
 from standtall.model.moment import Part, Passage
 from standtall.model.words import Word
-from standtall.moments.rarity import COMMON_BITS, information
-from standtall.moments.sentences import sentences
-
-STEMMERS: Final = {
-    "en": "english", "de": "german", "fr": "french", "es": "spanish", "it": "italian", "nl": "dutch", "pt": "portuguese",
-    "sv": "swedish", "da": "danish", "no": "norwegian", "fi": "finnish", "ru": "russian", "ro": "romanian", "hu": "hungarian",
-    "tr": "turkish", "pl": "polish",
-}  # fmt: skip
 
 
 def _set(text: str) -> frozenset[str]:
@@ -91,17 +85,8 @@ class Talk:
         return [w.bare for w in self.words]
 
     @cached_property
-    def _stemmer(self) -> Any:
-        name = STEMMERS.get(self.language)
-        return snowballstemmer.stemmer(name) if name else None
-
-    def stem(self, word: str) -> str:
-        """What a word shares with its other forms (Porter 1980 and its kin, by the Snowball library)."""
-        return str(self._stemmer.stemWord(word)) if self._stemmer is not None else word
-
-    @cached_property
     def stems(self) -> list[str]:
-        known = {b: self.stem(b) for b in set(self.bare)}
+        known = {b: stem(b, self.language) for b in set(self.bare)}
         return [known[b] for b in self.bare]
 
     @cached_property

@@ -16,8 +16,9 @@ from scipy.ndimage import gaussian_filter1d
 from scipy.sparse import csr_matrix, diags
 
 from standtall.base.time import TICKS_PER_SECOND, seconds
+from standtall.language.rarity import COMMON_BITS
+from standtall.language.stems import stem
 from standtall.model.moment import Chapter
-from standtall.moments.rarity import COMMON_BITS
 from standtall.moments.talk import Talk
 from standtall.moments.titles import line_of
 
@@ -60,7 +61,7 @@ class Topics:
 
     def related(self, topic: str) -> dict[str, float]:
         """Stems that belong to a topic (a word or phrase) with weights 0..1: its own words, and what is said near them."""
-        wanted = [self.talk.stem(w) for w in topic.lower().split()]
+        wanted = [stem(w, self.talk.language) for w in topic.lower().split()]
         columns = [self._numbers[w] for w in wanted if w in self._numbers]
         if not columns:
             return {}
@@ -84,9 +85,9 @@ class Topics:
         """The stems that tell a passage from the rest, with weights 0..1: what "more like this" asks for."""
         stems = [self.talk.stems[i] for i in words if self.talk.bits[i] > COMMON_BITS / 2]
         weights: dict[str, float] = {}
-        for stem in stems:
-            everywhere = float(self.said[:, self._numbers[stem]].sum()) if stem in self._numbers else 1.0
-            weights[stem] = weights.get(stem, 0.0) + 1 / math.sqrt(max(1.0, everywhere))
+        for name in stems:
+            everywhere = float(self.said[:, self._numbers[name]].sum()) if name in self._numbers else 1.0
+            weights[name] = weights.get(name, 0.0) + 1 / math.sqrt(max(1.0, everywhere))
         best = sorted(weights.items(), key=lambda w: -w[1])[: 2 * MOST_RELATED]
         top = best[0][1] if best else 1.0
         return {stem: weight / top for stem, weight in best}
@@ -155,7 +156,7 @@ class Topics:
 
     def _title(self, first: int, last: int, telling: tuple[str, ...]) -> str:
         talk = self.talk
-        wanted = {talk.stem(t) for t in telling}
+        wanted = {stem(t, talk.language) for t in telling}
 
         def value(number: int) -> float:
             sentence = talk.sentences[number]

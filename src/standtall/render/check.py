@@ -9,7 +9,7 @@ from typing import Final
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.composition import Composition
 from standtall.media.probe import probe
-from standtall.media.sound import MIX_RATE, Samples, read_sound
+from standtall.media.sound_reader import MIX_RATE, Samples, read_sound
 from standtall.sound.loudness import CEILING_DBTP, loudness_lufs, true_peak_db
 
 LOUDNESS_SLACK: Final = 0.5

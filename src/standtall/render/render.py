@@ -13,13 +13,13 @@ from standtall.base.errors import OutputError
 from standtall.base.files import written_whole
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.checks.files import cutaways_missing
+from standtall.checks.missing_files import cutaways_missing
 from standtall.compose.composition import Composition
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
 from standtall.compose.soundtrack import soundtrack
 from standtall.media.planes import Planes
-from standtall.media.sound import Samples
+from standtall.media.sound_reader import Samples
 from standtall.media.writer import MovieWriter
 from standtall.render.ahead import Ahead
 from standtall.render.check import Report, measure

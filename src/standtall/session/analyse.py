@@ -23,7 +23,7 @@ from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.progress import Progress
 from standtall.base.time import seconds, ticks
 from standtall.library.cache import AnalysisCache
-from standtall.media.sound import SPEECH_RATE, level_db, sound_blocks, sound_of
+from standtall.media.sound_reader import SPEECH_RATE, level_db, sound_blocks, sound_of
 from standtall.model.analysis import Analysis
 from standtall.model.brief import DETECT, Brief
 from standtall.model.corrections import Term
@@ -35,7 +35,7 @@ if TYPE_CHECKING:
     from standtall.people.detection import SeenPiece
     from standtall.people.voices import Voices
     from standtall.speech.align import PhoneAligner
-    from standtall.speech.pieces import Piece
+    from standtall.speech.chunks import Piece
     from standtall.speech.recognise import WhisperRecogniser
 
 STAGES: Final = ("sound", "words", "voices", "people")
@@ -375,7 +375,7 @@ class _Ears:
 def _recognised(
     source: Source, options: Options, cache: AnalysisCache, progress: Progress, heard: Heard, shared: Callable[[], bool]
 ) -> _Words:
-    from standtall.speech.pieces import pieces
+    from standtall.speech.chunks import pieces
 
     mark = options.words_mark(source)
     start, end = part_of(source, options.brief) or (0, source.length)

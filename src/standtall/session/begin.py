@@ -6,7 +6,7 @@ from dataclasses import dataclass, replace
 from typing import Final
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.cutting import passage, words
+from standtall.cutting import by_words, passage
 from standtall.library.channels import channels
 from standtall.library.looks import look_or_first
 from standtall.model.analysis import Analysis
@@ -44,10 +44,13 @@ def begun(short: Short, brief: Brief, channel: Channel | None = None) -> Short:
 def short_of(source: Source, analysis: Analysis, choice: Choice, brief: Brief | None = None) -> Short:
     """The short that was asked for, as the brief wishes; raises `NothingToDo` when the footage does not hold it.
 
-    Where no passage is named, it is no longer than the choice allows, for the strictest channel that takes so long a short.
+    Where no passage is named, footage marked as a finished clip becomes one whole short. That of other footage is no longer than
+    the choice allows, for the strictest channel that takes so long a short.
     """
     channel = channel_for(channels(), choice.length)
     wished = brief or Brief()
+    if wished.content == "clip" and choice == Choice(length=choice.length):
+        return _whole(source, wished)
     if choice.first_words is not None:
         return begun(_from(source, analysis, passage.said(analysis.words, choice.first_words, choice.last_words)), wished)
     if choice.start is not None or choice.end is not None:
@@ -59,6 +62,13 @@ def short_of(source: Source, analysis: Analysis, choice: Choice, brief: Brief | 
     if analysis.words:
         return begun(_opening(source, analysis, longest), wished, channel)
     return begun(Short.of(source.name, (Segment(source.key, 0, min(source.length, longest)),)), wished, channel)
+
+
+def _whole(source: Source, brief: Brief) -> Short:
+    """All of a clip that is already cut, or of its part that is to be used, for a channel that takes so long a short."""
+    start, end = brief.part or (0, 0)
+    whole = Segment(source.key, start, min(end or source.length, source.length))
+    return begun(Short.of(source.name, (whole,)), brief, channel_for(channels(), whole.length))
 
 
 def _opening(source: Source, analysis: Analysis, longest: int) -> Short:
@@ -77,7 +87,7 @@ def _opening(source: Source, analysis: Analysis, longest: int) -> Short:
 
 
 def _from(source: Source, analysis: Analysis, chosen: range) -> Short:
-    made = words.from_words(_title(analysis, chosen) or source.name, analysis, chosen)
+    made = by_words.from_words(_title(analysis, chosen) or source.name, analysis, chosen)
     last = made.segments[-1]
     if last.end > source.length:
         made = made.with_segments((*made.segments[:-1], Segment(last.source, last.start, source.length)))

@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.media.sound import Samples, read_sound, sound_blocks
+from standtall.media.sound_reader import Samples, read_sound, sound_blocks
 from standtall.model.cut import Segment
 from standtall.model.short import Short
 from standtall.model.source import Source

@@ -15,7 +15,7 @@ from standtall.compose.producers.captions import CaptionStyles
 from standtall.cutting.montage import Picture
 from standtall.framing.camera import Camera, plan
 from standtall.ink import engine
-from standtall.ink.caption import CaptionInk
+from standtall.ink.lettering import CaptionInk
 from standtall.library.looks import look_or_first
 from standtall.media.probe import probe
 from standtall.model.analysis import Analysis

@@ -8,7 +8,7 @@ import numpy as np
 
 from standtall.base.errors import NothingToDo
 from standtall.base.time import TICKS_PER_SECOND, seconds, ticks
-from standtall.media.sound import SPEECH_RATE, Samples, sound_of
+from standtall.media.sound_reader import SPEECH_RATE, Samples, sound_of
 from standtall.model.source import Source
 from standtall.model.transcript import Transcript
 

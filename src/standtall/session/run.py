@@ -58,7 +58,7 @@ def _fetch(request: FetchRequest, tell: Tell, progress: Progress) -> None:
 
 
 def _copy(request: PreviewCopyRequest, tell: Tell, progress: Progress) -> None:
-    from standtall.session.preview import preview_copy
+    from standtall.session.preview_copy import preview_copy
 
     form = preview_copy(request.source, AnalysisCache(), progress)
     tell(Copied(0 if form is None else form.lines))

@@ -9,7 +9,7 @@ from typing import Final
 from standtall.base.errors import NothingToDo
 from standtall.base.progress import Progress
 from standtall.exchange.words_in import fits, read_words
-from standtall.media.sound import SPEECH_RATE, sound_of
+from standtall.media.sound_reader import SPEECH_RATE, sound_of
 from standtall.model.source import Source
 from standtall.model.transcript import Transcript, first_transcript
 from standtall.session.told import Found

@@ -12,7 +12,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.ndimage import uniform_filter1d
 
-from standtall.media.sound import SPEECH_RATE, Samples
+from standtall.media.sound_reader import SPEECH_RATE, Samples
 
 Kind = Literal["laughter", "applause"]
 WINDOW, HOP = 512, 160

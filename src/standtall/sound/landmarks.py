@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from scipy import fft
 from scipy.ndimage import maximum_filter
 
-from standtall.media.sound import Samples
+from standtall.media.sound_reader import Samples
 
 RATE: Final = 8_000
 WINDOW, HOP = 512, 128

@@ -14,7 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from standtall.base.progress import Progress
-from standtall.media.sound import MIX_RATE, Samples
+from standtall.media.sound_reader import MIX_RATE, Samples
 
 TARGET_LUFS: Final = -14.0
 CEILING_DBTP: Final = -1.0

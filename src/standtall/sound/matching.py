@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 from scipy import signal
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.media.sound import Samples
+from standtall.media.sound_reader import Samples
 from standtall.sound.landmarks import HOP, RATE, LandmarkIndex, Landmarks, landmarks
 
 SPEEDS: Final = (1.0, 1.005, 0.995, 1.01, 0.99)

@@ -7,7 +7,7 @@ from typing import Final
 
 import numpy as np
 
-from standtall.media.sound import Samples
+from standtall.media.sound_reader import Samples
 from standtall.model.cut import Segment
 
 FADE: Final = 480

@@ -14,7 +14,7 @@ from typing import Any, Final, Protocol
 import numpy as np
 
 from standtall.base.progress import Progress
-from standtall.media.sound import SPEECH_RATE, Samples
+from standtall.media.sound_reader import SPEECH_RATE, Samples
 from standtall.speech.spelling import guessed_sounds, in_latin, spoken_forms
 from standtall.speech.voice import silent
 

@@ -12,7 +12,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.ndimage import binary_closing, maximum_filter1d
 
-from standtall.media.sound import SPEECH_RATE, Samples, level_db
+from standtall.media.sound_reader import SPEECH_RATE, Samples, level_db
 from standtall.speech.voice import above_thumps
 
 LEAST_S, MOST_S = 0.18, 1.6

@@ -16,7 +16,7 @@ from numpy.typing import NDArray
 from scipy.special import expit
 
 from standtall.base.time import seconds
-from standtall.media.sound import SPEECH_RATE, Samples
+from standtall.media.sound_reader import SPEECH_RATE, Samples
 from standtall.model.words import Word
 
 FRAMES: Final = 160

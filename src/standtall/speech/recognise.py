@@ -11,7 +11,7 @@ from typing import Any, Final, Protocol
 import numpy as np
 from numpy.typing import NDArray
 
-from standtall.media.sound import SPEECH_RATE, Samples
+from standtall.media.sound_reader import SPEECH_RATE, Samples
 from standtall.model.words import bare
 from standtall.speech.fillers import prompt
 from standtall.speech.voice import last_voice_s

@@ -9,16 +9,16 @@ import numpy as np
 
 from standtall.base.progress import Progress
 from standtall.base.time import ticks
-from standtall.media.sound import SPEECH_RATE, Samples
+from standtall.media.sound_reader import SPEECH_RATE, Samples
 from standtall.model.words import NOBODY, Kind, Word, bare
 from standtall.speech.align import Aligner, Timed
 from standtall.speech.doubts import confidences
+from standtall.speech.edge_refinement import on_edges
 from standtall.speech.fillers import HELD, is_filler
 from standtall.speech.hesitations import hesitations
 from standtall.speech.loops import without_loops
 from standtall.speech.recognise import Heard, Recogniser
 from standtall.speech.voice import silent, voiced
-from standtall.speech.word_edges import on_edges
 
 UNCOVERED_S: Final = 0.35
 """Voice that no word covers for this long is recognised again."""

@@ -8,7 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.signal import butter, sosfiltfilt
 
-from standtall.media.sound import SPEECH_RATE, Samples, level_db
+from standtall.media.sound_reader import SPEECH_RATE, Samples, level_db
 
 LOWEST_HZ: Final = 70.0
 """No voice has a pitch under this: what is lower are steps, hands on the microphone and wind, however loud."""

@@ -10,13 +10,13 @@ from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.layers.picture import PictureLayer
-from standtall.cutting.words import kept_words
+from standtall.cutting.by_words import kept_words
 from standtall.library.project import Project
-from standtall.media.sound import read_sound
+from standtall.media.sound_reader import read_sound
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.transcript import grips
-from standtall.ui.moments.chapters import ChaptersSheet
-from standtall.ui.moments.clips import ClipsSheet
+from standtall.ui.moments.chapters_sheet import ChaptersSheet
+from standtall.ui.moments.clips_sheet import ClipsSheet
 from tests.conftest import make_clip, write_sound
 from tests.ui.driving import WAIT, edited, short_of
 

@@ -11,7 +11,7 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtWidgets import QCheckBox
 from pytestqt.qtbot import QtBot
 
-from standtall.cutting import words
+from standtall.cutting import by_words
 from standtall.library import wordlist
 from standtall.library.project import Project
 from standtall.model import corrections
@@ -270,7 +270,7 @@ def test_a_second_language_is_typed_beside_the_words_and_captions_follow(
     assert second.model.data(second.model.index(0, 0)).startswith("Welcome")
     edited(qtbot, window, lambda: second.model.setData(second.model.index(0, 1), "Willkommen zur Gartenstunde."))
     assert on_disk(window).translations[0].passages[0].text == "Willkommen zur Gartenstunde."
-    edited(qtbot, window, lambda: window.workspace.edit(lambda s, a: words.choose(s, a, range(6))))
+    edited(qtbot, window, lambda: window.workspace.edit(lambda s, a: by_words.choose(s, a, range(6))))
     edited(qtbot, window, second.captions.click)
     lines = window.workspace.opened.composition.lines  # type: ignore[union-attr]
     assert [w.text for line in lines for w in line.words] == ["Willkommen", "zur", "Gartenstunde."]

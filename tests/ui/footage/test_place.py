@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import os
 import stat
+from dataclasses import replace
 from pathlib import Path
 
 import pytest
@@ -139,6 +140,28 @@ def test_first_words_are_opened_while_the_rest_is_coming(qtbot: QtBot, window: M
     edited(qtbot, window, lambda: window.workspace.undo())
     words = window.workspace.opened.transcript.words  # type: ignore[union-attr]
     assert [w.text for w in words] == ["early", "words.", "late", "ones."], "what came later is no step that undo takes back"
+
+
+def test_a_finished_clip_goes_straight_to_the_bench(qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work) -> None:
+    first, second = add(qtbot, window, *clips(tmp_path, 2))
+    ws = window.workspace
+    for source in (first, second):
+        ws.set_brief(source, replace(ws.brief_of(source), content="clip"))
+        ws.cache.keep(source.key, "sound", stages._Level((-20.0,) * 200))
+        ws.cache.keep(source.key, "piece", stages._Words((Word("once.", 4_800, 19_200),)), f"{Options().words_mark(source)}#0")
+    window.go("footage")
+    qtbot.waitUntil(lambda: len(work.begun) == 1, timeout=WAIT)
+    begun = work.begun[0].request.source
+    with qtbot.waitSignal(ws.opened_changed, timeout=WAIT):
+        work.begun[0].listener(Heard(1, 1.0))
+    qtbot.waitUntil(lambda: window.place == "bench", timeout=WAIT)
+    assert ws.opened is not None
+    assert [(s.source, s.start, s.end) for s in ws.opened.entry.short.segments] == [(begun.key, 0, begun.length)]
+    work.tell(qtbot, 0, Ended("done"))
+    qtbot.waitUntil(lambda: len(work.begun) == 2, timeout=WAIT)
+    work.tell(qtbot, 1, Heard(1, 1.0))
+    assert window.place == "bench"
+    assert ws.opened.source.key == begun.key, "who works on the Bench is not disturbed by the next clip"
 
 
 def test_progress_of_two_stages_is_shown_together(qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work) -> None:

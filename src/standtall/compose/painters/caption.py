@@ -7,7 +7,7 @@ from typing import Final
 
 from standtall.compose.layers.caption import CaptionLayer
 from standtall.compose.painters.painter import Box
-from standtall.ink.caption import CaptionInk, InkWord
+from standtall.ink.lettering import CaptionInk, InkWord
 from standtall.ink.sprite import Sprite
 from standtall.media.planes import Planes
 from standtall.model.style import CaptionStyle

@@ -17,7 +17,7 @@ from standtall.base.log import hear_all, note
 from standtall.base.memory import give_back_large
 from standtall.ink.fonts import load_fonts
 from standtall.media.probe import probe
-from standtall.session.demo import open_demo
+from standtall.session.demo_project import open_demo
 from standtall.ui.app.window import MainWindow
 from standtall.ui.state.workspace import project_for
 from standtall.ui.widgets import theme

@@ -10,7 +10,7 @@ from PySide6.QtCore import QObject, Signal
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.composition import Composition
 from standtall.compose.soundtrack import soundtrack
-from standtall.cutting import words
+from standtall.cutting import by_words
 from standtall.model.analysis import Analysis
 from standtall.model.captions import Captions
 from standtall.model.cut import Segment
@@ -146,7 +146,7 @@ class Playback(QObject):
 
     def play_moment(self, moment: Moment, seen: Opened) -> None:
         """Play a proposed moment, framed and captioned as its short would be."""
-        short = begun(words.from_words(seen.source.name, seen.analysis, moment.words), self._ws.brief_of(seen.source))
+        short = begun(by_words.from_words(seen.source.name, seen.analysis, moment.words), self._ws.brief_of(seen.source))
         self._look(worked_out(short, footage_for(short, seen.source, seen.analysis)), seen.copies)
         self._player.play()
 

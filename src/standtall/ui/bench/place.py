@@ -11,7 +11,7 @@ from standtall.model import edits
 from standtall.ui.bench.actions import actions_of
 from standtall.ui.bench.gauge import LengthGauge
 from standtall.ui.bench.panels.inspector import Inspector
-from standtall.ui.bench.shorts import ShortsButton
+from standtall.ui.bench.shorts_button import ShortsButton
 from standtall.ui.bench.transcript.page import TranscriptPage
 from standtall.ui.bench.transcript.search_bar import SearchBar
 from standtall.ui.bench.word_actions import WordActions

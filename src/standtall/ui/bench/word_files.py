@@ -10,7 +10,7 @@ from standtall.model import corrections, translating
 from standtall.model.cut import Segment
 from standtall.model.timemap import TimeMap
 from standtall.model.translation import Translation
-from standtall.session.translation import in_english
+from standtall.session.translate import in_english
 from standtall.session.words_from import Taken, words_from
 from standtall.ui.state.workspace import Workspace
 

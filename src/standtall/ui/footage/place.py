@@ -26,7 +26,7 @@ from standtall.media.reader import PictureReader
 from standtall.model.edits import count_of
 from standtall.model.source import Source
 from standtall.session.analyse import known
-from standtall.ui.footage.brief import BriefSheet
+from standtall.ui.footage.brief_sheet import BriefSheet
 from standtall.ui.footage.card import SourceCard, told_of
 from standtall.ui.footage.fetching import FetchRow
 from standtall.ui.footage.preview_copies import PreviewCopies
@@ -347,7 +347,7 @@ class FootagePlace(QWidget):
         elif isinstance(event, Heard):
             if card.state == "running":
                 card.show_state("early")
-            if self._open_next:
+            if self._open_next or self._straight_on(source):
                 self._open_next = False
                 self.opened.emit(source)
             else:
@@ -356,6 +356,10 @@ class FootagePlace(QWidget):
             card.show_state("ready", told_of(event.words, event.shots, event.people))
         elif isinstance(event, Problem):
             card.show_state("failed", f"{event.message} {event.hint}")
+
+    def _straight_on(self, source: Source) -> bool:
+        """Whether a finished clip goes to the Bench by itself: nobody who works in another place is disturbed."""
+        return self._ws.brief_of(source).content == "clip" and self.isVisible()
 
     def _ended(self, source: Source, state: State) -> None:
         self._refresh()
@@ -367,7 +371,7 @@ class FootagePlace(QWidget):
             self._ws.said.emit(f"{source.name} is ready.", "note")
             self._looker.do(lambda: notify("Ready for the Bench", f"{source.name} is analysed."))
             self._ws.refresh_found(source, last=True)
-            if self._open_next or self._ws.opened is None:
+            if self._open_next or self._ws.opened is None or self._straight_on(source):
                 self._open_next = False
                 self.opened.emit(source)
             self._previews.want(source)

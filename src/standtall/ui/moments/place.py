@@ -12,7 +12,7 @@ from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QScrollArea, QSpinBox, QVBoxLayout, QWidget
 
 from standtall.base.time import clock
-from standtall.cutting.words import from_words
+from standtall.cutting.by_words import from_words
 from standtall.library.project import Project
 from standtall.media.reader import PictureReader
 from standtall.model import edits
@@ -21,10 +21,10 @@ from standtall.model.short import Short
 from standtall.moments.finder import Finder, Wish
 from standtall.moments.learning import Lesson, learn
 from standtall.session.clips import Located
-from standtall.session.moments import finder_for
+from standtall.session.find_moments import finder_for
 from standtall.ui.moments.card import MomentCard
-from standtall.ui.moments.chapters import ChaptersSheet
-from standtall.ui.moments.clips import ClipsSheet
+from standtall.ui.moments.chapters_sheet import ChaptersSheet
+from standtall.ui.moments.clips_sheet import ClipsSheet
 from standtall.ui.moments.strip import SourceStrip
 from standtall.ui.moments.wording import nothing_found
 from standtall.ui.state.editor import Present

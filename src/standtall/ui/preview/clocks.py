@@ -5,7 +5,7 @@ from __future__ import annotations
 import time
 from typing import Any, Protocol
 
-from standtall.media.sound import MIX_RATE, Samples
+from standtall.media.sound_reader import MIX_RATE, Samples
 
 
 class Clock(Protocol):

@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import Any, Final
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.media.sound import MIX_RATE, Samples, sound_of
+from standtall.media.sound_reader import MIX_RATE, Samples, sound_of
 from standtall.model.cut import Segment
 from standtall.sound.mix import joined
 from standtall.ui.preview.clocks import sound_device

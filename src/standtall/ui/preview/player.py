@@ -21,7 +21,7 @@ from standtall.compose.layers.frame import Frame
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
 from standtall.media.planes import Planes
-from standtall.media.sound import Samples
+from standtall.media.sound_reader import Samples
 from standtall.model.timemap import SourceTime
 from standtall.ui.preview.clocks import Clock, SoundClock, WallClock, sound_device
 from standtall.ui.widgets.images import image_of, smaller

@@ -12,7 +12,7 @@ from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.jobs.events import Ended, Event, Problem, Progressed, Rendered
 from standtall.jobs.requests import RenderRequest, Request
 from standtall.session.finish import file_name
-from standtall.session.requests import render_request
+from standtall.session.render_request import render_request
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 

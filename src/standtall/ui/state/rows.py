@@ -9,7 +9,8 @@ from typing import Final
 import numpy as np
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.captions.lines import BOUND_TO_NEXT, PAUSE
+from standtall.captions.lines import BOUND_TO_NEXT
+from standtall.language.sentences import closes_phrase
 from standtall.model.words import Word
 
 ROW: Final = 27
@@ -101,9 +102,7 @@ def reading_rows(words: tuple[Word, ...]) -> list[range]:
     out: list[range] = []
     first = 0
     for i, word in enumerate(words):
-        last = i + 1 == len(words)
-        after = None if last else words[i + 1]
-        if after is None or after.start - word.end > PAUSE or after.speaker != word.speaker or word.ends_sentence:
+        if closes_phrase(word, words[i + 1] if i + 1 < len(words) else None):
             out += _even_rows(words, first, i + 1)
             first = i + 1
     return out

@@ -23,7 +23,7 @@ from standtall.compose.layers.frame import Frame
 from standtall.compose.soundtrack import soundtrack
 from standtall.library.lock import ProjectBusy
 from standtall.library.project import Project
-from standtall.media.sound import Samples
+from standtall.media.sound_reader import Samples
 from standtall.model import corrections
 from standtall.model.brief import Brief
 from standtall.model.source import Source

@@ -9,7 +9,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QMenu, QSizePolicy, QToolButton
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.cutting import words as cutting
+from standtall.cutting import by_words
 from standtall.model import corrections, edits
 from standtall.model.analysis import Analysis
 from standtall.model.short import Short
@@ -133,13 +133,13 @@ class ChosenPanel(Panel):
     # what it does
 
     def use_only(self) -> None:
-        self._with_words(cutting.choose)
+        self._with_words(by_words.choose)
 
     def cut(self) -> None:
-        self._with_words(cutting.cut)
+        self._with_words(by_words.cut)
 
     def bring_back(self) -> None:
-        self._with_words(cutting.bring_back)
+        self._with_words(by_words.bring_back)
 
     def _with_words(self, make: Callable[[Short, Analysis, range], edits.Edit]) -> None:
         chosen = self._ws.selection.or_said()

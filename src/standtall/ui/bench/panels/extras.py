@@ -6,7 +6,7 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QLabel
 
-from standtall.checks.files import cutaways_missing
+from standtall.checks.missing_files import cutaways_missing
 from standtall.cutting import montage
 from standtall.model import edits
 from standtall.session.composing import pictures_in

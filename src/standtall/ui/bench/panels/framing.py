@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QSl
 
 from standtall.model import edits
 from standtall.model.cut import Segment
-from standtall.ui.bench.panels.wording import why
+from standtall.ui.bench.panels.reasons import why
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import button

@@ -6,7 +6,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent
 from PySide6.QtWidgets import QPushButton
 
-from standtall.ink.caption import CaptionInk, InkWord
+from standtall.ink.lettering import CaptionInk, InkWord
 from standtall.ink.sprite import Sprite
 from standtall.model.look import Look
 from standtall.ui.widgets import theme

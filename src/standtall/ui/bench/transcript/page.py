@@ -9,7 +9,7 @@ from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, 
 from PySide6.QtWidgets import QAbstractScrollArea, QWidget
 
 from standtall.base.time import clock
-from standtall.cutting.words import kept_words
+from standtall.cutting.by_words import kept_words
 from standtall.model import edits
 from standtall.model.cut import Segment
 from standtall.model.words import word_at, words_within
@@ -17,7 +17,7 @@ from standtall.ui.bench.transcript import grips
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_extras, paint_picture_lane, paint_time_lane
 from standtall.ui.bench.transcript.overview import OverviewBar
 from standtall.ui.bench.transcript.retyping import Retyping
-from standtall.ui.bench.transcript.words import Column, PageWords
+from standtall.ui.bench.transcript.word_painting import Column, PageWords
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.rows import ROW, Page
 from standtall.ui.state.workspace import Workspace

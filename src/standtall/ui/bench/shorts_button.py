@@ -9,7 +9,7 @@ from functools import partial
 from PySide6.QtWidgets import QMenu, QToolButton
 
 from standtall.base.time import TICKS_PER_SECOND, clock
-from standtall.cutting.words import from_words
+from standtall.cutting.by_words import from_words
 from standtall.library.project import Entry
 from standtall.model import edits
 from standtall.model.short import Short

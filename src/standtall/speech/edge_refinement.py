@@ -8,7 +8,7 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
-from standtall.media.sound import Samples, level_db
+from standtall.media.sound_reader import Samples, level_db
 from standtall.speech.align import Timed
 
 EARLY_S: Final = 0.045

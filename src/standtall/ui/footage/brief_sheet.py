@@ -22,7 +22,7 @@ from standtall.ui.widgets.images import wide_at
 from standtall.ui.widgets.languages import LANGUAGES
 
 KINDS: Final[dict[Content, str]] = {"unknown": "detect", "one": "one person", "many": "two or more people",
-                                   "screen": "a face and a screen", "nobody": "no people"}  # fmt: skip
+                                   "screen": "a face and a screen", "nobody": "no people", "clip": "a finished clip"}  # fmt: skip
 assert set(KINDS) == set(get_args(Content))
 
 

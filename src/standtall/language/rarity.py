@@ -22,7 +22,7 @@ LISTS: Final = ("en", "de", "fr", "es", "it", "nl", "pl", "pt")
 
 @functools.cache
 def _steps(language: str) -> dict[str, int]:
-    with resources.files("standtall.moments").joinpath(f"data/{language}.txt.gz").open("rb") as file:
+    with resources.files("standtall.language").joinpath(f"data/{language}.txt.gz").open("rb") as file:
         lines = gzip.decompress(file.read()).decode().split("\n")
     return {word: step for step, line in enumerate(lines) for word in line.split(" ") if word}
 

@@ -11,7 +11,7 @@ import numpy as np
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.library.cache import AnalysisCache
-from standtall.media.sound import SPEECH_RATE, sound_of
+from standtall.media.sound_reader import SPEECH_RATE, sound_of
 from standtall.model.analysis import LEVEL_STEP, Analysis, Sounding
 from standtall.model.source import Source
 from standtall.moments.finder import Finder

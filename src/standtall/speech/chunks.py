@@ -9,7 +9,7 @@ from typing import Final
 import numpy as np
 from scipy.ndimage import uniform_filter1d
 
-from standtall.media.sound import SPEECH_RATE, Samples, level_db
+from standtall.media.sound_reader import SPEECH_RATE, Samples, level_db
 
 LEAST_S, MOST_S = 18.0, 28.5
 """A piece lasts so long: it fits into one window of the recogniser, which is 30 s."""

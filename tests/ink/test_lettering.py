@@ -7,8 +7,8 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from standtall.ink.caption import WIDEST, CaptionInk, InkWord, code_units, outline_of
 from standtall.ink.fonts import load_fonts
+from standtall.ink.lettering import WIDEST, CaptionInk, InkWord, code_units, outline_of
 from standtall.ink.sprite import sprite
 from standtall.library.looks import LOOKS
 from standtall.media.planes import from_rgb, to_bgr

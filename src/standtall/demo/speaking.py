@@ -15,7 +15,7 @@ from typing import Any, Final
 
 import numpy as np
 
-from standtall.demo.script import LEAD_S, SCENES, VOICES
+from standtall.demo.dialogue import LEAD_S, SCENES, VOICES
 
 RATE: Final = 24_000
 HOP: Final = 600

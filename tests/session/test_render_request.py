@@ -11,7 +11,7 @@ import pytest
 
 from standtall.base.errors import MediaError
 from standtall.base.progress import Progress
-from standtall.cutting.words import from_words
+from standtall.cutting.by_words import from_words
 from standtall.jobs.events import Analysed, Copied, Event, Heard, Rendered, StageDone
 from standtall.jobs.requests import AnalyseRequest, Asked, PreviewCopyRequest, RenderRequest
 from standtall.library.cache import AnalysisCache
@@ -23,7 +23,7 @@ from standtall.model.cut import Transitions
 from standtall.model.source import Source
 from standtall.model.translation import Passage, Translation
 from standtall.session.composing import footage_for, worked_out
-from standtall.session.requests import render_request, trimmed
+from standtall.session.render_request import render_request, trimmed
 from standtall.session.run import run
 from tests.conftest import make_clip, tone
 from tests.helpers import composed, small_short

@@ -12,13 +12,13 @@ from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.library.cache import AnalysisCache
 from standtall.media.probe import probe
-from standtall.media.sound import SPEECH_RATE, level_db
+from standtall.media.sound_reader import SPEECH_RATE, level_db
 from standtall.model.analysis import Analysis
 from standtall.model.source import Source
 from standtall.model.words import Word
-from standtall.session.moments import finder_for, soundings_of
+from standtall.session.find_moments import finder_for, soundings_of
 from tests.conftest import write_sound
-from tests.sound.test_search import applause, laughter
+from tests.sound.test_matching import applause, laughter
 
 
 @pytest.fixture

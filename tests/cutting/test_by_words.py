@@ -11,9 +11,9 @@ from hypothesis import strategies as st
 
 from standtall.base.errors import NothingToDo
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.cutting import order, trim, words
+from standtall.cutting import by_words, order, trim
+from standtall.cutting.by_words import from_words, kept_words
 from standtall.cutting.cut_points import CLOSE, without
-from standtall.cutting.words import from_words, kept_words
 from standtall.model.edits import Edit
 from standtall.model.short import Short
 from standtall.model.timemap import SourceTime
@@ -36,17 +36,17 @@ def test_segments_hold_whole_words_and_cut_in_the_pauses() -> None:
 def test_cut_then_bring_back_is_where_it_was() -> None:
     analysis = spoken()
     short = from_words("a", analysis, range(10))
-    less = words.cut(short, analysis, [4, 5])
+    less = by_words.cut(short, analysis, [4, 5])
     assert less.label == "Cut 2 words"
     assert len(less.short.segments) == 2
     assert kept_words(less.short, analysis) == (0, 1, 2, 3, 6, 7, 8, 9)
-    assert words.bring_back(less.short, analysis, [4, 5]).short == short
+    assert by_words.bring_back(less.short, analysis, [4, 5]).short == short
 
 
 def test_a_cut_keeps_what_was_trimmed_by_hand() -> None:
     analysis = spoken()
     short = trim.trim(from_words("a", analysis, range(6)), 0, "end", analysis.words[6].start - 10).short
-    less = words.cut(short, analysis, [2]).short
+    less = by_words.cut(short, analysis, [2]).short
     assert less.segments[-1].end == short.segments[-1].end
     assert less.segments[0].start == short.segments[0].start
 
@@ -69,7 +69,7 @@ def test_whatever_is_struck_and_brought_back_the_words_are_those_asked_for(steps
     short, kept = from_words("a", analysis, range(12)), set(range(12))
     for strike, chosen in steps:
         try:
-            made = (words.cut if strike else words.bring_back)(short, analysis, chosen)
+            made = (by_words.cut if strike else by_words.bring_back)(short, analysis, chosen)
         except NothingToDo:
             continue
         short, kept = made.short, kept - chosen if strike else kept | chosen
@@ -79,9 +79,9 @@ def test_whatever_is_struck_and_brought_back_the_words_are_those_asked_for(steps
 def test_bringing_back_goes_where_the_words_belong_in_another_order() -> None:
     analysis = spoken()
     short = from_words("a", analysis, [8, 9, 0, 1, 2, 3, 4])
-    less = words.cut(short, analysis, [2]).short
-    assert kept_words(words.bring_back(less, analysis, [2]).short, analysis) == (8, 9, 0, 1, 2, 3, 4)
-    assert kept_words(words.bring_back(less, analysis, [5]).short, analysis) == (8, 9, 0, 1, 3, 4, 5)
+    less = by_words.cut(short, analysis, [2]).short
+    assert kept_words(by_words.bring_back(less, analysis, [2]).short, analysis) == (8, 9, 0, 1, 2, 3, 4)
+    assert kept_words(by_words.bring_back(less, analysis, [5]).short, analysis) == (8, 9, 0, 1, 3, 4, 5)
 
 
 def test_a_cut_silence_comes_back_by_choosing_the_words_around_it() -> None:
@@ -90,7 +90,7 @@ def test_a_cut_silence_comes_back_by_choosing_the_words_around_it() -> None:
     gap = (analysis.words[2].end + 2_000, analysis.words[3].start - 2_000)
     tight = short.with_segments(without(short.segments, "key", *gap))
     assert len(tight.segments) == 2 and kept_words(tight, analysis) == kept_words(short, analysis)
-    back = words.bring_back(tight, analysis, [2, 3])
+    back = by_words.bring_back(tight, analysis, [2, 3])
     assert back.label == "Close a cut" and back.short.segments == short.segments
 
 
@@ -99,7 +99,7 @@ def test_words_that_touch_are_cut_close_to_their_border() -> None:
     (piece,) = from_words("a", analysis, [3]).segments
     word = analysis.words[3]
     assert word.start - CLOSE <= piece.start <= word.start < word.end <= piece.end <= word.end + CLOSE
-    assert kept_words(words.cut(from_words("a", analysis, range(6)), analysis, [3]).short, analysis) == (0, 1, 2, 4, 5)
+    assert kept_words(by_words.cut(from_words("a", analysis, range(6)), analysis, [3]).short, analysis) == (0, 1, 2, 4, 5)
 
 
 def test_start_and_end_can_be_set_by_time() -> None:
@@ -157,9 +157,9 @@ def test_what_cannot_be_done_says_so() -> None:
     analysis = spoken()
     short = from_words("a", analysis, range(4))
     outside: list[Callable[[], object]] = [
-        lambda: words.cut(short, analysis, [9]),
-        lambda: words.cut(short, analysis, range(4)),
-        lambda: words.bring_back(short, analysis, [1]),
+        lambda: by_words.cut(short, analysis, [9]),
+        lambda: by_words.cut(short, analysis, range(4)),
+        lambda: by_words.bring_back(short, analysis, [1]),
         lambda: from_words("a", analysis, []),
         lambda: trim.end_at(short, at(short.segments[0].start)),
         lambda: trim.trim(short, 0, "start", short.segments[0].start),
@@ -180,7 +180,7 @@ def test_edits_never_leave_overlapping_pieces() -> None:
     edits: list[Callable[[Short], Edit]] = [
         lambda s: order.to_front(s, analysis, [4]),
         lambda s: trim.trim_by_word(s, analysis, 0, "end", 1),
-        lambda s: words.bring_back(s, analysis, range(12)),
+        lambda s: by_words.bring_back(s, analysis, range(12)),
     ]
     short = from_words("a", analysis, [0, 1, 2, 3, 4])
     for make in edits:

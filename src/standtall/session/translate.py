@@ -6,7 +6,7 @@ from typing import Final
 
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND, seconds, ticks
-from standtall.media.sound import SPEECH_RATE, sound_of
+from standtall.media.sound_reader import SPEECH_RATE, sound_of
 from standtall.model.source import Source
 from standtall.model.transcript import Transcript
 from standtall.model.translation import Passage, Translation, passages_of

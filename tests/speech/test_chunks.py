@@ -12,7 +12,7 @@ from standtall.base.errors import Cancelled
 from standtall.base.progress import Progress
 from standtall.library.cache import AnalysisCache
 from standtall.media.probe import probe
-from standtall.media.sound import SPEECH_RATE, read_sound, sound_blocks
+from standtall.media.sound_reader import SPEECH_RATE, read_sound, sound_blocks
 from standtall.model.brief import Brief
 from standtall.model.source import Source
 from standtall.model.words import Word
@@ -20,11 +20,11 @@ from standtall.session import analyse as stages
 from standtall.session.analyse import Options, analyse, known, so_far
 from standtall.speech import models
 from standtall.speech.align import PhoneAligner, Timed
+from standtall.speech.chunks import LEAST_S, MOST_S, Piece, pieces
+from standtall.speech.edge_refinement import on_edges
 from standtall.speech.fillers import is_filler, prompt
-from standtall.speech.pieces import LEAST_S, MOST_S, Piece, pieces
 from standtall.speech.recognise import otherwise
 from standtall.speech.spelling import guessed_sounds, in_latin, spoken_forms
-from standtall.speech.word_edges import on_edges
 from tests.conftest import make_clip, tone
 from tests.speech.test_speech import hand_marked, load_16k, marked_words
 

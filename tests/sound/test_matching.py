@@ -12,7 +12,7 @@ from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.probe import probe
-from standtall.media.sound import SPEECH_RATE, read_sound
+from standtall.media.sound_reader import SPEECH_RATE, read_sound
 from standtall.model.source import Source
 from standtall.session.clips import ClipFinder, rebuilt
 from standtall.sound.crowd import kind_of

@@ -21,7 +21,6 @@ MODELS = data_folder() / "models"
 EDITING = """
 import sys
 from PySide6.QtCore import QTimer
-from standtall.ui.footage import preview_copies as previews
 from standtall.ui.widgets import theme
 from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
@@ -30,10 +29,8 @@ from standtall.base.files import clear_parts
 class Idle:
     def __init__(self, *_a): pass
     def start(self): pass
-    cancel = kill = start
-    def wait(self, _s): return True
-previews.Job = Idle
-application = dressed(["bench"]); clear_parts(); window = MainWindow(); theme.apply(application, theme.LIGHT); window.show()
+    cancel = start
+application = dressed(["bench"]); clear_parts(); window = MainWindow(); window.workspace.jobs.queue.backend = Idle; theme.apply(application, theme.LIGHT); window.show()
 open_files(window, [], True)
 ws, n = window.workspace, [int(sys.argv[1])]
 def said():

@@ -15,6 +15,7 @@ import subprocess
 import sys
 import threading
 import time
+from collections.abc import Callable
 from pathlib import Path
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
@@ -25,16 +26,13 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QDialog, QFileDialog, QInputDialog, QMainWindow, QMenu, QMessageBox, QWidget
 
 from standtall.base.log import hear_all, log_file
-from standtall.jobs.process import Event
+from standtall.jobs.events import Ended, Event, Problem, Progressed
+from standtall.jobs.requests import Request
 from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
-from standtall.ui.footage import fetching
-from standtall.ui.footage import place as footage
-from standtall.ui.footage import preview_copies as previews
-from standtall.ui.preview import pane as tall
 from standtall.ui.widgets import theme
 
-THREADS = {"MainThread", "project", "footage", "player"}
+THREADS = {"MainThread", "project", "footage", "player", "queue"}
 KEYS = [Qt.Key(k) for k in (*range(0x41, 0x5B), *range(0x30, 0x3A), 0x20, 0x2C, 0x2E, 0x3C, 0x3E, 0x5B, 0x5D)] + [
     Qt.Key.Key_Return, Qt.Key.Key_Escape, Qt.Key.Key_Tab, Qt.Key.Key_Backtab, Qt.Key.Key_Delete, Qt.Key.Key_Backspace, Qt.Key.Key_Up,
     Qt.Key.Key_Down, Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Home, Qt.Key.Key_End, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown,
@@ -49,31 +47,23 @@ MODIFIERS = [Qt.KeyboardModifier.NoModifier] * 6 + [
 class Played:
     """Stands in for a job: a few reports and an end, from a thread of its own (real ones are killed in `bench kills`)."""
 
-    def __init__(self, arguments: list[str], listener) -> None:  # type: ignore[no-untyped-def]
-        self._kind, self._listener, self._stop = arguments[0], listener, threading.Event()
-        self.state = "waiting"
+    def __init__(self, _request: Request, listener: Callable[[Event], None]) -> None:
+        self._listener, self._stop = listener, threading.Event()
 
     def start(self) -> None:
-        self.state = "running"
         threading.Thread(target=self._run, name="played", daemon=True).start()
 
     def _run(self) -> None:
         for share in (0.0, 0.5, 1.0):
-            self._listener(Event("progress", {"stage": "words", "share": share, "left_s": None}))
+            self._listener(Progressed("words", share))
             if self._stop.wait(0.05):
-                break
-        self.state = "stopped" if self._stop.is_set() else "failed"
-        if self.state == "failed":
-            self._listener(Event("error", {"message": "Planted.", "hint": "Nothing to do."}))
-        self._listener(Event("end", {"state": self.state}))
+                self._listener(Ended("stopped"))
+                return
+        self._listener(Problem("Planted.", "Nothing to do."))
+        self._listener(Ended("failed"))
 
     def cancel(self) -> None:
         self._stop.set()
-
-    kill = cancel
-
-    def wait(self, _seconds: float) -> bool:
-        return True
 
 
 class Hand:
@@ -212,10 +202,9 @@ class Stalls:
 
 def shown() -> tuple[QApplication, MainWindow]:
     application = dressed(["bench"])
-    for module in (tall, footage, previews, fetching):
-        module.Job = Played  # type: ignore[attr-defined, assignment]
     MainWindow._may_end = lambda _self: True  # type: ignore[method-assign]
     window = MainWindow()
+    window.workspace.jobs.queue.backend = Played
     theme.apply(application, theme.LIGHT)
     window.resize(1280, 800)
     window.show()

@@ -39,6 +39,9 @@ from standtall.ui.widgets import theme
 from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
 from standtall.jobs.process import Job
+from standtall.jobs.requests import AnalyseRequest
+from standtall.media.probe import probe
+from standtall.model.brief import Brief
 application = dressed(["bench"])
 window = MainWindow()
 theme.apply(application, theme.LIGHT)
@@ -51,7 +54,7 @@ def tick():
     last[0] = now
 watch = QTimer()
 watch.timeout.connect(tick)
-job = Job(["analyse", sys.argv[1]], lambda event: None)
+job = Job(AnalyseRequest(probe(Path(sys.argv[1])), Brief()), lambda event: None)
 def begin():
     window.preview_pane.rendering.folder = Path(sys.argv[2])
     window.preview_pane.rendering.start()

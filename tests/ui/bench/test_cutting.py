@@ -87,11 +87,13 @@ def test_the_basket_is_kept_on_disk_reordered_and_made_a_short(qtbot: QtBot, win
     for chosen in (range(60, 66), range(30, 35), range(100, 104)):
         window.workspace.selection.select(chosen)
         qtbot.keyClick(window, Qt.Key.Key_P)
-    assert len(basket.passages) == 3
-    basket.move(basket.passages[2], 0)
-    basket.remove(basket.passages[1])
+    put = basket.passages
+    assert len(put) == 3
+    basket.move(put[2], 0)
+    basket.remove(put[0])
+    assert basket.passages == (put[2], put[1])
     basket.undo()
-    assert [p.start for p in basket.passages] == [p.start for p in side._basket.passages]
+    assert basket.passages == (put[2], put[0], put[1])
     key, path = window.workspace.opened.source.key, window.workspace.project_path  # type: ignore[union-attr]
     assert path is not None
 

@@ -13,6 +13,7 @@ from standtall.library.project import Project
 from standtall.model.analysis import Analysis
 from standtall.ui.app.window import MainWindow
 from standtall.ui.moments.place import MomentCard
+from standtall.ui.widgets import theme
 from tests.ui.driving import WAIT, edited, short_of
 
 
@@ -86,7 +87,9 @@ def test_the_strip_goes_to_a_proposal_by_a_click(qtbot: QtBot, window: MainWindo
     with qtbot.waitSignal(window.moments.played, timeout=WAIT) as played:
         qtbot.mouseClick(strip, Qt.MouseButton.LeftButton, pos=at)
     assert played.args[0] == moment
-    assert not strip.grab().isNull()
+    shown = strip.grab().toImage()
+    row = [shown.pixelColor(x, at.y()).name() for x in range(shown.width())]
+    assert theme.KEPT.lower() in row, "the proposal is drawn where it was clicked"
     window.player.pause()
 
 

@@ -325,7 +325,7 @@ def test_a_project_of_version_3_keeps_its_votes_which_teach_nothing_until_they_a
         project.vote(KEY, 5, 9, True, (0.5, 0.25))
         project.vote(KEY, 20, 30, False, (0.0, 1.0))
         assert project.lessons() == (((0.5, 0.25), True), ((0.0, 1.0), False))
-        project.set_basket(KEY, (Segment(KEY, 50, 60), Segment(KEY, 0, 10)))
+        project.set_basket(project.add_short(SHORT), (Segment(KEY, 50, 60), Segment(KEY, 0, 10)), "Add")
     with Project(path) as project:
         assert project.basket(KEY) == (Segment(KEY, 50, 60), Segment(KEY, 0, 10))
         assert project.basket("other") == ()

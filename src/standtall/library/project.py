@@ -7,12 +7,13 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from pathlib import Path
 from types import TracebackType
-from typing import Final
+from typing import Final, Literal, get_args
 
 from standtall.base.errors import ProjectError
 from standtall.base.reading import Unreadable, json_of
 from standtall.base.time import clock
 from standtall.library.cache import KEY
+from standtall.library.changes import FORGET_UNDONE, Changes
 from standtall.library.database import Database, Migration, Mode, ProjectOld
 from standtall.library.stored import as_text, from_text
 from standtall.library.transcripts import Transcripts, Turn
@@ -71,7 +72,12 @@ TABLES: Final[dict[str, tuple[str, ...]]] = {
     "history": ("short", "step", "label", "value", "turn"), "transcript": ("source", "head", "base"),
     "revision": ("source", "step", "turn", "label", "value"), "brief": ("source", "value"), "term": ("text", "heard"),
     "vote": ("source", "start", "end", "kept", "parts"), "basket": ("source", "place", "start", "end"),
+    "change": ("turn", "label", "kind", "source", "old", "new", "undone"),
 }  # fmt: skip
+
+
+History = Literal["short", "words", "change"]
+"""What has a history of its own; the steps of all are counted together, and undone in that order."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -92,6 +98,7 @@ class Project:
         self.path = path
         self._db = Database(path, MIGRATIONS, TABLES, mode)
         self.transcripts = Transcripts(self._db)
+        self._changes = Changes(self._db)
 
     @classmethod
     def reading(cls, path: Path) -> Project:
@@ -136,8 +143,8 @@ class Project:
         )
 
     def remove_source(self, key: str) -> None:
-        """Forget a source; its shorts, words and votes stay in the file, unseen, for when it is added again."""
-        self._db.write(("DELETE FROM source WHERE key = ?", (key,)))
+        """Remove a source; its shorts, words and votes stay in the file, unseen, for when it comes back."""
+        self._changes.remove_source(key, self._next_turn())
 
     def sources(self) -> tuple[Source, ...]:
         found = tuple(from_text(Source, row[0]) for row in self._db.rows("SELECT value FROM source ORDER BY place"))
@@ -187,7 +194,8 @@ class Project:
     def entry(self, number: int) -> Entry:
         """The short `number` as it stands; raises `ProjectError` when there is none.
 
-        Its undo and redo are those of the short itself and of the words of its source, whichever was done last.
+        Its undo and redo are those of the short itself, of the words and the basket of its source, and of removals of footage:
+        whichever was done last.
         """
         row = self._db.row("SELECT head FROM short WHERE id = ?", number)
         if row is None:
@@ -198,8 +206,8 @@ class Project:
             raise ProjectError(f"Short number {number} is damaged.", "Open a backup of the project.")
         short = from_text(Short, found[0])
         self._check_inside(number, short)
-        undo, redo = self._undoable(number, short.main_source)[0], self._redoable(number, short.main_source)[0]
-        return Entry(number, short, undo.label if undo else None, redo.label if redo else None)
+        undo, redo = self._last(number, short.main_source), self._next(number, short.main_source)
+        return Entry(number, short, undo[0].label if undo else None, redo[0].label if redo else None)
 
     def _check_inside(self, number: int, short: Short) -> None:
         """Raise `ProjectError` where a short uses footage beyond its end."""
@@ -216,7 +224,8 @@ class Project:
 
     def _next_turn(self) -> int:
         return self._db.number(
-            "SELECT max(coalesce((SELECT max(turn) FROM history), 0), coalesce((SELECT max(turn) FROM revision), 0)) + 1"
+            "SELECT max(coalesce((SELECT max(turn) FROM history), 0), coalesce((SELECT max(turn) FROM revision), 0),"
+            " coalesce((SELECT max(turn) FROM change), 0)) + 1"
         )
 
     def _step(self, number: int, beyond: int) -> Turn | None:
@@ -227,18 +236,17 @@ class Project:
         )
         return Turn(self._db.whole(row[0]), self._db.text(row[1])) if row else None
 
-    def _undoable(self, number: int, source: str) -> tuple[Turn | None, bool]:
-        """-> (what undo takes back, whether that is about the words)."""
-        mine, words = self._step(number, 0), self.transcripts.last(source)
-        if words is not None and (mine is None or words.number > mine.number):
-            return words, True
-        return mine, False
+    def _last(self, number: int, source: str) -> tuple[Turn, History] | None:
+        """What undo undoes."""
+        turns = self._step(number, 0), self.transcripts.last(source), self._changes.last(source)
+        found = [(turn, history) for turn, history in zip(turns, get_args(History), strict=True) if turn is not None]
+        return max(found, key=lambda f: f[0].number, default=None)
 
-    def _redoable(self, number: int, source: str) -> tuple[Turn | None, bool]:
-        mine, words = self._step(number, 1), self.transcripts.next(source)
-        if words is not None and (mine is None or words.number < mine.number):
-            return words, True
-        return mine, False
+    def _next(self, number: int, source: str) -> tuple[Turn, History] | None:
+        """What redo redoes."""
+        turns = self._step(number, 1), self.transcripts.next(source), self._changes.next(source)
+        found = [(turn, history) for turn, history in zip(turns, get_args(History), strict=True) if turn is not None]
+        return min(found, key=lambda f: f[0].number, default=None)
 
     def apply(self, number: int, edit: Edit) -> Entry:
         """Make an edit the present state; what was undone before it is forgotten."""
@@ -251,6 +259,7 @@ class Project:
             ),
             ("UPDATE short SET head = ? WHERE id = ?", (head + 1, number)),
             _forget_redone(source),
+            FORGET_UNDONE,
         )
         return self.entry(number)
 
@@ -258,7 +267,7 @@ class Project:
         """Make a revision of the words of a short's source the present state; `base` is what they are before the first."""
         head, source = self._head(number)
         others = ("DELETE FROM history WHERE short = ? AND step > ?", (number, head))
-        self.transcripts.apply(source, base, revision, self._next_turn(), others)
+        self.transcripts.apply(source, base, revision, self._next_turn(), others, FORGET_UNDONE)
         return self.entry(number)
 
     def _head(self, number: int) -> tuple[int, str]:
@@ -268,25 +277,34 @@ class Project:
     def undo(self, number: int) -> Entry:
         """Step back; at the oldest state nothing happens."""
         _head, source = self._head(number)
-        if self._undoable(number, source)[1]:
-            self.transcripts.undo(source)
-        else:
-            self._db.write(("UPDATE short SET head = max(0, head - 1) WHERE id = ?", (number,)))
+        match self._last(number, source):
+            case turn, "change":
+                self._changes.undo(turn.number)
+            case _, "words":
+                self.transcripts.undo(source)
+            case _:
+                self._db.write(("UPDATE short SET head = max(0, head - 1) WHERE id = ?", (number,)))
         return self.entry(number)
 
     def redo(self, number: int) -> Entry:
         """Step forward; at the newest state nothing happens."""
         _head, source = self._head(number)
-        if self._redoable(number, source)[1]:
-            self.transcripts.redo(source)
-        else:
-            self._db.write(
-                (
-                    "UPDATE short SET head = min(head + 1, (SELECT max(step) FROM history WHERE short = id)) WHERE id = ?",
-                    (number,),
-                )
-            )
+        match self._next(number, source):
+            case turn, "change":
+                self._changes.redo(turn.number)
+            case _, "words":
+                self.transcripts.redo(source)
+            case _:
+                newest = "(SELECT max(step) FROM history WHERE short = id)"
+                self._db.write((f"UPDATE short SET head = min(head + 1, {newest}) WHERE id = ?", (number,)))  # noqa: S608
         return self.entry(number)
+
+    def undo_removal(self) -> bool:
+        """Bring back the source that was removed last, where no short is open; -> whether there was one."""
+        turn = self._changes.last(None)
+        if turn is not None:
+            self._changes.undo(turn.number)
+        return turn is not None
 
     # what was said of a source before its analysis
 
@@ -325,14 +343,14 @@ class Project:
 
     def basket(self, source: str) -> tuple[Segment, ...]:
         """Passages of a source that were picked for a short, in their order."""
-        rows = self._db.rows("SELECT start, end FROM basket WHERE source = ? ORDER BY place", source)
-        return tuple(Segment(source, self._db.whole(start), self._db.whole(end)) for start, end in rows)
+        return self._changes.basket(source)
 
-    def set_basket(self, source: str, passages: tuple[Segment, ...]) -> None:
-        self._db.write(
-            ("DELETE FROM basket WHERE source = ?", (source,)),
-            *(("INSERT INTO basket VALUES (?, ?, ?, ?)", (source, n, e.start, e.end)) for n, e in enumerate(passages)),
-        )
+    def set_basket(self, number: int, passages: tuple[Segment, ...], label: str) -> Entry:
+        """Put other passages into the basket of a short's source: a step like any edit of it."""
+        head, source = self._head(number)
+        others = ("DELETE FROM history WHERE short = ? AND step > ?", (number, head))
+        self._changes.set_basket(source, passages, label, self._next_turn(), others, _forget_redone(source))
+        return self.entry(number)
 
     # the word list
 

@@ -68,7 +68,7 @@ def test_a_new_project_is_empty_and_the_old_one_comes_back(
     assert window.windowTitle() == "next – Stand Tall"
     assert window.footage._empty.isVisibleTo(window.footage)
     for does in (
-        window.undo,
+        window.workspace.undo,
         window.bench.inspector.chosen.cut,
         window.bench.page.retype,
         window.bench.work.hear,

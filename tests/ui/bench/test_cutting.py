@@ -86,13 +86,13 @@ def test_the_basket_is_kept_on_disk_reordered_and_made_a_short(qtbot: QtBot, win
     basket, side = window.bench.basket, window.bench.inspector.pieces
     for chosen in (range(60, 66), range(30, 35), range(100, 104)):
         window.workspace.selection.select(chosen)
-        qtbot.keyClick(window, Qt.Key.Key_P)
+        edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_P))
     put = basket.passages
     assert len(put) == 3
-    basket.move(put[2], 0)
-    basket.remove(put[0])
+    edited(qtbot, window, lambda: basket.move(put[2], 0))
+    edited(qtbot, window, lambda: basket.remove(put[0]))
     assert basket.passages == (put[2], put[1])
-    basket.undo()
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
     assert basket.passages == (put[2], put[0], put[1])
     key, path = window.workspace.opened.source.key, window.workspace.project_path  # type: ignore[union-attr]
     assert path is not None
@@ -107,7 +107,7 @@ def test_the_basket_is_kept_on_disk_reordered_and_made_a_short(qtbot: QtBot, win
     edited(qtbot, window, lambda: qtbot.keyClick(side.name, Qt.Key.Key_Return))
     assert short_of(window).name == "Three bits"
     assert words_in(window) == (*range(100, 104), *range(60, 66), *range(30, 35))
-    assert basket.passages == ()
+    qtbot.waitUntil(lambda: basket.passages == (), timeout=WAIT)
     qtbot.waitUntil(lambda: on_disk() == 0, timeout=WAIT)
 
 
@@ -255,7 +255,8 @@ def test_nothing_chosen_says_what_to_do(qtbot: QtBot, window: MainWindow) -> Non
     window.workspace.said.connect(lambda text, _kind: said.append(text))
     window.workspace.selection.select(None)
     window.bench.inspector.pieces.put()
-    window.bench.basket.make("", lambda: None)
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT):
+        window.bench.basket.make("", lambda: None)
     window.bench.inspector.tighten.table.clearSelection()
     window.bench.inspector.tighten.bring_back()
     assert [text.split(":")[0] for text in said] == [
@@ -284,14 +285,13 @@ def test_a_list_of_passages_tells_what_was_dragged_where(qtbot: QtBot, window: M
     basket = window.bench.basket
     for chosen in (range(60, 66), range(30, 35), range(100, 104)):
         window.workspace.selection.select(chosen)
-        window.bench.inspector.pieces.put()
+        edited(qtbot, window, window.bench.inspector.pieces.put)
     before = basket.passages
     picked = window.bench.inspector.pieces.picked
     picked.setCurrentRow(drop)
-    with qtbot.waitSignal(picked.moved, timeout=WAIT):
-        for _ in range(abs(to - drop)):
-            key = Qt.Key.Key_Down if to > drop else Qt.Key.Key_Up
-            qtbot.keyClick(picked, key, Qt.KeyboardModifier.AltModifier)
+    key = Qt.Key.Key_Down if to > drop else Qt.Key.Key_Up
+    for _ in range(abs(to - drop)):
+        edited(qtbot, window, lambda: qtbot.keyClick(picked, key, Qt.KeyboardModifier.AltModifier))
     listed = list(before)
     listed.insert(to, listed.pop(drop))
     assert basket.passages == tuple(listed)

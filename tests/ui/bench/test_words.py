@@ -154,9 +154,11 @@ def test_speakers_are_named_joined_and_given_words(qtbot: QtBot, window: MainWin
     window.workspace.selection.select(range(10, 14))
     edited(qtbot, window, sheet._new_speaker.click)
     assert {w.speaker for w in said(window).words[10:14]} == {3}
-    join = sheet._speakers.itemAtPosition(3, 4).widget()
-    join.setCurrentIndex(join.findData(0))  # type: ignore[attr-defined]
-    edited(qtbot, window, lambda: join.activated.emit(1))  # type: ignore[attr-defined]
+    menu = sheet._speakers.itemAtPosition(3, 4).widget().menu()  # type: ignore[attr-defined]
+    assert [a.text() for a in menu.actions()] == [
+        "Same person as Speaker 1", "Same person as Speaker 2", "Same person as Odile", "Two people: divide by voice",
+    ]  # fmt: skip
+    edited(qtbot, window, menu.actions()[0].trigger)
     assert {w.speaker for w in said(window).words[10:14]} == {0}
     assert len(said(window).speakers) == 3
 

@@ -7,6 +7,7 @@ from __future__ import annotations
 
 import contextlib
 import sqlite3
+from typing import Final
 
 from standtall.base.errors import ProjectError
 from standtall.library.stored import as_text, from_text, packed, plain_of_packed
@@ -15,9 +16,18 @@ from standtall.model.brief import Brief
 from standtall.model.short import Short
 from standtall.model.source import Source
 
+CHANGES: Final = """
+CREATE TABLE change (
+  turn INTEGER PRIMARY KEY, label TEXT NOT NULL, kind TEXT NOT NULL, source TEXT NOT NULL, old TEXT NOT NULL, new TEXT NOT NULL,
+  undone INTEGER NOT NULL
+)
+"""
+"""Changes of baskets, and removals of sources, with what stood there before."""
+
 
 def to_5(db: sqlite3.Connection) -> None:
     """Upgrade all values of a file; the caller holds the transaction."""
+    db.execute(CHANGES)
     for table, kind, key in (("history", Short, "rowid"), ("brief", Brief, "source"), ("source", Source, "key")):
         for place, text in db.execute(f"SELECT {key}, value FROM {table}").fetchall():  # noqa: S608 - names of our own
             with contextlib.suppress(ProjectError):

@@ -26,7 +26,7 @@ def actions_of(window: MainWindow) -> list[Action]:
         Action("frame-on", "One frame forward", partial(playback.step, 1), ("Right",), "ground"),
         Action("second-back", "One second back", partial(playback.step_seconds, -1), ("Shift+Left",), "ground"),
         Action("second-on", "One second forward", partial(playback.step_seconds, 1), ("Shift+Right",), "ground"),
-        Action("undo", "Undo", window.undo, ("Ctrl+Z",), "anywhere"),
+        Action("undo", "Undo", window.workspace.undo, ("Ctrl+Z",), "anywhere"),
         Action("redo", "Redo", window.workspace.redo, ("Ctrl+Shift+Z", "Ctrl+Y"), "anywhere"),
         Action("search", "Search the words", window.search, ("Ctrl+F",), "anywhere"),
         Action("next-hit", "Next hit", partial(window.workspace.search.next, 1), ("F3",), "anywhere"),

@@ -154,11 +154,6 @@ class MainWindow(QMainWindow):
     def _show_shortcuts(self) -> None:
         self.shortcuts.show_list()
 
-    def undo(self) -> None:
-        """Undo the last edit, or in the Footage place bring back what was removed there."""
-        if self.place != "footage" or not self.workspace.put_back():
-            self.workspace.undo()
-
     def search(self) -> None:
         self.go("bench")
         self.bench.searching.open()

@@ -7,6 +7,7 @@ from dataclasses import replace
 
 from PySide6.QtCore import QObject, Signal
 
+from standtall.base.errors import NothingToDo
 from standtall.cutting.cut_points import spans_of, without
 from standtall.model.cut import Segment
 from standtall.model.edits import rename
@@ -18,90 +19,71 @@ Passages = tuple[Segment, ...]
 
 
 class Basket(QObject):
-    """The basket of the opened source; every change is on disk when it is made, and can be undone."""
+    """The basket of the opened source; every change is on disk when it is made, and is undone like any edit."""
 
     changed = Signal()
 
     def __init__(self, workspace: Workspace) -> None:
         super().__init__(workspace)
         self._ws = workspace
-        self.passages: Passages = ()
-        self._before: list[Passages] = []
-        self._key = ""
-        workspace.opened_changed.connect(self._reopened)
+        self._shown: tuple[str, Passages] = "", ()
+        workspace.opened_changed.connect(self._refresh)
+        workspace.composition_changed.connect(self._refresh)
+
+    @property
+    def passages(self) -> Passages:
+        return self._ws.opened.basket if self._ws.opened is not None else ()
 
     @property
     def length(self) -> int:
         """Ticks."""
         return sum(p.length for p in self.passages)
 
-    @property
-    def can_undo(self) -> bool:
-        return bool(self._before)
-
-    def _reopened(self) -> None:
+    def _refresh(self) -> None:
         opened = self._ws.opened
-        key = opened.source.key if opened is not None else ""
-        if key == self._key:
-            return
-        self._key, self.passages, self._before = key, (), []
-        self.changed.emit()
-        if key:
-            self._ws.with_project(lambda project: (key, project.basket(key)), self._arrived)
-
-    def _arrived(self, found: tuple[str, Passages]) -> None:
-        if found[0] == self._key and not self._before:
-            self.passages = found[1]
+        now = (opened.source.key, opened.basket) if opened is not None else ("", ())
+        if now != self._shown:
+            self._shown = now
             self.changed.emit()
-
-    def _set(self, passages: Passages, remember: bool = True) -> None:
-        if remember:
-            self._before.append(self.passages)
-        self.passages, key = passages, self._key
-        self._ws.with_project(lambda project: project.set_basket(key, passages))
-        self.changed.emit()
 
     def put(self, words: range) -> None:
         """Put words at the end; what is in the basket already moves there."""
-        opened = self._ws.opened
-        if opened is None:
-            return
-        piece = spans_of(opened.analysis, words)
-        self._set((*without(self.passages, piece.source, piece.start, piece.end), piece))
+
+        def put(now: Present) -> Passages:
+            piece = spans_of(now.analysis, now.words(words))
+            return (*without(now.basket, piece.source, piece.start, piece.end), piece)
+
+        self._ws.change_basket("Add to the basket", put)
 
     def move(self, passage: Segment, to: int) -> None:
-        if passage in self.passages:
-            others = [p for p in self.passages if p != passage]
-            self._set((*others[:to], passage, *others[to:]))
+        """Let a passage stand at another place, counted without it."""
+
+        def moved(now: Present) -> Passages:
+            others = tuple(p for p in now.basket if p != passage)
+            return (*others[:to], passage, *others[to:]) if len(others) < len(now.basket) else now.basket
+
+        self._ws.change_basket("Move in the basket", moved)
 
     def remove(self, passage: Segment) -> None:
-        if passage in self.passages:
-            self._set(tuple(p for p in self.passages if p != passage))
+        self._ws.change_basket("Remove from the basket", lambda now: tuple(p for p in now.basket if p != passage))
 
     def clear(self) -> None:
-        if self.passages:
-            self._set(())
-
-    def undo(self) -> None:
-        if self._before:
-            self._set(self._before.pop(), remember=False)
+        self._ws.change_basket("Empty the basket", lambda _now: ())
 
     def make(self, name: str, then: Callable[[], object]) -> None:
         """A short of the basket, under a name; the basket is empty then."""
-        passages = self.passages
-        if not passages:
-            self._ws.said.emit("The basket is empty: choose words in the transcript and add them (P).", "note")
-            return
-
-        key = self._key
+        used: list[Passages] = []
 
         def short(now: Present) -> Short:
-            made = Short.of("Basket", passages)
-            return rename(made, name).short if name.strip() else replace(made, name=_first_words(now, passages))
+            if not now.basket:
+                raise NothingToDo("The basket is empty: choose words in the transcript and add them (P).")
+            used.append(now.basket)
+            made = Short.of("Basket", now.basket)
+            return rename(made, name).short if name.strip() else replace(made, name=_first_words(now, now.basket))
 
-        def made(_shown: bool) -> None:
-            if self._key == key and self.passages == passages:  # what was put in meanwhile stays
-                self.clear()
+        def made(shown: bool) -> None:
+            if shown:  # what was put in meanwhile stays
+                self._ws.change_basket("Empty the basket", lambda now: () if now.basket == used[0] else now.basket)
                 then()
 
         self._ws.make_short(short, made)

@@ -21,6 +21,7 @@ from standtall.library.project import Entry, Project
 from standtall.model.analysis import Analysis
 from standtall.model.brief import Brief
 from standtall.model.carry import carried_piece, carried_speaker
+from standtall.model.cut import Segment
 from standtall.model.edits import Edit
 from standtall.model.short import Short
 from standtall.model.source import Source
@@ -51,6 +52,10 @@ class Present:
     @property
     def short(self) -> Short:
         return self.entry.short
+
+    @property
+    def basket(self) -> tuple[Segment, ...]:
+        return self.project.basket(self.source.key)
 
     def words(self, chosen: range) -> range:
         """Where chosen words stand now; raises `NothingToDo` where they are not the same ones any more."""
@@ -194,7 +199,7 @@ class Editor(QObject):
         steps = project.transcripts.steps(source.key)
         transcript = transcript_of(project, found)
         self._standing = work_out(
-            source, found, transcript, entry, self.cache, self._in_thread, steps, self._standing
+            source, found, transcript, entry, self.cache, self._in_thread, steps, project.basket(source.key), self._standing
         )  # fmt: skip
         return self._standing
 
@@ -227,6 +232,15 @@ class Editor(QObject):
     def revise_as(self, make: Callable[[Present], Revision], seen: Opened | None = None) -> None:
         """Correct the transcript in a way that carries over by itself what it is about."""
         self._change(lambda p: p.project.revise(p.entry.id, p.transcript, make(p)), seen)
+
+    def change_basket(self, label: str, make: Callable[[Present], tuple[Segment, ...]], seen: Opened | None = None) -> None:
+        """Put other passages into the basket of the source."""
+
+        def step(p: Present) -> Entry:
+            passages = make(p)
+            return p.entry if passages == p.basket else p.project.set_basket(p.entry.id, passages, label)
+
+        self._change(step, seen)
 
     def undo(self) -> None:
         self._change(lambda p: p.project.undo(p.entry.id))

@@ -44,6 +44,8 @@ class Opened:
     proxy: str | None
     project: int
     steps: int
+    basket: tuple[Segment, ...]
+    """Passages of the source that were picked for a short."""
 
     def at(self, tick: int) -> SourceTime:
         """A moment of the opened source."""
@@ -74,7 +76,7 @@ class Opened:
 
 def work_out(
     source: Source, found: Found, transcript: Transcript, entry: Entry, cache: AnalysisCache, project: int, steps: int,
-    before: Opened | None = None,
+    basket: tuple[Segment, ...], before: Opened | None = None,
 ) -> Opened:  # fmt: skip
     """Everything that the Bench shows; what did not change since `before` is taken from there."""
     if before is not None and before.source.key != source.key:
@@ -90,7 +92,9 @@ def work_out(
     proxy = cache.proxy(source.key)
     path = str(proxy) if proxy.exists() else None
     channel = channel_named(channels(), entry.short.channel)
-    return Opened(source, found, transcript, analysis, entry, composition, channel, camera, pages, index, path, project, steps)
+    return Opened(
+        source, found, transcript, analysis, entry, composition, channel, camera, pages, index, path, project, steps, basket
+    )
 
 
 def _same_view(before: Opened, short: Short, analysis: Analysis) -> bool:

@@ -81,7 +81,6 @@ class Workspace(Editor):
         self.writable = True
         self.sources: tuple[Source, ...] = ()
         self.thumbs: Thumbs | None = None
-        self._removed: list[Source] = []
         self._last_generation = self._shown_generation = 0
         """Of the project asked for last, and of the one on show."""
         self.rehoused.connect(self._rehoused)
@@ -144,7 +143,6 @@ class Workspace(Editor):
             self.project_path, self.writable = found.project.path, found.project.writable
             self.word_lists.arrived(found.lists)
             self._empty_bench()
-            self._removed = []
             self.project_changed.emit(self.project_path)
             self.opened_changed.emit()
             if generation != self.generation:
@@ -229,22 +227,38 @@ class Workspace(Editor):
             return project.sources()
 
         def arrived(sources: tuple[Source, ...]) -> None:
-            self.sources = sources
-            self._removed.append(source)
-            if self.opened is not None and self.opened.source.key == source.key:
-                self._empty_bench()
-                self.opened_changed.emit()
-            self.project_changed.emit(self.project_path)
+            self._show_sources(sources)
             self.said.emit(f"{source.name} is removed from the project. Ctrl+Z brings it back.", "note")
+            if self.opened is not None:
+                self._change(lambda now: now.entry)  # what undo undoes is another step now
 
         self.with_project(work, arrived)
 
-    def put_back(self) -> bool:
-        """Bring the source back that was removed last; False where there is none."""
-        if not self._removed:
-            return False
-        self.add_source(self._removed.pop())
-        return True
+    def _show_sources(self, sources: tuple[Source, ...]) -> None:
+        """These are in the project now, after a removal was made, undone or redone."""
+        if sources == self.sources:
+            return
+        self.sources = sources
+        if self.opened is not None and self.opened.source.key not in [s.key for s in sources]:
+            self._empty_bench()
+            self.opened_changed.emit()
+        self.project_changed.emit(self.project_path)
+
+    def undo(self) -> None:
+        """Undo what was done last: an edit of the short, a correction, a change of the basket, a removal of footage."""
+        if self.opened is None:
+            self.with_project(Project.undo_removal, self._undone_alone)
+        else:
+            super().undo()
+        self.with_project(lambda project: project.sources(), self._show_sources)
+
+    def _undone_alone(self, there: bool) -> None:
+        if not there:
+            self.said.emit("There is nothing to undo.", "note")
+
+    def redo(self) -> None:
+        super().redo()
+        self.with_project(lambda project: project.sources(), self._show_sources)
 
     def options_of(self, source: Source) -> Options:
         """What is set for the analysis of a source."""

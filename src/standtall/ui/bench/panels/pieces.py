@@ -117,8 +117,7 @@ class PiecesPanel(Panel):
         row.setSpacing(6)
         self._hear = _button("Hear", "Hear all of it as it would be cut", self._hear_basket)
         self._clear = _button("Empty", "Remove everything from the basket", self._basket.clear)
-        self._back = _button("Undo", "Undo the last change of the basket", self._basket.undo)
-        for one in (self._hear, self._clear, self._back):
+        for one in (self._hear, self._clear):
             row.addWidget(one)
         box.addLayout(row)
         row = QHBoxLayout()
@@ -216,7 +215,6 @@ class PiecesPanel(Panel):
         self._length.style().polish(self._length)
         self._length.setVisible(bool(passages))
         self._put.setEnabled(bool(self._ws.selection.words))
-        self._back.setEnabled(self._basket.can_undo)
         for widget in (self._hear, self._clear, self._make_button):
             widget.setEnabled(bool(passages))
 

@@ -1,0 +1,113 @@
+"""Changes of a source as a whole in a project file: of its basket, and its removal. Each is kept with what stood there before."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Final, Literal
+
+from standtall.base.errors import ProjectError
+from standtall.library.database import Database, Step
+from standtall.library.stored import as_text, from_text
+from standtall.library.transcripts import Turn
+from standtall.model.cut import Segment
+from standtall.model.source import Source
+
+Kind = Literal["basket", "footage"]
+FORGET_UNDONE: Final[Step] = ("DELETE FROM change WHERE undone = 1", ())
+"""Done with every new step of the project: what was undone before it cannot be redone."""
+
+
+@dataclass(frozen=True, slots=True)
+class _Passages:
+    """A basket as it is stored."""
+
+    passages: tuple[Segment, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class _Removed:
+    """A source as it is stored when it was removed."""
+
+    source: Source
+    place: int
+
+
+class Changes:
+    """What belongs to sources, with its history. All times are ticks of the source."""
+
+    def __init__(self, db: Database) -> None:
+        self._db = db
+
+    def basket(self, source: str) -> tuple[Segment, ...]:
+        """Passages of a source that were picked for a short, in their order."""
+        rows = self._db.rows("SELECT start, end FROM basket WHERE source = ? ORDER BY place", source)
+        return tuple(Segment(source, self._db.whole(start), self._db.whole(end)) for start, end in rows)
+
+    def set_basket(self, source: str, passages: tuple[Segment, ...], label: str, turn: int, *others: Step) -> None:
+        """Put other passages into the basket of a source, with `others` in the same transaction."""
+        old, new = as_text(_Passages(self.basket(source))), as_text(_Passages(passages))
+        self._db.write(*_basket(source, passages), _step(turn, label, "basket", source, old, new), FORGET_UNDONE, *others)
+
+    def remove_source(self, key: str, turn: int) -> None:
+        """Remove a source; its shorts, words, votes and basket stay in the file, unseen, for when it comes back."""
+        row = self._db.row("SELECT value, place FROM source WHERE key = ?", key)
+        if row is None:
+            return
+        removed = _Removed(from_text(Source, row[0]), self._db.whole(row[1]))
+        label = f"Remove {removed.source.name}"
+        self._db.write(_gone(key), _step(turn, label, "footage", key, as_text(removed), ""), FORGET_UNDONE)
+
+    def last(self, source: str | None) -> Turn | None:
+        """What undo would undo: of a source's basket, or a removal of any."""
+        return self._turn(
+            "SELECT turn, label FROM change WHERE undone = 0 AND (kind = 'footage' OR source = ?) ORDER BY turn DESC", source
+        )
+
+    def next(self, source: str | None) -> Turn | None:
+        """What redo would redo."""
+        return self._turn(
+            "SELECT turn, label FROM change WHERE undone = 1 AND (kind = 'footage' OR source = ?) ORDER BY turn", source
+        )
+
+    def _turn(self, query: str, source: str | None) -> Turn | None:
+        row = self._db.row(f"{query} LIMIT 1", source)
+        return Turn(self._db.whole(row[0]), self._db.text(row[1])) if row else None
+
+    def undo(self, turn: int) -> None:
+        kind, source, old, _new = self._change(turn)
+        steps = self._basket_steps(source, old) if kind == "basket" else [self._brought_back(source, old)]
+        self._db.write(*steps, ("UPDATE change SET undone = 1 WHERE turn = ?", (turn,)))
+
+    def redo(self, turn: int) -> None:
+        kind, source, _old, new = self._change(turn)
+        steps = self._basket_steps(source, new) if kind == "basket" else [_gone(source)]
+        self._db.write(*steps, ("UPDATE change SET undone = 0 WHERE turn = ?", (turn,)))
+
+    def _change(self, turn: int) -> tuple[str, str, str, str]:
+        row = self._db.row("SELECT kind, source, old, new FROM change WHERE turn = ?", turn)
+        if row is None or row[0] not in ("basket", "footage"):
+            raise ProjectError("A step of the project is not there any more.", "Open a backup of the project.")
+        kind, source, old, new = (self._db.text(value) for value in row)
+        return kind, source, old, new
+
+    @staticmethod
+    def _basket_steps(source: str, stored: str) -> list[Step]:
+        return _basket(source, from_text(_Passages, stored).passages)
+
+    @staticmethod
+    def _brought_back(key: str, stored: str) -> Step:
+        removed = from_text(_Removed, stored)
+        return "INSERT OR IGNORE INTO source VALUES (?, ?, ?)", (key, as_text(removed.source), removed.place)
+
+
+def _basket(source: str, passages: tuple[Segment, ...]) -> list[Step]:
+    fill: list[Step] = [("INSERT INTO basket VALUES (?, ?, ?, ?)", (source, n, p.start, p.end)) for n, p in enumerate(passages)]
+    return [("DELETE FROM basket WHERE source = ?", (source,)), *fill]
+
+
+def _gone(key: str) -> Step:
+    return "DELETE FROM source WHERE key = ?", (key,)
+
+
+def _step(turn: int, label: str, kind: Kind, source: str, old: str, new: str) -> Step:
+    return "INSERT INTO change VALUES (?, ?, ?, ?, ?, ?, 0)", (turn, label, kind, source, old, new)

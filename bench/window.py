@@ -10,6 +10,7 @@ from collections.abc import Iterator
 from pathlib import Path
 
 from bench.row import Row
+from standtall.base.folders import data_folder
 
 START = """
 import time
@@ -82,6 +83,10 @@ application.exec()
 
 def child(code: str, *arguments: str, home: str) -> list[float]:
     folders = {v: f"{home}/{v}" for v in ("XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_DATA_HOME")}
+    models = Path(home) / "XDG_DATA_HOME" / "stand-tall" / "models"
+    if not models.exists():  # else nothing would be recognised, and analysing be no load
+        models.parent.mkdir(parents=True, exist_ok=True)
+        models.symlink_to(data_folder() / "models", target_is_directory=True)
     run = subprocess.run(
         [sys.executable, "-c", code, *arguments], capture_output=True, text=True, check=True, env={**os.environ, **folders}
     )

@@ -133,6 +133,7 @@ def scrolling(talk: Transcript, length: int) -> Iterator[Row]:
             None,
             0,
             0,
+            (),
         )
         view = TranscriptPage(workspace)
         view.resize(640, 720)

@@ -51,6 +51,18 @@ def test_retyping_keeps_the_times_of_words_that_stay() -> None:
     assert after.words[5:] == TALK.words[6:]
 
 
+@given(st.lists(st.text("abc", min_size=1, max_size=30), min_size=1, max_size=6), st.integers(1, 40))
+def test_words_that_share_a_time_stay_inside_it(typed: list[str], length: int) -> None:
+    like = Word("like", 100, 100 + length)
+    if length < len(typed):
+        with pytest.raises(NothingToDo, match="no room"):
+            corrections.shared_out(typed, like.start, like.end, like)
+        return
+    made = corrections.shared_out(typed, like.start, like.end, like)
+    assert (made[0].start, made[-1].end) == (like.start, like.end)
+    assert all(a.start < a.end == b.start < b.end for a, b in itertools.pairwise(made))
+
+
 def test_a_word_typed_into_a_gap_goes_there() -> None:
     after = check(TALK, corrections.retype(TALK, range(1, 3), "the old brambel"))
     assert texts(after)[1:4] == ["the", "old", "brambel"]

@@ -20,7 +20,7 @@ def sentences(words: tuple[Word, ...]) -> list[range]:
 
 def closes_phrase(word: Word, after: Word | None) -> bool:
     """Whether a phrase ends with `word`, where `after` is said next: with a sentence, or before a pause."""
-    return closes_sentence(word, after) or (after is not None and after.start - word.end > PHRASE_PAUSE)
+    return after is None or after.start - word.end > PHRASE_PAUSE or closes_sentence(word, after)
 
 
 def _groups(words: tuple[Word, ...], closes: Callable[[Word, Word | None], bool]) -> list[range]:

@@ -24,8 +24,12 @@ T = TypeVar("T")
 
 def to_plain(value: object) -> Any:
     """A frozen dataclass (or a tuple of them) as dicts, lists, strings and numbers."""
-    if dataclasses.is_dataclass(value) and not isinstance(value, type):
-        return {f.name: to_plain(getattr(value, f.name)) for f in dataclasses.fields(value)}
+    if type(value) in _SCALARS:
+        return value
+    kind: type = type(value)
+    names = _field_names(kind)
+    if names is not None:
+        return {name: to_plain(getattr(value, name)) for name in names}
     if isinstance(value, tuple | list):
         return [to_plain(v) for v in value]
     if isinstance(value, Mapping):
@@ -33,6 +37,15 @@ def to_plain(value: object) -> Any:
     if isinstance(value, Fraction):
         return f"{value.numerator}/{value.denominator}"
     return value
+
+
+_SCALARS = frozenset((str, int, float, bool, type(None)))
+
+
+@functools.cache
+def _field_names(kind: type) -> tuple[str, ...] | None:
+    """Those of a dataclass; kept, since the words of hours are written at a time."""
+    return tuple(f.name for f in dataclasses.fields(kind)) if dataclasses.is_dataclass(kind) else None
 
 
 def from_plain(kind: type[T], data: object) -> T:

@@ -74,11 +74,14 @@ def _each(transcript: Transcript, chosen: Iterable[int], change: Callable[[Word]
 
 def shared_out(texts: Sequence[str], start: int, end: int, like: Word, same: bool = True) -> list[Word]:
     """Words that fill `start` to `end` in shares of their length; what cannot be known is taken from `like`. The first is the
-    `same` word as `like` or a new one, the others are new."""
+    `same` word as `like` or a new one, the others are new. Raises `NothingToDo` where there is less than a tick for each."""
+    if end - start < len(texts):
+        raise NothingToDo("There is no room for so many words there.", "Choose the words beside them as well.")
     weights = [len(t) + 1 for t in texts]
     edges = [start]
     for i in range(len(texts)):
-        edges.append(max(edges[-1] + 1, start + (end - start) * sum(weights[: i + 1]) // sum(weights)))
+        left = len(texts) - 1 - i
+        edges.append(min(end - left, max(edges[-1] + 1, start + (end - start) * sum(weights[: i + 1]) // sum(weights))))
     return [
         replace(like, text=t, start=a, end=b, confidence=1.0, kind="word", id=like.id if same and n == 0 else NEW)
         for n, (t, a, b) in enumerate(zip(texts, edges, edges[1:], strict=False))

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import dataclasses
+import functools
 import re
 import typing
 from collections.abc import Iterable, Mapping
@@ -118,9 +119,14 @@ def resolved(base: CaptionStyle, changes: Iterable[Changes]) -> CaptionStyle:
     return dataclasses.replace(base, **values)  # type: ignore[arg-type]
 
 
+@functools.cache
+def _kinds() -> dict[str, typing.Any]:
+    return typing.get_type_hints(CaptionStyle)
+
+
 def check_changes(changes: Changes) -> None:
     """Raise `ProjectError` for a property that no style has, or a value of another type."""
-    hints = typing.get_type_hints(CaptionStyle)
+    hints = _kinds() if changes else {}
     for name, value in changes.items():
         kind = hints.get(name)
         if kind is None:

@@ -6,6 +6,7 @@ from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QPoint, Qt
+from PySide6.QtWidgets import QDialogButtonBox
 from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS_PER_SECOND
@@ -162,6 +163,25 @@ def test_the_gauge_knows_the_channel_and_the_joins_are_chosen(qtbot: QtBot, wind
     edited(qtbot, window, lambda: (window.workspace.selection.select(range(42, 44)), window.bench.inspector.chosen.cut()))
     transitions = window.workspace.opened.composition.transitions  # type: ignore[union-attr]
     assert [t.near for t in transitions] == [False, True]
+
+
+def test_a_channel_of_ones_own_is_made_chosen_and_kept(qtbot: QtBot, window: MainWindow) -> None:
+    gauge = window.bench.gauge
+    sheet = gauge.new_channel()
+    ok = sheet._buttons.button(QDialogButtonBox.StandardButton.Ok)
+    assert not ok.isEnabled(), "a channel has a name"
+    sheet.title.setText("The Parish Loudspeaker")
+    sheet.longest.setValue(20)
+    edited(qtbot, window, ok.click)
+    assert short_of(window).channel == "the-parish-loudspeaker"
+    assert window.workspace.opened.channel.longest_s == 20  # type: ignore[union-attr]
+    assert "of at most 0:20 for The Parish Loudspeaker" in gauge.accessibleDescription()
+    qtbot.waitUntil(lambda: any(a.text().startswith("The Parish Loudspeaker") for a in gauge.menu().actions()), timeout=WAIT)
+    twice = gauge.new_channel()
+    twice.title.setText("the parish loudspeaker ")
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT) as told:
+        twice.accept()
+    assert "There is a channel called" in told.args[0]
 
 
 def test_a_side_that_is_not_seen_is_filled_when_it_is_shown(qtbot: QtBot, window: MainWindow) -> None:

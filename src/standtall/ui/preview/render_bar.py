@@ -17,6 +17,8 @@ from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 
 STAGES = {"sound": "Levelling the sound", "render": "Rendering", "check": "Checking the file"}
+ASKING = -1
+"""Stands for the number of a request that is just being made."""
 
 
 class RenderBar(QStackedWidget):
@@ -94,11 +96,11 @@ class RenderBar(QStackedWidget):
         folder = self.folder or Path.home() / "Videos" / "Stand Tall"
         self._file = self._error = ""
         self._show_busy("Starting")
-        self._number = -1  # until the request is made
+        self._number = ASKING
         self._ws.queues.do("preview", lambda: _request(opened, folder), self._ask, self._refused, self)
 
     def _ask(self, request: RenderRequest) -> None:
-        if self._number == -1:
+        if self._number == ASKING:
             self._number = self._ws.jobs.ask(request)
 
     def _refused(self, error: Exception) -> None:
@@ -107,7 +109,9 @@ class RenderBar(QStackedWidget):
         self._ws.said.emit(str(error), "error")
 
     def cancel(self) -> None:
-        if self._number is not None and self._number >= 0:
+        if self._number == ASKING:
+            self._ended(Ended("stopped"))
+        elif self._number is not None:
             self._stage.setText("Stopping")
             self._ws.jobs.cancel(self._number)
 

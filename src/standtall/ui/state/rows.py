@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 import bisect
-from dataclasses import dataclass
-from typing import Final
+import functools
+from typing import Final, NamedTuple
 
 import numpy as np
 
@@ -24,8 +24,7 @@ MOST_LETTERS, MOST_WORDS = 26, 5
 """What a row holds at most: it is read at a glance, as a caption line is."""
 
 
-@dataclass(frozen=True, slots=True)
-class Row:
+class Row(NamedTuple):
     """Words first..last (indexes) on one line of the page, `top` pixels down."""
 
     first: int
@@ -39,9 +38,14 @@ class Pages:
     """The page of a source in both ways of showing time; made once for each state of its words."""
 
     def __init__(self, words: tuple[Word, ...], length: int) -> None:
-        groups = reading_rows(words)
-        self.elastic = Page(words, groups, length, even=False)
-        self.even = Page(words, groups, length, even=True)
+        self._words, self._length = words, length
+        self._groups = reading_rows(words)
+        self.elastic = Page(words, self._groups, length, even=False)
+
+    @functools.cached_property
+    def even(self) -> Page:
+        """Made when it is first shown, which takes 15 ms for four hours."""
+        return Page(self._words, self._groups, self._length, even=True)
 
 
 class Page:
@@ -49,29 +53,25 @@ class Page:
 
     def __init__(self, words: tuple[Word, ...], groups: list[range], length: int, even: bool) -> None:
         self.even = even
-        rows: list[Row] = []
-        times: list[float] = [0.0]
-        heights: list[float] = [float(TOP)]
-        y = float(TOP)
-        before = 0
-        for group in groups:
-            start, end = words[group.start].start, words[group.stop - 1].end
-            if even:
-                y = max(y, TOP + start / TICKS_PER_SECOND * EVEN)
-            else:
-                y += min(MOST_PAUSE, max(0.0, (start - before) / TICKS_PER_SECOND - 0.25) * PAUSE_PIXELS)
-            rows.append(Row(group.start, group.stop - 1, start, end, y))
-            times += [start, max(end, start + 1)]
-            heights += [y, y + ROW]
-            y += ROW
-            before = end
-        rest = max(0, length - before) / TICKS_PER_SECOND
-        y = max(y, TOP + length / TICKS_PER_SECOND * EVEN) if even else y + min(160.0, 24 + rest * PAUSE_PIXELS)
-        times.append(max(length, before + 1))
-        heights.append(y)
-        self.rows = tuple(rows)
-        self.height = y + TOP
-        self._times, self._heights = np.array(times), np.array(heights)
+        starts = np.array([words[g.start].start for g in groups], np.int64)
+        ends = np.array([words[g.stop - 1].end for g in groups], np.int64)
+        over = np.arange(len(groups)) * float(ROW)
+        """Height of all rows above each."""
+        if even:  # no row stands higher than its time, or over the one before
+            tops = np.maximum.accumulate(TOP + starts / TICKS_PER_SECOND * EVEN - over) + over
+        else:
+            pauses = starts - np.concatenate([[0], ends[:-1]]) if len(groups) else starts
+            tops = TOP + over + np.cumsum(np.clip((pauses / TICKS_PER_SECOND - 0.25) * PAUSE_PIXELS, 0.0, MOST_PAUSE))
+        last = int(ends[-1]) if len(groups) else 0
+        below = float(tops[-1]) + ROW if len(groups) else float(TOP)
+        rest = max(0, length - last) / TICKS_PER_SECOND
+        bottom = max(below, TOP + length / TICKS_PER_SECOND * EVEN) if even else below + min(160.0, 24 + rest * PAUSE_PIXELS)
+        firsts, lasts = [g.start for g in groups], [g.stop - 1 for g in groups]
+        self.rows = tuple(map(Row, firsts, lasts, starts.tolist(), ends.tolist(), tops.tolist()))
+        self.height = bottom + TOP
+        edges = np.stack([starts, np.maximum(ends, starts + 1)], 1).ravel()
+        self._times = np.concatenate([[0], edges, [max(length, last + 1)]]).astype(np.float64)
+        self._heights = np.concatenate([[TOP], np.stack([tops, tops + ROW], 1).ravel(), [bottom]])
 
     def y(self, tick: float) -> float:
         """Pixels from the top of the page."""

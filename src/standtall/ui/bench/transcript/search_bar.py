@@ -1,4 +1,4 @@
-"""The search line over the script."""
+"""The search line over the transcript."""
 
 from __future__ import annotations
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QDialog, QDialogButtonBox, QDoubleSpinBox, QFormLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QDialogButtonBox, QFormLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
 from standtall.ui.widgets.fields import Field
 
@@ -17,9 +17,8 @@ class NewChannelSheet(QDialog):
         super().__init__(parent)
         self.setWindowTitle("New channel")
         self.title = Field("Name of the channel", "the place you post to")
-        self.longest = QDoubleSpinBox()
+        self.longest = QSpinBox()
         self.longest.setRange(1, 86_400)
-        self.longest.setDecimals(0)
         self.longest.setValue(60)
         self.longest.setSuffix(" s")
         self.longest.setAccessibleName("Longest short in seconds")
@@ -30,6 +29,7 @@ class NewChannelSheet(QDialog):
         about.setWordWrap(True)
         about.setObjectName("faint")
         self._buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
+        self._buttons.button(QDialogButtonBox.StandardButton.Ok).setText("Make the channel")
         self._buttons.accepted.connect(self.accept)
         self._buttons.rejected.connect(self.reject)
         whole = QVBoxLayout(self)
@@ -43,5 +43,5 @@ class NewChannelSheet(QDialog):
         self._buttons.button(QDialogButtonBox.StandardButton.Ok).setEnabled(bool(self.title.text().strip()))
 
     def accept(self) -> None:
-        self.wanted.emit(self.title.text(), self.longest.value())
+        self.wanted.emit(self.title.text(), float(self.longest.value()))
         super().accept()

@@ -40,6 +40,7 @@ from standtall.session.finish import file_name
 from standtall.ui.preview.player import Player
 from tests.conftest import make_clip, tone
 from tests.helpers import composed, small_short
+from tests.ui.driving import Shown
 
 
 def words() -> tuple[Word, ...]:
@@ -76,9 +77,9 @@ def test_the_player_shows_the_rendered_frame_byte_for_byte(
         player.set_size(1080, 1920)
         player.set_composition(composition)
         for number in (20, 5):
-            with qtbot.waitSignal(player.shown, timeout=20_000, check_params_cb=lambda s, n=number: s.frame == n) as heard:
-                player.show_frame(number)
-            image = heard.args[0].tall
+            shown = Shown(player)
+            player.show_frame(number)
+            image = shown.wait(qtbot, number).tall
             data = np.frombuffer(image.constBits(), np.uint8).reshape(1920, 1080, 4)
             np.testing.assert_array_equal(data[..., :3], to_bgrx(rendered[number])[..., :3])
     finally:

@@ -13,7 +13,7 @@ from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
 from standtall.ui.footage.preview_copies import PreviewCopies
 from standtall.ui.widgets import theme
-from tests.ui.driving import WAIT
+from tests.ui.driving import WAIT, Shown
 
 
 @pytest.fixture
@@ -27,8 +27,9 @@ def window(qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: 
     qtbot.addWidget(made)
     made.resize(1280, 800)  # the screen of tests is smaller
     made.show()
-    with qtbot.waitSignal(made.player.shown, timeout=WAIT):
-        open_files(made, [], demo=True)
+    shown = Shown(made.player)
+    open_files(made, [], demo=True)
+    shown.wait(qtbot)
     qtbot.waitUntil(lambda: made.place == "bench", timeout=WAIT)
     yield made
     made.end()

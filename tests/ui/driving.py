@@ -11,6 +11,8 @@ from standtall.jobs.events import Ended, Event
 from standtall.jobs.requests import Request
 from standtall.model.short import Short
 from standtall.ui.app.window import MainWindow
+from standtall.ui.preview.player import Player
+from standtall.ui.preview.player import Shown as Picture
 
 WAIT = 90_000
 """Milliseconds: a busy machine is no fault of the code."""
@@ -48,6 +50,24 @@ class Work:
                 self.window.workspace.jobs.heard, timeout=WAIT, check_params_cb=lambda _n, _r, e, x=event: e == x
             ):
                 self.begun[number].listener(event)
+
+
+class Shown:
+    """The pictures that a player has shown since. It stays connected: the player tells of them from its own thread, and what is
+    still on its way when a listener leaves would reach it after its end."""
+
+    def __init__(self, player: Player) -> None:
+        self.pictures: list[Picture] = []
+        player.shown.connect(lambda picture: self.pictures.append(picture))
+
+    def wait(self, qtbot: QtBot, frame: int | None = None) -> Picture:
+        """Until one is shown (of a frame, if given)."""
+
+        def found() -> list[Picture]:
+            return [p for p in self.pictures if frame is None or p.frame == frame]
+
+        qtbot.waitUntil(lambda: bool(found()), timeout=WAIT)
+        return found()[-1]
 
 
 def edited(qtbot: QtBot, window: MainWindow, does: Callable[[], object]) -> None:

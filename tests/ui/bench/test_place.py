@@ -23,7 +23,7 @@ from standtall.ui.preview import clocks
 from standtall.ui.preview.clocks import SoundClock
 from standtall.ui.widgets import theme
 from tests.conftest import make_clip, tone
-from tests.ui.driving import WAIT, edited, short_of, word_point
+from tests.ui.driving import WAIT, Shown, edited, short_of, word_point
 
 
 def test_words_are_chosen_by_dragging_and_made_the_short(qtbot: QtBot, window: MainWindow) -> None:
@@ -117,8 +117,9 @@ def test_playing_moves_the_playhead_in_real_time(qtbot: QtBot, window: MainWindo
     assert took > 0.7
     assert window.player.speed == 0
     frame = window.player.frame
-    with qtbot.waitSignal(window.player.shown, timeout=WAIT, check_params_cb=lambda s: s.frame == frame + 1):
-        qtbot.keyClick(window, Qt.Key.Key_Right)
+    shown = Shown(window.player)
+    qtbot.keyClick(window, Qt.Key.Key_Right)
+    shown.wait(qtbot, frame + 1)
     qtbot.keyClick(window, Qt.Key.Key_L)
     qtbot.keyClick(window, Qt.Key.Key_L)
     assert window.player.speed == 2.0

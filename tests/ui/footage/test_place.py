@@ -26,7 +26,7 @@ from standtall.ui.app.window import MainWindow
 from standtall.ui.footage.card import warnings_of
 from standtall.ui.widgets import notification as desktop
 from tests.conftest import make_clip, tone
-from tests.ui.driving import WAIT, Work, edited
+from tests.ui.driving import WAIT, Shown, Work, edited
 
 
 @pytest.fixture
@@ -180,13 +180,15 @@ def test_progress_of_two_stages_is_shown_together(qtbot: QtBot, window: MainWind
 def test_a_source_is_seen_in_place_and_the_bench_comes_back(qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work) -> None:
     (source,) = add(qtbot, window, *clips(tmp_path, 1))
     window.go("footage")
-    with qtbot.waitSignal(window.player.shown, timeout=WAIT):
-        window.footage.choose_source(source)
+    shown = Shown(window.player)
+    window.footage.choose_source(source)
+    shown.wait(qtbot)
     assert window.playback._looked_at is not None
     assert window.playback._looked_at.short.main_source == source.key
     assert not window.preview_pane.rendering.isVisible()
-    with qtbot.waitSignal(window.player.shown, timeout=WAIT):
-        window.go("bench")
+    again = Shown(window.player)
+    window.go("bench")
+    again.wait(qtbot)
     assert window.playback._looked_at is None
     assert window.player._composition is window.workspace.opened.composition  # type: ignore[union-attr]
 

@@ -60,7 +60,9 @@ def _joins(read: Reader, analysis: Analysis) -> Iterator[Row]:
     rng = np.random.default_rng(7)
     wave = (0.5 * np.sin(2 * np.pi * 220.7 / MIX_RATE * np.arange(30 * MIX_RATE))).astype(np.float32)
     sine = np.stack([wave, wave])
-    yield Row("click at a join of a sine", _click(lambda _source, a, b: sine[:, a:b], 28 * TICKS_PER_SECOND, rng), "dBFS", "<= -50")
+    yield Row(
+        "click at a join of a sine", _click(lambda _source, a, b: sine[:, a:b], 28 * TICKS_PER_SECOND, rng), "dBFS", "<= -50"
+    )
     yield Row("click at a join of speech", _click(read, analysis.words[-1].end, rng), "dBFS", "<= -50")
 
 

@@ -1,4 +1,4 @@
-"""Words struck out and brought back, pieces trimmed, split and moved."""
+"""Words cut and brought back, pieces trimmed, split and moved."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""Pictures laid over the talk: shares, phrases, and what is on the frame."""
+"""Cutaways over the talk: shares, phrases, and what is on the frame."""
 
 from __future__ import annotations
 
@@ -30,7 +30,7 @@ THREE = [Picture(f"/p{n}.mp4", f"k{n}", 2 * TICKS_PER_SECOND) for n in range(3)]
 
 
 def shown(short: Short) -> list[tuple[str, float]]:
-    """Which picture is laid over how many seconds."""
+    """Which picture stands over how many seconds."""
     out: dict[str, float] = {}
     for c in short.extras.cutaways:
         out[c.path] = out.get(c.path, 0.0) + c.extent.length / TICKS_PER_SECOND

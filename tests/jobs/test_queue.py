@@ -210,6 +210,23 @@ def test_a_kill_loses_nothing_and_the_order_stays(tmp_path: Path) -> None:
     bench.queue.close()
 
 
+def test_what_is_on_disk_already_is_not_written_again(tmp_path: Path) -> None:
+    """Renders hold the words and faces of hours: a long queue of them must not be written anew with each that joins it."""
+    bench = Bench(Store(tmp_path))
+    numbers = [bench.queue.ask(fetch(name)) for name in "abc"]
+    bench.settled()
+    before = {p.name: p.stat().st_ino for p in tmp_path.glob("*.json")}
+    numbers.append(bench.queue.ask(fetch("d")))
+    bench.end(0)
+    bench.queue.sooner(numbers[3])
+    bench.settled()
+    after = {p.name: p.stat().st_ino for p in tmp_path.glob("*.json")}
+    assert {n for n in before if after.get(n) not in (None, before[n])} == {f"{numbers[2]}.json"}, (
+        "only the one that changed places"
+    )
+    bench.queue.close()
+
+
 def test_two_programs_never_do_the_same_work(tmp_path: Path) -> None:
     first, second = Bench(Store(tmp_path)), Bench(Store(tmp_path))
     first.queue.ask(fetch("a"))

@@ -1,4 +1,4 @@
-"""A script laid over recognised words."""
+"""A script matched with recognised words."""
 
 from __future__ import annotations
 

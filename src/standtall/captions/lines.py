@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from typing import Final, Protocol
 
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.language.joining import joined
 from standtall.language.sentences import PHRASE_PAUSE
 from standtall.model.timemap import TimeMap
 from standtall.model.translation import Translation
@@ -48,7 +49,7 @@ class CaptionLine:
 
     @property
     def text(self) -> str:
-        return " ".join(w.text for w in self.words)
+        return joined([w.text for w in self.words])
 
     def highlighted_at(self, tick: int) -> int | None:
         """Position of the word being said; a word stays highlighted until the next begins, unless a real pause follows."""
@@ -123,7 +124,7 @@ def _phrases(said: tuple[CaptionWord, ...]) -> list[list[CaptionWord]]:
 
 
 def _cost(group: tuple[str, ...], last: bool, max_words: int, width: Width) -> float:
-    wide = width(" ".join(group))
+    wide = width(joined(group))
     if wide > 1 and len(group) > 1:
         return 1e6
     cost = (1 - len(group) / max_words) ** 2 + 0.3 * (1 - min(1.0, wide)) ** 2

@@ -6,9 +6,7 @@ import bisect
 from collections.abc import Mapping
 from dataclasses import dataclass
 from fractions import Fraction
-from typing import Final
 
-from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND, frame_count, frame_middle
 from standtall.captions.clearance import clear_of
 from standtall.captions.lines import CaptionLine, Width, lines
@@ -17,17 +15,13 @@ from standtall.compose.footage import Footage
 from standtall.compose.layers.frame import Frame, Layer
 from standtall.compose.producers.captions import CaptionStyles, caption_layer
 from standtall.compose.producers.cutaways import cutaway_layers
-from standtall.compose.producers.framing import talk_layers
+from standtall.compose.producers.framing import faces_on, talk_layers
 from standtall.compose.producers.transitions import Transition, blended, leaving_layers, transitions_of
-from standtall.framing.camera import head_of
 from standtall.model.look import Look
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.style import CaptionStyle
 from standtall.model.timemap import SourceTime, TimeMap
-
-MOST_FACES: Final = 90
-"""Moments at most at which it is looked where faces are."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -124,19 +118,3 @@ def composition(
         frames=max(1, frame_count(time_map.length, fps)),
         transitions=transitions_of(short, footage),
     )
-
-
-def faces_on(footage: Mapping[str, Footage], time_map: TimeMap) -> list[Rect]:
-    """Faces as they stand on the tall picture, twice a second (less often in a long short), in its shares."""
-    out: list[Rect] = []
-    for tick in range(0, time_map.length, max(TICKS_PER_SECOND // 2, time_map.length // MOST_FACES)):
-        source, source_tick = time_map.to_source(tick)
-        people, view = footage[source].analysis.people, footage[source].camera.at(source_tick)
-        if view.layout == "fit" or not people.shots:
-            continue
-        for track in people.tracks_in(people.shot_at(source_tick)):
-            face = track.at(source_tick)
-            if face is not None:
-                head, crop = head_of(face), view.crop
-                out.append(Rect((head.x - crop.x) / crop.w, (head.y - crop.y) / crop.h, head.w / crop.w, head.h / crop.h))
-    return [f for f in out if f.right > 0 and f.x < 1]

@@ -1,4 +1,4 @@
-"""Cutting by words: strike words out, bring them back, take a passage; picture and sound go with them.
+"""Cutting by words: cut words, bring them back, take a passage; picture and sound go with them.
 
 A piece keeps the start and the end that were set by hand as long as its first and last words stay.
 """
@@ -78,7 +78,7 @@ def cut(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
         else:
             out += _left_of(analysis, segment, held, runs(left))
     if not count:
-        raise NothingToDo("These words are not in the short.", "Choose words that are not struck out.")
+        raise NothingToDo("These words are not in the short.", "Choose words that are not cut.")
     if not out:
         raise NothingToDo("A short needs at least one word.", "Leave one word, or choose another passage.")
     return Edit(f"Cut {count_of(count)}", short.with_segments(out))
@@ -111,7 +111,7 @@ def bring_back(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit
         if start < end:
             segments = covered_with(segments, analysis.source_key, start, end)
     if segments == short.segments:
-        raise NothingToDo("These words are in the short already.", "Choose words that are struck out or pale.")
+        raise NothingToDo("These words are in the short already.", "Choose words that are cut or pale.")
     return Edit(f"Bring back {count_of(len(new))}" if new else "Close a cut", short.with_segments(segments))
 
 

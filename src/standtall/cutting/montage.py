@@ -1,4 +1,4 @@
-"""A montage: footage or stills laid over what is said, shared out evenly or cut on its phrases."""
+"""A montage: cutaways over what is said, shared out evenly or cut on its phrases."""
 
 from __future__ import annotations
 
@@ -54,7 +54,7 @@ def lay_over(short: Short, analysis: Analysis, pictures: Sequence[Picture], how:
 def remove_pictures(short: Short) -> Edit:
     """Show the talk again."""
     if not short.extras.cutaways:
-        raise NothingToDo("Nothing is laid over this short.")
+        raise NothingToDo("This short has no cutaways.")
     return Edit("Remove the pictures", _with(short, ()))
 
 

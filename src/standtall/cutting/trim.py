@@ -132,4 +132,4 @@ def _under(short: Short, at: SourceTime) -> tuple[int, Segment]:
     for number, piece in enumerate(short.segments):
         if piece.holds(*at):
             return number, piece
-    raise NothingToDo("The playhead is not inside the short.", "Move it to words that are not struck out.")
+    raise NothingToDo("The playhead is not inside the short.", "Move it to words that are not cut.")

@@ -16,6 +16,7 @@ from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.captions.cues import Cue, cues
 from standtall.captions.lines import CaptionWord
 from standtall.captions.translated import worded
+from standtall.language.joining import gap, joined
 from standtall.model.timemap import TimeMap
 from standtall.model.transcript import Transcript
 from standtall.model.words import NOBODY
@@ -59,7 +60,7 @@ def _stamp(tick: int, comma: str) -> str:
 def _srt(made: tuple[Cue, ...]) -> str:
     out = []
     for number, cue in enumerate(made, 1):
-        lines = "\n".join(" ".join(w.text for w in line) for line in cue.lines)
+        lines = "\n".join(joined([w.text for w in line]) for line in cue.lines)
         out.append(f"{number}\n{_stamp(cue.start, ',')} --> {_stamp(cue.end, ',')}\n{lines}\n")
     return "\n".join(out)
 
@@ -74,13 +75,13 @@ def _vtt(made: tuple[Cue, ...], transcript: Transcript) -> str:
         first, last = cue.start, cue.start
         lines = []
         for line in cue.lines:
-            pieces = []
-            for word in line:
+            pieces = ""
+            for before, word in zip((None, *line), line, strict=False):
                 stamp = ""
                 if word.start > first and _stamp(word.start, ".") > _stamp(last, "."):
                     stamp, last = f"<{_stamp(word.start, '.')}>", word.start
-                pieces.append(stamp + _escaped(word.text))
-            lines.append(" ".join(pieces))
+                pieces += (gap(before.text, word.text) if before else "") + stamp + _escaped(word.text)
+            lines.append(pieces)
         name = transcript.name_of(cue.speaker)
         voice = f"<v {_escaped(name)}>" if name else ""
         out.append(f"{number}\n{_stamp(cue.start, '.')} --> {_stamp(cue.end, '.')}\n{voice}" + "\n".join(lines) + "\n")
@@ -91,14 +92,14 @@ def _text(transcript: Transcript, said: tuple[CaptionWord, ...]) -> str:
     """Paragraphs by speaker, each with its time and name."""
     out: list[str] = []
     speaker: int | None = None
-    for word in said:
+    for before, word in zip((None, *said), said, strict=False):
         who = word.said.speaker
         if who != speaker:
             name = transcript.name_of(who)
             out.append(f"\n\n[{clock(word.start)}] {name}:\n" if name else f"\n\n[{clock(word.start)}]\n")
             speaker = who
-        else:
-            out.append(" ")
+        elif before is not None:
+            out.append(gap(before.text, word.text))
         out.append(word.text)
     return "".join(out).strip() + "\n"
 

@@ -36,6 +36,8 @@ class Entry:
     number: int
     request: Request
     state: State = "waiting"
+    place: int = 0
+    """Of those of one kind the one with the lowest is next, also after a kill."""
 
 
 Listener = Callable[[int, Request, Event], None]
@@ -128,15 +130,14 @@ class JobQueue:
             self._add(number, request)
 
     def _add(self, number: int, request: Request) -> None:
-        self._entries.append(Entry(number, request))
-        self._keep()
+        entry = Entry(number, request, place=number)
+        self._entries.append(entry)
+        self._keep(entry)
 
-    def _keep(self) -> None:
-        """Write down what is not written yet, and every place that has changed."""
-        if self._store is not None:
-            for place, entry in enumerate(self._entries):
-                if entry.request.kind in KEPT_KINDS:
-                    self._store.keep(entry.number, place, entry.request)
+    def _keep(self, entry: Entry) -> None:
+        """Write a request down with its place."""
+        if self._store is not None and entry.request.kind in KEPT_KINDS:
+            self._store.keep(entry.number, entry.place, entry.request)
 
     def _cancel(self, number: int) -> None:
         entry = self._find(number)
@@ -155,8 +156,11 @@ class JobQueue:
         at = self._entries.index(entry)
         before = [i for i in range(at) if self._same_kind(i, entry)]
         if before:
+            other = self._entries[before[-1]]
+            entry.place, other.place = other.place, entry.place
             self._entries.insert(before[-1], self._entries.pop(at))
-            self._keep()
+            self._keep(entry)
+            self._keep(other)
 
     def _same_kind(self, place: int, entry: Entry) -> bool:
         other = self._entries[place]

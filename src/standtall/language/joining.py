@@ -17,6 +17,8 @@ UNSPACED: Final = (
     (0x3000, 0x30FF),  # CJK punctuation, Hiragana, Katakana
     (0x3400, 0x4DBF),  # Han, extension A
     (0x4E00, 0x9FFF),  # Han
+    (0xA9E0, 0xA9FF),  # Myanmar, extension B
+    (0xAA60, 0xAA7F),  # Myanmar, extension A
     (0xF900, 0xFAFF),  # Han, compatibility
     (0xFF00, 0xFF9F),  # full-width forms, half-width Katakana
     (0x20000, 0x3FFFF),  # Han, further extensions

@@ -179,7 +179,7 @@ class Project:
         return self._db.whole(row[0]) if row else None
 
     def shorts(self, damaged: Callable[[ProjectError], None] | None = None) -> tuple[Entry, ...]:
-        """All shorts, also those whose source was taken out. One that cannot be read is left where it is and told to `damaged`;
+        """All shorts, also those whose source was removed. One that cannot be read is left where it is and told to `damaged`;
         without that it is raised."""
         out: list[Entry] = []
         for row in self._db.rows("SELECT id FROM short ORDER BY id"):
@@ -318,7 +318,7 @@ class Project:
     # what the editor keeps of the proposed moments, and what not
 
     def votes(self, source: str) -> dict[tuple[int, int], bool]:
-        """Passages (ticks) of a source that were kept (True) or passed over (False)."""
+        """Passages (ticks) of a source that were kept (True) or skipped (False)."""
         rows = self._db.rows("SELECT start, end, kept FROM vote WHERE source = ?", source)
         return {(self._db.whole(start), self._db.whole(end)): bool(kept) for start, end, kept in rows}
 
@@ -336,7 +336,7 @@ class Project:
         return tuple((_load_numbers(parts), bool(kept)) for parts, kept in rows)
 
     def forget_lessons(self) -> None:
-        """What was kept and passed over stays so, but teaches nothing any more."""
+        """What was kept and skipped stays so, but teaches nothing any more."""
         self._db.write(("UPDATE vote SET parts = ''", ()))
 
     # the basket

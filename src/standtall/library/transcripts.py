@@ -113,7 +113,7 @@ class Transcripts:
         return [("UPDATE transcript SET base = ? WHERE source = ?", (whole, source))]
 
     def last(self, source: str) -> Turn | None:
-        """The revision that undo would take back."""
+        """The revision that undo would undo."""
         return self._turn(source, 0)
 
     def next(self, source: str) -> Turn | None:

@@ -356,7 +356,7 @@ def split_speaker(transcript: Transcript, speaker: int, theirs: Iterable[int]) -
 
 
 def heard_anew(transcript: Transcript, fresh: Transcript, label: str) -> Revision:
-    """All words and speakers replaced, as one step that can be taken back."""
+    """All words and speakers replaced, as one step that can be undone."""
     changes = (Change(0, transcript.words, identified(transcript.words, fresh.words)),)
     return Revision(label, changes, cast_of(transcript), Cast(fresh.speakers, transcript.caption_offset, fresh.by_hand))
 

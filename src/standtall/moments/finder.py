@@ -47,7 +47,7 @@ class Wish:
     speaker: int | None = None
     part: tuple[int, int] | None = None
     voted: tuple[tuple[tuple[int, int], bool], ...] = ()
-    """Passages (ticks) that the person kept (True): they stay and come first, whatever else is asked; and those passed over
+    """Passages (ticks) that the person kept (True): they stay and come first, whatever else is asked; and those skipped
     (False): they and what is nearly the same do not come again."""
     like: tuple[int, int] | None = None
     """A passage (ticks): what is about the same things comes first."""

@@ -124,7 +124,7 @@ class _Looker:
         return SeenPiece(tuple(c for c in cuts if start <= c < end), trails)
 
     def _exact(self, before: int, after: int, key: bool) -> int:
-        """The tick of the first picture of a shot, where pictures were passed over before the one that told of it."""
+        """The tick of the first picture of a shot, where pictures were skipped before the one that told of it."""
         rate = float(self._source.rate or 30)
         if key or after - before <= 1.5 * TICKS_PER_SECOND / rate:
             return after

@@ -15,6 +15,7 @@ from standtall.model.cut import Segment
 from standtall.model.people import People
 from standtall.model.short import Short
 from standtall.model.source import Source
+from standtall.model.words import Word
 
 
 def render_request(short: Short, footage: Mapping[str, tuple[Source, Analysis]], out: Path) -> RenderRequest:
@@ -33,18 +34,32 @@ def trimmed(analysis: Analysis, segments: list[Segment]) -> Analysis:
         replace(t, passages=tuple(p for p in t.passages if _touches(segments, p.start, p.end))) for t in analysis.translations
     )
     spans = [(p.start, p.end) for t in translations for p in t.passages] + [(s.start, s.end) for s in segments]
-    words = tuple(w for w in analysis.words if any(a < w.end and w.start < b for a, b in _near(spans, w.start, w.end)))
+    spans = _merged(spans)
+    starts = [a for a, _b in spans]
+
+    def used(word: Word) -> bool:
+        i = bisect.bisect_left(starts, word.end) - 1
+        return i >= 0 and spans[i][1] > word.start
+
+    words = tuple(w for w in analysis.words if used(w))
     return replace(
         analysis, words=words, people=_people(analysis.people, segments), level_db=(), translations=translations, soundings=()
     )
 
 
+def _merged(spans: list[tuple[int, int]]) -> list[tuple[int, int]]:
+    """The same times as spans in order, none of which meets another."""
+    out: list[tuple[int, int]] = []
+    for start, end in sorted(spans):
+        if out and start <= out[-1][1]:
+            out[-1] = out[-1][0], max(out[-1][1], end)
+        else:
+            out.append((start, end))
+    return out
+
+
 def _touches(segments: list[Segment], start: int, end: int) -> bool:
     return any(s.start < end and start < s.end for s in segments)
-
-
-def _near(spans: list[tuple[int, int]], start: int, end: int) -> list[tuple[int, int]]:
-    return [(a, b) for a, b in spans if a < end and start < b]
 
 
 def _people(people: People, segments: list[Segment]) -> People:

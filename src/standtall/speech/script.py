@@ -1,4 +1,4 @@
-"""A script without times, laid over the words that were recognised: where both agree, the recognised times are taken."""
+"""A script without times, matched with the words that were recognised: where both agree, the recognised times are taken."""
 
 from __future__ import annotations
 

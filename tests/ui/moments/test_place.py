@@ -57,6 +57,18 @@ def test_a_proposal_plays_in_the_tall_picture_and_the_bench_comes_back(qtbot: Qt
     assert short_of(window) == before
 
 
+def test_a_moment_that_is_left_before_it_is_worked_out_does_not_play(qtbot: QtBot, window: MainWindow) -> None:
+    asked(qtbot, window)
+    done: list[bool] = []
+    window.playback.play_moment(window.moments.moments[1], window.workspace.opened)  # type: ignore[arg-type]
+    window.go("bench")
+    window.workspace.in_background("preview", lambda: True, done.append)  # comes after it on the same queue
+    qtbot.waitUntil(lambda: bool(done), timeout=WAIT)
+    assert window.playback._looked_at is None
+    assert window.player.speed == 0
+    assert window.player._composition is window.workspace.opened.composition  # type: ignore[union-attr]
+
+
 def test_what_is_kept_is_on_disk_and_stays_when_asked_again(qtbot: QtBot, window: MainWindow) -> None:
     cards = asked(qtbot, window)
     kept, passed = cards[2].moment, cards[0].moment

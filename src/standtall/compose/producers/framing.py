@@ -2,18 +2,20 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import replace
 from typing import Final
 
 from standtall.base.geometry import Rect
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.footage import Footage, asset_of
 from standtall.compose.layers.fill import FillLayer
 from standtall.compose.layers.frame import Layer
 from standtall.compose.layers.picture import PictureLayer
-from standtall.framing.camera import View
+from standtall.framing.camera import View, head_of
 from standtall.model.framing import Layout
 from standtall.model.source import Source
+from standtall.model.timemap import TimeMap
 
 PUNCH: Final = 1.09
 """How much nearer a punch-in is: seen as meant, not as a jump (common practice, no source)."""
@@ -23,6 +25,8 @@ BLUR: Final = 5 / 240
 """Radius of the blur of a backdrop, as a share of the frame's height."""
 DIM: Final = 0.62
 """Brightness of a backdrop."""
+MOST_FACES: Final = 90
+"""Moments at most at which it is looked where faces are."""
 
 
 def talk_layers(footage: Footage, tick: int, aspect: float, near: bool = False) -> tuple[Layer, ...]:
@@ -60,3 +64,19 @@ def _fit(source: Source, tick: int, _crop: Rect, aspect: float) -> tuple[Layer, 
 
 _LAYOUTS: Final[dict[Layout, Callable[[Source, int, Rect, float], tuple[Layer, ...]]]] = {"crop": _crop, "fit": _fit}
 """What each layout is made of."""
+
+
+def faces_on(footage: Mapping[str, Footage], time_map: TimeMap) -> list[Rect]:
+    """Faces as they stand on the tall picture, twice a second (less often in a long short), in its shares."""
+    out: list[Rect] = []
+    for tick in range(0, time_map.length, max(TICKS_PER_SECOND // 2, time_map.length // MOST_FACES)):
+        source, source_tick = time_map.to_source(tick)
+        people, view = footage[source].analysis.people, footage[source].camera.at(source_tick)
+        if view.layout == "fit" or not people.shots:
+            continue
+        for track in people.tracks_in(people.shot_at(source_tick)):
+            face = track.at(source_tick)
+            if face is not None:
+                head, crop = head_of(face), view.crop
+                out.append(Rect((head.x - crop.x) / crop.w, (head.y - crop.y) / crop.h, head.w / crop.w, head.h / crop.h))
+    return [f for f in out if f.right > 0 and f.x < 1]

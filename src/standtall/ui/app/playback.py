@@ -39,6 +39,8 @@ class Playback(QObject):
         self._ws, self._player, self._pane = workspace, player, pane
         self._looked_at: Composition | None = None
         """A passage that is only looked at, while there is one."""
+        self._asked: Moment | None = None
+        """The moment that is being worked out to be played."""
         self._from_player = False
         workspace.composition_changed.connect(self.refresh)
         workspace.opened_changed.connect(self._reopened)
@@ -62,6 +64,7 @@ class Playback(QObject):
 
     def leave_passage(self) -> None:
         """Show what is open again, where only a passage was looked at."""
+        self._asked = None
         if self._looked_at is not None:
             self._looked_at = None
             self.refresh()
@@ -146,11 +149,22 @@ class Playback(QObject):
 
     def play_moment(self, moment: Moment, seen: Opened) -> None:
         """Play a proposed moment, framed and captioned as its short would be."""
-        short = begun(by_words.from_words(seen.source.name, seen.analysis, moment.words), self._ws.brief_of(seen.source))
-        self._look(worked_out(short, footage_for(short, seen.source, seen.analysis)), seen.copies)
-        self._player.play()
+        brief = self._ws.brief_of(seen.source)
+        self._asked = moment
+
+        def work() -> Composition:
+            short = begun(by_words.from_words(seen.source.name, seen.analysis, moment.words), brief)
+            return worked_out(short, footage_for(short, seen.source, seen.analysis))
+
+        def arrived(composition: Composition) -> None:
+            if self._asked is moment:  # nothing else was asked for meanwhile
+                self._look(composition, seen.copies)
+                self._player.play()
+
+        self._ws.in_background("preview", work, arrived)
 
     def _look(self, composition: Composition, copies: Mapping[str, str] | None = None) -> None:
+        self._asked = None
         self._looked_at = composition
         self._player.set_composition(composition, copies)
         self._player.show_frame(0)

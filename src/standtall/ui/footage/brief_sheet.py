@@ -185,7 +185,7 @@ class BriefSheet(QFrame):
         self._set(replace(self._now(), least_s=least, most_s=most, topics=topics), False)
 
     def _set_part(self, start: int, end: int) -> None:
-        if self.source is None:  # it was taken out while the hand was on it
+        if self.source is None:  # it was removed while it was being edited
             return
         whole = start < TICKS_PER_SECOND // 2 and (end == 0 or end > self.source.length - TICKS_PER_SECOND // 2)
         self._set(replace(self._now(), start=0 if whole else start, end=0 if whole else end), True)

@@ -177,7 +177,7 @@ def _text(moment: Moment, analysis: Analysis) -> str:
 
 
 def _changes(moment: Moment, analysis: Analysis) -> list[tuple[str, str, range | None, range | None]]:
-    """How it differs from what was said, and what stays when that is taken back."""
+    """How it differs from what was said, and what stays when that is undone."""
 
     def told(run: range) -> tuple[str, float]:
         texts = [analysis.words[i].text for i in run]

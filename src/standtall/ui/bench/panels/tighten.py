@@ -37,7 +37,7 @@ Index = QModelIndex | QPersistentModelIndex
 
 
 class Rows(QAbstractTableModel):
-    """Removals with a tick each: proposed ones that are ticked will go, those that are out are struck."""
+    """Removals with a tick each: proposed ones that are ticked will go, those that were removed are struck out."""
 
     ticked_changed = Signal()
 
@@ -129,7 +129,7 @@ class TightenPanel(QWidget):
         super().__init__(parent)
         self._ws, self._hearing = workspace, hearing
         self._taken: dict[tuple[int, int], tuple[Removal, ...]] = {}
-        """What was taken out of each short, by the project (as the window counts them) and the number of the short in it."""
+        """What was removed from each short, by the project (as the window counts them) and the number of the short in it."""
         self._of: tuple[int, str] | None = None
         self._quiet: tuple[tuple[float, ...], float] | None = None
         column = QVBoxLayout(self)

@@ -1,0 +1,52 @@
+"""What is wrong with a short, where, and what would mend it; and that the window has words for each."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from pathlib import Path
+from typing import get_args
+
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.checks.length import too_long
+from standtall.checks.missing_files import cutaways_missing
+from standtall.checks.notice import Fix, Kind, Notice
+from standtall.model.analysis import Analysis
+from standtall.model.channel import Channel
+from standtall.model.cut import Segment
+from standtall.model.extras import Cutaway, Extras
+from standtall.model.short import Short
+from standtall.model.source import Source
+from standtall.model.timemap import SourceTime
+from standtall.ui.bench.notices import sentence
+from tests.helpers import composed
+
+S = TICKS_PER_SECOND
+KEY = "0123456789abcdef01234567"
+SHORT = Short.of("a", (Segment(KEY, 100 * S, 108 * S), Segment(KEY, 20 * S, 26 * S)))
+
+
+def test_a_short_that_is_too_long_is_shown_where_the_channel_ends_it() -> None:
+    assert too_long(SHORT, Channel("a", "A", 14)) is None, "as long as it may be"
+    notice = too_long(SHORT, Channel("a", "A", 10))
+    assert notice is not None
+    assert notice.facts == {"over": 4 * S, "limit": 10 * S}
+    assert notice.place == SourceTime(KEY, 22 * S), "two seconds into its second piece"
+    assert sentence(notice).startswith("0:04.0 too long: cut some words, or choose")
+
+
+def test_each_cutaway_file_that_is_gone_is_told_of_once(tmp_path: Path) -> None:
+    gone = str(tmp_path / "roses.png")
+    cutaways = (Cutaway(gone, "f" * 24, Segment(KEY, 101 * S, 102 * S)), Cutaway(gone, "f" * 24, Segment(KEY, 21 * S, 22 * S)))
+    source = Source(KEY, str(tmp_path / "a.mp4"), "a", 200 * S, 1920, 1080)
+    made = composed(replace(SHORT, extras=Extras(cutaways)), source, Analysis(KEY))
+    (notice,) = cutaways_missing(made)
+    assert (notice.facts["path"], notice.place) == (gone, SourceTime(KEY, 101 * S))
+    assert sentence(notice) == "roses.png is not where it was: remove the cutaways"
+    assert cutaways_missing(composed(SHORT, source, Analysis(KEY))) == ()
+
+
+def test_the_window_has_words_for_every_notice_and_fix() -> None:
+    for kind in get_args(Kind):
+        told = sentence(Notice(kind, {"over": 1, "limit": 2, "name": "x", "path": "/x"}, None, get_args(Fix)))
+        assert told[0] != ":"
+        assert told.count(", or ") == len(get_args(Fix)) - 1

@@ -12,7 +12,8 @@ from standtall.captions.clearance import clear_of
 from standtall.captions.lines import CaptionLine, Width, lines
 from standtall.captions.translated import worded
 from standtall.compose.footage import Footage
-from standtall.compose.layers.frame import Frame, Layer
+from standtall.compose.layers.frame import Frame
+from standtall.compose.layers.layer import Layer
 from standtall.compose.producers.captions import CaptionStyles, caption_layer
 from standtall.compose.producers.cutaways import cutaway_layers
 from standtall.compose.producers.framing import faces_on, talk_layers

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Literal
 
+from standtall.compose.layers.layer import Layer
 from standtall.model.style import CaptionStyle
 
 State = Literal["said", "now", "upcoming"]
@@ -23,7 +24,7 @@ class ShownWord:
 
 
 @dataclass(frozen=True, slots=True)
-class CaptionLayer:
+class CaptionLayer(Layer):
     """Words in reading order, their middle as a share of the frame's height."""
 
     words: tuple[ShownWord, ...]

@@ -4,9 +4,11 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
+from standtall.compose.layers.layer import Layer
+
 
 @dataclass(frozen=True, slots=True)
-class FillLayer:
+class FillLayer(Layer):
     """Y', Cb and Cr of 8-bit limited range (ITU-R BT.709-6)."""
 
     y: int = 30

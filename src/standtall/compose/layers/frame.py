@@ -4,12 +4,8 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from standtall.compose.layers.caption import CaptionLayer
-from standtall.compose.layers.fill import FillLayer
-from standtall.compose.layers.picture import PictureLayer
+from standtall.compose.layers.layer import Layer
 from standtall.model.timemap import SourceTime
-
-Layer = PictureLayer | FillLayer | CaptionLayer
 
 
 @dataclass(frozen=True, slots=True)

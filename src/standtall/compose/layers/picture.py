@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from typing import Final
 
 from standtall.base.geometry import Rect
+from standtall.compose.layers.layer import Layer
 
 FULL: Final = Rect(0.0, 0.0, 1.0, 1.0)
 
@@ -20,7 +21,7 @@ class Asset:
 
 
 @dataclass(frozen=True, slots=True)
-class PictureLayer:
+class PictureLayer(Layer):
     """The picture of `asset` on show at `tick`: its part `crop` (shares of the picture) in the place `target` (shares of the
     frame), seen through as far as `opacity` is below 1.
 

@@ -10,7 +10,8 @@ import numpy as np
 
 from standtall.compose.layers.caption import CaptionLayer
 from standtall.compose.layers.fill import FillLayer
-from standtall.compose.layers.frame import Frame, Layer
+from standtall.compose.layers.frame import Frame
+from standtall.compose.layers.layer import Layer
 from standtall.compose.layers.picture import PictureLayer
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.caption import CaptionPainter

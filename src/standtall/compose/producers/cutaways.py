@@ -6,7 +6,7 @@ from collections.abc import Mapping
 
 from standtall.base.geometry import Rect
 from standtall.compose.footage import asset_of
-from standtall.compose.layers.frame import Layer
+from standtall.compose.layers.layer import Layer
 from standtall.compose.layers.picture import PictureLayer
 from standtall.framing.camera import crop_width, largest
 from standtall.model.extras import Cutaway

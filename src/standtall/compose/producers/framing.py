@@ -10,7 +10,7 @@ from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.footage import Footage, asset_of
 from standtall.compose.layers.fill import FillLayer
-from standtall.compose.layers.frame import Layer
+from standtall.compose.layers.layer import Layer
 from standtall.compose.layers.picture import PictureLayer
 from standtall.framing.camera import View, head_of
 from standtall.model.framing import Layout

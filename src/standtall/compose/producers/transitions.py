@@ -8,7 +8,7 @@ from typing import Final
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.footage import Footage
-from standtall.compose.layers.frame import Layer
+from standtall.compose.layers.layer import Layer
 from standtall.compose.layers.picture import PictureLayer
 from standtall.compose.producers.framing import talk_layers
 from standtall.model.cut import Segment

@@ -13,7 +13,7 @@ from standtall.speech.fillers import is_filler
 
 STRONG = (
     "Why does a clock in a church tower run slow in summer? The pendulum grows longer in the heat. One degree costs you a second a "
-    "week. So the project_thread of Marsh Hallow puts a penny on the bob, and every penny wins back half a second. Nobody has touched the "
+    "week. So the keeper of Marsh Hallow puts a penny on the bob, and every penny wins back half a second. Nobody has touched the "
     "gears in ninety years. The penny keeps the time.",
     "Never paint a wooden boat in the sun. The paint dries on top and stays wet below, and by autumn it comes off in sheets. Work in "
     "the shade, use three thin coats, and wait two days between them. A hull that is painted slowly lasts eleven years. Patience is "
@@ -41,7 +41,7 @@ STRONG = (
     "Every beginner sharpens the wrong side of a chisel. The flat back must be a mirror before you touch the bevel. Spend one hour on "
     "the back, only once in its life, and you will never fight that tool again. Sharp is two surfaces that meet.",
     "The worst advice I ever got was to follow my passion. I loved violins, and I was the fourth worst violinist in Ketterby. Then I "
-    "mended one for a neighbour, and two hundred people have queued at my dispatcher since. Follow what others thank you for.",
+    "mended one for a neighbour, and two hundred people have queued at my door since. Follow what others thank you for.",
 )
 """Each opens on a question, a claim or a number, says something that can be used, ends on a short line, and needs nothing else."""
 

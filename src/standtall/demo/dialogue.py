@@ -52,7 +52,7 @@ SCENES: Final[tuple[Scene, ...]] = (
             Line("wren", "Today we have one question.", 0.45),
             Line(
                 "wren",
-                "Why does one person's plot feed a family of five, while the plot next dispatcher, "
+                "Why does one person's plot feed a family of five, while the plot next door, "
                 "with the same rain, feeds nobody but slugs?",
                 0.9,
             ),

@@ -15,6 +15,7 @@ UNSPACED: Final = (
     (0x1000, 0x109F),  # Myanmar
     (0x1780, 0x17FF),  # Khmer
     (0x3000, 0x30FF),  # CJK punctuation, Hiragana, Katakana
+    (0x31F0, 0x31FF),  # Katakana, phonetic extensions
     (0x3400, 0x4DBF),  # Han, extension A
     (0x4E00, 0x9FFF),  # Han
     (0xA9E0, 0xA9FF),  # Myanmar, extension B

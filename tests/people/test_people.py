@@ -13,7 +13,7 @@ from standtall.media.planes import Planes, from_rgb, scaled
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.people import FaceSample, Talk, Track
 from standtall.model.words import Word
-from standtall.people.cuts import SIZE, CutFinder, shots_between
+from standtall.people.changes import SIZE, ChangeFinder, shots_between
 from standtall.people.detection import find_faces, one_person
 from standtall.people.faces import FaceMesh, Mesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower
@@ -174,13 +174,13 @@ def smaller(picture: Planes) -> Planes:
 
 
 def test_cuts_are_found_at_their_picture() -> None:
-    finder = CutFinder()
+    finder = ChangeFinder()
     rng = np.random.default_rng(1)
     for n in range(90):
         picture = grey(60 if n < 40 else 180)
         picture.y[::7, ::5] = rng.integers(50, 70)
         finder.see(n * 1_600, smaller(picture))
-    shots = shots_between((at for _, at, _ in finder.cuts()), 90 * 1_600)
+    shots = shots_between((at for c in finder.changes() for at in [c.after]), 90 * 1_600)
     assert [(s.start, s.end) for s in shots] == [(0, 64_000), (64_000, 144_000)]
 
 

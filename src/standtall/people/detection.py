@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import bisect
+import itertools
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from typing import Final, Protocol
@@ -17,9 +18,9 @@ from standtall.model.brief import Content
 from standtall.model.people import FaceSample, People, Shot, Track
 from standtall.model.source import Source
 from standtall.model.words import Word
-from standtall.people.cuts import SIZE, CutFinder, shots_between, where_it_changes
+from standtall.people.changes import SIZE, Change, ChangeFinder, shots_between, where_it_changes
 from standtall.people.faces import FaceMesh, SmallFaceDetector
-from standtall.people.follow import FaceFollower
+from standtall.people.follow import FaceFollower, Trail
 from standtall.people.reidentify import group
 from standtall.people.talking import RATE, read_lips
 from standtall.people.voices import SILENT, Voices, who_talks
@@ -105,32 +106,40 @@ class _Looker:
         return PictureReader(self._source.path, self._source.rotation, self._height, rough=True, sparse=sparse)
 
     def look(self, start: int, end: int, told: Callable[[float], None]) -> SeenPiece:
-        finder, follower = CutFinder(), FaceFollower(self._detector, self._mesh)
+        finder, follower = ChangeFinder(), FaceFollower(self._detector, self._mesh)
         step = TICKS_PER_SECOND // RATE
         due = start
         with self._reader(sparse=True) as reader:
-            for seen in reader.walk(max(0, start - LEAD), end):  # a cut is told from the pictures before it
+            for seen in reader.walk(max(0, start - LEAD), end + LEAD):  # a change is told from the pictures around it
                 finder.see(seen.tick, seen.sketch(*SIZE), seen.key)
-                if self._content != "nobody" and seen.tick >= due:
+                if self._content != "nobody" and due <= seen.tick < end:
                     follower.see(seen.tick, seen.planes())
                     due = max(due + step, seen.tick - step)
-                told(max(0.0, (seen.tick - start) / max(1, end - start)))
-        cuts = (self._exact(*cut) for cut in finder.cuts())
-        trails = tuple(
-            SeenTrail(tuple(t.samples), tuple(round(float(v), 5) for v in np.mean(t.colours, axis=0)))
-            for t in follower.trails
-            if t.colours and t.samples[-1].at - t.samples[0].at >= SHORTEST
-        )
-        return SeenPiece(tuple(c for c in cuts if start <= c < end), trails)
+                told(min(1.0, max(0.0, (seen.tick - start) / max(1, end - start))))
+        cuts = tuple(c for c in map(self._exact, finder.changes()) if start <= c < end)
+        return SeenPiece(cuts, tuple(trail for t in follower.trails for trail in _cut_at(t, cuts)))
 
-    def _exact(self, before: int, after: int, key: bool) -> int:
+    def _exact(self, change: Change) -> int:
         """The tick of the first picture of a shot, where pictures were skipped before the one that told of it."""
         rate = float(self._source.rate or 30)
-        if key or after - before <= 1.5 * TICKS_PER_SECOND / rate:
-            return after
+        if change.gradual or change.key or change.after - change.before <= 1.5 * TICKS_PER_SECOND / rate:
+            return change.after
         with self._reader(sparse=False) as reader:
-            found = where_it_changes((seen.tick, seen.sketch(*SIZE)) for seen in reader.walk(before, after + 1))
-        return after if found is None else found
+            pictures = ((seen.tick, seen.sketch(*SIZE)) for seen in reader.walk(change.before, change.after + 1))
+            found = where_it_changes(pictures)
+        return change.after if found is None else found
+
+
+def _cut_at(trail: Trail, cuts: tuple[int, ...]) -> list[SeenTrail]:
+    """A trail as one for each shot, each with the colours that were seen in it; where none were, with those of the whole."""
+    out: list[SeenTrail] = []
+    for start, end in itertools.pairwise((0, *cuts, 1 << 62)):
+        samples = tuple(s for s in trail.samples if start <= s.at < end)
+        if not trail.colours or not samples or samples[-1].at - samples[0].at < SHORTEST:
+            continue
+        colours = [c for at, c in trail.colours if start <= at < end] or [c for _, c in trail.colours]
+        out.append(SeenTrail(samples, tuple(round(float(v), 5) for v in np.mean(colours, axis=0))))
+    return out
 
 
 def one_person(tracks: tuple[Track, ...]) -> tuple[Track, ...]:

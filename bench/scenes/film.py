@@ -237,16 +237,17 @@ def _write(film: Film, path: Path) -> list[list[tuple[str, Placed]]]:
     return placed
 
 
-def _mark() -> str:
-    here = Path(__file__).parent
-    return hashlib.sha256(b"".join(p.read_bytes() for p in sorted(here.glob("*.py")))).hexdigest()[:12]
+def _mark(scene: Scene) -> str:
+    """Changes with the scene and with the code that draws it."""
+    code = b"".join((Path(__file__).parent / name).read_bytes() for name in ("heads.py", "backs.py", "voices.py"))
+    return hashlib.sha256(code + repr(scene).encode() + b"film 1").hexdigest()[:12]
 
 
 def filmed(scene: Scene) -> Filmed:
     """The scene as a film with its truth; made when it is not there as this code makes it."""
-    folder = cache_folder() / "bench-scenes" / _mark()
+    folder = cache_folder() / "bench-scenes" / "films"
     folder.mkdir(parents=True, exist_ok=True)
-    name = scene.name.replace(" ", "-")
+    name = f"{scene.name.replace(' ', '-')}-{_mark(scene)}"
     path, told = folder / f"{name}.mp4", folder / f"{name}.json"
     if not told.exists():
         film = Film(scene)

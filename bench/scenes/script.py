@@ -81,6 +81,20 @@ SCENES: Final = (
             at("ruth", 640, 380, 190)),
             taking_turns(("ruth", 4.0), ("jonah", 3.5), ("ruth", 2.5), ("jonah", 2.5))),
         Shot(7, "room close", (at("jonah", 700, 330, 330, -20),), taking_turns(("jonah", 5.0))))),
+    Scene("crossing far off", True, 25, (
+        Shot(14, "street", (
+            Person("tomas", ((0, 300, 260, 120), (2.5, 300, 260, 120), (6, 980, 260, 120))),
+            Person("ines", ((0, 1000, 262, 118), (2.8, 1000, 262, 118), (6.4, 280, 262, 118))),
+            at("abel", 600, 400, 200)),
+            taking_turns(("abel", 4.0), ("tomas", 3.0), ("ines", 2.5), ("abel", 2.0))),
+        Shot(6, "room close", (at("tomas", 560, 330, 300, 15),), taking_turns(("tomas", 4.0))))),
+    Scene("crossing half hidden", True, 25, (
+        Shot(13, "studio", (
+            Person("mei", ((0, 330, 250, 130), (2.5, 330, 250, 130), (6, 1000, 250, 130))),
+            Person("jonah", ((0, 1010, 245, 132), (2.8, 1010, 245, 132), (6.3, 310, 245, 132))),
+            at("abel", 650, 385, 190)),
+            taking_turns(("abel", 4.0), ("jonah", 3.0), ("mei", 2.0), ("abel", 2.0))),
+        Shot(6, "studio", (at("jonah", 640, 330, 330, 15),), taking_turns(("jonah", 4.0))))),
     Scene("dissolves", True, 25, (
         Shot(6, "studio", (at("tomas", 420, 330, 300, 15),), taking_turns(("tomas", 4.5))),
         Shot(7, "room", (at("mei", 820, 320, 280, -15),), taking_turns(("mei", 4.0), start=1.2), into="dissolve", frames=20),

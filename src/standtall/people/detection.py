@@ -21,13 +21,15 @@ from standtall.model.words import Word
 from standtall.people.changes import SIZE, Change, ChangeFinder, shots_between, where_it_changes
 from standtall.people.faces import FaceMesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower, Trail
-from standtall.people.reidentify import group
+from standtall.people.reidentify import DIFFERENT, group
 from standtall.people.talking import RATE, read_lips
 from standtall.people.voices import SILENT, Voices, who_talks
 
 LINES: Final = 540
 """Height of the pictures that are looked at."""
 SHORTEST: Final = round(0.3 * TICKS_PER_SECOND)
+DISSOLVING: Final = round(1.1 * TICKS_PER_SECOND)
+"""Longest time that a face is still seen after the middle of a gradual change."""
 PIECE: Final = 180 * TICKS_PER_SECOND
 """Looking is kept in pieces of this length."""
 LEAD: Final = TICKS_PER_SECOND
@@ -116,8 +118,10 @@ class _Looker:
                     follower.see(seen.tick, seen.planes())
                     due = max(due + step, seen.tick - step)
                 told(min(1.0, max(0.0, (seen.tick - start) / max(1, end - start))))
-        cuts = tuple(c for c in map(self._exact, finder.changes()) if start <= c < end)
-        return SeenPiece(cuts, tuple(trail for t in follower.trails for trail in _cut_at(t, cuts)))
+        changes = [(self._exact(c), c.gradual) for c in finder.changes()]
+        cuts = tuple(at for at, _ in changes if start <= at < end)
+        slow = frozenset(at for at, gradual in changes if gradual)
+        return SeenPiece(cuts, tuple(trail for t in follower.trails for trail in _cut_at(t, cuts, slow)))
 
     def _exact(self, change: Change) -> int:
         """The tick of the first picture of a shot, where pictures were skipped before the one that told of it."""
@@ -130,16 +134,37 @@ class _Looker:
         return change.after if found is None else found
 
 
-def _cut_at(trail: Trail, cuts: tuple[int, ...]) -> list[SeenTrail]:
-    """A trail as one for each shot, each with the colours that were seen in it; where none were, with those of the whole."""
+def _cut_at(trail: Trail, cuts: tuple[int, ...], slow: frozenset[int]) -> list[SeenTrail]:
+    """A trail as one for each shot, each with the colours that were seen in it; where none were, with those of the whole.
+
+    What is left of a face while its shot dissolves (at `slow` cuts) is nobody.
+    """
     out: list[SeenTrail] = []
     for start, end in itertools.pairwise((0, *cuts, 1 << 62)):
         samples = tuple(s for s in trail.samples if start <= s.at < end)
         if not trail.colours or not samples or samples[-1].at - samples[0].at < SHORTEST:
             continue
-        colours = [c for at, c in trail.colours if start <= at < end] or [c for _, c in trail.colours]
-        out.append(SeenTrail(samples, tuple(round(float(v), 5) for v in np.mean(colours, axis=0))))
+        seen = [(at, c) for at, c in trail.colours if start <= at < end] or trail.colours
+        for first, last in _taken_over(seen):
+            part = tuple(s for s in samples if first <= s.at < last)
+            mean = np.mean([c for at, c in seen if first <= at < last], axis=0)
+            if not part or part[-1].at - part[0].at < SHORTEST:
+                continue
+            if not any(abs(part[0].at - at) < DISSOLVING and abs(part[-1].at - at) < DISSOLVING for at in slow):
+                out.append(SeenTrail(part, tuple(round(float(v), 5) for v in mean)))
     return out
+
+
+def _taken_over(seen: list[tuple[int, NDArray[np.float32]]]) -> list[tuple[int, int]]:
+    """Where a trail changes over to somebody else, as (first tick, end) of its parts: colours are not the same before and after."""
+    colours = np.array([c for _, c in seen])
+    apart = [1.0 - float(np.minimum(colours[:k].mean(axis=0), colours[k:].mean(axis=0)).sum()) for k in range(1, len(seen))]
+    k = 1 + int(np.argmax(apart)) if apart else 0
+    if not apart or apart[k - 1] < DIFFERENT:
+        return [(0, 1 << 62)]
+    left, right = _taken_over(seen[:k]), _taken_over(seen[k:])
+    between = (seen[k - 1][0] + seen[k][0]) // 2
+    return [*left[:-1], (left[-1][0], between), (between, right[0][1]), *right[1:]]
 
 
 def one_person(tracks: tuple[Track, ...]) -> tuple[Track, ...]:

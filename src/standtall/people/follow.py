@@ -30,8 +30,8 @@ ANOTHER: Final = 0.4
 LOST: Final = 3
 MEET: Final = 0.15
 """Overlap of two faces from which they are not told apart by their places."""
-COLOURS: Final = 24
-"""Times at most that the colours of one trail are looked at."""
+COLOURS_EVERY, COLOURS = round(0.4 * TICKS_PER_SECOND), 24
+"""How often the colours of a trail are looked at, and about how often at most."""
 CLEAR: Final = 1.0
 """Face widths to the next face from which colours around a face are its own."""
 
@@ -74,8 +74,7 @@ class FaceFollower:
             self._detected = tick
         self._read(tick, picture)
         self._part()
-        if due:
-            self._look_at_colours(tick, picture)
+        self._look_at_colours(tick, picture)
 
     def _read(self, tick: int, picture: NDArray[np.uint8]) -> None:
         h, w = picture.shape[:2]
@@ -103,7 +102,10 @@ class FaceFollower:
 
     def _look_at_colours(self, tick: int, picture: NDArray[np.uint8]) -> None:
         for trail in self._alive:
-            if trail.missed or len(trail.colours) >= COLOURS or not trail.samples:
+            if trail.missed or not trail.samples:
+                continue
+            since = tick - trail.colours[-1][0] if trail.colours else tick
+            if since < max(COLOURS_EVERY, (tick - trail.samples[0].at) // COLOURS):
                 continue
             b = trail.box
             others = [t.box for t in self._alive if t is not trail]

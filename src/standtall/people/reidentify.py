@@ -1,4 +1,4 @@
-"""Knows the same person again in other shots by hair and clothes."""
+"""Knows the same person again in other shots by hair, skin and clothes."""
 
 from __future__ import annotations
 
@@ -7,7 +7,7 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
-DIFFERENT: Final = 0.58
+DIFFERENT: Final = 0.48
 """Distance (0 equal .. 1 nothing shared) from which two faces belong to two people."""
 
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import argparse
+import csv
 import dataclasses
 import json
 import sys
@@ -10,7 +11,7 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from standtall.base.errors import Cancelled, OutputError, ProjectError, StandTallError
+from standtall.base.errors import Cancelled, NothingToDo, OutputError, ProjectError, StandTallError
 from standtall.base.progress import Progress, Step
 from standtall.base.time import TICKS_PER_SECOND, clock, ticks
 from standtall.cli.reporter import Reporter
@@ -126,6 +127,25 @@ def _make(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) ->
     short = short_of(source, analysis, choice, brief)
     short = dataclasses.replace(short, captions=dataclasses.replace(short.captions, shown=not chosen.no_captions))
     _rendered(render_request(short, {source.key: (source, analysis)}, chosen.out / file_name(short)), reporter, progress)
+    return 0
+
+
+def _framing(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    from standtall.base.files import written_whole
+    from standtall.session.framing_table import COLUMNS, framing_rows
+
+    source = _source(chosen.footage, chosen.track)
+    if not source.has_picture:
+        raise NothingToDo(f"{source.name} has no picture.", "Choose a video file.")
+    analysis = _analysed(_analyse_request(source, chosen), reporter, progress, said=False)
+    count = 0
+    with written_whole(chosen.csv) as part, part.open("w", encoding="utf-8", newline="") as file:
+        out = csv.writer(file)
+        out.writerow(COLUMNS)
+        for row in framing_rows(source, analysis, chosen.layout):
+            out.writerow(row)
+            count += 1
+    reporter.result(f"{chosen.csv}: {count} rows", {"csv": str(chosen.csv), "rows": count})
     return 0
 
 
@@ -275,6 +295,6 @@ def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -
 
 COMMANDS: dict[str, Command] = {
     "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "preview": _preview, "make": _make, "render": _render,
-    "fetch": _fetch, "demo": _demo, "work": _work,
+    "fetch": _fetch, "demo": _demo, "framing": _framing, "work": _work,
 }  # fmt: skip
 """What each command does; -> the exit code."""

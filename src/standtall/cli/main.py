@@ -19,6 +19,7 @@ from standtall.base.time import TICKS_PER_SECOND, ticks
 from standtall.cli.commands import COMMANDS
 from standtall.cli.reporter import Reporter
 from standtall.model.brief import Content
+from standtall.model.framing import Layout
 
 EXIT_CODES = (
     "exit codes: 0 done, 1 failed, 2 wrong use, 3 the footage cannot be used, 4 the output cannot be written, "
@@ -81,6 +82,12 @@ def parser() -> argparse.ArgumentParser:
     make.add_argument("--look", default="", help="name of the caption look")
     make.add_argument("--no-captions", action="store_true", help="leave the captions out")
     analysis_options(make)
+
+    framing = command("framing", "Analyse footage and write how it is framed by itself, a line for each cell of each frame.")
+    framing.add_argument("footage", type=Path)
+    framing.add_argument("--csv", type=Path, required=True, help="file to write")
+    framing.add_argument("--layout", choices=get_args(Layout), help="one layout for all shots (default: what each shot asks for)")
+    analysis_options(framing)
 
     render = command("render", "Render shorts of a project.")
     render.add_argument("project", type=Path)

@@ -9,7 +9,7 @@ from standtall.model.framing import Layout
 
 WhyKind = Literal[
     "by hand", "chosen person", "speaking", "only one in view", "nearest while nobody speaks", "all who speak fit together",
-    "nobody in view", "face beside a screen", "people not looked for", "not analysed",
+    "nobody in view", "face beside a screen", "people not looked for", "not analysed", "quick turns far apart", "layout chosen",
 ]  # fmt: skip
 """Set by hand; a person was chosen to be followed; who is speaking is followed; ..."""
 
@@ -26,12 +26,17 @@ class Why:
 
 @dataclass(frozen=True, slots=True)
 class Decision:
-    """For `start` to `end` (ticks of the source): the layout, whom it follows (None where nobody), why, and whether a person made
-    it."""
+    """For `start` to `end` (ticks of the source): the layout, whom its cells follow (none where nobody), why, and whether a person
+    made it."""
 
     start: int
     end: int
     layout: Layout
-    person: int | None
+    people: tuple[int, ...]
     why: Why
     by_hand: bool = False
+
+    @property
+    def person(self) -> int | None:
+        """Whom the first cell follows."""
+        return self.people[0] if self.people else None

@@ -10,19 +10,23 @@ from typing import Any, Final, TypeVar
 from standtall.base import reading
 from standtall.base.errors import ProjectError
 from standtall.base.reading import Unreadable, json_of
-from standtall.library.upgrades.shorts import brief_2, short_2
+from standtall.library.upgrades.shorts import brief_2, short_2, short_3
 from standtall.model.brief import Brief
 from standtall.model.codec import from_plain, to_plain
 from standtall.model.short import Short
 
 T = TypeVar("T")
 
-VERSION: Final = 2
+VERSION: Final = 3
 LONGEST: Final = 5_000_000
 """Most characters of one value that is stored as text."""
 LARGEST: Final = 100_000_000
 """Most bytes that a packed value may unpack to: far more than the words of a day."""
-UPGRADES: Final[dict[tuple[type, int], Callable[[object], object]]] = {(Short, 2): short_2, (Brief, 2): brief_2}
+UPGRADES: Final[dict[tuple[type, int], Callable[[object], object]]] = {
+    (Short, 2): short_2,
+    (Short, 3): short_3,
+    (Brief, 2): brief_2,
+}
 """What brings a kind of value to a version from the one before, where that is more than nothing. Transcripts and their revisions
 are brought to version 2 together (`library.upgrades.project_5`), since words are named by what happened to them."""
 

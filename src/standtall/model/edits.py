@@ -36,7 +36,7 @@ def _framed(short: Short, shot: Segment, chosen: ShotFraming | None) -> Short:
 def set_crop(short: Short, shot: Segment, cx: float, cy: float, h: float) -> Edit:
     """Frame one shot by hand."""
     key = Keyframe(shot.start, min(1.0, max(0.0, cx)), min(1.0, max(0.0, cy)), min(1.0, max(0.1, h)))
-    chosen = ShotFraming(shot.source, shot.start, "crop", keyframes=(key,))
+    chosen = ShotFraming(shot.source, shot.start, "follow", keyframes=(key,))
     return Edit("Move the crop", _framed(short, shot, chosen))
 
 

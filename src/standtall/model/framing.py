@@ -7,8 +7,9 @@ from typing import Literal
 
 from standtall.model import checks
 
-Layout = Literal["crop", "fit"]
-"""A window of the picture that fills the frame, or the whole picture on a blurred backdrop of itself."""
+Layout = Literal["follow", "whole", "stack", "grid", "screen", "corner"]
+"""A crop that follows somebody; the whole picture on a backdrop; people above each other; four people; a screen with a face under
+it; a small picture in the corner of another."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -62,13 +63,14 @@ class ShotFraming:
 
 @dataclass(frozen=True, slots=True)
 class Framing:
-    """Calmness 0 (follows closely) .. 1 (stays still), and the choices made by hand.
+    """Calmness 0 (follows closely) .. 1 (stays still), the layout for all shots (None: as each asks for), and the choices made by hand.
 
     Shots in which no face is as high as `fit_under` (a share of the picture's height) are fitted whole: what is beside the
     face matters there.
     """
 
     calm: float = 0.6
+    layout: Layout | None = None
     fit_under: float = 0.0
     shots: tuple[ShotFraming, ...] = ()
 

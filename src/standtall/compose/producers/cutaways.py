@@ -8,7 +8,7 @@ from standtall.base.geometry import Rect
 from standtall.compose.footage import asset_of
 from standtall.compose.layers.layer import Layer
 from standtall.compose.layers.picture import PictureLayer
-from standtall.framing.camera import crop_width, largest
+from standtall.framing.cells import crop_width, largest
 from standtall.model.extras import Cutaway
 from standtall.model.source import Source
 from standtall.model.timemap import SourceTime

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
+from collections.abc import Mapping
 from dataclasses import replace
 from typing import Final
 
@@ -12,8 +12,9 @@ from standtall.compose.footage import Footage, asset_of
 from standtall.compose.layers.fill import FillLayer
 from standtall.compose.layers.layer import Layer
 from standtall.compose.layers.picture import PictureLayer
-from standtall.framing.camera import View, head_of
-from standtall.model.framing import Layout
+from standtall.framing.camera import View
+from standtall.framing.cells import Cell
+from standtall.framing.following import head_of
 from standtall.model.source import Source
 from standtall.model.timemap import TimeMap
 
@@ -34,23 +35,25 @@ def talk_layers(footage: Footage, tick: int, aspect: float, near: bool = False) 
     if not footage.source.has_picture:
         return (FillLayer(),)
     view = footage.camera.at(tick)
-    return _LAYOUTS[view.layout](footage.source, tick, nearer(view).crop if near else view.crop, aspect)
+    if view.layout == "whole":
+        return _whole(footage.source, tick, aspect)
+    asset = asset_of(footage.source)
+    return tuple(PictureLayer(asset, tick, cell.crop, cell.target) for cell in (nearer(view) if near else view).cells)
 
 
 def nearer(view: View) -> View:
-    """A small punch-in: the eyes stay about where they are. A picture that is fitted whole stays so."""
-    crop = view.crop
-    w, h = crop.w / PUNCH, crop.h / PUNCH
-    if view.layout != "crop":
+    """A small punch-in: the eyes stay about where they are. A whole picture stays so."""
+    if view.layout == "whole":
         return view
-    return replace(view, crop=Rect(crop.x + (crop.w - w) / 2, crop.y + (crop.h - h) * EYES, w, h))
+
+    def punched(crop: Rect) -> Rect:
+        w, h = crop.w / PUNCH, crop.h / PUNCH
+        return Rect(crop.x + (crop.w - w) / 2, crop.y + (crop.h - h) * EYES, w, h)
+
+    return replace(view, cells=tuple(Cell(punched(cell.crop), cell.target) for cell in view.cells))
 
 
-def _crop(source: Source, tick: int, crop: Rect, _aspect: float) -> tuple[Layer, ...]:
-    return (PictureLayer(asset_of(source), tick, crop),)
-
-
-def _fit(source: Source, tick: int, _crop: Rect, aspect: float) -> tuple[Layer, ...]:
+def _whole(source: Source, tick: int, aspect: float) -> tuple[Layer, ...]:
     """The whole picture across the width, on a blurred and dimmed enlargement of itself."""
     asset, wide = asset_of(source), aspect * source.height / source.width
     behind = Rect((1 - wide) / 2, 0.0, wide, 1.0) if wide <= 1 else Rect(0.0, (1 - 1 / wide) / 2, 1.0, 1 / wide)
@@ -62,21 +65,26 @@ def _fit(source: Source, tick: int, _crop: Rect, aspect: float) -> tuple[Layer, 
     )
 
 
-_LAYOUTS: Final[dict[Layout, Callable[[Source, int, Rect, float], tuple[Layer, ...]]]] = {"crop": _crop, "fit": _fit}
-"""What each layout is made of."""
-
-
 def faces_on(footage: Mapping[str, Footage], time_map: TimeMap) -> list[Rect]:
     """Faces as they stand on the tall picture, twice a second (less often in a long short), in its shares."""
     out: list[Rect] = []
     for tick in range(0, time_map.length, max(TICKS_PER_SECOND // 2, time_map.length // MOST_FACES)):
         source, source_tick = time_map.to_source(tick)
         people, view = footage[source].analysis.people, footage[source].camera.at(source_tick)
-        if view.layout == "fit" or not people.shots:
+        if view.layout == "whole" or not people.shots:
             continue
         for track in people.tracks_in(people.shot_at(source_tick)):
             face = track.at(source_tick)
             if face is not None:
-                head, crop = head_of(face), view.crop
-                out.append(Rect((head.x - crop.x) / crop.w, (head.y - crop.y) / crop.h, head.w / crop.w, head.h / crop.h))
-    return [f for f in out if f.right > 0 and f.x < 1]
+                out += [seen for cell in view.cells if (seen := _on_frame(head_of(face), cell)) is not None]
+    return out
+
+
+def _on_frame(rect: Rect, cell: Cell) -> Rect | None:
+    """A part of the source as it stands on the frame in a cell; None where it is not in it."""
+    crop, target = cell.crop, cell.target
+    x, y = (rect.x - crop.x) / crop.w, (rect.y - crop.y) / crop.h
+    w, h = rect.w / crop.w, rect.h / crop.h
+    if x >= 1 or x + w <= 0 or y >= 1 or y + h <= 0:
+        return None
+    return Rect(target.x + x * target.w, target.y + y * target.h, w * target.w, h * target.h)

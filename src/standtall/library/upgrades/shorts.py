@@ -12,6 +12,7 @@ from standtall.library.upgrades.plain import damaged, fields, renamed, rows
 LOOKS: Final = {"ember": "lantern", "marker": "broadsheet"}
 """The look that is used for each one that does not ship any more."""
 CHANNELS: Final = {"pebble": "quillbarn", "wicket": "oddmarrow", "fernway": "thistlewray"}
+LAYOUTS: Final = {"crop": "follow", "fit": "whole"}
 _FLAT: Final = (
     "name", "source_key", "excerpts", "look", "framing", "caption_y", "captions_on", "caption_language", "width", "height",
     "rate", "joins", "channel", "covers",
@@ -49,6 +50,20 @@ def short_2(data: object) -> dict[str, Any]:
         ]
     }
     return new
+
+
+def short_3(data: object) -> dict[str, Any]:
+    """A short of version 2 as one of version 3: layouts have the names that the window gives them."""
+    if not isinstance(data, dict):
+        raise damaged("A short")
+    framing = data.get("framing")
+    if not isinstance(framing, dict) or "shots" not in framing:
+        return data
+    shots = [dict(s) if isinstance(s, dict) else s for s in rows(framing["shots"], "The framing of a short")]
+    for shot in shots:
+        if isinstance(shot, dict) and isinstance(shot.get("layout"), str):
+            shot["layout"] = LAYOUTS.get(shot["layout"], shot["layout"])
+    return data | {"framing": framing | {"shots": shots}}
 
 
 def brief_2(data: object) -> dict[str, Any]:

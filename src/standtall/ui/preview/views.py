@@ -7,7 +7,7 @@ from PySide6.QtGui import QColor, QFont, QImage, QMouseEvent, QPainter, QPaintEv
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.geometry import Rect
-from standtall.framing.camera import crop_width, largest
+from standtall.framing.cells import crop_width, largest
 from standtall.model import edits
 from standtall.model.cut import Segment
 from standtall.ui.preview.player import Shown
@@ -66,7 +66,7 @@ class WideView(QWidget):
         if self._drag is not None:
             return self._drag[2]
         view = self._ws.opened.camera.at(self._shown.heard.tick)
-        return view.crop if view.layout == "crop" else None
+        return view.crop if view.layout == "follow" else None
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)

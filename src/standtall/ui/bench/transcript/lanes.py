@@ -13,6 +13,7 @@ from PySide6.QtGui import QBrush, QColor, QFont, QImage, QPainter, QPen, QPolygo
 
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.framing.camera import Span
+from standtall.framing.following import Path
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.cut import Segment
 from standtall.model.people import Track
@@ -149,9 +150,15 @@ def _cloth(person: int) -> QBrush:
 def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Span, shift: float) -> None:
     used = any(e.start < span.end and e.end > span.start for e in opened.segments)
     colour = QColor(theme.NOW if used else "#8d949c")
-    ys = page.ys(np.array([*span.times, span.end]))
+    for path in span.paths:
+        _strip(painter, lane, page, span, path, shift, colour, used)
+
+
+def _strip(painter: QPainter, lane: LaneBox, page: Page, span: Span, path: Path, shift: float, colour: QColor, used: bool) -> None:
+    """The way of one cell down the page."""
+    ys = page.ys(np.array([*path.times, span.end]))
     ys[0] = page.y(span.start)
-    edges = np.array([(c.x, c.right) for c in (*span.crops, span.crops[-1])]) * lane.w + lane.x + shift
+    edges = np.array([(c.x, c.right) for c in (*path.crops, path.crops[-1])]) * lane.w + lane.x + shift
     left, right = _sides(edges, ys)
     fill = QColor(colour)
     fill.setAlpha(34 if used else 12)
@@ -160,7 +167,7 @@ def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Sp
     painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # its edges lie under the lines
     painter.drawPolygon(QPolygonF([*left, *reversed(right)]))
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    style = Qt.PenStyle.SolidLine if span.decision.layout == "crop" else Qt.PenStyle.DashLine
+    style = Qt.PenStyle.SolidLine if span.decision.layout != "whole" else Qt.PenStyle.DashLine
     painter.setPen(QPen(colour, 2 if used else 1, style))
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.drawPolyline(QPolygonF(left))

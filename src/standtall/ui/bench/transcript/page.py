@@ -258,7 +258,7 @@ class TranscriptPage(QAbstractScrollArea):
             tick = page.tick(y)
             self._ws.selection.seek(tick)
             shot = opened.shot_at(tick)
-            if shot is not None and opened.camera.at(tick).layout == "crop":
+            if shot is not None and opened.camera.at(tick).layout == "follow":
                 self._band = (shot, x, x)
             return
         if x < lane.x:

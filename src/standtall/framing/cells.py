@@ -1,0 +1,47 @@
+"""Where each layout puts its cells on the frame, and which crop of the picture fills one."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Final
+
+from standtall.base.geometry import Rect
+from standtall.model.framing import Layout
+from standtall.model.source import Source
+
+FULL: Final = Rect(0.0, 0.0, 1.0, 1.0)
+CORNER: Final = Rect(0.60, 0.045, 0.36, 0.2)
+"""Where the small picture of the layout Corner lies, in shares of the frame."""
+
+
+@dataclass(frozen=True, slots=True)
+class Cell:
+    """A part of the frame (`target`, in shares of it) and the crop of the picture that fills it (in shares of the source)."""
+
+    crop: Rect
+    target: Rect = FULL
+
+
+def frame_cells(layout: Layout, count: int, screen: Rect | None = None, aspect: float = 9 / 16, source: Source | None = None) -> tuple[Rect, ...]:
+    """The targets of the cells of a layout for `count` people. For a screen with a face, the screen's cell is first and takes all
+    the width that the screen's own shape (in pixels of the source) allows."""
+    if layout == "stack":
+        return tuple(Rect(0.0, i / count, 1.0, 1 / count) for i in range(count))
+    if layout == "grid":
+        return tuple(Rect((i % 2) / 2, (i // 2) / 2, 0.5, 0.5) for i in range(4))
+    if layout == "screen" and screen is not None and source is not None:
+        high = min(0.6, screen.h * source.height / (screen.w * source.width) * aspect)
+        return Rect(0.0, 0.0, 1.0, high), Rect(0.0, high, 1.0, 1.0 - high)
+    if layout == "corner":
+        return FULL, CORNER
+    return (FULL,)
+
+
+def crop_width(source: Source, aspect: float, height: float) -> float:
+    """Width in shares of the source of a crop of `height` shares that is `aspect` wide for its height in pixels."""
+    return height * source.height * aspect / source.width
+
+
+def largest(source: Source, aspect: float) -> float:
+    """Height in shares of the largest crop of that aspect which fits the picture."""
+    return min(1.0, source.width / (source.height * aspect))

@@ -1,0 +1,162 @@
+"""The moves of one cell that follows a person: how large the crop is, and where it is, at every moment of a turn."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Final
+
+import numpy as np
+from numpy.typing import NDArray
+
+from standtall.base.geometry import Rect
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.framing.cells import FULL, crop_width, largest
+from standtall.framing.path import Limits, Weights, curve, solve
+from standtall.model.people import Track
+from standtall.model.source import Source
+
+Floats = NDArray[np.float64]
+
+STEP: Final = TICKS_PER_SECOND // 10
+"""Time between two control points of a path."""
+SPAN: Final = TICKS_PER_SECOND // 30
+"""Time between two crops that are kept of a path that moves."""
+FACE_SHARE: Final = 0.205
+"""Wished height of a face, hairline to chin, as a share of the cell (common practice, no source)."""
+NEAREST: Final = 0.55
+"""The crop is never lower than this share of the picture by itself: what is enlarged more looks soft."""
+HAIR, SIDES, HEADROOM = 0.42, 0.24, 0.10
+"""A head around its face box (shares of the face), and the air kept above it (share of the crop)."""
+KNOWN: Final = round(0.45 * TICKS_PER_SECOND)
+"""Time without a sample over which a face is still taken to be where it was; further away it is not known."""
+SAME_SIZE: Final = 0.22
+"""The size is held while the face is within this share of its usual size."""
+FASTEST: Final = 0.38
+"""Crop widths a second at most, for somebody who is not faster."""
+JERKIEST: Final = 11.0
+"""Crop widths per second cubed at most."""
+
+
+@dataclass(frozen=True, slots=True)
+class Path:
+    """The crops of one cell at some times (source ticks), read between them."""
+
+    times: tuple[int, ...]
+    crops: tuple[Rect, ...]
+    target: Rect = FULL
+
+    def at(self, tick: int) -> Rect:
+        i = int(np.searchsorted(self.times, tick, side="right"))
+        if i == 0 or i == len(self.times):
+            return self.crops[min(i, len(self.times) - 1)]
+        a, b = self.crops[i - 1], self.crops[i]
+        f = (tick - self.times[i - 1]) / (self.times[i] - self.times[i - 1])
+        return Rect(a.x + (b.x - a.x) * f, a.y + (b.y - a.y) * f, a.w + (b.w - a.w) * f, a.h + (b.h - a.h) * f)
+
+
+def head_of(face: Rect) -> Rect:
+    """The whole head with its hair around a face box."""
+    return Rect(face.x - SIDES * face.w, face.y - HAIR * face.h, face.w * (1 + 2 * SIDES), face.h * (1 + HAIR + 0.06))
+
+
+def faces_at(tracks: tuple[Track, ...], times: NDArray[np.int64]) -> tuple[Floats, NDArray[np.bool_]]:
+    """(n, 4) face boxes in shares at `times`, and (n,) whether they are known: a place is read between two samples only where
+    these are near, and never across a time in which the person was not seen."""
+    samples = sorted((s for t in tracks for s in t.samples), key=lambda s: s.at)
+    at = np.array([s.at for s in samples], np.int64)
+    boxes = np.array([(s.x, s.y, s.w, s.h) for s in samples])
+    read = np.stack([np.interp(times, at, boxes[:, k]) for k in range(4)], axis=1)
+    after = np.clip(np.searchsorted(at, times), 0, len(at) - 1)
+    before = np.clip(np.searchsorted(at, times, side="right") - 1, 0, len(at) - 1)
+    near = np.minimum(np.abs(at[after] - times), np.abs(times - at[before])) <= KNOWN
+    return read, near & ((at[after] - at[before] <= 2 * KNOWN) | (after == before) | (times <= at[0]) | (times >= at[-1]))
+
+
+def follow(source: Source, aspect: float, calm: float, tracks: tuple[Track, ...], start: int, end: int, target: Rect = FULL) -> Path:
+    """The crops of a cell that follows one person from `start` to `end` (source ticks); `aspect` is that of the cell."""
+    n = max(2, -(-(end - start) // STEP) + 1)
+    times = start + np.arange(n) * STEP
+    faces, known = faces_at(tracks, times)
+    if not known.any():
+        known = np.ones(n, bool)
+    faces = _held(faces, known)
+    x, y, w, h = faces.T
+    height = _heights(source, aspect, h, known)
+    width = crop_width(source, aspect, 1.0) * height
+    half = width / 2
+    centre = x + w / 2
+    slack = width * (0.05 + 0.12 * calm)
+    low, high = np.maximum(centre - slack, x + w * (1 + SIDES) - half), np.minimum(centre + slack, x - w * SIDES + half)
+    cross = low > high  # the head is wider than the crop: keep it in the middle
+    low[cross] = high[cross] = centre[cross]
+    speed = _own_speed(centre, known, width)
+    middle = _solved(low, high, centre, known, half, 1 - half, calm, speed, float(np.median(width)))
+    head_top, chin = y - HAIR * h, y + h
+    top = head_top - HEADROOM * height
+    up = np.minimum(top + 0.06 * height, head_top - 0.01 * height)
+    down = np.maximum(top - 0.10 * height, chin + 0.05 * h - height)
+    room = np.zeros(n)
+    upper = _solved(np.minimum(down, up), up, top, known, room, 1 - height, calm, FASTEST, float(np.median(height)))
+    return _sampled(times, start, end, middle - half, upper, width, height, target)
+
+
+def _held(faces: Floats, known: NDArray[np.bool_]) -> Floats:
+    """Where a face is not known, the nearest place where it was known."""
+    at = np.flatnonzero(known)
+    spots = np.arange(len(known))
+    right = np.clip(np.searchsorted(at, spots), 0, len(at) - 1)
+    left = np.clip(right - 1, 0, len(at) - 1)
+    nearest = np.where(np.abs(at[right] - spots) < np.abs(at[left] - spots), at[right], at[left])
+    out: Floats = faces[nearest]
+    return out
+
+
+def _heights(source: Source, aspect: float, face: Floats, known: NDArray[np.bool_]) -> Floats:
+    """The height of the crop at each control point: held, or gently changed where the face comes nearer or goes away."""
+    most = largest(source, aspect)
+    usual = float(np.median(face[known]))
+    spread = np.abs(face[known] / usual - 1)
+    if float(np.percentile(spread, 95)) <= SAME_SIZE:
+        return np.full(len(face), min(most, max(min(NEAREST, most), usual / FACE_SHARE)))
+    wished = np.log(np.clip(face / FACE_SHARE, min(NEAREST, most), most))
+    path = solve(wished - 0.12, wished + 0.12, wished, Weights(aim=0.005), Limits(0.035, 0.02))
+    return np.clip(np.exp(path), min(NEAREST, most), most)
+
+
+def _own_speed(centre: Floats, known: NDArray[np.bool_], width: Floats) -> float:
+    """How fast the camera may be, crop widths a second: as somebody who walks, and a tenth more."""
+    both = known[1:] & known[:-1]
+    if not both.any():
+        return FASTEST
+    smooth = np.convolve(centre, np.ones(5) / 5, "valid") if len(centre) >= 5 else centre
+    step = np.abs(np.diff(smooth)) / (STEP / TICKS_PER_SECOND)
+    return max(FASTEST, 1.05 * float(step.max(initial=0.0)) / float(np.median(width)))
+
+
+def _solved(
+    low: Floats, high: Floats, aim: Floats, known: NDArray[np.bool_], least: Floats, most: Floats, calm: float, speed: float, unit: float
+) -> Floats:
+    """The calmest path within bounds that hold around each control point, in a picture that ends at `least` and `most`."""
+    low, high = np.where(known, low, -10.0), np.where(known, high, 10.0)
+    low = np.maximum(low, np.maximum(np.append(low[1:], low[-1]), np.insert(low[:-1], 0, low[0])))
+    high = np.minimum(high, np.minimum(np.append(high[1:], high[-1]), np.insert(high[:-1], 0, high[0])))
+    low, high, aim = (np.clip(v, least, most) for v in (low, high, aim))
+    seconds = STEP / TICKS_PER_SECOND
+    weights = Weights(aim=0.002 + 0.02 * (1 - calm) ** 2, change=4.0 + 6.0 * calm, jolt=8.0 + 12.0 * calm)
+    limits = Limits(speed * unit * seconds, JERKIEST * unit * seconds**3)
+    return np.clip(solve(low, high, aim, weights, limits), least, most)
+
+
+def _sampled(
+    times: NDArray[np.int64], start: int, end: int, left: Floats, upper: Floats, width: Floats, height: Floats, target: Rect
+) -> Path:
+    if all(float(np.ptp(v)) < 1e-5 for v in (left, upper, width, height)):
+        crop = Rect(float(left[0]), float(upper[0]), float(width[0]), float(height[0])).inside(FULL)
+        return Path((start,), (crop,), target)
+    at = np.unique(np.append(np.arange(start, end, SPAN), end - 1))
+    spots = (at - start) / STEP
+    rows = np.stack([curve(v, spots) for v in (left, upper, width, height)], axis=1)
+    kept = np.ones(len(at), bool)
+    kept[1:-1] = (np.abs(np.diff(rows, axis=0)).max(axis=1)[:-1] > 1e-6) | (np.abs(np.diff(rows, axis=0)).max(axis=1)[1:] > 1e-6)
+    crops = tuple(Rect(*(float(v) for v in row)).inside(FULL) for row in rows[kept])
+    return Path(tuple(int(t) for t in at[kept]), crops, target)

@@ -53,7 +53,8 @@ def turns(people: People, tracks: tuple[Track, ...], start: int, end: int, follo
         speaks = {p for x, y, p in talk if x < b and y > a}
         for j, person in enumerate(seen):
             there = any(t.person == person and t.start < b and t.end > a for t in tracks)
-            rate = (bool(speaks) and person not in speaks) + (0.0 if there else UNSEEN) + (1e-3 * (1 - sizes[person] / biggest))
+            rate = (bool(speaks) and person not in speaks) + (0.0 if there else UNSEEN)
+            rate += 0.0 if talk else 0.1 * (1 - sizes[person] / biggest)
             costs[i, j] = rate * (b - a)
     out: list[Turn] = []
     for (a, b), j in zip(spans, _cheapest(costs, SHORTEST / 2), strict=True):

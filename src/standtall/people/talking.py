@@ -22,7 +22,7 @@ from standtall.model.words import Word
 RATE: Final = 15
 """Mouth values a second."""
 PAUSE: Final = round(0.16 * TICKS_PER_SECOND)
-LONGEST: Final = round(6 * TICKS_PER_SECOND)
+LONGEST: Final = round(2.5 * TICKS_PER_SECOND)
 MEAN_S: Final = 1.6
 LEAST_MOVEMENT: Final = 0.0045
 """Mouth movement, as a share of face height, that noise alone can reach."""

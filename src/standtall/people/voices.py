@@ -17,7 +17,7 @@ from scipy.cluster.hierarchy import fcluster, linkage
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.people import Talk
 from standtall.model.words import Word
-from standtall.people.talking import Lips
+from standtall.people.talking import PAUSE, Lips
 
 Vectors = NDArray[np.float32]
 
@@ -37,6 +37,10 @@ UNIT: Final = round(1.7 * TICKS_PER_SECOND)
 MOST: Final = 2500
 """Passages that are grouped; more are told by their likeness to the groups."""
 VOICE_WEIGHT, LIPS_WEIGHT = 9.0, 2.2
+UNSEEN_COST: Final = 3.5
+"""What it costs to say that somebody unseen talks while the lips of somebody in view follow the voice as those of a speaker do."""
+STILL, TALKING = 0.3, 0.7
+"""Scores of lips (1 is usual for a speaker) that say nothing, and enough."""
 TURN_COST, BREAK_COST = 0.35, 1.5
 """What a change of speaker costs after a pause or the end of a sentence, and in the middle of one."""
 
@@ -103,6 +107,7 @@ def two_voices(prints: Vectors) -> NDArray[np.int64] | None:
 def _units(words: tuple[Word, ...], lips: list[Lips], voices: Voices) -> list[_Unit]:
     starts = [w.start for w in words]
     out: list[_Unit] = []
+    closed, ended = True, 0
     for stretch in lips:
         inside = words[bisect.bisect_left(starts, stretch.start) : bisect.bisect_left(starts, stretch.end)]
         pieces: list[list[int]] = []
@@ -112,7 +117,10 @@ def _units(words: tuple[Word, ...], lips: list[Lips], voices: Voices) -> list[_U
             else:
                 pieces.append([word.start, word.end])
         for i, (start, end) in enumerate(pieces):
-            out.append(_Unit(start, end, stretch, i == 0, voices.between(start, end)))
+            opens = i == 0 and (closed or start - ended > PAUSE)
+            out.append(_Unit(start, end, stretch, opens, voices.between(start, end)))
+        if inside:
+            closed, ended = inside[-1].ends_sentence, inside[-1].end
     return out
 
 
@@ -202,6 +210,8 @@ def _likes(unit: _Unit, known: dict[int, Vectors], count: int) -> NDArray[np.flo
         top = max(unit.lips.scores.values())
         for who, score in unit.lips.scores.items():
             like[who] += LIPS_WEIGHT * max(0.0, score) / max(top, 1e-6)
+        out_of_view = [who for who in range(count) if who not in unit.lips.scores]
+        like[out_of_view] -= UNSEEN_COST * float(np.clip((top - STILL) / (TALKING - STILL), 0.0, 1.0))
     return like
 
 

@@ -31,6 +31,8 @@ KNOWN: Final = round(0.45 * TICKS_PER_SECOND)
 """Time without a sample over which a face is still taken to be where it was; further away it is not known."""
 SAME_SIZE: Final = 0.22
 """The size is held while the face is within this share of its usual size."""
+PACE: Final = TICKS_PER_SECOND // 2
+"""Over which the speed of a person is measured."""
 FASTEST: Final = 0.38
 """Crop widths a second at most, for somebody who is not faster."""
 JERKIEST: Final = 11.0
@@ -89,7 +91,7 @@ def follow(source: Source, aspect: float, calm: float, tracks: tuple[Track, ...]
     low, high = np.maximum(centre - slack, x + w * (1 + SIDES) - half), np.minimum(centre + slack, x - w * SIDES + half)
     cross = low > high  # the head is wider than the crop: keep it in the middle
     low[cross] = high[cross] = centre[cross]
-    speed = _own_speed(centre, known, width)
+    speed = _own_speed(tracks, start, end, float(np.median(width)))
     middle = _solved(low, high, centre, known, half, 1 - half, calm, speed, float(np.median(width)))
     head_top, chin = y - HAIR * h, y + h
     top = head_top - HEADROOM * height
@@ -123,14 +125,19 @@ def _heights(source: Source, aspect: float, face: Floats, known: NDArray[np.bool
     return np.clip(np.exp(path), min(NEAREST, most), most)
 
 
-def _own_speed(centre: Floats, known: NDArray[np.bool_], width: Floats) -> float:
-    """How fast the camera may be, crop widths a second: as somebody who walks, and a tenth more."""
-    both = known[1:] & known[:-1]
-    if not both.any():
-        return FASTEST
-    smooth = np.convolve(centre, np.ones(5) / 5, "valid") if len(centre) >= 5 else centre
-    step = np.abs(np.diff(smooth)) / (STEP / TICKS_PER_SECOND)
-    return max(FASTEST, 1.05 * float(step.max(initial=0.0)) / float(np.median(width)))
+def _own_speed(tracks: tuple[Track, ...], start: int, end: int, width: float) -> float:
+    """How fast the camera may be, crop widths a second: as somebody who walks, over half a second, and a little more."""
+    fastest = FASTEST
+    for track in tracks:
+        samples = [s for s in track.samples if start <= s.at < end]
+        if len(samples) < 2 or samples[-1].at - samples[0].at < PACE:
+            continue
+        at = np.array([s.at for s in samples])
+        centre = np.array([s.x + s.w / 2 for s in samples])
+        times = np.arange(at[0], at[-1] - PACE, STEP)
+        moved = np.abs(np.interp(times + PACE, at, centre) - np.interp(times, at, centre))
+        fastest = max(fastest, 1.05 * float(moved.max(initial=0.0)) / (PACE / TICKS_PER_SECOND) / width)
+    return fastest
 
 
 def _solved(

@@ -17,9 +17,9 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.decisions import WhyKind
 from standtall.model.people import People, Track
 
-SHORTEST: Final = round(0.9 * TICKS_PER_SECOND)
+SHORTEST: Final = round(0.7 * TICKS_PER_SECOND)
 """Answers shorter than this are held over."""
-LEAD: Final = round(0.08 * TICKS_PER_SECOND)
+LEAD: Final = round(0.03 * TICKS_PER_SECOND)
 """How long before a new speaker's first word the camera is there (a person's choice: looking ahead is allowed)."""
 UNSEEN: Final = 6.0
 """What it costs to point at somebody who is not seen, against showing somebody who does not speak."""

@@ -25,6 +25,8 @@ DETECT_EVERY, DETECT_OFTEN = round(2.0 * TICKS_PER_SECOND), round(0.4 * TICKS_PE
 the mesh carries faces in between."""
 FULLY_EVERY, FULLY_OFTEN = 3, 4
 """Of so many runs one looks for small faces, too; the first in a shot always does."""
+SEARCH: Final = 3 * TICKS_PER_SECOND
+"""How long a face that was lost is looked for, small ones too, at every run of the detector."""
 ANOTHER: Final = 0.4
 """Difference of structure 0..1 that counts as another picture, so that no face is carried over a cut."""
 LOST: Final = 3
@@ -55,6 +57,8 @@ class FaceFollower:
         self._alive: list[Trail] = []
         self._detected: int | None = None
         self._glances = 0
+        self._searching = 0
+        """Until when a face that was lost is looked for."""
         self._last: NDArray[np.float32] | None = None
 
     def see(self, tick: int, planes: Planes) -> None:
@@ -63,17 +67,22 @@ class FaceFollower:
             self._alive, self._detected = [], None
         self._last = shape
         well = bool(self._alive) and not any(t.missed for t in self._alive)
+        well = well and tick >= self._searching
         due = self._detected is None or tick - self._detected >= (DETECT_EVERY if well else DETECT_OFTEN)
         if not self._alive and not due:
             return
         picture = to_bgr(planes)
         if due:
-            fully = self._detected is None or self._glances + 1 >= (FULLY_EVERY if well else FULLY_OFTEN)
+            searching = tick < self._searching
+            fully = searching or self._detected is None or self._glances + 1 >= (FULLY_EVERY if well else FULLY_OFTEN)
             self._glances = 0 if fully else self._glances + 1
             self._detect(picture, not fully)
             self._detected = tick
+        followed = len(self._alive)
         self._read(tick, picture)
         self._part()
+        if len(self._alive) < followed:
+            self._searching = tick + SEARCH
         self._look_at_colours(tick, picture)
 
     def _read(self, tick: int, picture: NDArray[np.uint8]) -> None:
@@ -98,7 +107,6 @@ class FaceFollower:
                     self._alive.remove(one)
                     if one.samples:
                         one.samples.pop()
-                self._detected = None if self._detected is None else self._detected - DETECT_EVERY + DETECT_OFTEN // 2
 
     def _look_at_colours(self, tick: int, picture: NDArray[np.uint8]) -> None:
         for trail in self._alive:

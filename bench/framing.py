@@ -201,11 +201,18 @@ def _moves(scene: Scene, framed: list[Cells], t: Tally) -> None:
     for rows in tracks.values():
         run: list[tuple[int, Rect]] = []
         for n, c in [*rows, (10**9, Rect(0, 0, 1, 1))]:
-            jump = bool(run) and (n != run[-1][0] + 1 or n in cuts or abs(c.cx - run[-1][1].cx) > 0.2 * c.w or abs(c.h - run[-1][1].h) > 0.1)
+            jump = bool(run) and (n != run[-1][0] + 1 or n in cuts or _jumps(run, c))
             if jump:
                 _count_moves(run, rate, walkers, t)
                 run = []
             run.append((n, c))
+
+
+def _jumps(run: list[tuple[int, Rect]], now: Rect) -> bool:
+    """Whether the crop is cut elsewhere: it changes size, or its step is many times the one before."""
+    step = abs(now.cx - run[-1][1].cx)
+    before = abs(run[-1][1].cx - run[-2][1].cx) if len(run) > 1 else 0.0
+    return abs(now.w - run[-1][1].w) > 0.03 * now.w or step > max(0.03 * now.w, 5 * before)
 
 
 def _speeds_of_people(scene: Scene) -> list[float]:

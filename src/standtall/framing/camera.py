@@ -209,8 +209,7 @@ def _merged(spans: list[Span], tracks: tuple[Track, ...]) -> list[Span]:
             if heads and all(last.contains(head, slack=-0.01) for head in heads):
                 held = out[-1].decision
                 path = out[-1].paths[0]
-                still = replace(path, times=(*path.times, span.start), crops=(*path.crops, last))
-                out[-1] = Span(replace(held, end=span.end, why=replace(held.why, next_in_view=True)), (still,))
+                out[-1] = Span(replace(held, end=span.end, why=replace(held.why, next_in_view=True)), (path,))
                 continue
         out.append(span)
     return out

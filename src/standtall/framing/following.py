@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import dataclass
 from typing import Final
 
@@ -11,7 +12,7 @@ from numpy.typing import NDArray
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.cells import FULL, crop_width, largest
-from standtall.framing.path import Limits, Weights, curve, solve
+from standtall.framing.path import Limits, Weights, blend, solve
 from standtall.model.people import Track
 from standtall.model.source import Source
 
@@ -19,8 +20,6 @@ Floats = NDArray[np.float64]
 
 STEP: Final = TICKS_PER_SECOND // 10
 """Time between two control points of a path."""
-SPAN: Final = TICKS_PER_SECOND // 30
-"""Time between two crops that are kept of a path that moves."""
 FACE_SHARE: Final = 0.205
 """Wished height of a face, hairline to chin, as a share of the cell (common practice, no source)."""
 NEAREST: Final = 0.55
@@ -41,19 +40,33 @@ JERKIEST: Final = 11.0
 
 @dataclass(frozen=True, slots=True)
 class Path:
-    """The crops of one cell at some times (source ticks), read between them."""
+    """The crops of one cell at some times (source ticks), read between them; of a `smooth` path they are the control points of a
+    uniform cubic B-spline."""
 
     times: tuple[int, ...]
     crops: tuple[Rect, ...]
     target: Rect = FULL
+    smooth: bool = False
 
     def at(self, tick: int) -> Rect:
+        if self.smooth:
+            return self._on_curve((tick - self.times[0]) / STEP)
         i = int(np.searchsorted(self.times, tick, side="right"))
         if i == 0 or i == len(self.times):
             return self.crops[min(i, len(self.times) - 1)]
         a, b = self.crops[i - 1], self.crops[i]
         f = (tick - self.times[i - 1]) / (self.times[i] - self.times[i - 1])
         return Rect(a.x + (b.x - a.x) * f, a.y + (b.y - a.y) * f, a.w + (b.w - a.w) * f, a.h + (b.h - a.h) * f)
+
+
+    def _on_curve(self, place: float) -> Rect:
+        last = len(self.crops) - 1
+        i = min(max(0, math.floor(place)), last)
+        f = min(max(0.0, place - i), 1.0)
+        near = [self.crops[min(max(0, k), last)] for k in (i - 1, i, i + 1, i + 2)]
+        shares = blend(f)
+        x, y, w, h = (sum(s * v for s, v in zip(shares, part, strict=True)) for part in zip(*((c.x, c.y, c.w, c.h) for c in near), strict=True))
+        return Rect(x, y, w, h).inside(FULL)
 
 
 def head_of(face: Rect) -> Rect:
@@ -99,7 +112,11 @@ def follow(source: Source, aspect: float, calm: float, tracks: tuple[Track, ...]
     down = np.maximum(top - 0.10 * height, chin + 0.05 * h - height)
     room = np.zeros(n)
     upper = _solved(np.minimum(down, up), up, top, known, room, 1 - height, calm, FASTEST, float(np.median(height)))
-    return _sampled(times, start, end, middle - half, upper, width, height, target)
+    left = middle - half
+    crops = tuple(Rect(*(float(v) for v in row)).inside(FULL) for row in np.stack([left, upper, width, height], axis=1))
+    if all(float(np.ptp(v)) < 1e-5 for v in (left, upper, width, height)):
+        return Path((start,), crops[:1], target)
+    return Path(tuple(int(t) for t in times), crops, target, smooth=True)
 
 
 def _held(faces: Floats, known: NDArray[np.bool_]) -> Floats:
@@ -152,18 +169,3 @@ def _solved(
     weights = Weights(aim=0.002 + 0.02 * (1 - calm) ** 2, change=4.0 + 6.0 * calm, jolt=8.0 + 12.0 * calm)
     limits = Limits(speed * unit * seconds, JERKIEST * unit * seconds**3)
     return np.clip(solve(low, high, aim, weights, limits), least, most)
-
-
-def _sampled(
-    times: NDArray[np.int64], start: int, end: int, left: Floats, upper: Floats, width: Floats, height: Floats, target: Rect
-) -> Path:
-    if all(float(np.ptp(v)) < 1e-5 for v in (left, upper, width, height)):
-        crop = Rect(float(left[0]), float(upper[0]), float(width[0]), float(height[0])).inside(FULL)
-        return Path((start,), (crop,), target)
-    at = np.unique(np.append(np.arange(start, end, SPAN), end - 1))
-    spots = (at - start) / STEP
-    rows = np.stack([curve(v, spots) for v in (left, upper, width, height)], axis=1)
-    kept = np.ones(len(at), bool)
-    kept[1:-1] = (np.abs(np.diff(rows, axis=0)).max(axis=1)[:-1] > 1e-6) | (np.abs(np.diff(rows, axis=0)).max(axis=1)[1:] > 1e-6)
-    crops = tuple(Rect(*(float(v) for v in row)).inside(FULL) for row in rows[kept])
-    return Path(tuple(int(t) for t in at[kept]), crops, target)

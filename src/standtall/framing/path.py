@@ -199,11 +199,6 @@ def _reach(groups: list[_Rows], moves: Moves) -> float:
     return 1.0 / fastest
 
 
-def curve(control: Floats, at: Floats) -> Floats:
-    """The uniform cubic B-spline of control points at places `at` (0 .. n - 1, any shape), which stands still at its ends."""
-    ends = np.concatenate([[control[0]] * 2, control, [control[-1]] * 2])
-    i = np.clip(np.floor(at).astype(int), 0, len(control) - 1)
-    f = at - i
-    a, b, c, d = (ends[i + k] for k in (1, 2, 3, 4))
-    out: Floats = (a * (1 - f) ** 3 + b * (3 * f**3 - 6 * f**2 + 4) + c * (-3 * f**3 + 3 * f**2 + 3 * f + 1) + d * f**3) / 6
-    return out
+def blend(f: float) -> tuple[float, float, float, float]:
+    """What four control points in a row count for on the curve, `f` (0 .. 1) of the way from the second to the third."""
+    return (1 - f) ** 3 / 6, (3 * f**3 - 6 * f**2 + 4) / 6, (-3 * f**3 + 3 * f**2 + 3 * f + 1) / 6, f**3 / 6

@@ -15,6 +15,7 @@ from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
 from standtall.compose.producers.framing import PUNCH, nearer
 from standtall.framing.camera import View
+from standtall.framing.cells import Cell
 from standtall.media.probe import probe
 from standtall.media.writer import MovieWriter
 from standtall.model.analysis import Analysis
@@ -68,7 +69,7 @@ def test_segments_are_nearer_by_turns_inside_one_camera_position(brightening: So
     other_shot = made(brightening, "punch", 2 * S)
     assert [t.near for t in other_shot.transitions] == [False, False, True], "a change of shot needs none"
     assert [t.near for t in made(brightening, "straight").transitions] == [False] * 3
-    whole = View("fit", wide)
+    whole = View("whole", (Cell(wide),))
     assert nearer(whole) is whole
 
 
@@ -90,7 +91,7 @@ def test_a_blend_of_fitted_pictures_is_that_of_the_whole_frames(brightening: Sou
     """Layer by layer against the two frames blended by the formula."""
     analysis = one_face(brightening, 6 * S)
     plain = small_short("j", brightening.key, *THREE, size=SIZE, captions=False, transitions="blend")
-    framing = plain.framing.with_shot(brightening.key, 0, 6 * S, ShotFraming(brightening.key, 0, "fit"))
+    framing = plain.framing.with_shot(brightening.key, 0, 6 * S, ShotFraming(brightening.key, 0, "whole"))
     composition = composed(
         type(plain)(plain.name, plain.cut, framing, plain.captions, output=plain.output), brightening, analysis
     )

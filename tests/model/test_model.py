@@ -109,15 +109,15 @@ def test_the_quietest_place_is_found() -> None:
 
 def full_short() -> Short:
     shots = (
-        ShotFraming("key", 5, "crop", keyframes=(Keyframe(5, 0.2, 0.5, 1.0),)),
+        ShotFraming("key", 5, "follow", keyframes=(Keyframe(5, 0.2, 0.5, 1.0),)),
         ShotFraming("other", 9, target=PersonTarget(2)),
-        ShotFraming("other", 12, "fit", SpeakingTarget(), locked=True),
+        ShotFraming("other", 12, "whole", SpeakingTarget(), locked=True),
     )
     overrides = (Override(WordScope("key", 7), {"ink": "#102030"}), Override(ShapeScope("1:1"), {"size": 0.05}))
     return Short(
         "näme",
         Cut((Segment("key", 0, 9), Segment("other", 10, 40)), "punch"),
-        Framing(0.3, 0.2, shots),
+        Framing(0.3, "stack", 0.2, shots),
         Captions(False, "lantern", 0.7, "de", {"capitals": True, "max_words": 2}, overrides),
         Extras((Cutaway("/a.png", "ab", Segment("key", 2, 5), 3),)),
         SoundMix(-16.0, (SpeakerGain("key", 1, -3.5),)),

@@ -40,7 +40,7 @@ def test_core_packages_load_without_widgets(package: str) -> None:
 
 @pytest.mark.parametrize(
     ("file", "fault"),
-    [("base/geometry.py", "import standtall.media.reader"), ("framing/path.py", "import standtall.people.changes"),
+    [("base/geometry.py", "import standtall.media.reader"), ("framing/path.py", "import standtall.people.shot_changes"),
      ("render/check.py", "import av"), ("model/short.py", "import PySide6.QtCore"),
      ("ui/footage/place.py", "import standtall.ui.bench.place"), ("ui/state/opened.py", "import standtall.ui.preview.player"),
      ("compose/layers/picture.py", "import standtall.compose.painters.frames"),

@@ -18,7 +18,7 @@ from standtall.model.brief import Content
 from standtall.model.people import FaceSample, People, Shot, Track
 from standtall.model.source import Source
 from standtall.model.words import Word
-from standtall.people.changes import SIZE, Change, ChangeFinder, shots_between, where_it_changes
+from standtall.people.shot_changes import SIZE, Change, ChangeFinder, shots_between, where_it_changes
 from standtall.people.faces import FaceMesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower, Trail
 from standtall.people.reidentify import DIFFERENT, group

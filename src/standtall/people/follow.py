@@ -9,6 +9,7 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 from typing import Final
 
+import cv2
 import numpy as np
 from numpy.typing import NDArray
 
@@ -16,7 +17,7 @@ from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.planes import Planes, scaled, to_bgr
 from standtall.model.people import FaceSample
-from standtall.people.changes import difference, structure
+from standtall.people.shot_changes import difference, structure
 from standtall.people.faces import MESH_SURE, FaceDetector, FaceMesh
 from standtall.people.wardrobe import wardrobe
 
@@ -27,8 +28,8 @@ FULLY_EVERY, FULLY_OFTEN = 3, 4
 """Of so many runs one looks for small faces, too; the first in a shot always does."""
 SEARCH: Final = 3 * TICKS_PER_SECOND
 """How long a face that was lost is looked for, small ones too, at every run of the detector."""
-ANOTHER: Final = 0.4
-"""Difference of structure 0..1 that counts as another picture, so that no face is carried over a cut."""
+ANOTHER, JUMP = 0.4, 22.0
+"""Difference of structure 0..1, and mean change of luma, that count as another picture, so that no face is carried over a cut."""
 LOST: Final = 3
 MEET: Final = 0.15
 """Overlap of two faces from which they are not told apart by their places."""
@@ -59,13 +60,11 @@ class FaceFollower:
         self._glances = 0
         self._searching = 0
         """Until when a face that was lost is looked for."""
-        self._last: NDArray[np.float32] | None = None
+        self._last: tuple[NDArray[np.uint8], NDArray[np.float32]] | None = None
 
     def see(self, tick: int, planes: Planes) -> None:
-        shape = structure(scaled(planes.y, (160, 90))).astype(np.float32)
-        if self._last is not None and float(difference(shape, self._last)) > ANOTHER:
+        if self._another(planes):
             self._alive, self._detected = [], None
-        self._last = shape
         well = bool(self._alive) and not any(t.missed for t in self._alive)
         well = well and tick >= self._searching
         due = self._detected is None or tick - self._detected >= (DETECT_EVERY if well else DETECT_OFTEN)
@@ -84,6 +83,15 @@ class FaceFollower:
         if len(self._alive) < followed:
             self._searching = tick + SEARCH
         self._look_at_colours(tick, picture)
+
+    def _another(self, planes: Planes) -> bool:
+        """Whether this is quite another picture than the one before."""
+        small = scaled(planes.y, (80, 45))
+        shape = structure(small).astype(np.float32)
+        last, self._last = self._last, (small, shape)
+        if last is None:
+            return False
+        return float(cv2.absdiff(small, last[0]).mean()) > JUMP or float(difference(shape, last[1])) > ANOTHER
 
     def _read(self, tick: int, picture: NDArray[np.uint8]) -> None:
         h, w = picture.shape[:2]

@@ -9,7 +9,7 @@ was before to what it is after without becoming anything else, which no movement
 from __future__ import annotations
 
 import itertools
-from collections.abc import Iterable
+from collections.abc import Callable, Iterable
 from dataclasses import dataclass
 from typing import Final
 
@@ -37,6 +37,8 @@ LEAST: Final = 0.16
 """Difference 0..1 that a cut has at least: a slide that changes on a wall is less, another place is above a half."""
 OVER_USUAL, OVER_NEXT = 2.6, 1.6
 """How far a cut stands out from the usual difference around it, and from the largest one beside it."""
+BRIGHTER: Final = 100.0
+"""Mean change in levels of light and colour that counts as a whole difference: plain cards have no structure."""
 LASTING: Final = 0.55
 """Share of the difference that is still there a quarter of a second later."""
 AROUND_S, BESIDE_S, LATER_S = 1.0, 0.25, 0.25
@@ -95,9 +97,10 @@ class ChangeFinder:
         at = np.array(self._ticks, np.float64) / TICKS_PER_SECOND
         shape = np.array(self._structure, np.float32)
         dark = _fades(at, np.array(self._contrast))
-        cuts = [k for k in _cuts(at, shape) if not any(a <= k <= b for a, b, _ in dark)]
+        mixing = np.array(self._mixing, np.float32)
+        cuts = [k for k in _cuts(at, shape, mixing) if not any(a <= k <= b for a, b, _ in dark)]
         slow = [m for _, _, m in dark]
-        slow += [m for a, b, m in _mixtures(at, shape, np.array(self._mixing, np.float32), cuts, dark)]
+        slow += [m for a, b, m in _mixtures(at, shape, mixing, cuts, dark)]
         found = [Change(self._ticks[k - 1], self._ticks[k], self._keys[k], gradual=False) for k in cuts]
         found += [Change(self._ticks[max(0, m - 1)], self._ticks[m], self._keys[m], gradual=True) for m in slow]
         return _apart(sorted(found, key=lambda c: c.after))
@@ -118,10 +121,21 @@ def difference(a: Floats, b: Floats) -> NDArray[np.float64]:
     return out
 
 
-def _cuts(at: NDArray[np.float64], shape: Floats) -> list[int]:
-    """Indices of the first pictures after cuts."""
+def _cuts(at: NDArray[np.float64], shape: Floats, mixing: Floats) -> list[int]:
+    """Indices of the first pictures after cuts: by structure, or by light and colour where there is little else."""
+
+    def lighter(a: Floats, b: Floats) -> NDArray[np.float64]:
+        return (np.abs(a - b).mean(axis=-1) / BRIGHTER).astype(np.float64)
+
+    return sorted({*_standing_out(at, shape, difference), *_standing_out(at, mixing, lighter)})
+
+
+def _standing_out(
+    at: NDArray[np.float64], pictures: Floats, apart: Callable[[Floats, Floats], NDArray[np.float64]]
+) -> list[int]:
+    """Indices of pictures that differ from the one before far more than those around them do, for longer than a flash."""
     n = len(at)
-    step = np.concatenate([[0.0], difference(shape[1:], shape[:-1])])
+    step = np.concatenate([[0.0], apart(pictures[1:], pictures[:-1])])
     gap = float(np.median(np.diff(at)))
     around, beside = max(1, round(AROUND_S / gap)), max(1, round(BESIDE_S / gap))
     usual = median_filter(step, 2 * around + 1, mode="nearest")
@@ -131,7 +145,7 @@ def _cuts(at: NDArray[np.float64], shape: Floats) -> list[int]:
         if len(near) and step[k] < OVER_NEXT * float(near.max()):
             continue
         later = min(n - 1, int(np.searchsorted(at, at[k] + LATER_S)))
-        if float(difference(shape[later], shape[k - 1])) >= LASTING * step[k]:
+        if float(apart(pictures[later], pictures[k - 1])) >= LASTING * step[k]:
             out.append(int(k))
     return out
 

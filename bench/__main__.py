@@ -10,9 +10,12 @@ import sys
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 os.environ.setdefault("OMP_NUM_THREADS", "1")
 
-from bench import clips, cutting, editing, framing, hostile, kills, moments, people, random_inputs, rendering, shots, speakers, window, words
+from bench import (
+    clips, cutting, editing, framing, hostile, kills, moments, people, random_inputs, rendering, shots, speakers, window, words, writing,
+)  # fmt: skip
 
-BENCHES = {"framing": framing.run, "people": people.run, "shots": shots.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "window": window.run,
+
+BENCHES = {"framing": framing.run, "people": people.run, "shots": shots.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "window": window.run,
            "editing": editing.run, "cutting": cutting.run, "clips": clips.run, "moments": moments.run,
            "random": random_inputs.run, "kills": kills.run, "hostile": hostile.run}  # fmt: skip
 

@@ -60,7 +60,9 @@ def run() -> Iterator[Row]:
                 one = Tally()
                 measure(scene, how, one)
                 if one.strict_inside < 0.995 * one.strict or one.wrong > 0.015 * one.talking:
-                    print(f"  {name} {how}: {scene.name}: {one.strict_inside}/{one.strict} inside, {one.wrong}/{one.talking} wrong")
+                    print(
+                        f"  {name} {how}: {scene.name}: {one.strict_inside}/{one.strict} inside, {one.wrong}/{one.talking} wrong"
+                    )
                 measure(scene, how, tally)
             yield from _rows(f"{name}, {how}", tally)
         for naive, words in (("raw", "the face's own centre"), ("mean", "its mean over a second")):
@@ -120,7 +122,9 @@ def _naive(scene: Scene, smooth: bool) -> list[Cells]:
     for n in range(scene.truth["frames"]):
         tick = round((n + 0.5) * TICKS_PER_SECOND / rate)
         who = people.speaker_at(tick)
-        faces = {t.person: f for t in people.tracks_in(people.shot_at(tick)) if (f := t.at(tick)) is not None} if people.shots else {}
+        faces = (
+            {t.person: f for t in people.tracks_in(people.shot_at(tick)) if (f := t.at(tick)) is not None} if people.shots else {}
+        )
         face = faces.get(who) if who is not None else None
         at = face.cx if face is not None else at
         centres.append(at)
@@ -139,7 +143,9 @@ def measure(scene: Scene, how: How, t: Tally) -> None:
     for n in range(truth["frames"]):
         cells = [c for c, _ in framed[n]]
         t.outside += any(not Rect(0, 0, 1, 1).contains(c, slack=1e-4) for c in cells)
-        people = {who: (Rect(*head).scaled(1 / w, 1 / h), Rect(*face).scaled(1 / w, 1 / h)) for who, head, face in truth["people"][n]}
+        people = {
+            who: (Rect(*head).scaled(1 / w, 1 / h), Rect(*face).scaled(1 / w, 1 / h)) for who, head, face in truth["people"][n]
+        }
         speakers = [s for s in truth["speakers"][n] if s in people and Rect(0, 0, 1, 1).contains(people[s][1], slack=0.004)]
         if not speakers or not cells:
             continue
@@ -294,4 +300,3 @@ def _switches(scene: Scene, framed: list[Cells]) -> list[float]:
         at = next((n for n in range(before, last) if holds(n, b[0])), last)
         out.append(at / rate - b[1])
     return out
-

@@ -22,15 +22,25 @@ def run() -> Iterator[Row]:
             pairs, faces, found, astray = matched(scene)
             best = _one_to_one(pairs)
             good = sum(count for (who, person), count in pairs.items() if best.get(person) == who)
-            right, seen, there, false, samples = right + good, seen + sum(pairs.values()), there + faces, false + astray, samples + found
+            right, seen, there, false, samples = (
+                right + good,
+                seen + sum(pairs.values()),
+                there + faces,
+                false + astray,
+                samples + found,
+            )
             true = {who for here in scene.truth["people"] for who, *_ in here}
             counts.append((scene.name, len(true), len({t.person for t in scene.analysis.people.tracks})))
             if good < 0.98 * sum(pairs.values()) or counts[-1][1] != counts[-1][2]:
-                print(f"  {name}: {scene.name}: {good / max(1, sum(pairs.values())):.3f} right, {counts[-1][2]} people of {counts[-1][1]}; {dict(pairs)}")
+                print(
+                    f"  {name}: {scene.name}: {good / max(1, sum(pairs.values())):.3f} right, {counts[-1][2]} people of {counts[-1][1]}; {dict(pairs)}"
+                )
         yield Row(f"{name}: face samples given to the right person", right / max(1, seen), "share", ">= 0.98")
         yield Row(f"{name}: faces that were found, of all from {SMALLEST_FACE} px", seen / max(1, there), "share")
         yield Row(f"{name}: faces found where nobody is", false / max(1, samples), "share")
-        yield Row(f"{name}: scenes with the right number of people", sum(a == b for _, a, b in counts) / len(counts), "share", ">= 1")
+        yield Row(
+            f"{name}: scenes with the right number of people", sum(a == b for _, a, b in counts) / len(counts), "share", ">= 1"
+        )
 
 
 def matched(scene: Scene) -> tuple[Counter[tuple[str, int]], int, int, int]:

@@ -16,7 +16,9 @@ def run() -> Iterator[Row]:
         hits = true = found = 0
         off: list[float] = []
         for scene in scenes_of(name):
-            changes = [(cut["at"], 2 if cut["kind"] == "cut" else max(5, cut["frames"] / 2), cut["kind"]) for cut in scene.truth["cuts"]]
+            changes = [
+                (cut["at"], 2 if cut["kind"] == "cut" else max(5, cut["frames"] / 2), cut["kind"]) for cut in scene.truth["cuts"]
+            ]
             ours = [s.start * scene.truth["rate"] / TICKS_PER_SECOND for s in scene.analysis.people.shots[1:]]
             left = list(ours)
             for at, slack, kind in changes:

@@ -128,10 +128,14 @@ class Film:
             t, seed = n / self.scene.fps, len(person.name)
             x += height * 0.03 * math.sin(t * 0.9 + seed) + moved[0]
             y += height * 0.015 * math.sin(t * 1.5 + 2 * seed) + moved[1]
-            placed.append((person.name, draw(picture, person.name, x, y, round(height), self._pose(person, min(n, self.frames - 1), into))))
+            placed.append(
+                (person.name, draw(picture, person.name, x, y, round(height), self._pose(person, min(n, self.frames - 1), into)))
+            )
         if moved != (0.0, 0.0):
             ground = back(shot.back, slide).picture
-            shifted = cv2.warpAffine(ground, np.array([[1, 0, moved[0]], [0, 1, moved[1]]], np.float32), SIZE, borderMode=cv2.BORDER_WRAP)
+            shifted = cv2.warpAffine(
+                ground, np.array([[1, 0, moved[0]], [0, 1, moved[1]]], np.float32), SIZE, borderMode=cv2.BORDER_WRAP
+            )
             picture = shifted
             for (name, _), person in zip(placed, shot.people, strict=True):
                 x, y, height = _where(person, max(0.0, into / self.scene.fps))
@@ -177,7 +181,9 @@ class Film:
             "screens": [list(b.screen) if b.screen else None for b in backs],
             "said": self.said,
             "speakers": speakers,
-            "people": [[[who, [round(v, 1) for v in p.head], [round(v, 1) for v in p.face]] for who, p in here] for here in placed],
+            "people": [
+                [[who, [round(v, 1) for v in p.head], [round(v, 1) for v in p.face]] for who, p in here] for here in placed
+            ],
         }
 
 
@@ -230,7 +236,9 @@ def _write(film: Film, path: Path) -> list[list[tuple[str, Placed]]]:
         out.mux(video.encode())
         sound = np.repeat(film.sound, 3)  # 16 to 48 kHz; the step's images lie above what the recogniser hears
         for first in range(0, len(sound), 1024):
-            block = av.AudioFrame.from_ndarray(np.ascontiguousarray(sound[None, first : first + 1024]), format="fltp", layout="mono")
+            block = av.AudioFrame.from_ndarray(
+                np.ascontiguousarray(sound[None, first : first + 1024]), format="fltp", layout="mono"
+            )
             block.sample_rate, block.pts = 48_000, first
             out.mux(audio.encode(block))
         out.mux(audio.encode())

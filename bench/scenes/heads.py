@@ -100,7 +100,10 @@ class _Pen:
         p = np.array(points)
         room = 4 + self.line + math.ceil(3.2 * soft * self.fh)
         x0, y0 = (max(0, math.floor(v) - room) for v in p.min(axis=0))
-        x1, y1 = min(self.cover.shape[1], math.ceil(p[:, 0].max()) + room), min(self.cover.shape[0], math.ceil(p[:, 1].max()) + room)
+        x1, y1 = (
+            min(self.cover.shape[1], math.ceil(p[:, 0].max()) + room),
+            min(self.cover.shape[0], math.ceil(p[:, 1].max()) + room),
+        )
         if x1 <= x0 or y1 <= y0:
             return
         at = [np.round((p - (x0, y0)) * 8).astype(np.int32)]
@@ -141,7 +144,10 @@ def _times(colour: Colour, factor: float) -> Colour:
 
 def _body(s: _Pen) -> None:
     fw, fh, x, y = s.fw, s.fh, s.ox, s.oy
-    s.shape([(x - fw * 0.45, y), (x + fw * 0.45, y), (x + fw * 0.55, y + fh * 1.7), (x - fw * 0.55, y + fh * 1.7)], _times(s.look.skin, 0.78))
+    s.shape(
+        [(x - fw * 0.45, y), (x + fw * 0.45, y), (x + fw * 0.55, y + fh * 1.7), (x - fw * 0.55, y + fh * 1.7)],
+        _times(s.look.skin, 0.78),
+    )
     low = y + fh * 1.38
     body = [(x - fw * 0.5, low), (x - fw * 1.5, low + fh * 0.35), (x - fw * 2.5, low + fh * 0.8), (x - fw * 2.9, low + fh * 2.2),
             (x - fw * 3.0, y + fh * 7), (x + fw * 3.0, y + fh * 7), (x + fw * 2.9, low + fh * 2.2), (x + fw * 2.5, low + fh * 0.8),
@@ -267,7 +273,11 @@ def _hand(s: _Pen) -> None:
         return
     x, y = s.at(0.0, 0.62 + 1.4 * (1 - s.pose.hand), 1.0)
     skin = _times(s.look.skin, 0.93)
-    s.shape([(x - s.fw * 0.3, y), (x + s.fw * 0.35, y), (x + s.fw * 0.9, y + s.fh * 3.2), (x + s.fw * 0.2, y + s.fh * 3.2)], _times(s.look.top, 0.9), edge=True)
+    s.shape(
+        [(x - s.fw * 0.3, y), (x + s.fw * 0.35, y), (x + s.fw * 0.9, y + s.fh * 3.2), (x + s.fw * 0.2, y + s.fh * 3.2)],
+        _times(s.look.top, 0.9),
+        edge=True,
+    )
     s.oval(x, y, s.fw * 0.5, s.fh * 0.36, skin, edge=True)
     for i in range(4):
         s.oval(x - s.fw * 0.42 + i * s.fw * 0.26, y - s.fh * 0.2, s.fw * 0.12, s.fh * 0.3, skin, edge=True)

@@ -18,6 +18,7 @@ from standtall.model.people import FaceSample, People, Shot, Talk, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
 
+
 def still(person: int, x: float, shot: int = 0, seconds: int = 10) -> Track:
     return Track(shot, person, tuple(FaceSample(i * 3_200, x, 0.3, 0.08, 0.2, 0.0) for i in range(seconds * 15)))
 

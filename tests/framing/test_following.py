@@ -16,7 +16,9 @@ SOURCE = Source("k", "/x", "x", 20 * S, 1920, 1080)
 ASPECT = 9 / 16
 
 
-def moving(xs: dict[float, float], h: float = 0.2, y: float = 0.3, seconds: float = 10, gaps: tuple[tuple[float, float], ...] = ()) -> tuple[Track, ...]:
+def moving(
+    xs: dict[float, float], h: float = 0.2, y: float = 0.3, seconds: float = 10, gaps: tuple[tuple[float, float], ...] = ()
+) -> tuple[Track, ...]:
     at = np.arange(0, round(seconds * S), 3_200)
     x = np.interp(at / S, list(xs), list(xs.values()))
     samples = [FaceSample(int(t), float(v), y, h * 0.45, h, 0.0) for t, v in zip(at, x, strict=True)]

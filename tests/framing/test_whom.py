@@ -15,7 +15,9 @@ S = TICKS_PER_SECOND
 
 
 def track(person: int, start: float, end: float, x: float = 0.2, size: float = 0.1) -> Track:
-    return Track(0, person, tuple(FaceSample(t, x, 0.3, size, 2 * size, 0.0) for t in range(round(start * S), round(end * S), 3_200)))
+    return Track(
+        0, person, tuple(FaceSample(t, x, 0.3, size, 2 * size, 0.0) for t in range(round(start * S), round(end * S), 3_200))
+    )
 
 
 def people(*talk: tuple[float, float, int], tracks: tuple[Track, ...]) -> People:

@@ -13,11 +13,11 @@ from standtall.media.planes import Planes, from_rgb, scaled
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.people import FaceSample, Talk, Track
 from standtall.model.words import Word
-from standtall.people.shot_changes import SIZE, ChangeFinder, shots_between
 from standtall.people.detection import find_faces, one_person
 from standtall.people.faces import FaceMesh, Mesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower
 from standtall.people.reidentify import group
+from standtall.people.shot_changes import SIZE, ChangeFinder, shots_between
 from standtall.people.talking import read_lips, stretches
 from standtall.people.voices import SILENT, Voices, two_voices, who_talks
 from tests.conftest import grey

@@ -9,16 +9,18 @@ from typing import Final
 import numpy as np
 
 from standtall.base.geometry import Rect
-from standtall.framing.cells import FULL, Cell, crop_width, frame_cells, largest
+from standtall.framing.cells import FULL, Cell, crop_width, frame_cells, holding, largest
 from standtall.framing.decisions import Decision, Why
 from standtall.framing.following import HEADROOM, Path, faces_at, follow, head_of
-from standtall.framing.suggest import Suggestion, suggested
+from standtall.framing.suggest import Suggestion, screen_in, suggested
 from standtall.framing.whom import Turn, turns
 from standtall.model.framing import Framing, Keyframe, Layout, PersonTarget, ShotFraming
 from standtall.model.people import People, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
 
+OTHERS: Final = 0.72
+"""How near to the next person a cell reaches, as a share of the way: nobody is shown twice."""
 MOST_CELLS: Final = {"stack": 3, "grid": 4}
 
 
@@ -105,9 +107,19 @@ def _shot(short: Short, source: Source, people: People, number: int) -> list[Spa
     by_hand = layout is not None or target is not None
     if layout is None and target is None:
         layout = short.framing.layout
-    found = Suggestion(layout, "layout chosen") if layout is not None else suggested(short.framing, source, people, number)
+    found = (
+        Suggestion(layout, "by hand" if by_hand else "layout chosen")
+        if layout is not None
+        else suggested(short.framing, people, number)
+    )
     if target is not None and layout is None:
         found = Suggestion("follow", "chosen person")
+    if found.layout in ("screen", "corner"):
+        made = _beside_screen(source, aspect, short.framing, people, number, found, by_hand)
+        if made is not None:
+            return [made]
+        if found.why == "screen beside a face":
+            return [_whole(start, end, Why("face beside a screen"))]
     if found.layout in MOST_CELLS:
         made = _celled(source, aspect, short.framing, people, tracks, found, start, end, by_hand)
         if made is not None:
@@ -151,21 +163,55 @@ def _celled(
     start: int, end: int, by_hand: bool,
 ) -> Span | None:  # fmt: skip
     """Two to four people in cells of their own, from left to right as they sit; None where there are fewer than two."""
-    assert found.layout is not None
-    said = {p: sum(min(t.end, end) - max(t.start, start) for t in people.talk_within(start, end) if t.person == p) for p in {t.person for t in tracks}}
+    said = {
+        p: sum(min(t.end, end) - max(t.start, start) for t in people.talk_within(start, end) if t.person == p)
+        for p in {t.person for t in tracks}
+    }
     here = sorted(said, key=lambda p: -said[p])[: MOST_CELLS[found.layout]]
     if len(here) < 2:
         return None
     here.sort(key=lambda p: float(np.median([s.x for t in _of(tracks, p) for s in t.samples])))
     targets = frame_cells(found.layout, len(here))
-    paths = tuple(
-        follow(source, aspect * t.w / t.h, framing.calm, _of(tracks, p), start, end, t) for p, t in zip(here, targets, strict=False)
-    )
-    return Span(Decision(start, end, found.layout, tuple(here), Why(found.why, tuple(here)), by_hand), paths)
+    middles = [float(np.median([s.x + s.w / 2 for t in _of(tracks, p) for s in t.samples])) for p in here]
+    paths = []
+    for i, (person, cell) in enumerate(zip(here, targets, strict=False)):
+        widest = min((2 * OTHERS * abs(m - middles[i]) for k, m in enumerate(middles) if k != i), default=1.0)
+        shape = aspect * cell.w / cell.h
+        paths.append(follow(source, shape, framing.calm, _of(tracks, person), start, end, cell, widest))
+    return Span(Decision(start, end, found.layout, tuple(here), Why(found.why, tuple(here)), by_hand), tuple(paths))
+
+
+def _beside_screen(
+    source: Source, aspect: float, framing: Framing, people: People, number: int, found: Suggestion, by_hand: bool
+) -> Span | None:
+    """The whole screen of a shot, with the face of who talks most beside it; None where there is no screen, or nobody."""
+    shot, tracks = people.shots[number], people.tracks_in(number)
+    screen = screen_in(people, shot)
+    if screen is None or not tracks:
+        return None
+    said = {t.person: 0 for t in tracks}
+    for talk in people.talk_within(shot.start, shot.end):
+        if talk.person in said:
+            said[talk.person] += talk.end - talk.start
+    person = max(said, key=lambda p: said[p])
+    first, second = frame_cells(found.layout, 2, screen, aspect, source)
+    shown = holding(source, screen, aspect * first.w / first.h)
+    if shown is None:
+        return None
+    face = follow(source, aspect * second.w / second.h, framing.calm, _of(tracks, person), shot.start, shot.end, second)
+    paths = (Path((shot.start,), (shown,), first), face)
+    return Span(Decision(shot.start, shot.end, found.layout, (person,), Why(found.why, (person,)), by_hand), paths)
 
 
 def _following(
-    source: Source, aspect: float, framing: Framing, people: People, tracks: tuple[Track, ...], start: int, end: int, target: int | None
+    source: Source,
+    aspect: float,
+    framing: Framing,
+    people: People,
+    tracks: tuple[Track, ...],
+    start: int,
+    end: int,
+    target: int | None,
 ) -> list[Span]:
     wanted = turns(people, tracks, start, end, target)
     shared = _shared(source, aspect, tracks, wanted) if len(wanted) > 1 else None

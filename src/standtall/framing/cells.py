@@ -22,13 +22,18 @@ class Cell:
     target: Rect = FULL
 
 
-def frame_cells(layout: Layout, count: int, screen: Rect | None = None, aspect: float = 9 / 16, source: Source | None = None) -> tuple[Rect, ...]:
+def frame_cells(
+    layout: Layout, count: int, screen: Rect | None = None, aspect: float = 9 / 16, source: Source | None = None
+) -> tuple[Rect, ...]:
     """The targets of the cells of a layout for `count` people. For a screen with a face, the screen's cell is first and takes all
     the width that the screen's own shape (in pixels of the source) allows."""
     if layout == "stack":
         return tuple(Rect(0.0, i / count, 1.0, 1 / count) for i in range(count))
     if layout == "grid":
-        return tuple(Rect((i % 2) / 2, (i // 2) / 2, 0.5, 0.5) for i in range(4))
+        quarters = [Rect((i % 2) / 2, (i // 2) / 2, 0.5, 0.5) for i in range(count)]
+        if count % 2:  # the last one has its row alone
+            quarters[-1] = Rect(0.0, quarters[-1].y, 1.0, 0.5)
+        return tuple(quarters)
     if layout == "screen" and screen is not None and source is not None:
         high = min(0.6, screen.h * source.height / (screen.w * source.width) * aspect)
         return Rect(0.0, 0.0, 1.0, high), Rect(0.0, high, 1.0, 1.0 - high)
@@ -45,3 +50,12 @@ def crop_width(source: Source, aspect: float, height: float) -> float:
 def largest(source: Source, aspect: float) -> float:
     """Height in shares of the largest crop of that aspect which fits the picture."""
     return min(1.0, source.width / (source.height * aspect))
+
+
+def holding(source: Source, part: Rect, aspect: float) -> Rect | None:
+    """The smallest crop of an aspect (in pixels) that holds a part of the picture; None where none fits the picture."""
+    w = max(part.w, crop_width(source, aspect, part.h))
+    h = w * source.width / (aspect * source.height)
+    if w > 1.0 + 1e-9 or h > 1.0 + 1e-9:
+        return None
+    return Rect(part.cx - w / 2, part.cy - h / 2, w, h).inside(FULL)

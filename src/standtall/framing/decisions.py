@@ -9,7 +9,7 @@ from standtall.model.framing import Layout
 
 WhyKind = Literal[
     "by hand", "chosen person", "speaking", "only one in view", "nearest while nobody speaks", "all who speak fit together",
-    "nobody in view", "face beside a screen", "people not looked for", "not analysed", "quick turns far apart", "layout chosen",
+    "nobody in view", "face beside a screen", "people not looked for", "not analysed", "quick turns far apart", "screen beside a face", "layout chosen",
 ]  # fmt: skip
 """Set by hand; a person was chosen to be followed; who is speaking is followed; ..."""
 

@@ -22,6 +22,8 @@ STEP: Final = TICKS_PER_SECOND // 10
 """Time between two control points of a path."""
 FACE_SHARE: Final = 0.205
 """Wished height of a face, hairline to chin, as a share of the cell (common practice, no source)."""
+LARGEST_FACE: Final = 0.36
+"""A face is never higher than this share of its cell, where the picture allows it."""
 NEAREST: Final = 0.55
 """The crop is never lower than this share of the picture by itself: what is enlarged more looks soft."""
 HAIR, SIDES, HEADROOM = 0.42, 0.24, 0.10
@@ -58,14 +60,16 @@ class Path:
         f = (tick - self.times[i - 1]) / (self.times[i] - self.times[i - 1])
         return Rect(a.x + (b.x - a.x) * f, a.y + (b.y - a.y) * f, a.w + (b.w - a.w) * f, a.h + (b.h - a.h) * f)
 
-
     def _on_curve(self, place: float) -> Rect:
         last = len(self.crops) - 1
         i = min(max(0, math.floor(place)), last)
         f = min(max(0.0, place - i), 1.0)
         near = [self.crops[min(max(0, k), last)] for k in (i - 1, i, i + 1, i + 2)]
         shares = blend(f)
-        x, y, w, h = (sum(s * v for s, v in zip(shares, part, strict=True)) for part in zip(*((c.x, c.y, c.w, c.h) for c in near), strict=True))
+        x, y, w, h = (
+            sum(s * v for s, v in zip(shares, part, strict=True))
+            for part in zip(*((c.x, c.y, c.w, c.h) for c in near), strict=True)
+        )
         return Rect(x, y, w, h).inside(FULL)
 
 
@@ -87,8 +91,18 @@ def faces_at(tracks: tuple[Track, ...], times: NDArray[np.int64]) -> tuple[Float
     return read, near & ((at[after] - at[before] <= 2 * KNOWN) | (after == before) | (times <= at[0]) | (times >= at[-1]))
 
 
-def follow(source: Source, aspect: float, calm: float, tracks: tuple[Track, ...], start: int, end: int, target: Rect = FULL) -> Path:
-    """The crops of a cell that follows one person from `start` to `end` (source ticks); `aspect` is that of the cell."""
+def follow(
+    source: Source,
+    aspect: float,
+    calm: float,
+    tracks: tuple[Track, ...],
+    start: int,
+    end: int,
+    target: Rect = FULL,
+    widest: float = 1.0,
+) -> Path:
+    """The crops of a cell that follows one person from `start` to `end` (source ticks); `aspect` is that of the cell, and `widest`
+    the width of the crop at most, unless the head needs more."""
     n = max(2, -(-(end - start) // STEP) + 1)
     times = start + np.arange(n) * STEP
     faces, known = faces_at(tracks, times)
@@ -96,7 +110,8 @@ def follow(source: Source, aspect: float, calm: float, tracks: tuple[Track, ...]
         known = np.ones(n, bool)
     faces = _held(faces, known)
     x, y, w, h = faces.T
-    height = _heights(source, aspect, h, known)
+    most = min(largest(source, aspect), widest / crop_width(source, aspect, 1.0))
+    height = _heights(source, aspect, h, known, most)
     width = crop_width(source, aspect, 1.0) * height
     half = width / 2
     centre = x + w / 2
@@ -130,10 +145,10 @@ def _held(faces: Floats, known: NDArray[np.bool_]) -> Floats:
     return out
 
 
-def _heights(source: Source, aspect: float, face: Floats, known: NDArray[np.bool_]) -> Floats:
+def _heights(source: Source, aspect: float, face: Floats, known: NDArray[np.bool_], wish: float) -> Floats:
     """The height of the crop at each control point: held, or gently changed where the face comes nearer or goes away."""
-    most = largest(source, aspect)
     usual = float(np.median(face[known]))
+    most = min(largest(source, aspect), max(wish, usual / LARGEST_FACE))
     spread = np.abs(face[known] / usual - 1)
     if float(np.percentile(spread, 95)) <= SAME_SIZE:
         return np.full(len(face), min(most, max(min(NEAREST, most), usual / FACE_SHARE)))
@@ -158,7 +173,15 @@ def _own_speed(tracks: tuple[Track, ...], start: int, end: int, width: float) ->
 
 
 def _solved(
-    low: Floats, high: Floats, aim: Floats, known: NDArray[np.bool_], least: Floats, most: Floats, calm: float, speed: float, unit: float
+    low: Floats,
+    high: Floats,
+    aim: Floats,
+    known: NDArray[np.bool_],
+    least: Floats,
+    most: Floats,
+    calm: float,
+    speed: float,
+    unit: float,
 ) -> Floats:
     """The calmest path within bounds that hold around each control point, in a picture that ends at `least` and `most`."""
     low, high = np.where(known, low, -10.0), np.where(known, high, 10.0)

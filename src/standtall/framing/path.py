@@ -111,7 +111,10 @@ def _interior(low: Floats, high: Floats, aim: Floats, weights: Weights, limits: 
     groups = [
         _Rows(0, high, -low, HELD, floor=True),
         _Rows(0, aim, -aim, weights.aim),
-        *(_Rows(k, np.zeros(n - k), np.zeros(n - k), w) for k, w in ((1, weights.movement), (2, weights.change), (3, weights.jolt))),
+        *(
+            _Rows(k, np.zeros(n - k), np.zeros(n - k), w)
+            for k, w in ((1, weights.movement), (2, weights.change), (3, weights.jolt))
+        ),
     ]
     for order, limit in ((1, limits.fastest), (3, limits.jerkiest)):
         bound = np.broadcast_to(np.asarray(limit, np.float64) / scale, (n - order,)).copy()

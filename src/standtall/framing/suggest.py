@@ -3,29 +3,65 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Final
 
 import numpy as np
 
+from standtall.base.geometry import Rect
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.decisions import WhyKind
 from standtall.model.framing import Framing, Layout
-from standtall.model.people import People
-from standtall.model.source import Source
+from standtall.model.people import People, Shot, Track
+
+QUICK: Final = round(2.2 * TICKS_PER_SECOND)
+"""Turns that are shorter than this on average would be cut too often (common practice, no source)."""
+MANY_TURNS: Final = 4
+SMALL_FACE: Final = 0.06
+"""A face lower than this share of the picture says little in a cell of its own."""
 
 
 @dataclass(frozen=True, slots=True)
 class Suggestion:
     """A layout, and why."""
 
-    layout: Layout | None
+    layout: Layout
     why: WhyKind
 
 
-def suggested(framing: Framing, source: Source, people: People, number: int) -> Suggestion:
-    """What shot `number` asks for."""
-    tracks = people.tracks_in(number)
+def screen_in(people: People, shot: Shot) -> Rect | None:
+    """The largest screen of a shot; None where there is none for at least half of it."""
+    there = [r for r in people.seen_in(people.screens, shot.start, shot.end)]
+    lasting: list[Rect] = []
+    for region in there:
+        same = [r for r in there if r.rect.overlap(region.rect) > 0.6]
+        time = sum(min(r.end, shot.end) - max(r.start, shot.start) for r in same)
+        if 2 * time >= shot.end - shot.start:
+            lasting.append(region.rect)
+    return max(lasting, key=lambda r: r.w * r.h, default=None)
+
+
+def suggested(framing: Framing, people: People, number: int) -> Suggestion:
+    """What shot `number` asks for: screens and wide views stay whole, quick turns are shown at once, others are followed."""
+    shot, tracks = people.shots[number], people.tracks_in(number)
     if not tracks:
         return Suggestion("whole", "nobody in view")
     tallest = max(float(np.median([s.h for s in t.samples])) for t in tracks)
+    screen = screen_in(people, shot)
+    if screen is not None:
+        return (
+            Suggestion("screen", "screen beside a face") if tallest >= SMALL_FACE else Suggestion("whole", "face beside a screen")
+        )
     if tallest < framing.fit_under:
         return Suggestion("whole", "face beside a screen")
+    if _quick(people, shot, tracks):
+        count = len({t.person for t in tracks})
+        return Suggestion("grid" if count >= 4 else "stack", "quick turns far apart")
     return Suggestion("follow", "speaking")
+
+
+def _quick(people: People, shot: Shot, tracks: tuple[Track, ...]) -> bool:
+    """Whether the people of a shot take turns so quickly, for so long, that a camera would cut all the time."""
+    here = {t.person for t in tracks}
+    said = [t for t in people.talk_within(shot.start, shot.end) if t.person in here]
+    turns = [t for i, t in enumerate(said) if i == 0 or said[i - 1].person != t.person]
+    return len(turns) >= MANY_TURNS and (said[-1].end - said[0].start) / len(turns) < QUICK

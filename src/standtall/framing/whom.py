@@ -42,7 +42,9 @@ def turns(people: People, tracks: tuple[Track, ...], start: int, end: int, follo
         return [Turn(start, end, follow, "chosen person")]
     if len(seen) == 1:
         return [Turn(start, end, seen[0], "speaking" if _talks(people, seen[0], start, end) else "only one in view")]
-    talk = [(_before(people, t.start, t.person), t.end, t.person) for t in people.talk_within(start, end + LEAD) if t.person in seen]
+    talk = [
+        (_before(people, t.start, t.person), t.end, t.person) for t in people.talk_within(start, end + LEAD) if t.person in seen
+    ]
     marks = {start, end, *(m for a, b, _ in talk for m in (a, b)), *(m for t in tracks for m in (t.start, t.end))}
     edges = sorted(m for m in marks if start <= m <= end)
     spans = list(itertools.pairwise(edges))

@@ -8,7 +8,7 @@ from standtall.base.errors import NothingToDo
 from standtall.model.captions import Captions
 from standtall.model.channel import Channel
 from standtall.model.cut import Segment, Transitions
-from standtall.model.framing import Keyframe, PersonTarget, ShotFraming
+from standtall.model.framing import LAYOUT_TITLES, Keyframe, Layout, PersonTarget, ShotFraming
 from standtall.model.look import Look
 from standtall.model.short import Short
 
@@ -49,8 +49,25 @@ def release_crop(short: Short, shot: Segment) -> Edit:
 
 def follow(short: Short, shot: Segment, person: int, name: str) -> Edit:
     """Follow one person through a shot, whoever talks."""
-    chosen = ShotFraming(shot.source, shot.start, target=PersonTarget(person))
+    before = short.framing.of_shot(shot.source, shot.start, shot.end)
+    layout = before.layout if before is not None and not before.keyframes else None
+    chosen = ShotFraming(shot.source, shot.start, None if layout == "whole" else layout, PersonTarget(person))
     return Edit(f"Follow {name}", _framed(short, shot, chosen))
+
+
+def set_layout(short: Short, shot: Segment, layout: Layout | None) -> Edit:
+    """Choose the layout of one shot, or (None) let what is in it decide. Whom it follows stays; a crop by hand gives way."""
+    chosen = short.framing.of_shot(shot.source, shot.start, shot.end)
+    made = replace(chosen or ShotFraming(shot.source, shot.start), layout=layout, keyframes=())
+    empty = made.layout is None and made.target is None and not made.locked
+    label = "Layout as suggested" if layout is None else f"Layout: {LAYOUT_TITLES[layout]}"
+    return Edit(label, _framed(short, shot, None if empty else made))
+
+
+def set_layout_of_all(short: Short, layout: Layout | None) -> Edit:
+    """Choose the layout of all shots that have none of their own, or (None) let what is in each decide."""
+    label = "Layouts as suggested" if layout is None else f"All shots: {LAYOUT_TITLES[layout]}"
+    return Edit(label, replace(short, framing=replace(short.framing, layout=layout)))
 
 
 def set_calm(short: Short, calm: float) -> Edit:

@@ -3,13 +3,17 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
-from typing import Literal
+from typing import Final, Literal
 
 from standtall.model import checks
 
 Layout = Literal["follow", "whole", "stack", "grid", "screen", "corner"]
 """A crop that follows somebody; the whole picture on a backdrop; people above each other; four people; a screen with a face under
 it; a small picture in the corner of another."""
+LAYOUT_TITLES: Final[dict[Layout, str]] = {
+    "follow": "Follow", "whole": "Whole", "stack": "Stack", "grid": "Grid", "screen": "Screen and face", "corner": "Corner",
+}  # fmt: skip
+"""What the window calls each layout."""
 
 
 @dataclass(frozen=True, slots=True)

@@ -66,6 +66,25 @@ class Track:
 
 
 @dataclass(frozen=True, slots=True)
+class Region:
+    """A place in the picture (shares of it) where something is from `start` to `end` (ticks): writing, or a screen."""
+
+    start: int
+    end: int
+    x: float
+    y: float
+    w: float
+    h: float
+
+    def __post_init__(self) -> None:
+        checks.forward("A region", self.start, self.end)
+
+    @property
+    def rect(self) -> Rect:
+        return Rect(self.x, self.y, self.w, self.h)
+
+
+@dataclass(frozen=True, slots=True)
 class Talk:
     """A passage said by one person who is in the picture, with how sure that is, 0..1."""
 
@@ -83,6 +102,10 @@ class People:
     tracks: tuple[Track, ...] = ()
     talk: tuple[Talk, ...] = ()
     names: tuple[str, ...] = ()
+    texts: tuple[Region, ...] = ()
+    """Lines of writing, by shot."""
+    screens: tuple[Region, ...] = ()
+    """Screens, slides and charts, by shot."""
 
     def shot_at(self, tick: int) -> int:
         """Index of the shot at `tick` (the last one after the end)."""
@@ -101,6 +124,10 @@ class People:
         first = bisect.bisect_left(self.tracks, span.start, key=lambda t: t.start)
         last = bisect.bisect_left(self.tracks, span.end, key=lambda t: t.start)
         return tuple(track for track in self.tracks[first:last] if track.shot == shot)
+
+    def seen_in(self, regions: tuple[Region, ...], start: int, end: int) -> tuple[Region, ...]:
+        """Those of the texts or screens that are there at some time of [start, end)."""
+        return tuple(r for r in regions if r.start < end and r.end > start)
 
     def talk_within(self, start: int, end: int) -> tuple[Talk, ...]:
         """What is said in [start, end), whole passages."""

@@ -13,17 +13,20 @@ from numpy.typing import NDArray
 
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.media.planes import to_bgr
 from standtall.media.reader import PictureReader
 from standtall.model.brief import Content
 from standtall.model.people import FaceSample, People, Shot, Track
 from standtall.model.source import Source
 from standtall.model.words import Word
-from standtall.people.shot_changes import SIZE, Change, ChangeFinder, shots_between, where_it_changes
 from standtall.people.faces import FaceMesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower, Trail
 from standtall.people.reidentify import DIFFERENT, group
+from standtall.people.shot_changes import SIZE, Change, ChangeFinder, shots_between, where_it_changes
+from standtall.people.sights import Sight, Sights, regions
 from standtall.people.talking import RATE, read_lips
 from standtall.people.voices import SILENT, Voices, who_talks
+from standtall.people.writing import TextDetector
 
 LINES: Final = 540
 """Height of the pictures that are looked at."""
@@ -49,6 +52,7 @@ class SeenPiece:
 
     cuts: tuple[int, ...] = ()
     trails: tuple[SeenTrail, ...] = ()
+    sights: tuple[Sight, ...] = ()
 
 
 class Pieces(Protocol):
@@ -75,6 +79,7 @@ def find_faces(
     looker: _Looker | None = None
     cuts: list[int] = []
     trails: list[SeenTrail] = []
+    sights: list[Sight] = []
     for number, first in enumerate(range(start, end, PIECE)):
         last = min(end, first + PIECE)
         piece = kept.find(number) if kept is not None else None
@@ -87,13 +92,16 @@ def find_faces(
                 kept.keep(number, piece)
         cuts += piece.cuts
         trails += piece.trails
+        sights += piece.sights
     shots = shots_between(cuts, source.length)
     tracks = _tracks(trails, shots)
     if content == "one":
         tracks = one_person(tracks)
     people = 1 + max((t.person for t in tracks), default=-1)
     progress.report("people", 1.0)
-    return People(shots, tracks, (), tuple(f"Speaker {i + 1}" for i in range(people)))
+    names = tuple(f"Speaker {i + 1}" for i in range(people))
+    texts, screens = regions(sights, shots, tracks)
+    return People(shots, tracks, (), names, texts, screens)
 
 
 class _Looker:
@@ -102,18 +110,20 @@ class _Looker:
     def __init__(self, source: Source, content: Content) -> None:
         self._source, self._content = source, content
         self._height = LINES if not source.rotation % 180 and source.height > LINES else None
-        self._detector, self._mesh = SmallFaceDetector(), FaceMesh()
+        self._detector, self._mesh, self._texts = SmallFaceDetector(), FaceMesh(), TextDetector()
 
     def _reader(self, sparse: bool) -> PictureReader:
         return PictureReader(self._source.path, self._source.rotation, self._height, rough=True, sparse=sparse)
 
     def look(self, start: int, end: int, told: Callable[[float], None]) -> SeenPiece:
-        finder, follower = ChangeFinder(), FaceFollower(self._detector, self._mesh)
+        finder, follower, sights = ChangeFinder(), FaceFollower(self._detector, self._mesh), Sights(self._texts)
         step = TICKS_PER_SECOND // RATE
         due = start
         with self._reader(sparse=True) as reader:
             for seen in reader.walk(max(0, start - LEAD), end + LEAD):  # a change is told from the pictures around it
                 finder.see(seen.tick, seen.sketch(*SIZE), seen.key)
+                if start <= seen.tick < end:
+                    sights.see(seen.tick, finder.step, lambda now=seen: to_bgr(now.planes()))  # type: ignore[misc]
                 if self._content != "nobody" and due <= seen.tick < end:
                     follower.see(seen.tick, seen.planes())
                     due = max(due + step, seen.tick - step)
@@ -121,7 +131,8 @@ class _Looker:
         changes = [(self._exact(c), c.gradual) for c in finder.changes()]
         cuts = tuple(at for at, _ in changes if start <= at < end)
         slow = frozenset(at for at, gradual in changes if gradual)
-        return SeenPiece(cuts, tuple(trail for t in follower.trails for trail in _cut_at(t, cuts, slow)))
+        trails = tuple(trail for t in follower.trails for trail in _cut_at(t, cuts, slow))
+        return SeenPiece(cuts, trails, tuple(sights.seen))
 
     def _exact(self, change: Change) -> int:
         """The tick of the first picture of a shot, where pictures were skipped before the one that told of it."""

@@ -17,8 +17,8 @@ from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.planes import Planes, scaled, to_bgr
 from standtall.model.people import FaceSample
-from standtall.people.shot_changes import difference, structure
 from standtall.people.faces import MESH_SURE, FaceDetector, FaceMesh
+from standtall.people.shot_changes import difference, structure
 from standtall.people.wardrobe import wardrobe
 
 DETECT_EVERY, DETECT_OFTEN = round(2.0 * TICKS_PER_SECOND), round(0.4 * TICKS_PER_SECOND)

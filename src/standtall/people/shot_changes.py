@@ -90,6 +90,13 @@ class ChangeFinder:
         self._mixing.append(np.concatenate([p.ravel() for p in parts]))
         self._contrast.append(float(small.y.std()))
 
+    @property
+    def step(self) -> float:
+        """How much the last picture differs from the one before it, 0..1."""
+        if len(self._structure) < 2:
+            return 1.0
+        return float(difference(self._structure[-1].astype(np.float32), self._structure[-2].astype(np.float32)))
+
     def changes(self) -> list[Change]:
         """All changes seen so far, in order."""
         if len(self._ticks) < 4:
@@ -130,9 +137,7 @@ def _cuts(at: NDArray[np.float64], shape: Floats, mixing: Floats) -> list[int]:
     return sorted({*_standing_out(at, shape, difference), *_standing_out(at, mixing, lighter)})
 
 
-def _standing_out(
-    at: NDArray[np.float64], pictures: Floats, apart: Callable[[Floats, Floats], NDArray[np.float64]]
-) -> list[int]:
+def _standing_out(at: NDArray[np.float64], pictures: Floats, apart: Callable[[Floats, Floats], NDArray[np.float64]]) -> list[int]:
     """Indices of pictures that differ from the one before far more than those around them do, for longer than a flash."""
     n = len(at)
     step = np.concatenate([[0.0], apart(pictures[1:], pictures[:-1])])

@@ -91,7 +91,7 @@ class FramePainter:
         """A canvas that shows the first `kept` layers of the last frame."""
         if kept == 0 or self._canvas is None:
             size, half = (self.height, self.width), (self.height // 2, self.width // 2)
-            return Planes(np.empty(size, np.uint8), np.empty(half, np.uint8), np.empty(half, np.uint8))
+            return Planes(np.full(size, 16, np.uint8), np.full(half, 128, np.uint8), np.full(half, 128, np.uint8))
         canvas = Planes(self._canvas.y.copy(), self._canvas.u.copy(), self._canvas.v.copy())
         for layer in reversed(self._last[kept:]):
             if layer.under is not None:

@@ -21,9 +21,9 @@ def box_of(target: Rect, width: int, height: int) -> tuple[int, int, int, int]:
     """The place of a layer in pixels: left, top, width and height, all even."""
     if target == FULL:
         return 0, 0, width, height
-    x, y = round(target.x * width / 2) * 2, round(target.y * height / 2) * 2
-    w, h = max(2, round(target.w * width / 2) * 2), max(2, round(target.h * height / 2) * 2)
-    return max(0, x), max(0, y), min(w, width - max(0, x)), min(h, height - max(0, y))
+    x, y = (max(0, round(v / 2) * 2) for v in (target.x * width, target.y * height))
+    right, bottom = (round(v / 2) * 2 for v in (target.right * width, target.bottom * height))  # so that neighbours meet
+    return x, y, max(2, min(right, width) - x), max(2, min(bottom, height) - y)
 
 
 class PicturePainter:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QFont, QImage, QMouseEvent, QPainter, QPaintEvent, QPen, QResizeEvent, QWheelEvent
+from PySide6.QtGui import QColor, QFont, QImage, QMouseEvent, QPainter, QPaintEvent, QPen, QRegion, QResizeEvent, QWheelEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.geometry import Rect
@@ -68,6 +68,14 @@ class WideView(QWidget):
         view = self._ws.opened.camera.at(self._shown.heard.tick)
         return view.crop if view.layout == "follow" else None
 
+    def _cells(self) -> list[Rect]:
+        """The crops of all cells that are shown; none of a whole picture."""
+        crop = self._crop()
+        if crop is not None or self._ws.opened is None or self._shown is None:
+            return [] if crop is None else [crop]
+        view = self._ws.opened.camera.at(self._shown.heard.tick)
+        return [] if view.layout == "whole" else [cell.crop for cell in view.cells]
+
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
@@ -78,21 +86,35 @@ class WideView(QWidget):
         box = self._box()
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         painter.drawImage(box, self._shown.wide)
-        crop = self._crop()
-        if crop is not None:
-            inside = self._on(crop)
-            shade = QColor(8, 9, 11, 150)
-            for lost in (
-                QRectF(box.left(), box.top(), inside.left() - box.left(), box.height()),
-                QRectF(inside.right(), box.top(), box.right() - inside.right(), box.height()),
-                QRectF(inside.left(), box.top(), inside.width(), inside.top() - box.top()),
-                QRectF(inside.left(), inside.bottom(), inside.width(), box.bottom() - inside.bottom()),
-            ):
-                painter.fillRect(lost, shade)
-            painter.setPen(QPen(QColor(theme.NOW), 2))
-            painter.setBrush(Qt.BrushStyle.NoBrush)
-            painter.drawRect(inside)
+        self._paint_cells(painter, box)
         self._name_people(painter)
+
+    def _paint_cells(self, painter: QPainter, box: QRectF) -> None:
+        """Shade what is lost, and outline the cells: what is in one of them is seen."""
+        inside = [self._on(crop) for crop in self._cells()]
+        if not inside:
+            return
+        lost = QRegion(box.toAlignedRect())
+        for rect in inside:
+            lost = lost.subtracted(QRegion(rect.toAlignedRect()))
+        painter.save()
+        painter.setClipRegion(lost)
+        painter.fillRect(box, QColor(8, 9, 11, 150))
+        painter.restore()
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        for rect in inside:
+            painter.setPen(QPen(QColor(theme.NOW), 2))
+            painter.drawRect(rect)
+        if len(inside) > 1:
+            font = painter.font()
+            font.setPixelSize(12)
+            font.setBold(True)
+            painter.setFont(font)
+            for number, rect in enumerate(inside):
+                place = QRectF(rect.left() + 3, rect.top() + 3, 18, 17)
+                painter.fillRect(place, QColor(theme.NOW))
+                painter.setPen(QColor("#16130e"))
+                painter.drawText(place, Qt.AlignmentFlag.AlignCenter, str(number + 1))
 
     def _name_people(self, painter: QPainter) -> None:
         opened = self._ws.opened

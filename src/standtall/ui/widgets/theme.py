@@ -108,11 +108,11 @@ def _sheet(t: Theme) -> str:
     QPushButton:hover, QToolButton#plain:hover {{ border-color: {t.faint}; }}
     QPushButton:focus, QToolButton#plain:focus {{ border: 2px solid {NOW}; padding: 5px 11px; }}
     QPushButton:disabled {{ color: {t.faint}; background: {t.ground}; }}
-    QPushButton:checked {{ background: {t.chosen}; color: {ON_NOW}; border-color: {NOW}; }}
+    QPushButton:checked, QToolButton#plain:checked {{ background: {t.chosen}; color: {ON_NOW}; border-color: {NOW}; }}
     QPushButton#main {{ background: {NOW}; color: {ON_NOW}; border: 1px solid #d98a20; font-weight: 700; padding: 9px 14px; }}
     QPushButton#main:hover {{ background: #ffb550; }}
     QPushButton#main:disabled {{ background: {t.line}; color: {t.faint}; border-color: {t.line}; }}
-    QToolButton#plain {{ padding: 5px; }}
+    QToolButton#plain {{ padding: 5px; font-size: {SMALL}px; }}
     QPushButton#side, QPushButton#subtab {{ padding: 6px 2px; font-size: {SMALL}px; }}
     QPushButton#side:focus, QPushButton#subtab:focus {{ padding: 5px 1px; }}
     QPushButton#small {{ padding: 3px 2px; font-size: {SMALL}px; }}

@@ -3,17 +3,31 @@
 from __future__ import annotations
 
 from functools import partial
+from typing import Final
 
-from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QSlider
+from PySide6.QtCore import QSize, Qt
+from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QSlider, QToolButton
 
 from standtall.model import edits
 from standtall.model.cut import Segment
+from standtall.model.framing import LAYOUT_TITLES, Layout
+from standtall.ui.bench.panels.layout_icons import HIGH, WIDE, layout_icon
 from standtall.ui.bench.panels.reasons import why
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.layouts import empty
+
+
+SHORT_TITLES: Final[dict[Layout, str]] = {"screen": "Screen"}
+TIPS: Final[dict[Layout, str]] = {
+    "follow": "a crop that follows who speaks",
+    "whole": "all of the picture on a blurred backdrop",
+    "stack": "two or three people above each other",
+    "grid": "up to four people, each in a cell",
+    "screen": "the whole screen above, the face below",
+    "corner": "the whole screen, the face in a corner of it",
+}
 
 
 class FramingPanel(Panel):
@@ -38,14 +52,45 @@ class FramingPanel(Panel):
         self._why = QLabel()
         self._why.setWordWrap(True)
         box.addWidget(self._why)
+        self._layouts = self._layout_buttons()
+        grid = QGridLayout()
+        grid.setSpacing(6)
+        for place, made in enumerate(self._layouts.values()):
+            grid.addWidget(made, place // 3, place % 3)
+        box.addLayout(grid)
         self._people = QGridLayout()
         self._people.setSpacing(6)
         box.addLayout(self._people)
         self._auto = button("Frame automatically", "Let the camera follow who is speaking again", self._release)
         box.addWidget(self._auto)
 
+    def _layout_buttons(self) -> dict[Layout, QToolButton]:
+        out: dict[Layout, QToolButton] = {}
+        for layout, title in LAYOUT_TITLES.items():
+            made = QToolButton()
+            made.setObjectName("plain")
+            made.setText(SHORT_TITLES.get(layout, title))
+            made.setAccessibleName(f"Layout: {title}")
+            made.setToolTip(f"{title}: {TIPS[layout]}")
+            made.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
+            made.setIconSize(QSize(WIDE + 4, HIGH + 4))
+            made.setCheckable(True)
+            made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+            made.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+            made.clicked.connect(partial(self._set_layout, layout))
+            out[layout] = made
+        return out
+
     def _camera_card(self) -> None:
-        box = card_in(self.column, "CAMERA")
+        box = card_in(self.column, "ALL SHOTS")
+        self._all = QComboBox()
+        self._all.setAccessibleName("Layout of all shots")
+        self._all.setToolTip("The layout of every shot that has none of its own")
+        self._all.addItem("As suggested", None)
+        for layout, title in LAYOUT_TITLES.items():
+            self._all.addItem(title, layout)
+        self._all.activated.connect(self._set_all)
+        box.addWidget(self._all)
         self._calm = QSlider(Qt.Orientation.Horizontal)
         self._calm.setRange(0, 100)
         self._calm.setAccessibleName("How closely the camera follows")
@@ -68,6 +113,19 @@ class FramingPanel(Panel):
         shot = self._shot
         if shot is not None:
             self._ws.edit(lambda s, _a: edits.release_crop(s, shot))
+
+    def _set_layout(self, layout: Layout) -> None:
+        """Choose a layout for this shot; choosing the one that was chosen by hand leaves it to the camera again."""
+        shot, opened = self._shot, self._ws.opened
+        if shot is None or opened is None:
+            return
+        chosen = opened.entry.short.framing.of_shot(shot.source, shot.start, shot.end)
+        wished = None if chosen is not None and chosen.layout == layout and not chosen.keyframes else layout
+        self._ws.edit(lambda s, _a: edits.set_layout(s, shot, wished))
+
+    def _set_all(self, _index: int) -> None:
+        layout = self._all.currentData()
+        self._ws.edit(lambda s, _a: edits.set_layout_of_all(s, layout))
 
     def _follow(self, person: int, name: str) -> None:
         shot = self._shot
@@ -92,6 +150,10 @@ class FramingPanel(Panel):
         self._span_start = span.start
         short, shot = opened.entry.short, opened.shot_at(self._ws.selection.playhead)
         self._shot = shot
+        for layout, made in self._layouts.items():
+            made.setIcon(layout_icon(layout, self.devicePixelRatioF()))
+            made.setChecked(layout == span.decision.layout)
+        self._all.setCurrentIndex(max(0, self._all.findData(short.framing.layout)))
         self._why.setText(why(span.decision, opened.analysis.people.names))
         self._refresh_people(span.decision.person)
         chosen = None if shot is None else short.framing.of_shot(shot.source, shot.start, shot.end)

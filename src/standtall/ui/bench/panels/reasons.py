@@ -16,6 +16,9 @@ _SENTENCES: Final[dict[WhyKind, Callable[[str], str]]] = {
     "all who speak fit together": lambda who: f"{who} are in frame together",
     "nobody in view": lambda _who: "Nobody is in view, so the whole picture is shown",
     "face beside a screen": lambda _who: "The face is small beside a screen, so the whole picture is shown",
+    "quick turns far apart": lambda who: f"{who} take quick turns, so all are shown at once",
+    "screen beside a face": lambda who: f"The screen stays whole, with {who} beside it",
+    "layout chosen": lambda _who: "The layout chosen for the whole short",
     "people not looked for": lambda _who: "No people were looked for",
     "not analysed": lambda _who: "Nothing is known of this part",
 }

@@ -154,7 +154,9 @@ def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Sp
         _strip(painter, lane, page, span, path, shift, colour, used)
 
 
-def _strip(painter: QPainter, lane: LaneBox, page: Page, span: Span, path: Path, shift: float, colour: QColor, used: bool) -> None:
+def _strip(
+    painter: QPainter, lane: LaneBox, page: Page, span: Span, path: Path, shift: float, colour: QColor, used: bool
+) -> None:
     """The way of one cell down the page."""
     ys = page.ys(np.array([*path.times, span.end]))
     ys[0] = page.y(span.start)

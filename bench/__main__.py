@@ -11,9 +11,22 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 os.environ.setdefault("OMP_NUM_THREADS", "1")
 
 from bench import (
-    clips, cutting, editing, framing, hostile, kills, moments, people, random_inputs, rendering, shots, speakers, window, words, writing,
+    clips,
+    cutting,
+    editing,
+    framing,
+    hostile,
+    kills,
+    moments,
+    people,
+    random_inputs,
+    rendering,
+    shots,
+    speakers,
+    window,
+    words,
+    writing,
 )  # fmt: skip
-
 
 BENCHES = {"framing": framing.run, "people": people.run, "shots": shots.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "window": window.run,
            "editing": editing.run, "cutting": cutting.run, "clips": clips.run, "moments": moments.run,

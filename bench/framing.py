@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 import time
 from collections import defaultdict
 from collections.abc import Iterator
@@ -138,7 +139,6 @@ def measure(scene: Scene, how: How, t: Tally) -> None:
     """Add what the frames of a scene show."""
     truth, w, h = scene.truth, scene.source.width, scene.source.height
     framed = _framed(scene, how)
-    rate = truth["rate"]
     strict = _strict_frames(truth)
     for n in range(truth["frames"]):
         cells = [c for c, _ in framed[n]]
@@ -181,7 +181,7 @@ def _strict_frames(truth: dict) -> list[bool]:
             turns[-1][2] = max(turns[-1][2], end)
         else:
             turns.append([who, start, end])
-    for who, start, end in turns:
+    for _who, start, end in turns:
         for edge in (start, end):
             for n in range(max(0, int((edge - AROUND_S) * rate)), min(frames, int((edge + AROUND_S) * rate) + 1)):
                 out[n] = False
@@ -269,7 +269,7 @@ def _reversals(steps: NDArray[np.float64], rate: int) -> int:
         else:
             moves.append([way, n, abs(step), n])
     real = [m for m in moves if m[2] > 0.005]
-    return sum(b[0] != a[0] and b[3] - a[1] < 0.7 * rate for a, b in zip(real, real[1:], strict=False))
+    return sum(b[0] != a[0] and b[3] - a[1] < 0.7 * rate for a, b in itertools.pairwise(real))
 
 
 def _switches(scene: Scene, framed: list[Cells]) -> list[float]:
@@ -289,7 +289,7 @@ def _switches(scene: Scene, framed: list[Cells]) -> list[float]:
         face = next((Rect(*f).scaled(1 / w, 1 / h) for name, _h, f in truth["people"][n] if name == who), None)
         return None if face is None or not framed[n] else any(c.contains(face, slack=0.002) for c, _ in framed[n])
 
-    for a, b in zip(turns, turns[1:], strict=False):
+    for a, b in itertools.pairwise(turns):
         begins = int(b[1] * rate)
         if a[0] == b[0] or begins >= truth["frames"] or any(int(a[2] * rate) - 2 <= c["at"] <= begins + 2 for c in truth["cuts"]):
             continue

@@ -6,6 +6,7 @@
 from __future__ import annotations
 
 import hashlib
+import itertools
 from collections.abc import Iterator
 from dataclasses import dataclass
 from pathlib import Path
@@ -65,7 +66,7 @@ def _demo_truth() -> dict[str, Any]:
         "rate": true["rate"],
         "frames": true["frames"],
         "cuts": [{"at": at, "kind": "cut", "frames": 0} for at in true["cuts"]],
-        "shots": [[a, b] for a, b in zip(edges, edges[1:], strict=False)],
+        "shots": [[a, b] for a, b in itertools.pairwise(edges)],
         "layouts": [layouts.get(camera, ["follow"]) for camera in true["cameras"]],
         "texts": [[list(box) for box, n in boxes if n == number] for number in range(len(edges) - 1)],
         "screens": [None] * (len(edges) - 1),

@@ -17,7 +17,9 @@ def run() -> Iterator[Row]:
         for scene in scenes_of(name):
             w, h = scene.truth["size"]
             length += scene.source.length / TICKS_PER_SECOND / 60
-            for (first, last), lines, screen in zip(scene.truth["shots"], scene.truth["texts"], scene.truth["screens"], strict=True):
+            for (first, last), lines, screen in zip(
+                scene.truth["shots"], scene.truth["texts"], scene.truth["screens"], strict=True
+            ):
                 at = round((first + last) / 2 * TICKS_PER_SECOND / scene.truth["rate"])
                 people = scene.analysis.people
                 ours = [r.rect for r in people.texts if r.start <= at < r.end]

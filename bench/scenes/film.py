@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import hashlib
+import itertools
 import json
 import math
 from dataclasses import dataclass
@@ -191,7 +192,7 @@ def _where(person: Person, t: float) -> tuple[float, float, float]:
     path = person.path
     if t <= path[0][0] or len(path) == 1:
         return path[0][1:]
-    for a, b in zip(path, path[1:], strict=False):
+    for a, b in itertools.pairwise(path):
         if t < b[0]:
             share = (t - a[0]) / (b[0] - a[0])
             eased = share * share * (3 - 2 * share)

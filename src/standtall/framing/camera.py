@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 import bisect
-from dataclasses import dataclass, replace
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
 from typing import Final
 
 import numpy as np
@@ -57,10 +58,20 @@ class Span:
 
 
 @dataclass(frozen=True, slots=True)
+class _Planned:
+    """What the spans of a shot were planned from, and the spans."""
+
+    asked: tuple[object, ...]
+    spans: tuple[Span, ...]
+
+
+@dataclass(frozen=True, slots=True)
 class Camera:
-    """All spans of one source, without gaps inside the part they cover."""
+    """All spans of one source, without gaps inside the part they cover; `planned` are those of its shots, by number."""
 
     spans: tuple[Span, ...]
+    people: People = field(default_factory=People, compare=False, repr=False)
+    planned: Mapping[int, _Planned] = field(default_factory=dict, compare=False, repr=False)
 
     def span_at(self, tick: int) -> Span:
         i = bisect.bisect_right(self.spans, tick, key=lambda s: s.start) - 1
@@ -70,25 +81,33 @@ class Camera:
         return self.span_at(tick).at(tick)
 
 
-def plan(short: Short, source: Source, people: People, everywhere: bool = False) -> Camera:
+def plan(short: Short, source: Source, people: People, everywhere: bool = False, before: Camera | None = None) -> Camera:
     """The camera for every shot of a source that the short touches, or for the whole source.
 
     The same short, source and people always give the same path, and a shot's path does not depend on where the short
     is cut. In each shot a choice by hand wins, then the layout chosen for the whole short; else what is in the shot decides.
+    What `before` planned of the same people in the same way is taken from there.
     """
     used = [s for s in short.segments if s.source == source.key]
     first, last = (0, source.length) if everywhere or not used else (min(s.start for s in used), max(s.end for s in used))
     if not source.has_picture or not people.shots:
         return Camera((_whole(first, last, Why("people not looked for")),))
-    spans: list[Span] = []
+    known = before.planned if before is not None and before.people is people else {}
+    framing, planned = short.framing, dict[int, _Planned]()
+    chosen = {(s.source, s.at): s for s in framing.shots}
+    by_hand = {people.shot_at(at): s for (key, at), s in chosen.items() if key == source.key}
     for number, shot in enumerate(people.shots):
         if shot.end > first and shot.start < last:
-            spans += _shot(short, source, people, number)
+            asked = (source.key, short.output.aspect, framing.calm, framing.layout, framing.fit_under, by_hand.get(number))
+            kept = known.get(number)
+            same = kept is not None and kept.asked == asked
+            planned[number] = kept if same and kept is not None else _Planned(asked, tuple(_shot(short, source, people, number)))
+    spans = [span for shot_plan in planned.values() for span in shot_plan.spans]
     if not spans:
         spans = [_whole(first, last, Why("not analysed"))]
     begin = replace(spans[0].decision, start=min(first, spans[0].start))
     spans[0] = replace(spans[0], decision=begin)
-    return Camera(tuple(spans))
+    return Camera(tuple(spans), people, planned)
 
 
 def _whole(start: int, end: int, why: Why, by_hand: bool = False) -> Span:

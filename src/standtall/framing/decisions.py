@@ -8,10 +8,21 @@ from typing import Literal
 from standtall.model.framing import Layout
 
 WhyKind = Literal[
-    "by hand", "chosen person", "speaking", "only one in view", "nearest while nobody speaks", "all who speak fit together",
-    "nobody in view", "face beside a screen", "people not looked for", "not analysed", "quick turns far apart", "screen beside a face", "layout chosen",
-]  # fmt: skip
-"""Set by hand; a person was chosen to be followed; who is speaking is followed; ..."""
+    "by hand",
+    "layout chosen",
+    "chosen person",
+    "speaking",
+    "only one in view",
+    "nearest while nobody speaks",
+    "all who speak fit together",
+    "quick turns far apart",
+    "screen beside a face",
+    "face beside a screen",
+    "nobody in view",
+    "people not looked for",
+    "not analysed",
+]
+"""Set by hand; one layout was chosen for all shots; a person was chosen to be followed; who is speaking is followed; ..."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -26,8 +37,8 @@ class Why:
 
 @dataclass(frozen=True, slots=True)
 class Decision:
-    """For `start` to `end` (ticks of the source): the layout, whom its cells follow (none where nobody), why, and whether a person
-    made it."""
+    """For `start` to `end` (ticks of the source): the layout, whom its cells follow (none where nobody), why, and whether a
+    person made it."""
 
     start: int
     end: int

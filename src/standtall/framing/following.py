@@ -101,8 +101,8 @@ def follow(
     target: Rect = FULL,
     widest: float = 1.0,
 ) -> Path:
-    """The crops of a cell that follows one person from `start` to `end` (source ticks); `aspect` is that of the cell, and `widest`
-    the width of the crop at most, unless the head needs more."""
+    """The crops of a cell that follows one person from `start` to `end` (source ticks); `aspect` is that of the cell, and
+    `widest` the width of the crop at most, unless the head needs more."""
     n = max(2, -(-(end - start) // STEP) + 1)
     times = start + np.arange(n) * STEP
     faces, known = faces_at(tracks, times)
@@ -128,9 +128,11 @@ def follow(
     room = np.zeros(n)
     upper = _solved(np.minimum(down, up), up, top, known, room, 1 - height, calm, FASTEST, float(np.median(height)))
     left = middle - half
-    crops = tuple(Rect(*(float(v) for v in row)).inside(FULL) for row in np.stack([left, upper, width, height], axis=1))
-    if all(float(np.ptp(v)) < 1e-5 for v in (left, upper, width, height)):
-        return Path((start,), crops[:1], target)
+    rows = np.stack([left, upper, width, height], axis=1)
+    still = bool((np.ptp(rows, axis=0) < 1e-5).all())
+    crops = tuple(Rect(*(float(v) for v in row)).inside(FULL) for row in (rows[:1] if still else rows))
+    if still:
+        return Path((start,), crops, target)
     return Path(tuple(int(t) for t in times), crops, target, smooth=True)
 
 

@@ -6,13 +6,13 @@ A path is a uniform cubic B-spline; its control points x solve one linear progra
     subject to low - outside <= x <= high + outside,  |Dx| <= fastest,  |D3 x| <= jerkiest,
 
 with |.| the sum of absolute values and D, D2, D3 the first three differences. The sums of absolute values make paths that stand
-still, then move evenly, with few changes in between: Grundmann, Kwatra and Essa, "Auto-directed video stabilization with robust L1
-optimal camera paths" (CVPR 2011). The curve is a mean of its control points, so that bounds on these, on their speed and on their
-jerk are bounds on the curve (de Boor, "A practical guide to splines", chapters IX and XI).
+still, then move evenly, with few changes in between: Grundmann, Kwatra and Essa, "Auto-directed video stabilization with
+robust L1 optimal camera paths" (CVPR 2011). The curve is a mean of its control points, so that bounds on these, on their
+speed and on their jerk are bounds on the curve (de Boor, "A practical guide to splines", chapters IX and XI).
 
-It is solved by Mehrotra's predictor-corrector method ("On the implementation of a primal-dual interior point method", SIAM Journal
-on Optimization 2, 1992). All unknowns but x stand alone in their equations, so that each step is one band matrix of width four.
-"""
+It is solved by Mehrotra's predictor-corrector method ("On the implementation of a primal-dual interior point method", SIAM
+Journal on Optimization 2, 1992). All unknowns but x stand alone in their equations, so that each step is one band matrix of
+width four."""
 
 from __future__ import annotations
 
@@ -51,9 +51,9 @@ class Limits:
 
 
 class _Rows:
-    """Rows `sign * A x - share * t <= bound` of the programme, A being the difference of some order, with their slacks `s` and prices
-    `p`, each (2, m), or (3, m) where the t have a `floor` of 0. `cost` is that of each t; None where the bounds are hard.
-    """
+    """Rows `sign * A x - share * t <= bound` of the programme, A being the difference of some order, with their slacks `s`
+    and prices `p`, each (2, m), or (3, m) where the t have a `floor` of 0. `cost` is that of each t; None where the bounds
+    are hard."""
 
     def __init__(self, order: int, above: Floats, below: Floats, cost: float | None, floor: bool = False) -> None:
         self.order, self.cost = order, cost
@@ -93,7 +93,8 @@ def _add_band(band: Floats, order: int, weights: Floats) -> None:
 
 
 def solve(low: Floats, high: Floats, aim: Floats, weights: Weights = Weights(), limits: Limits = Limits()) -> Floats:
-    """The control points (n,) of the best path for bounds and aims (each (n,), any unit). Bounds that cross meet in their middle."""
+    """The control points (n,) of the best path for bounds and aims (each (n,), any unit). Bounds that cross meet in their
+    middle."""
     middle = (low + high) / 2
     low, high = np.minimum(low, middle), np.maximum(high, middle)
     n = len(low)

@@ -30,7 +30,7 @@ class Suggestion:
 
 def screen_in(people: People, shot: Shot) -> Rect | None:
     """The largest screen of a shot; None where there is none for at least half of it."""
-    there = [r for r in people.seen_in(people.screens, shot.start, shot.end)]
+    there = people.seen_in(people.screens, shot.start, shot.end)
     lasting: list[Rect] = []
     for region in there:
         same = [r for r in there if r.rect.overlap(region.rect) > 0.6]

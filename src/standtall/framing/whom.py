@@ -1,9 +1,9 @@
 """Whom the camera shows when: the speakers of a shot, without nervous cuts.
 
-Time is cut where somebody begins or ends to speak, is seen or is not seen any more. Showing another person than the one who speaks
-costs its time, showing nobody costs far more, and each change of person costs a fixed time: the cheapest course is found exactly by
-Viterbi's algorithm (IEEE Transactions on Information Theory 13, 1967). An answer that is shorter than two changes cost is held over.
-"""
+Time is cut where somebody begins or ends to speak, is seen or is not seen any more. Showing another person than the one who
+speaks costs its time, showing nobody costs far more, and each change of person costs a fixed time: the cheapest course is
+found exactly by Viterbi's algorithm (IEEE Transactions on Information Theory 13, 1967). An answer that is shorter than two
+changes cost is held over."""
 
 from __future__ import annotations
 

@@ -67,7 +67,8 @@ class ShotFraming:
 
 @dataclass(frozen=True, slots=True)
 class Framing:
-    """Calmness 0 (follows closely) .. 1 (stays still), the layout for all shots (None: as each asks for), and the choices made by hand.
+    """Calmness 0 (follows closely) .. 1 (stays still), the layout for all shots (None: as each asks for), and the choices
+    made by hand.
 
     Shots in which no face is as high as `fit_under` (a share of the picture's height) are fitted whole: what is beside the
     face matters there.

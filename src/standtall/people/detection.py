@@ -167,7 +167,8 @@ def _cut_at(trail: Trail, cuts: tuple[int, ...], slow: frozenset[int]) -> list[S
 
 
 def _taken_over(seen: list[tuple[int, NDArray[np.float32]]]) -> list[tuple[int, int]]:
-    """Where a trail changes over to somebody else, as (first tick, end) of its parts: colours are not the same before and after."""
+    """Where a trail changes over to somebody else, as (first tick, end) of its parts: colours are not the same before and
+    after."""
     colours = np.array([c for _, c in seen])
     apart = [1.0 - float(np.minimum(colours[:k].mean(axis=0), colours[k:].mean(axis=0)).sum()) for k in range(1, len(seen))]
     k = 1 + int(np.argmax(apart)) if apart else 0

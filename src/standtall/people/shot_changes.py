@@ -1,10 +1,10 @@
 """Changes of shot: cuts, dissolves, wipes and fades, told from small pictures by how they differ from those around them.
 
 Pictures are compared by their structure: luma less its neighbourhood, divided by the contrast there, so that two dark pictures of
-one colour differ as much as two bright ones. A *cut* stands out from the differences around it and lasts (a flash does not last; in
-a whip pan or a shaken picture the differences around it are as large). In a *dissolve* or a *wipe* every place goes from what it
-was before to what it is after without becoming anything else, which no movement does. In a *fade* the contrast goes and comes back.
-"""
+one colour differ as much as two bright ones. A *cut* stands out from the differences around it and lasts (a flash does not
+last; in a whip pan or a shaken picture the differences around it are as large). In a *dissolve* or a *wipe* every place goes
+from what it was before to what it is after without becoming anything else, which no movement does. In a *fade* the contrast
+goes and comes back."""
 
 from __future__ import annotations
 
@@ -216,8 +216,9 @@ def _calm_outside(at: NDArray[np.float64], shape: Floats, i: int, j: int) -> boo
 
 
 def _mixed(pictures: Floats) -> tuple[float, int] | None:
-    """How far pictures are from going over from the first to the last, and the first one that is more of the last; None where they
-    do not. In a dissolve all places have the same share of the last picture, in a wipe nearly each has none of it or all."""
+    """How far pictures are from going over from the first to the last, and the first one that is more of the last; None where
+    they do not. In a dissolve all places have the same share of the last picture, in a wipe nearly each has none of it or
+    all."""
     first, last = pictures[0], pictures[-1]
     way = last - first
     changed = np.abs(way) > CHANGED

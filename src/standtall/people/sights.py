@@ -1,4 +1,5 @@
-"""When it is looked for writing and screens in a source, and what of that is really there: what is seen again at the same place."""
+"""When it is looked for writing and screens in a source, and what of that is really there: what is seen again at the same
+place."""
 
 from __future__ import annotations
 

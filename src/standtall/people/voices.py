@@ -38,7 +38,8 @@ MOST: Final = 2500
 """Passages that are grouped; more are told by their likeness to the groups."""
 VOICE_WEIGHT, LIPS_WEIGHT = 9.0, 2.2
 UNSEEN_COST: Final = 3.5
-"""What it costs to say that somebody unseen talks while the lips of somebody in view follow the voice as those of a speaker do."""
+"""What it costs to say that somebody unseen talks while the lips of somebody in view follow the voice as those of a speaker
+do."""
 STILL, TALKING = 0.3, 0.7
 """Scores of lips (1 is usual for a speaker) that say nothing, and enough."""
 TURN_COST, BREAK_COST = 0.35, 1.5

@@ -21,8 +21,8 @@ Row = tuple[int, int, int, float, float, float, float, str, str]
 
 
 def framing_rows(source: Source, analysis: Analysis, layout: Layout | None = None, output: Output | None = None) -> Iterator[Row]:
-    """One row a cell of each frame: `frame` counts those of the source and `out` those of the result (both from 0), the crop is in
-    pixels of the source. `layout` holds for all shots; None takes what each shot asks for."""
+    """One row a cell of each frame: `frame` counts those of the source and `out` those of the result (both from 0), the crop
+    is in pixels of the source. `layout` holds for all shots; None takes what each shot asks for."""
     whole = Short.of(source.name, (Segment(source.key, 0, source.length),))
     whole = replace(whole, framing=Framing(layout=layout), output=output or Output())
     camera = plan(whole, source, analysis.people, everywhere=True)

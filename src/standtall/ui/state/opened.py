@@ -87,7 +87,8 @@ def work_out(
     pages = before.pages if before is not None and same_words else Pages(analysis.words, source.length)
     camera = before.camera if before is not None and _same_view(before, entry.short, analysis) else None
     if camera is None:
-        camera = plan(entry.short, source, analysis.people, everywhere=True)
+        known = before.camera if before is not None else None
+        camera = plan(entry.short, source, analysis.people, everywhere=True, before=known)
     composition = worked_out(entry.short, {source.key: Footage(source, analysis, camera)})
     proxy = cache.proxy(source.key)
     path = str(proxy) if proxy.exists() else None

@@ -18,7 +18,6 @@ from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.layouts import empty
 
-
 SHORT_TITLES: Final[dict[Layout, str]] = {"screen": "Screen"}
 TIPS: Final[dict[Layout, str]] = {
     "follow": "a crop that follows who speaks",

@@ -47,6 +47,6 @@ def test_each_cutaway_file_that_is_gone_is_told_of_once(tmp_path: Path) -> None:
 
 def test_the_window_has_words_for_every_notice_and_fix() -> None:
     for kind in get_args(Kind):
-        told = sentence(Notice(kind, {"over": 1, "limit": 2, "name": "x", "path": "/x"}, None, get_args(Fix)))
+        told = sentence(Notice(kind, {"over": 1, "limit": 2, "name": "x", "path": "/x", "percent": 300}, None, get_args(Fix)))
         assert told[0] != ":"
         assert told.count(", or ") == len(get_args(Fix)) - 1

@@ -8,8 +8,15 @@ from typing import Literal
 
 from standtall.model.timemap import SourceTime
 
-Kind = Literal["too long", "cutaway missing"]
-Fix = Literal["tighten", "choose another channel", "remove the cutaways"]
+Kind = Literal["too long", "cutaway missing", "text cut", "face cut", "speaker out of frame", "soft picture"]
+Fix = Literal[
+    "tighten",
+    "choose another channel",
+    "remove the cutaways",
+    "show the whole picture",
+    "frame automatically",
+    "show all at once",
+]
 
 
 @dataclass(frozen=True, slots=True)

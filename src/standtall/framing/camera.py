@@ -177,6 +177,11 @@ def _of(tracks: tuple[Track, ...], person: int) -> tuple[Track, ...]:
     return tuple(t for t in tracks if t.person == person)
 
 
+def _middle_of(tracks: tuple[Track, ...]) -> float:
+    """Where a person usually is across the picture, in shares of it."""
+    return float(np.median([s.x + s.w / 2 for t in tracks for s in t.samples]))
+
+
 def _celled(
     source: Source, aspect: float, framing: Framing, people: People, tracks: tuple[Track, ...], found: Suggestion,
     start: int, end: int, by_hand: bool,
@@ -189,9 +194,9 @@ def _celled(
     here = sorted(said, key=lambda p: -said[p])[: MOST_CELLS[found.layout]]
     if len(here) < 2:
         return None
-    here.sort(key=lambda p: float(np.median([s.x for t in _of(tracks, p) for s in t.samples])))
+    here.sort(key=lambda p: _middle_of(_of(tracks, p)))
     targets = frame_cells(found.layout, len(here))
-    middles = [float(np.median([s.x + s.w / 2 for t in _of(tracks, p) for s in t.samples])) for p in here]
+    middles = [_middle_of(_of(tracks, p)) for p in here]
     paths = []
     for i, (person, cell) in enumerate(zip(here, targets, strict=False)):
         widest = min((2 * OTHERS * abs(m - middles[i]) for k, m in enumerate(middles) if k != i), default=1.0)
@@ -217,7 +222,10 @@ def _beside_screen(
     shown = holding(source, screen, aspect * first.w / first.h)
     if shown is None:
         return None
-    face = follow(source, aspect * second.w / second.h, framing.calm, _of(tracks, person), shot.start, shot.end, second)
+    middle = _middle_of(_of(tracks, person))
+    aside = max(screen.x - middle, middle - screen.right)  # the cell of the face shows no part of the screen again
+    widest = 2 * aside if aside > 0 else 1.0
+    face = follow(source, aspect * second.w / second.h, framing.calm, _of(tracks, person), shot.start, shot.end, second, widest)
     paths = (Path((shot.start,), (shown,), first), face)
     return Span(Decision(shot.start, shot.end, found.layout, (person,), Why(found.why, (person,)), by_hand), paths)
 

@@ -47,6 +47,11 @@ def release_crop(short: Short, shot: Segment) -> Edit:
     return Edit("Frame automatically", _framed(short, shot, None))
 
 
+def release_framing(short: Short, shot: Segment) -> Short:
+    """The short with nothing chosen by hand for a shot."""
+    return _framed(short, shot, None)
+
+
 def follow(short: Short, shot: Segment, person: int, name: str) -> Edit:
     """Follow one person through a shot, whoever talks."""
     before = short.framing.of_shot(shot.source, shot.start, shot.end)

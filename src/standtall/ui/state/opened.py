@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
+from standtall.checks.framing import framing_notices
+from standtall.checks.notice import Notice
 from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
 from standtall.framing.camera import Camera, plan
@@ -46,6 +48,8 @@ class Opened:
     steps: int
     basket: tuple[Segment, ...]
     """Passages of the source that were picked for a short."""
+    notices: tuple[Notice, ...] = ()
+    """What a person may have missed in the framing."""
 
     def at(self, tick: int) -> SourceTime:
         """A moment of the opened source."""
@@ -94,7 +98,21 @@ def work_out(
     path = str(proxy) if proxy.exists() else None
     channel = channel_named(channels(), entry.short.channel)
     return Opened(
-        source, found, transcript, analysis, entry, composition, channel, camera, pages, index, path, project, steps, basket
+        source,
+        found,
+        transcript,
+        analysis,
+        entry,
+        composition,
+        channel,
+        camera,
+        pages,
+        index,
+        path,
+        project,
+        steps,
+        basket,
+        framing_notices(composition),
     )
 
 

@@ -115,6 +115,9 @@ def _sheet(t: Theme) -> str:
     QToolButton#plain {{ padding: 5px; font-size: {SMALL}px; }}
     QPushButton#side, QPushButton#subtab {{ padding: 6px 2px; font-size: {SMALL}px; }}
     QPushButton#side:focus, QPushButton#subtab:focus {{ padding: 5px 1px; }}
+    QPushButton#notice {{ text-align: left; border: 0; background: transparent; padding: 2px 0;
+        color: {t.struck_ink if t.name == "light" else "#ff9b84"}; }}
+    QPushButton#notice:focus {{ border: 2px solid {NOW}; padding: 0; }}
     QPushButton#small {{ padding: 3px 2px; font-size: {SMALL}px; }}
     QPushButton#small:focus {{ padding: 2px 1px; }}
     QTableView::item {{ padding: 0 4px; }}

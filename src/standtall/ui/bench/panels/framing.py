@@ -6,11 +6,14 @@ from functools import partial
 from typing import Final
 
 from PySide6.QtCore import QSize, Qt
-from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QSlider, QToolButton
+from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QSlider, QToolButton, QVBoxLayout, QWidget
 
+from standtall.base.time import clock
+from standtall.checks.notice import Fix, Notice
 from standtall.model import edits
 from standtall.model.cut import Segment
 from standtall.model.framing import LAYOUT_TITLES, Layout
+from standtall.ui.bench.notices import fix_text, said
 from standtall.ui.bench.panels.layout_icons import HIGH, WIDE, layout_icon
 from standtall.ui.bench.panels.reasons import why
 from standtall.ui.state.workspace import Workspace
@@ -29,6 +32,9 @@ TIPS: Final[dict[Layout, str]] = {
 }
 
 
+MOST_NOTICES: Final = 12
+
+
 class FramingPanel(Panel):
     """Follows the playhead from shot to shot."""
 
@@ -40,6 +46,7 @@ class FramingPanel(Panel):
         self._span_start = -1
         self._shot_card()
         self._camera_card()
+        self._notices_card()
         self.finish()
         for signal in (workspace.opened_changed, workspace.composition_changed):
             signal.connect(self.refresh)
@@ -106,6 +113,16 @@ class FramingPanel(Panel):
         row.addWidget(ends[1])
         box.addLayout(row)
 
+    def _notices_card(self) -> None:
+        self._notices = card_in(self.column, "TO LOOK AT")
+        self._none = QLabel("Nothing is cut and every speaker is in frame.")
+        self._none.setWordWrap(True)
+        self._notices.addWidget(self._none)
+        self._rows = QVBoxLayout()
+        self._rows.setSpacing(4)
+        self._notices.addLayout(self._rows)
+        self._told: tuple[Notice, ...] | None = None
+
     # what it does
 
     def _release(self) -> None:
@@ -136,13 +153,53 @@ class FramingPanel(Panel):
         value = self._calm.sliderPosition() / 100  # its value follows after a key
         self._ws.edit(lambda s, _a: edits.set_calm(s, value))
 
+    def _jump(self, notice: Notice) -> None:
+        opened = self._ws.opened
+        if notice.place is not None and opened is not None and notice.place.source == opened.source.key:
+            self._ws.selection.seek(notice.place.tick)
+
+    def _mend(self, notice: Notice, fix: Fix) -> None:
+        self._jump(notice)
+        opened = self._ws.opened
+        shot = None if notice.place is None or opened is None else opened.shot_at(notice.place.tick)
+        if shot is None:
+            return
+        if fix == "frame automatically":
+            self._ws.edit(lambda s, _a: edits.set_layout(edits.release_framing(s, shot), shot, "follow"))
+        else:
+            self._ws.edit(lambda s, _a: edits.set_layout(s, shot, "whole" if fix == "show the whole picture" else "stack"))
+
     # what it shows
+
+    def _refresh_notices(self, notices: tuple[Notice, ...]) -> None:
+        if notices == self._told:
+            return
+        self._told = notices
+        empty(self._rows)
+        self._none.setVisible(not notices)
+        for notice in notices[:MOST_NOTICES]:
+            row = QWidget()
+            box = QVBoxLayout(row)
+            box.setContentsMargins(0, 0, 0, 4)
+            box.setSpacing(3)
+            at = f"{clock(notice.place.tick)}  " if notice.place is not None else ""
+            jump = button(f"{at}{said(notice)}", "Go to this place", partial(self._jump, notice), "notice")
+            jump.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
+            box.addWidget(jump)
+            fixes = QHBoxLayout()
+            for fix in notice.fixes:
+                fixes.addWidget(button(fix_text(fix), f"{fix_text(fix)} in this shot", partial(self._mend, notice, fix), "small"))
+            box.addLayout(fixes)
+            self._rows.addWidget(row)
+        if len(notices) > MOST_NOTICES:
+            self._rows.addWidget(QLabel(f"and {len(notices) - MOST_NOTICES} more"))
 
     def refresh(self, moved: bool = False) -> None:
         opened = self._ws.opened
         self.inner.setEnabled(opened is not None)
         if opened is None:
             return
+        self._refresh_notices(opened.notices)
         span = opened.camera.span_at(self._ws.selection.playhead)
         if moved and span.start == self._span_start:  # while playing nothing changes inside a span
             return

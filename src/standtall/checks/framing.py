@@ -1,0 +1,78 @@
+"""What may have been missed in the framing of a short: cut writing, half faces, speakers out of frame, soft pictures."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from typing import Final
+
+from standtall.base.geometry import Rect
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.checks.notice import Fix, Kind, Notice
+from standtall.compose.composition import Composition
+from standtall.compose.footage import Footage
+from standtall.framing.camera import View
+from standtall.model.people import People
+from standtall.model.timemap import SourceTime
+
+EVERY: Final = TICKS_PER_SECOND // 2
+MOST: Final = 1_200
+"""Moments that are looked at, evenly spread over a longer short."""
+CUT: Final = (0.08, 0.92)
+"""Shares of a line of writing, or of a face, that are seen where it is cut: less is gone, more is there."""
+SOFT: Final = 2.6
+"""Enlargement from which a picture looks soft (common practice, no source)."""
+FIXES: Final[dict[Kind, tuple[Fix, ...]]] = {
+    "text cut": ("show the whole picture",),
+    "face cut": ("frame automatically",),
+    "speaker out of frame": ("frame automatically", "show all at once"),
+    "soft picture": ("show the whole picture",),
+}
+
+
+def framing_notices(composition: Composition) -> tuple[Notice, ...]:
+    """One notice for each kind in each shot, at the first place where it is so, in the order of the short."""
+    time_map, output = composition.time_map, composition.short.output
+    found: dict[tuple[Kind, str, int], Notice] = {}
+    for tick in range(EVERY // 2, time_map.length, max(EVERY, time_map.length // MOST)):
+        at = time_map.to_source(tick)
+        footage = composition.footage[at.source]
+        people = footage.analysis.people
+        if not people.shots or not footage.source.has_picture:
+            continue
+        view, shot = footage.camera.at(at.tick), people.shot_at(at.tick)
+        for kind, facts in _seen_at(view, people, footage, at.tick, output.height):
+            found.setdefault((kind, at.source, shot), Notice(kind, facts, SourceTime(at.source, at.tick), FIXES[kind]))
+    return tuple(found.values())
+
+
+def _seen_at(view: View, people: People, footage: Footage, tick: int, high: int) -> Iterator[tuple[Kind, dict[str, int | str]]]:
+    if view.layout == "whole":
+        return
+    crops = [cell.crop for cell in view.cells]
+    for text in people.seen_in(people.texts, tick, tick + 1):
+        share = max(_share(text.rect, crop) for crop in crops)
+        if CUT[0] < share < CUT[1]:
+            yield "text cut", {}
+            break
+    speaker = people.speaker_at(tick)
+    faces = {t.person: face for t in people.tracks_in(people.shot_at(tick)) if (face := t.at(tick)) is not None}
+    for person, face in faces.items():
+        inside = max(_share(face, crop) for crop in crops)
+        if person == speaker and inside < CUT[0]:
+            yield "speaker out of frame", {"person": person, "name": _name(people, person)}
+        elif CUT[0] < inside < CUT[1]:
+            yield "face cut", {"person": person, "name": _name(people, person)}
+    enlarged = max(cell.target.h * high / (cell.crop.h * footage.source.height) for cell in view.cells)
+    if enlarged > SOFT:
+        yield "soft picture", {"percent": round(100 * enlarged)}
+
+
+def _name(people: People, person: int) -> str:
+    return people.names[person] if person < len(people.names) else "a person"
+
+
+def _share(part: Rect, crop: Rect) -> float:
+    """How much of a part of the picture a crop shows, 0..1."""
+    across = min(part.right, crop.right) - max(part.x, crop.x)
+    down = min(part.bottom, crop.bottom) - max(part.y, crop.y)
+    return max(0.0, across) * max(0.0, down) / max(1e-9, part.w * part.h)

@@ -16,7 +16,9 @@ from standtall.compose.layers.layer import Layer
 from standtall.compose.layers.picture import Asset, PictureLayer
 from standtall.compose.painters.assets import MOST_OPEN, Assets
 from standtall.compose.painters.frames import PAINTERS, FramePainter
+from standtall.framing.cells import frame_cells
 from standtall.media.planes import Planes
+from standtall.model.framing import Layout
 from standtall.model.style import CaptionStyle
 from standtall.model.timemap import SourceTime
 from tests.conftest import make_clip, number_in
@@ -110,3 +112,21 @@ def test_copies_stand_for_the_files_they_are_of_and_few_files_are_open(tmp_path:
         for n, file in enumerate(files):
             assets.picture(Asset(f"f{n}", str(file)), 0)
         assert len(assets._open) == MOST_OPEN
+
+
+@pytest.mark.parametrize("size", [SIZE, (270, 482), (1080, 1920)])
+@pytest.mark.parametrize(("layout", "count"), [("stack", 2), ("stack", 3), ("grid", 3), ("grid", 4)])
+def test_cells_leave_no_pixel_of_the_frame(asset: Asset, layout: Layout, count: int, size: tuple[int, int]) -> None:
+    """Told by a fill of another colour under them."""
+    cells = tuple(PictureLayer(asset, 0, Rect(0.2, 0.2, 0.5, 0.5), target) for target in frame_cells(layout, count))
+    with Assets() as assets:
+        bare = FramePainter(assets, *size).paint(frame(*cells))
+        under = FramePainter(assets, *size).paint(frame(FillLayer(235, 30, 200), *cells))
+    assert same(bare, under)
+
+
+def test_what_no_layer_covers_is_black(asset: Asset) -> None:
+    with Assets() as assets:
+        planes = FramePainter(assets, *SIZE).paint(frame(PictureLayer(asset, 0, target=Rect(0, 0, 0.5, 0.5))))
+    assert (planes.y[200:] == 16).all()
+    assert (planes.u[100:] == 128).all()

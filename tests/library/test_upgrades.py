@@ -17,6 +17,7 @@ import pytest
 from standtall.base.errors import ProjectError
 from standtall.library.cache import AnalysisCache
 from standtall.library.project import MIGRATIONS, VERSION, Project
+from standtall.library.upgrades.shorts import short_3
 from standtall.library.upgrades.words import name_2
 from standtall.model.analysis import Analysis
 from standtall.model.framing import PersonTarget
@@ -189,3 +190,19 @@ def test_made_up_names_are_those_of_now() -> None:
     assert [name_2(n) for n in ("Person 1", "Talker 12", "Voice 3", "Odile", "Person of note", 7)] == [
         "Speaker 1", "Speaker 12", "Speaker 3", "Odile", "Person of note", 7,
     ]  # fmt: skip
+
+
+def test_layouts_of_version_2_have_the_names_of_now() -> None:
+    short = {
+        "name": "a",
+        "framing": {"calm": 0.4, "shots": [{"source": "k", "at": 5, "layout": "crop"}, {"source": "k", "at": 9}]},
+    }
+    made = short_3(short)
+    assert [s.get("layout") for s in made["framing"]["shots"]] == ["follow", None]
+    assert made["framing"]["calm"] == 0.4
+    assert short_3({"name": "a"}) == {"name": "a"}
+    assert short_3({"framing": {"shots": [{"layout": "fit"}]}})["framing"]["shots"] == [{"layout": "whole"}]
+    with pytest.raises(ProjectError):
+        short_3(["no short"])
+    with pytest.raises(ProjectError):
+        short_3({"framing": {"shots": 5}})

@@ -223,8 +223,8 @@ def _beside_screen(
     if shown is None:
         return None
     middle = _middle_of(_of(tracks, person))
-    aside = max(screen.x - middle, middle - screen.right)  # the cell of the face shows no part of the screen again
-    widest = 2 * aside if aside > 0 else 1.0
+    aside, room = max((screen.x - middle, screen.x), (middle - screen.right, 1.0 - screen.right))
+    widest = min(2 * aside, room) if aside > 0 else 1.0  # the cell of the face shows no part of the screen again
     face = follow(source, aspect * second.w / second.h, framing.calm, _of(tracks, person), shot.start, shot.end, second, widest)
     paths = (Path((shot.start,), (shown,), first), face)
     return Span(Decision(shot.start, shot.end, found.layout, (person,), Why(found.why, (person,)), by_hand), paths)

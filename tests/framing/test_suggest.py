@@ -1,0 +1,102 @@
+"""What shots ask for: screens and wide views whole, quick turns at once, others followed."""
+
+from __future__ import annotations
+
+import pytest
+
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.framing.camera import plan
+from standtall.framing.suggest import screen_in, suggested
+from standtall.model.cut import Segment
+from standtall.model.framing import Framing
+from standtall.model.people import FaceSample, People, Region, Shot, Talk, Track
+from standtall.model.short import Short
+from standtall.model.source import Source
+
+S = TICKS_PER_SECOND
+SOURCE = Source("k", "/x", "x", 10 * S, 1920, 1080)
+SHORT = Short.of("s", (Segment("k", 0, 10 * S),))
+
+
+def track(person: int, x: float, h: float = 0.2) -> Track:
+    return Track(0, person, tuple(FaceSample(t, x, 0.3, h * 0.45, h, 0.0) for t in range(0, 10 * S, 3_200)))
+
+
+def people(tracks: tuple[Track, ...], talk: tuple[tuple[float, float, int], ...] = (), screen: Region | None = None) -> People:
+    said = tuple(Talk(round(a * S), round(b * S), who, 1.0) for a, b, who in talk)
+    return People((Shot(0, 10 * S),), tracks, said, ("A", "B", "C", "D"), (), (screen,) if screen is not None else ())
+
+
+SCREEN = Region(0, 10 * S, 0.05, 0.1, 0.6, 0.6)
+QUICK = tuple((i * 1.2, i * 1.2 + 1.1, i % 2) for i in range(8))
+
+
+@pytest.mark.parametrize(
+    ("found", "layout"),
+    [
+        (people(()), "whole"),
+        (people((track(0, 0.7),), ((0, 9, 0),)), "follow"),
+        (people((track(0, 0.8),), ((0, 9, 0),), SCREEN), "screen"),
+        (people((track(0, 0.8, 0.05),), ((0, 9, 0),), SCREEN), "whole"),
+        (people((track(0, 0.1), track(1, 0.8)), QUICK), "stack"),
+        (people((track(0, 0.1), track(1, 0.8)), ((0, 4, 0), (4.5, 9, 1))), "follow"),
+        (people(tuple(track(i, 0.1 + 0.22 * i) for i in range(4)), QUICK), "grid"),
+    ],
+)
+def test_a_shot_is_shown_as_it_asks_for(found: People, layout: str) -> None:
+    assert suggested(Framing(), found, 0).layout == layout
+    (span, *_) = plan(SHORT, SOURCE, found).spans
+    assert span.decision.layout == layout
+
+
+def test_a_screen_that_is_seen_for_a_moment_only_is_no_screen_of_the_shot() -> None:
+    brief = people((track(0, 0.8),), ((0, 9, 0),), Region(0, 3 * S, 0.05, 0.1, 0.6, 0.6))
+    assert screen_in(brief, brief.shots[0]) is None
+    assert suggested(Framing(), brief, 0).layout == "follow"
+
+
+def test_the_cell_of_a_face_shows_nothing_of_the_screen_again() -> None:
+    found = people((track(0, 0.8),), ((0, 9, 0),), SCREEN)
+    (span,) = plan(SHORT, SOURCE, found).spans
+    screen, face = span.at(5 * S).cells
+    assert screen.crop.contains(SCREEN.rect, slack=1e-6)
+    assert face.crop.x >= SCREEN.rect.right - 0.01
+
+
+def test_nobody_is_shown_twice_in_a_stack() -> None:
+    found = people((track(0, 0.3), track(1, 0.55)), QUICK)
+    (span,) = plan(SHORT, SOURCE, found).spans
+    faces = {t.person: t.samples[0].rect for t in found.tracks}
+    for person, cell in zip(span.decision.people, span.at(S).cells, strict=True):
+        assert cell.crop.contains(faces[person])
+        assert not cell.crop.contains(faces[1 - person])
+
+
+def test_a_layout_for_all_shots_gives_way_to_one_of_the_shot() -> None:
+    from standtall.model import edits
+
+    found = people((track(0, 0.1), track(1, 0.8)), ((0, 4, 0), (4.5, 9, 1)))
+    every = edits.set_layout_of_all(SHORT, "stack").short
+    assert plan(every, SOURCE, found).spans[0].decision.why.kind == "layout chosen"
+    one = edits.set_layout(every, Segment("k", 0, 10 * S), "whole").short
+    (span,) = plan(one, SOURCE, found).spans
+    assert (span.decision.layout, span.decision.by_hand, span.decision.why.kind) == ("whole", True, "by hand")
+    assert edits.set_layout(one, Segment("k", 0, 10 * S), None).short == every
+    assert edits.set_layout_of_all(every, None).short == SHORT
+
+
+def test_what_is_planned_is_kept_for_shots_that_did_not_change() -> None:
+    shots = (Shot(0, 5 * S), Shot(5 * S, 10 * S))
+    tracks = tuple(
+        Track(n, 0, tuple(FaceSample(t, 0.4, 0.3, 0.09, 0.2, 0.0) for t in range(n * 5 * S, (n + 1) * 5 * S, 3_200)))
+        for n in range(2)
+    )
+    found = People(shots, tracks, (), ("A",))
+    first = plan(SHORT, SOURCE, found)
+    from standtall.model import edits
+
+    changed = edits.set_layout(SHORT, Segment("k", 0, 5 * S), "whole").short
+    again = plan(changed, SOURCE, found, before=first)
+    assert again.planned[1] is first.planned[1]
+    assert again.planned[0] is not first.planned[0]
+    assert again == plan(changed, SOURCE, found)

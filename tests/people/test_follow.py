@@ -1,0 +1,91 @@
+"""Faces that meet are let go of, and a trail that changes over to somebody else is parted."""
+
+from __future__ import annotations
+
+import cv2
+import numpy as np
+
+from standtall.base.geometry import Rect
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.media.planes import from_rgb
+from standtall.model.people import FaceSample
+from standtall.people.detection import _cut_at, _taken_over
+from standtall.people.faces import Mesh
+from standtall.people.follow import FaceFollower, Trail
+from standtall.people.reidentify import DIFFERENT
+from standtall.people.wardrobe import wardrobe
+
+STEP = TICKS_PER_SECOND // 15
+
+
+class Passing:
+    """Two faces that cross the picture: the detector and the mesh in one; where they meet only the first is seen."""
+
+    def __init__(self) -> None:
+        self.n = 0
+
+    def places(self) -> list[Rect]:
+        a = Rect(20 + self.n * 2.0, 60, 30, 36)
+        b = Rect(270 - self.n * 2.0, 60, 30, 36)
+        return [a] if a.overlap(b) > 0.1 else [a, b]
+
+    def faces(self, _picture: object, glance: bool = False) -> list[Rect]:
+        return list(self.places())
+
+    def read(self, _picture: object, near: Rect) -> Mesh:
+        best = max(self.places(), key=lambda box: box.overlap(near))
+        return Mesh(best, 0.1, 0.9 if best.overlap(near) > 0.1 else 0.1)
+
+
+def test_no_trail_goes_through_a_meeting() -> None:
+    passing = Passing()
+    follower = FaceFollower(passing, passing)  # type: ignore[arg-type]
+    picture = from_rgb(np.full((180, 320, 3), 90, np.uint8))
+    for n in range(125):
+        passing.n = n
+        follower.see(n * STEP, picture)
+    long = [t for t in follower.trails if len(t.samples) > 20]
+    assert len(long) >= 3, "two before and two after, or one of them hidden for a while"
+    for trail in long:
+        moves = np.diff([s.x for s in trail.samples])
+        assert (moves >= -1e-6).all() or (moves <= 1e-6).all(), "nobody turns round where they meet"
+
+
+def clothed(hue: int, seed: int = 0) -> np.ndarray:
+    hsv = np.zeros((200, 200, 3), np.uint8)
+    hsv[..., 0], hsv[..., 1], hsv[..., 2] = hue, 160, 150
+    noisy = cv2.cvtColor(hsv, cv2.COLOR_HSV2BGR).astype(float) + np.random.default_rng(seed).normal(0, 6, (200, 200, 3))
+    return np.asarray(noisy.clip(0, 255), np.uint8)
+
+
+FACE = Rect(80, 40, 40, 50)
+
+
+def apart(a: np.ndarray, b: np.ndarray) -> float:
+    return 1.0 - float(np.minimum(a, b).sum())
+
+
+def test_colours_are_a_whole_and_hold_in_another_light() -> None:
+    red, blue = wardrobe(clothed(5), FACE), wardrobe(clothed(110), FACE)
+    assert float(red.sum()) == np.float32(1.0) or abs(float(red.sum()) - 1) < 1e-4
+    dimmer = np.asarray(clothed(5, 1) * 0.9, np.uint8)
+    assert apart(red, wardrobe(dimmer, FACE)) < DIFFERENT < apart(red, blue)
+    assert apart(wardrobe(clothed(178), FACE), wardrobe(clothed(2), FACE)) < DIFFERENT, "hues go round"
+    assert float(wardrobe(clothed(5), Rect(80, 190, 40, 50)).sum()) < 1, "what is outside the picture counts for nothing"
+
+
+def test_a_trail_that_changes_over_is_parted() -> None:
+    red, blue = wardrobe(clothed(5), FACE), wardrobe(clothed(110), FACE)
+    seen = [(n * 1_000, red if n < 6 else blue) for n in range(12)]
+    assert _taken_over(seen) == [(0, 5_500), (5_500, 1 << 62)]
+    assert _taken_over(seen[:6]) == [(0, 1 << 62)]
+    assert _taken_over(seen[:1]) == [(0, 1 << 62)]
+
+
+def test_what_is_left_of_a_face_in_a_dissolve_is_nobody() -> None:
+    cut = 4 * TICKS_PER_SECOND
+    samples = [FaceSample(n * STEP, 0.2, 0.2, 0.1, 0.2, 0.0) for n in range(67)]
+    trail = Trail(samples, [(0, wardrobe(clothed(5), FACE))])
+    assert len(_cut_at(trail, (cut,), frozenset())) == 2
+    (before,) = _cut_at(trail, (cut,), frozenset({cut}))
+    assert before.samples[-1].at < cut

@@ -1,0 +1,85 @@
+"""The Framing panel in the real window: layouts by a click, notices with their place and their fix."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QAbstractButton
+from pytestqt.qtbot import QtBot
+
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.model import edits
+from standtall.ui.app.window import MainWindow
+from standtall.ui.bench.panels.framing import FramingPanel
+from tests.ui.driving import WAIT, edited, short_of
+
+S = TICKS_PER_SECOND
+
+
+def panel_of(window: MainWindow) -> FramingPanel:
+    (panel,) = window.bench.inspector.findChildren(FramingPanel)
+    return panel
+
+
+def layout_at(window: MainWindow, second: float) -> str:
+    opened = window.workspace.opened
+    assert opened is not None
+    return str(opened.camera.at(round(second * S)).layout)
+
+
+def test_a_layout_is_chosen_and_left_to_the_camera_again(qtbot: QtBot, window: MainWindow) -> None:
+    panel = panel_of(window)
+    window.workspace.selection.seek(5 * S)
+    before = short_of(window)
+    edited(qtbot, window, panel._layouts["stack"].click)
+    assert layout_at(window, 5) == "stack"
+    assert [c.target.h for c in window.workspace.opened.camera.at(5 * S).cells] == [0.5, 0.5]  # type: ignore[union-attr]
+    assert panel._layouts["stack"].isChecked()
+    assert not panel._layouts["follow"].isChecked()
+    assert "Set by hand" in panel._why.text()
+    edited(qtbot, window, panel._layouts["stack"].click)
+    assert short_of(window) == before
+    assert layout_at(window, 5) == "follow"
+
+
+def test_one_layout_for_all_shots_and_back_by_undo(qtbot: QtBot, window: MainWindow) -> None:
+    panel = panel_of(window)
+
+    def choose() -> None:
+        panel._all.setCurrentIndex(panel._all.findData("whole"))
+        panel._all.activated.emit(panel._all.currentIndex())
+
+    edited(qtbot, window, choose)
+    assert {layout_at(window, s) for s in (5, 20, 110)} == {"whole"}
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
+    assert layout_at(window, 5) == "follow"
+    assert panel._all.currentData() is None
+
+
+def test_a_screen_is_suggested_with_its_reason(qtbot: QtBot, window: MainWindow) -> None:
+    window.workspace.selection.seek(110 * S)
+    panel = panel_of(window)
+    qtbot.waitUntil(lambda: panel._layouts["screen"].isChecked(), timeout=WAIT)
+    assert "screen stays whole" in panel._why.text()
+
+
+def test_a_notice_leads_to_its_place_and_mends_it(qtbot: QtBot, window: MainWindow) -> None:
+    panel = panel_of(window)
+    assert not panel._none.isHidden(), "nothing is the matter at first"
+    shot = window.workspace.opened.shot_at(5 * S)  # type: ignore[union-attr]
+    assert shot is not None
+    edited(qtbot, window, lambda: window.workspace.edit(lambda s, _a: edits.set_crop(s, shot, 0.9, 0.5, 0.9)))
+    told = [b for b in panel.findChildren(QAbstractButton) if "out of frame" in b.text() or "is cut" in b.text()]
+    assert told
+    assert panel._none.isHidden()
+    window.workspace.selection.seek(40 * S)
+    told[0].click()
+    assert window.workspace.selection.playhead < shot.end
+    fix = next(b for b in panel.findChildren(QAbstractButton) if b.text() == "Frame automatically" and b.objectName() == "small")
+    edited(qtbot, window, fix.click)
+    assert layout_at(window, 5) == "follow"
+    assert window.workspace.opened.notices == ()  # type: ignore[union-attr]
+    chosen = short_of(window).framing.of_shot(shot.source, shot.start, shot.end)
+    assert chosen is not None
+    assert replace(chosen, layout=None).keyframes == ()

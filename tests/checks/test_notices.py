@@ -56,11 +56,11 @@ def test_the_window_has_words_for_every_notice_and_fix() -> None:
 
 
 def framed(x: float, h: float = 1.0, texts: tuple[Region, ...] = ()) -> tuple[Notice, ...]:
-    """Notices about a short of somebody at 0.4 and a listener at 0.62, framed by hand around `x`."""
+    """Notices about a short of somebody at 0.4 and a listener at 0.6, framed by hand around `x`."""
     shot = Segment(KEY, 0, 10 * S)
     tracks = tuple(
         Track(0, n, tuple(FaceSample(t, at, 0.3, 0.08, 0.2, 0.0) for t in range(0, 10 * S, S // 5)))
-        for n, at in enumerate((0.36, 0.62))
+        for n, at in enumerate((0.36, 0.6))
     )
     people = People((Shot(0, 10 * S),), tracks, (Talk(0, 10 * S, 0, 1.0),), ("Ann", "Bo"), texts)
     source = Source(KEY, "/a.mp4", "a", 10 * S, 1920, 1080)
@@ -75,7 +75,7 @@ def test_a_good_frame_has_no_notices() -> None:
 def test_half_a_face_and_a_lost_speaker_are_told_of_at_their_place() -> None:
     (half,) = framed(0.53)
     assert (half.kind, half.facts["name"]) == ("face cut", "Ann")
-    (lost,) = framed(0.9)
+    (lost,) = framed(0.95)
     assert (lost.kind, lost.fixes) == ("speaker out of frame", ("frame automatically", "show all at once"))
     assert lost.place is not None
     assert lost.place.tick < S

@@ -22,6 +22,8 @@ from standtall.model.source import Source
 
 OTHERS: Final = 0.72
 """How near to the next person a cell reaches, as a share of the way: nobody is shown twice."""
+RIM: Final = 0.015
+"""Width of the rim of a screen, in shares of the picture."""
 MOST_CELLS: Final = {"stack": 3, "grid": 4}
 
 
@@ -223,7 +225,7 @@ def _beside_screen(
     if shown is None:
         return None
     middle = _middle_of(_of(tracks, person))
-    aside, room = max((screen.x - middle, screen.x), (middle - screen.right, 1.0 - screen.right))
+    aside, room = max((screen.x - middle, screen.x - RIM), (middle - screen.right, 1.0 - screen.right - RIM))
     widest = min(2 * aside, room) if aside > 0 else 1.0  # the cell of the face shows no part of the screen again
     face = follow(source, aspect * second.w / second.h, framing.calm, _of(tracks, person), shot.start, shot.end, second, widest)
     paths = (Path((shot.start,), (shown,), first), face)

@@ -10,12 +10,14 @@ from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QSize
 
 from standtall.base.time import clock
 from standtall.checks.notice import Fix, Notice
+from standtall.framing.suggest import screen_in
 from standtall.model import edits
 from standtall.model.cut import Segment
 from standtall.model.framing import LAYOUT_TITLES, Layout
 from standtall.ui.bench.notices import fix_text, said
 from standtall.ui.bench.panels.layout_icons import HIGH, WIDE, layout_icon
 from standtall.ui.bench.panels.reasons import why
+from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import button
@@ -206,7 +208,10 @@ class FramingPanel(Panel):
         self._span_start = span.start
         short, shot = opened.entry.short, opened.shot_at(self._ws.selection.playhead)
         self._shot = shot
+        missing = self._missing_for(opened)
         for layout, made in self._layouts.items():
+            made.setEnabled(layout not in missing)
+            made.setToolTip(f"{LAYOUT_TITLES[layout]}: {missing.get(layout, TIPS[layout])}")
             made.setIcon(layout_icon(layout, self.devicePixelRatioF()))
             made.setChecked(layout == span.decision.layout)
         self._all.setCurrentIndex(max(0, self._all.findData(short.framing.layout)))
@@ -215,6 +220,20 @@ class FramingPanel(Panel):
         chosen = None if shot is None else short.framing.of_shot(shot.source, shot.start, shot.end)
         self._auto.setEnabled(chosen is not None)
         self._calm.setValue(round(short.framing.calm * 100))
+
+    def _missing_for(self, opened: Opened) -> dict[Layout, str]:
+        """The layouts that this shot cannot have, and what it lacks."""
+        people = opened.analysis.people
+        if not people.shots:
+            return dict.fromkeys(("follow", "stack", "grid", "screen", "corner"), "no people were looked for")
+        number = people.shot_at(self._ws.selection.playhead)
+        out: dict[Layout, str] = {}
+        count = len({t.person for t in people.tracks_in(number)})
+        if count < 2:
+            out |= dict.fromkeys(("stack", "grid"), "there are no two people in this shot")
+        if screen_in(people, people.shots[number]) is None or not count:
+            out |= dict.fromkeys(("screen", "corner"), "no screen with a face was found in this shot")
+        return out
 
     def _refresh_people(self, followed: int | None) -> None:
         opened = self._ws.opened

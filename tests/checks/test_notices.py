@@ -11,7 +11,7 @@ from standtall.checks.framing import framing_notices
 from standtall.checks.length import too_long
 from standtall.checks.missing_files import cutaways_missing
 from standtall.checks.notice import Fix, Kind, Notice
-from standtall.model import edits
+from standtall.model import keyframe_edits
 from standtall.model.analysis import Analysis
 from standtall.model.channel import Channel
 from standtall.model.cut import Segment
@@ -64,7 +64,7 @@ def framed(x: float, h: float = 1.0, texts: tuple[Region, ...] = ()) -> tuple[No
     )
     people = People((Shot(0, 10 * S),), tracks, (Talk(0, 10 * S, 0, 1.0),), ("Ann", "Bo"), texts)
     source = Source(KEY, "/a.mp4", "a", 10 * S, 1920, 1080)
-    short = edits.set_crop(Short.of("a", (shot,)), shot, x, 0.5, h).short
+    short = keyframe_edits.set_crop(Short.of("a", (shot,)), shot, x, 0.5, h).short
     return framing_notices(composed(short, source, Analysis(KEY, people=people)))
 
 

@@ -10,7 +10,7 @@ from standtall.framing.camera import Camera, plan
 from standtall.framing.decisions import Why
 from standtall.framing.following import head_of
 from standtall.framing.whom import turns
-from standtall.model import edits
+from standtall.model import edits, keyframe_edits
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
 from standtall.model.framing import Framing
@@ -63,7 +63,7 @@ def test_people_who_fit_together_need_no_cut() -> None:
 def test_choices_by_hand_win() -> None:
     short = edits.follow(short_of_all(), ALL, 1, "Bo").short
     assert [s.decision.person for s in plan(short, SOURCE, two_people()).spans] == [1]
-    short = edits.set_crop(short, ALL, 0.99, 0.5, 0.8).short
+    short = keyframe_edits.set_crop(short, ALL, 0.99, 0.5, 0.8).short
     (span,) = plan(short, SOURCE, two_people()).spans
     assert span.decision.by_hand
     assert Rect(0, 0, 1, 1).contains(span.paths[0].crops[0], slack=1e-9), "a crop by hand is moved inside the picture"

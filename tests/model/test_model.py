@@ -14,7 +14,7 @@ from hypothesis import strategies as st
 from standtall.base.errors import NothingToDo, ProjectError
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting.by_words import from_words
-from standtall.model import edits
+from standtall.model import edits, keyframe_edits
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.captions import Captions
 from standtall.model.codec import from_plain, to_plain
@@ -83,9 +83,9 @@ def test_edits_that_change_nothing_say_so() -> None:
 def test_a_crop_by_hand_replaces_the_one_before_in_its_shot_only() -> None:
     short = from_words("a", spoken(), range(4))
     first, second = Segment("key", 0, 100), Segment("key", 100, 200)
-    one = edits.set_crop(short, first, 0.3, 0.5, 0.9).short
-    two = edits.set_crop(one, second, 0.6, 0.5, 1.0).short
-    three = edits.set_crop(two, first, 0.4, 0.5, 7.0).short
+    one = keyframe_edits.set_crop(short, first, 0.3, 0.5, 0.9).short
+    two = keyframe_edits.set_crop(one, second, 0.6, 0.5, 1.0).short
+    three = keyframe_edits.set_crop(two, first, 0.4, 0.5, 7.0).short
     keys = [k for shot in three.framing.shots for k in shot.keyframes]
     assert {(k.at, k.cx, k.h) for k in keys} == {(100, 0.6, 1.0), (0, 0.4, 1.0)}
     followed = edits.follow(three, first, 1, "Ada").short

@@ -163,7 +163,7 @@ def _keyed(source: Source, aspect: float, chosen: ShotFraming, start: int, end: 
         return Rect(key.cx - w / 2, key.cy - h / 2, w, h).inside(FULL)
 
     times = tuple(max(start, k.at) for k in keys)
-    path = Path(times, tuple(placed(k) for k in keys))
+    path = Path(times, tuple(placed(k) for k in keys), eases=tuple(k.ease for k in keys))
     return Span(Decision(start, end, "follow", (), Why("by hand"), by_hand=True), (path,))
 
 

@@ -13,6 +13,7 @@ from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.cells import FULL, crop_width, largest
 from standtall.framing.path import Limits, Weights, blend, solve
+from standtall.model.framing import Ease
 from standtall.model.people import Track
 from standtall.model.source import Source
 
@@ -49,6 +50,8 @@ class Path:
     crops: tuple[Rect, ...]
     target: Rect = FULL
     smooth: bool = False
+    eases: tuple[Ease, ...] = ()
+    """How each crop goes on to the next; evenly where there are none."""
 
     def at(self, tick: int) -> Rect:
         if self.smooth:
@@ -58,6 +61,8 @@ class Path:
             return self.crops[min(i, len(self.times) - 1)]
         a, b = self.crops[i - 1], self.crops[i]
         f = (tick - self.times[i - 1]) / (self.times[i] - self.times[i - 1])
+        ease = self.eases[i - 1] if self.eases else "even"
+        f = {"smooth": f * f * (3 - 2 * f), "even": f, "hold": 0.0}[ease]
         return Rect(a.x + (b.x - a.x) * f, a.y + (b.y - a.y) * f, a.w + (b.w - a.w) * f, a.h + (b.h - a.h) * f)
 
     def _on_curve(self, place: float) -> Rect:

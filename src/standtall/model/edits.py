@@ -8,7 +8,7 @@ from standtall.base.errors import NothingToDo
 from standtall.model.captions import Captions
 from standtall.model.channel import Channel
 from standtall.model.cut import Segment, Transitions
-from standtall.model.framing import LAYOUT_TITLES, Keyframe, Layout, PersonTarget, ShotFraming
+from standtall.model.framing import LAYOUT_TITLES, Layout, PersonTarget, ShotFraming
 from standtall.model.look import Look
 from standtall.model.short import Short
 
@@ -31,13 +31,6 @@ def count_of(n: int, noun: str = "word") -> str:
 
 def _framed(short: Short, shot: Segment, chosen: ShotFraming | None) -> Short:
     return replace(short, framing=short.framing.with_shot(shot.source, shot.start, shot.end, chosen))
-
-
-def set_crop(short: Short, shot: Segment, cx: float, cy: float, h: float) -> Edit:
-    """Frame one shot by hand."""
-    key = Keyframe(shot.start, min(1.0, max(0.0, cx)), min(1.0, max(0.0, cy)), min(1.0, max(0.1, h)))
-    chosen = ShotFraming(shot.source, shot.start, "follow", keyframes=(key,))
-    return Edit("Move the crop", _framed(short, shot, chosen))
 
 
 def release_crop(short: Short, shot: Segment) -> Edit:

@@ -16,14 +16,19 @@ LAYOUT_TITLES: Final[dict[Layout, str]] = {
 """What the window calls each layout."""
 
 
+Ease = Literal["smooth", "even", "hold"]
+"""It sets out and arrives by and by; it moves evenly; it stays, and is cut."""
+
+
 @dataclass(frozen=True, slots=True)
 class Keyframe:
-    """A crop at one tick of the source: its centre and height in shares of the source picture."""
+    """A crop at one tick of the source: its centre and height in shares of the source picture, and how it goes on to the next."""
 
     at: int
     cx: float
     cy: float
     h: float
+    ease: Ease = "smooth"
 
     def __post_init__(self) -> None:
         checks.in_range("The centre of a crop", self.cx, 0.0, 1.0)

@@ -5,11 +5,11 @@ from __future__ import annotations
 from dataclasses import replace
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QAbstractButton
+from PySide6.QtWidgets import QAbstractButton, QComboBox
 from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.model import edits
+from standtall.model import keyframe_edits
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.panels.framing import FramingPanel
 from tests.ui.driving import WAIT, edited, short_of
@@ -69,7 +69,7 @@ def test_a_notice_leads_to_its_place_and_mends_it(qtbot: QtBot, window: MainWind
     assert not panel._none.isHidden(), "nothing is the matter at first"
     shot = window.workspace.opened.shot_at(5 * S)  # type: ignore[union-attr]
     assert shot is not None
-    edited(qtbot, window, lambda: window.workspace.edit(lambda s, _a: edits.set_crop(s, shot, 0.9, 0.5, 0.9)))
+    edited(qtbot, window, lambda: window.workspace.edit(lambda s, _a: keyframe_edits.set_crop(s, shot, 0.9, 0.5, 0.9)))
     told = [b for b in panel.findChildren(QAbstractButton) if "out of frame" in b.text() or "is cut" in b.text()]
     assert told
     assert panel._none.isHidden()
@@ -83,3 +83,39 @@ def test_a_notice_leads_to_its_place_and_mends_it(qtbot: QtBot, window: MainWind
     chosen = short_of(window).framing.of_shot(shot.source, shot.start, shot.end)
     assert chosen is not None
     assert replace(chosen, layout=None).keyframes == ()
+
+
+def test_keyframes_are_set_gone_to_eased_and_removed(qtbot: QtBot, window: MainWindow) -> None:
+    panel, selection = panel_of(window), window.workspace.selection
+    selection.seek(16 * S)
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_K, Qt.KeyboardModifier.ShiftModifier))
+    selection.seek(20 * S)
+    edited(qtbot, window, panel.keyframes.set_here)
+    shot = window.workspace.opened.shot_at(20 * S)  # type: ignore[union-attr]
+    assert shot is not None
+    assert [k.at for k in keyframe_edits.keyframes_of(short_of(window), shot)] == [16 * S, 20 * S]
+    panel.keyframes.step(-1)
+    assert selection.playhead == 16 * S
+    panel.keyframes.step(1)
+    assert selection.playhead == 20 * S
+    crop = window.workspace.opened.camera.at(20 * S).crop  # type: ignore[union-attr]
+    edited(
+        qtbot,
+        window,
+        lambda: window.workspace.edit(lambda s, _a: keyframe_edits.set_crop(s, shot, crop.cx + 0.1, crop.cy, crop.h, 20 * S)),
+    )
+    opened = window.workspace.opened
+    assert opened is not None
+    assert abs(opened.camera.at(18 * S).crop.cx - crop.cx - 0.05) < 1e-6
+    window.bench.grab()  # the lane draws them without a fault
+    (ease, *_) = panel.keyframes._rows.itemAt(0).widget().findChildren(QComboBox)
+
+    def hold() -> None:
+        ease.setCurrentIndex(ease.findData("hold"))
+        ease.activated.emit(ease.currentIndex())
+
+    edited(qtbot, window, hold)
+    assert abs(window.workspace.opened.camera.at(18 * S).crop.cx - crop.cx) < 1e-6  # type: ignore[union-attr]
+    away = [b for b in panel.findChildren(QAbstractButton) if b.text() == "Remove"]
+    edited(qtbot, window, away[-1].click)
+    assert len(keyframe_edits.keyframes_of(short_of(window), shot)) == 1

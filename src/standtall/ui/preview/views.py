@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.geometry import Rect
 from standtall.framing.cells import crop_width, largest
-from standtall.model import edits
+from standtall.model import keyframe_edits
 from standtall.model.cut import Segment
 from standtall.ui.preview.player import Shown
 from standtall.ui.state.opened import Opened
@@ -26,6 +26,7 @@ class WideView(QWidget):
         self._drag: tuple[QPointF, Rect, Rect] | None = None
         self._dragged: tuple[Segment, Opened] | None = None
         """The shot that is dragged in, and what was on the Bench when it was gripped: it may play on meanwhile."""
+        self._dragged_at = 0
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("Wide picture")
         self.setToolTip("The whole picture. Drag the crop to frame this shot by hand; turn the wheel to zoom.")
@@ -157,6 +158,7 @@ class WideView(QWidget):
         shot, opened = self._shot(), self._ws.opened
         if event.button() == Qt.MouseButton.LeftButton and crop is not None and shot is not None and opened is not None:
             self._drag, self._dragged = (event.position(), crop, crop), (shot, opened)
+            self._dragged_at = self._shown.heard.tick if self._shown is not None else shot.start
 
     def _default_crop(self) -> Rect | None:
         """Where a crop begins in a shot that is fitted whole."""
@@ -186,7 +188,8 @@ class WideView(QWidget):
         self._drag = None
         if (event.position() - start).manhattanLength() > 3 and before != after and self._dragged is not None:
             shot, seen = self._dragged
-            self._ws.edit(lambda short, _a: edits.set_crop(short, shot, after.cx, after.cy, after.h), seen)
+            at = self._dragged_at
+            self._ws.edit(lambda short, _a: keyframe_edits.set_crop(short, shot, after.cx, after.cy, after.h, at), seen)
         self.update()
 
     def wheelEvent(self, event: QWheelEvent) -> None:
@@ -194,8 +197,9 @@ class WideView(QWidget):
         if crop is not None and event.angleDelta().y():
             factor = 0.94 if event.angleDelta().y() > 0 else 1 / 0.94
             shot, high = self._shot(), min(1.0, max(0.2, crop.h * factor))
-            if shot is not None:
-                self._ws.edit(lambda short, _a: edits.set_crop(short, shot, crop.cx, crop.cy, high))
+            if shot is not None and self._shown is not None:
+                at = self._shown.heard.tick
+                self._ws.edit(lambda short, _a: keyframe_edits.set_crop(short, shot, crop.cx, crop.cy, high, at))
 
 
 class PreviewView(QWidget):

@@ -15,6 +15,7 @@ from standtall.model import edits
 from standtall.model.cut import Segment
 from standtall.model.framing import LAYOUT_TITLES, Layout
 from standtall.ui.bench.notices import fix_text, said
+from standtall.ui.bench.panels.keyframes import Keyframes
 from standtall.ui.bench.panels.layout_icons import HIGH, WIDE, layout_icon
 from standtall.ui.bench.panels.reasons import why
 from standtall.ui.state.opened import Opened
@@ -47,6 +48,7 @@ class FramingPanel(Panel):
         self._people_key: object = None
         self._span_start = -1
         self._shot_card()
+        self.keyframes = Keyframes(workspace, card_in(self.column, "KEYFRAMES"))
         self._camera_card()
         self._notices_card()
         self.finish()
@@ -202,6 +204,7 @@ class FramingPanel(Panel):
         if opened is None:
             return
         self._refresh_notices(opened.notices)
+        self.keyframes.refresh()
         span = opened.camera.span_at(self._ws.selection.playhead)
         if moved and span.start == self._span_start:  # while playing nothing changes inside a span
             return

@@ -158,9 +158,13 @@ def _strip(
     painter: QPainter, lane: LaneBox, page: Page, span: Span, path: Path, shift: float, colour: QColor, used: bool
 ) -> None:
     """The way of one cell down the page."""
-    ys = page.ys(np.array([*path.times, span.end]))
+    times, crops = path.times, path.crops
+    if path.eases:  # set by hand: as it moves between its keyframes
+        times = tuple(np.unique(np.linspace((span.start, *times), (*times, span.end - 1), 9).astype(np.int64)).tolist())
+        crops = tuple(path.at(t) for t in times)
+    ys = page.ys(np.array([*times, span.end]))
     ys[0] = page.y(span.start)
-    edges = np.array([(c.x, c.right) for c in (*path.crops, path.crops[-1])]) * lane.w + lane.x + shift
+    edges = np.array([(c.x, c.right) for c in (*crops, crops[-1])]) * lane.w + lane.x + shift
     left, right = _sides(edges, ys)
     fill = QColor(colour)
     fill.setAlpha(34 if used else 12)
@@ -174,9 +178,18 @@ def _strip(
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.drawPolyline(QPolygonF(left))
     painter.drawPolyline(QPolygonF(right))
-    if span.decision.by_hand:
+    if len(path.times) > 1 and path.eases:
+        painter.setBrush(colour)
+        for at, crop in zip(path.times, path.crops, strict=True):
+            _diamond(painter, lane.at(crop.cx) + shift, page.y(at))
+    elif span.decision.by_hand:
         painter.setBrush(colour)
         painter.drawEllipse(QPointF(left[0].x() + 7, left[0].y() + 8), 3, 3)
+
+
+def _diamond(painter: QPainter, x: float, y: float) -> None:
+    """A keyframe."""
+    painter.drawPolygon(QPolygonF([QPointF(x, y - 5), QPointF(x + 5, y), QPointF(x, y + 5), QPointF(x - 5, y)]))
 
 
 def paint_extras(painter: QPainter, area: QRectF, box: QRectF, opened: Opened, page: Page) -> None:

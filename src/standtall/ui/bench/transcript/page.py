@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QAbstractScrollArea, QWidget
 
 from standtall.base.time import clock
 from standtall.cutting.by_words import kept_words
-from standtall.model import edits
+from standtall.model import keyframe_edits
 from standtall.model.cut import Segment
 from standtall.model.words import word_at, words_within
 from standtall.ui.bench.transcript import grips
@@ -322,8 +322,9 @@ class TranscriptPage(QAbstractScrollArea):
             self._band = None
             if abs(end - start) > 3:
                 move = (end - start) / self._lane().w
-                crop = self._ws.opened.camera.at(self._ws.selection.playhead).crop
-                self._ws.edit(lambda short, _a: edits.set_crop(short, shot, crop.cx + move, crop.cy, crop.h))
+                at = self._ws.selection.playhead
+                crop = self._ws.opened.camera.at(at).crop
+                self._ws.edit(lambda short, _a: keyframe_edits.set_crop(short, shot, crop.cx + move, crop.cy, crop.h, at))
             self.refresh()
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:

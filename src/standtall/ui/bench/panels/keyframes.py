@@ -1,0 +1,114 @@
+"""The keyframes of the shot at the playhead: set, gone to, eased, removed."""
+
+from __future__ import annotations
+
+from functools import partial
+from typing import Final
+
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
+
+from standtall.base.time import clock
+from standtall.model import keyframe_edits
+from standtall.model.cut import Segment
+from standtall.model.framing import Ease, Keyframe
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.actions import Action, button_of
+from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.layouts import empty
+
+EASES: Final[dict[Ease, str]] = {"smooth": "Smooth", "even": "Even", "hold": "Hold"}
+TIPS: Final = "How the crop goes on to the next keyframe: by and by, evenly, or not until it is cut there"
+
+
+class Keyframes:
+    """Fills a card of the Framing panel; `declared` are its actions."""
+
+    def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
+        self._ws = workspace
+        self._told: object = None
+        self.declared = [
+            Action("key-here", "Set a keyframe at the playhead", self.set_here, ("Shift+K",), label="Keyframe here"),
+            Action("key-before", "Go to the keyframe before", partial(self.step, -1), ("Alt+Left",), label="◂"),
+            Action("key-after", "Go to the next keyframe", partial(self.step, 1), ("Alt+Right",), label="▸"),
+        ]
+        row = QHBoxLayout()
+        here, before, after = (button_of(action) for action in self.declared)
+        row.addWidget(here, 1)
+        for made, name in ((before, "The keyframe before"), (after, "The next keyframe")):
+            made.setAccessibleName(name)
+            row.addWidget(made)
+        box.addLayout(row)
+        self._hint = QLabel("Set keyframes at two moments: the crop moves between them.")
+        self._hint.setObjectName("faint")
+        self._hint.setWordWrap(True)
+        box.addWidget(self._hint)
+        self._rows = QVBoxLayout()
+        self._rows.setSpacing(4)
+        box.addLayout(self._rows)
+
+    def _shot(self) -> Segment | None:
+        opened = self._ws.opened
+        return None if opened is None else opened.shot_at(self._ws.selection.playhead)
+
+    def _keys(self) -> tuple[Keyframe, ...]:
+        opened, shot = self._ws.opened, self._shot()
+        return () if opened is None or shot is None else keyframe_edits.keyframes_of(opened.entry.short, shot)
+
+    def set_here(self) -> None:
+        """Set the crop that is shown as a keyframe at the playhead."""
+        opened, shot, at = self._ws.opened, self._shot(), self._ws.selection.playhead
+        if opened is None or shot is None:
+            return
+        crop = opened.camera.at(at).crop
+        self._ws.edit(lambda s, _a: keyframe_edits.add_keyframe(s, shot, at, crop.cx, crop.cy, crop.h))
+
+    def step(self, way: int) -> None:
+        """Go to the next keyframe of the short's source, or to the one before."""
+        opened, at = self._ws.opened, self._ws.selection.playhead
+        if opened is None:
+            return
+        shots = (s for s in opened.entry.short.framing.shots if s.source == opened.source.key)
+        ticks = sorted(k.at for s in shots for k in s.keyframes)
+        further = [t for t in ticks if (t > at if way > 0 else t < at)]
+        if further:
+            self._ws.selection.seek(further[0] if way > 0 else further[-1])
+
+    def refresh(self) -> None:
+        shot, keys = self._shot(), self._keys()
+        if (shot, keys) == self._told:
+            return
+        self._told = shot, keys
+        empty(self._rows)
+        moving = [k for k in keys if shot is not None and (len(keys) > 1 or k.at > shot.start)]
+        self._hint.setVisible(not moving)
+        for key in moving:
+            self._rows.addWidget(self._row(key))
+
+    def _row(self, key: Keyframe) -> QWidget:
+        row = QWidget()
+        box = QHBoxLayout(row)
+        box.setContentsMargins(0, 0, 0, 0)
+        box.setSpacing(6)
+        go = button(f"◆ {clock(key.at, tenths=True)}", "Go to this keyframe", partial(self._ws.selection.seek, key.at), "small")
+        go.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        ease = QComboBox()
+        ease.setAccessibleName(f"How it goes on from {clock(key.at, tenths=True)}")
+        ease.setToolTip(TIPS)
+        for name, title in EASES.items():
+            ease.addItem(title, name)
+        ease.setCurrentIndex(list(EASES).index(key.ease))
+        ease.activated.connect(lambda _i: self._edit_ease(key, ease.currentData()))
+        away = button("Remove", "Remove this keyframe", partial(self._remove, key), "small")
+        for part in (go, ease, away):
+            box.addWidget(part)
+        return row
+
+    def _edit_ease(self, key: Keyframe, ease: Ease) -> None:
+        shot = self._shot()
+        if shot is not None:
+            self._ws.edit(lambda s, _a: keyframe_edits.ease_keyframe(s, shot, key.at, ease))
+
+    def _remove(self, key: Keyframe) -> None:
+        shot = self._shot()
+        if shot is not None:
+            self._ws.edit(lambda s, _a: keyframe_edits.remove_keyframe(s, shot, key.at))

@@ -8,7 +8,7 @@ import numpy as np
 import pytest
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.framing.whom import LEAD, SHORTEST, _cheapest, turns
+from standtall.framing.whom import HELD, LEAD, _cheapest, turns
 from standtall.model.people import FaceSample, People, Shot, Talk, Track
 
 S = TICKS_PER_SECOND
@@ -53,9 +53,15 @@ def test_it_never_goes_into_the_last_words_of_another() -> None:
 
 @pytest.mark.parametrize(("length", "shown"), [(0.3, [0]), (0.6, [0]), (0.9, [0, 1, 0]), (2.0, [0, 1, 0])])
 def test_short_answers_are_held_over(length: float, shown: list[int]) -> None:
-    assert 0.6 < SHORTEST / S < 0.9
+    assert 0.6 < HELD / S < 0.9
     p = people((1, 4, 0), (4.2, 4.2 + length, 1), (4.4 + length, 9, 0), tracks=BOTH)
     assert [t.person for t in turns(p, p.tracks, 0, 20 * S, None)] == shown
+
+
+def test_how_long_an_answer_has_to_be_can_be_chosen() -> None:
+    p = people((1, 4, 0), (4.2, 4.6, 1), (5, 9, 0), tracks=BOTH)
+    shown = {h: [t.person for t in turns(p, p.tracks, 0, 20 * S, None, round(h * S))] for h in (0.0, 0.2, 0.7, 3.0)}
+    assert shown == {0.0: [0, 1, 0], 0.2: [0, 1, 0], 0.7: [0], 3.0: [0]}
 
 
 def test_nobody_is_shown_while_they_are_out_of_view() -> None:

@@ -10,6 +10,7 @@ from typing import Final
 import numpy as np
 
 from standtall.base.geometry import Rect
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.cells import FULL, Cell, crop_width, frame_cells, holding, largest
 from standtall.framing.decisions import Decision, Why
 from standtall.framing.following import HEADROOM, Path, faces_at, follow, head_of
@@ -100,7 +101,15 @@ def plan(short: Short, source: Source, people: People, everywhere: bool = False,
     by_hand = {people.shot_at(at): s for (key, at), s in chosen.items() if key == source.key}
     for number, shot in enumerate(people.shots):
         if shot.end > first and shot.start < last:
-            asked = (source.key, short.output.aspect, framing.calm, framing.layout, framing.fit_under, by_hand.get(number))
+            asked = (
+                source.key,
+                short.output.aspect,
+                framing.calm,
+                framing.layout,
+                framing.fit_under,
+                framing.hold_s,
+                by_hand.get(number),
+            )
             kept = known.get(number)
             same = kept is not None and kept.asked == asked
             planned[number] = kept if same and kept is not None else _Planned(asked, tuple(_shot(short, source, people, number)))
@@ -242,7 +251,7 @@ def _following(
     end: int,
     target: int | None,
 ) -> list[Span]:
-    wanted = turns(people, tracks, start, end, target)
+    wanted = turns(people, tracks, start, end, target, round(framing.hold_s * TICKS_PER_SECOND))
     shared = _shared(source, aspect, tracks, wanted) if len(wanted) > 1 else None
     if shared is not None:
         return [shared]

@@ -17,8 +17,8 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.decisions import WhyKind
 from standtall.model.people import People, Track
 
-SHORTEST: Final = round(0.7 * TICKS_PER_SECOND)
-"""Answers shorter than this are held over."""
+HELD: Final = round(0.7 * TICKS_PER_SECOND)
+"""Answers shorter than this are held over, where nothing else is asked for."""
 LEAD: Final = round(0.03 * TICKS_PER_SECOND)
 """How long before a new speaker's first word the camera is there (a person's choice: looking ahead is allowed)."""
 UNSEEN: Final = 6.0
@@ -35,8 +35,9 @@ class Turn:
     why: WhyKind
 
 
-def turns(people: People, tracks: tuple[Track, ...], start: int, end: int, follow: int | None) -> list[Turn]:
-    """Turns that fill [start, end) of one shot with faces; `follow` names the person chosen by hand, if any."""
+def turns(people: People, tracks: tuple[Track, ...], start: int, end: int, follow: int | None, held: int = HELD) -> list[Turn]:
+    """Turns that fill [start, end) of one shot with faces; `follow` names the person chosen by hand, if any. Answers shorter
+    than `held` ticks do not get the picture."""
     seen = sorted({t.person for t in tracks})
     if follow is not None and follow in seen:
         return [Turn(start, end, follow, "chosen person")]
@@ -59,7 +60,7 @@ def turns(people: People, tracks: tuple[Track, ...], start: int, end: int, follo
             rate += 0.0 if talk else 0.1 * (1 - sizes[person] / biggest)
             costs[i, j] = rate * (b - a)
     out: list[Turn] = []
-    for (a, b), j in zip(spans, _cheapest(costs, SHORTEST / 2), strict=True):
+    for (a, b), j in zip(spans, _cheapest(costs, held / 2), strict=True):
         if out and out[-1].person == seen[j]:
             out[-1] = Turn(out[-1].start, b, seen[j], out[-1].why)
         else:

@@ -68,6 +68,11 @@ def set_layout_of_all(short: Short, layout: Layout | None) -> Edit:
     return Edit(label, replace(short, framing=replace(short.framing, layout=layout)))
 
 
+def set_hold(short: Short, seconds: float) -> Edit:
+    """Choose how long an answer has to be to get the picture."""
+    return Edit("Answers held over", replace(short, framing=replace(short.framing, hold_s=seconds)))
+
+
 def set_calm(short: Short, calm: float) -> Edit:
     return Edit("Camera calmness", replace(short, framing=replace(short.framing, calm=calm)))
 

@@ -83,9 +83,12 @@ class Framing:
     layout: Layout | None = None
     fit_under: float = 0.0
     shots: tuple[ShotFraming, ...] = ()
+    hold_s: float = 0.7
+    """Answers that are shorter than this do not get the picture."""
 
     def __post_init__(self) -> None:
         checks.in_range("Calmness", self.calm, 0.0, 1.0)
+        checks.in_range("The time over which answers are held", self.hold_s, 0.0, 10.0)
         checks.in_range("The height of faces beside a screen", self.fit_under, 0.0, 1.0)
 
     def of_shot(self, source: str, start: int, end: int) -> ShotFraming | None:

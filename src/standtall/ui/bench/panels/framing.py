@@ -5,8 +5,19 @@ from __future__ import annotations
 from functools import partial
 from typing import Final
 
-from PySide6.QtCore import QSize, Qt
-from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QSlider, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtCore import QSignalBlocker, QSize, Qt
+from PySide6.QtWidgets import (
+    QComboBox,
+    QDoubleSpinBox,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QSizePolicy,
+    QSlider,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
 
 from standtall.base.time import clock
 from standtall.checks.notice import Fix, Notice
@@ -116,6 +127,20 @@ class FramingPanel(Panel):
         row.addStretch(1)
         row.addWidget(ends[1])
         box.addLayout(row)
+        line = QHBoxLayout()
+        label = QLabel("Hold answers shorter than")
+        self._hold = QDoubleSpinBox()
+        self._hold.setRange(0.0, 3.0)
+        self._hold.setSingleStep(0.1)
+        self._hold.setDecimals(1)
+        self._hold.setSuffix(" s")
+        self._hold.setKeyboardTracking(False)
+        self._hold.setAccessibleName("Hold answers shorter than")
+        self._hold.setToolTip("Shorter answers do not get the picture: the camera stays with who spoke before")
+        self._hold.valueChanged.connect(self._set_hold)
+        line.addWidget(label, 1)
+        line.addWidget(self._hold)
+        box.addLayout(line)
 
     def _notices_card(self) -> None:
         self._notices = card_in(self.column, "TO LOOK AT")
@@ -152,6 +177,11 @@ class FramingPanel(Panel):
         self._people_key = None
         if shot is not None:
             self._ws.edit(lambda s, _a: edits.follow(s, shot, person, name))
+
+    def _set_hold(self, seconds: float) -> None:
+        opened = self._ws.opened
+        if opened is not None and abs(opened.entry.short.framing.hold_s - seconds) > 0.01:
+            self._ws.edit(lambda s, _a: edits.set_hold(s, round(seconds, 1)))
 
     def _set_calm(self) -> None:
         value = self._calm.sliderPosition() / 100  # its value follows after a key
@@ -223,6 +253,8 @@ class FramingPanel(Panel):
         chosen = None if shot is None else short.framing.of_shot(shot.source, shot.start, shot.end)
         self._auto.setEnabled(chosen is not None)
         self._calm.setValue(round(short.framing.calm * 100))
+        with QSignalBlocker(self._hold):
+            self._hold.setValue(short.framing.hold_s)
 
     def _missing_for(self, opened: Opened) -> dict[Layout, str]:
         """The layouts that this shot cannot have, and what it lacks."""

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from dataclasses import replace
 
+import pytest
+
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.camera import Camera, plan
@@ -13,8 +15,9 @@ from standtall.framing.whom import turns
 from standtall.model import edits, keyframe_edits
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
-from standtall.model.framing import Framing
-from standtall.model.people import FaceSample, People, Shot, Talk, Track
+from standtall.model.framing import Framing, Layout
+from standtall.model.output import Output
+from standtall.model.people import FaceSample, People, Region, Shot, Talk, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
 
@@ -133,3 +136,35 @@ def test_a_path_does_not_depend_on_where_the_short_is_cut(demo_source: Source, d
     part = Short.of("p", (Segment(demo_source.key, middle, middle + TICKS_PER_SECOND),))
     one = plan(part, demo_source, demo_analysis.people).at(middle + 1_000)
     assert one == demo_camera(demo_source, demo_analysis).at(middle + 1_000)
+
+
+@pytest.mark.parametrize("size", [(1920, 1080), (1080, 1920), (1000, 1000), (640, 2000), (2000, 300)])
+@pytest.mark.parametrize("layout", [None, "follow", "whole", "stack", "grid", "screen", "corner"])
+@pytest.mark.parametrize("output", [(1080, 1920), (1080, 1350), (1080, 1080), (1920, 1080)])
+def test_every_layout_stays_inside_footage_of_every_shape(
+    size: tuple[int, int], layout: Layout | None, output: tuple[int, int]
+) -> None:
+    source = Source("k", "/x", "x", 10 * TICKS_PER_SECOND, *size)
+    found = two_people()
+    screen = Region(0, 10 * TICKS_PER_SECOND, 0.2, 0.1, 0.5, 0.6)
+    found = replace(found, screens=(screen,))
+    short = short_of_all(framing=Framing(layout=layout), output=Output(*output))
+    camera = plan(short, source, found)
+    for tick in range(0, 10 * TICKS_PER_SECOND, TICKS_PER_SECOND // 3):
+        view = camera.at(tick)
+        for cell in view.cells:
+            assert Rect(0, 0, 1, 1).contains(cell.crop, slack=1e-6)
+            assert Rect(0, 0, 1, 1).contains(cell.target, slack=1e-6)
+            if view.layout != "whole":
+                shape = cell.crop.w * size[0] / (cell.crop.h * size[1])
+                assert shape == pytest.approx(cell.target.w * output[0] / (cell.target.h * output[1]), rel=0.02)
+
+
+def test_a_shot_of_one_frame_and_thirty_people_are_framed() -> None:
+    tiny = People((Shot(0, 1_600),), (Track(0, 0, (FaceSample(0, 0.5, 0.3, 0.08, 0.2, 0.0),)),), (), ("A",))
+    assert plan(short_of_all(), SOURCE, tiny).at(0).layout == "follow"
+    many = tuple(still(n, 0.03 * n) for n in range(30))
+    crowd = People((Shot(0, 10 * TICKS_PER_SECOND),), many, (), tuple(f"P{n}" for n in range(30)))
+    for layout in ("follow", "stack", "grid"):
+        view = plan(short_of_all(framing=Framing(layout=layout)), SOURCE, crowd).at(5)  # type: ignore[arg-type]
+        assert view.layout == layout

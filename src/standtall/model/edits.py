@@ -10,6 +10,7 @@ from standtall.model.channel import Channel
 from standtall.model.cut import Segment, Transitions
 from standtall.model.framing import LAYOUT_TITLES, Layout, PersonTarget, ShotFraming
 from standtall.model.look import Look
+from standtall.model.output import SHAPES
 from standtall.model.short import Short
 
 
@@ -51,6 +52,12 @@ def follow(short: Short, shot: Segment, person: int, name: str) -> Edit:
     layout = before.layout if before is not None and not before.keyframes else None
     chosen = ShotFraming(shot.source, shot.start, None if layout == "whole" else layout, PersonTarget(person))
     return Edit(f"Follow {name}", _framed(short, shot, chosen))
+
+
+def set_shape(short: Short, shape: str) -> Edit:
+    """Choose the shape of the picture; framings carry over by whom they show and how large."""
+    width, height = SHAPES[shape]
+    return Edit(f"Shape {shape}", replace(short, output=replace(short.output, width=width, height=height)))
 
 
 def set_layout(short: Short, shot: Segment, layout: Layout | None) -> Edit:

@@ -5,10 +5,13 @@ from __future__ import annotations
 from dataclasses import dataclass
 from fractions import Fraction
 from math import gcd
+from typing import Final
 
 from standtall.model import checks
 
 WIDTH, HEIGHT = 1080, 1920
+SHAPES: Final = {"9:16": (1080, 1920), "4:5": (1080, 1350), "1:1": (1080, 1080), "16:9": (1920, 1080)}
+"""Sizes in pixels of the shapes that are offered."""
 
 
 @dataclass(frozen=True, slots=True)

@@ -119,3 +119,29 @@ def test_keyframes_are_set_gone_to_eased_and_removed(qtbot: QtBot, window: MainW
     away = [b for b in panel.findChildren(QAbstractButton) if b.text() == "Remove"]
     edited(qtbot, window, away[-1].click)
     assert len(keyframe_edits.keyframes_of(short_of(window), shot)) == 1
+
+
+def test_another_shape_of_the_same_edit(qtbot: QtBot, window: MainWindow) -> None:
+    panel, picture = panel_of(window), window.preview_pane.picture
+
+    def choose(shape: str) -> None:
+        panel._shape.setCurrentText(shape)
+        panel._shape.activated.emit(panel._shape.currentIndex())
+
+    opened = window.workspace.opened
+    assert opened is not None
+    before = [s.decision.people for s in opened.camera.spans]
+    edited(qtbot, window, lambda: choose("1:1"))
+    assert (short_of(window).output.width, short_of(window).output.height) == (1080, 1080)
+    w, h = picture.picture_size()
+    assert abs(w - h) <= 1
+    opened = window.workspace.opened
+    assert opened is not None
+    assert {p for people in (s.decision.people for s in opened.camera.spans) for p in people} == {
+        p for people in before for p in people
+    }
+    crop = opened.camera.at(20 * S).crop
+    assert abs(crop.w * 1920 - crop.h * 1080) < 2
+    edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
+    assert short_of(window).output.shape == "9:16"
+    assert panel._shape.currentText() == "9:16"

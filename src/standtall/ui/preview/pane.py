@@ -60,6 +60,12 @@ class PreviewPane(QWidget):
         column.addLayout(row)
         column.addWidget(self.rendering)
         self.setFixedWidth(336)
+        for signal in (workspace.opened_changed, workspace.composition_changed):
+            signal.connect(self._take_shape)
+
+    def _take_shape(self) -> None:
+        if self._ws.opened is not None:
+            self.picture.set_aspect(self._ws.opened.entry.short.output.aspect)
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         """As wide as the tall picture needs at this height, as long as the page beside it keeps its room."""

@@ -210,6 +210,7 @@ class PreviewView(QWidget):
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._shown: Shown | None = None
+        self._aspect = 9 / 16
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("Tall picture")
         self.setToolTip("The short as it will be rendered")
@@ -227,8 +228,15 @@ class PreviewView(QWidget):
     def picture_size(self) -> tuple[int, int]:
         """Size in device pixels that a picture fills the place with."""
         ratio = self.devicePixelRatioF()
-        h = min(self.height(), round(self.width() * 16 / 9))
-        return round(h * 9 / 16 * ratio), round(h * ratio)
+        h = min(self.height(), round(self.width() / self._aspect))
+        return round(h * self._aspect * ratio), round(h * ratio)
+
+    def set_aspect(self, aspect: float) -> None:
+        """Take the shape of the short that is shown: width over height."""
+        if abs(aspect - self._aspect) > 1e-6:
+            self._aspect = aspect
+            self.resized.emit(*self.picture_size())
+            self.update()
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         self.resized.emit(*self.picture_size())

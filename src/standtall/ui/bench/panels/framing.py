@@ -25,6 +25,7 @@ from standtall.framing.suggest import screen_in
 from standtall.model import edits
 from standtall.model.cut import Segment
 from standtall.model.framing import LAYOUT_TITLES, Layout
+from standtall.model.output import SHAPES
 from standtall.ui.bench.notices import fix_text, said
 from standtall.ui.bench.panels.keyframes import Keyframes
 from standtall.ui.bench.panels.layout_icons import HIGH, WIDE, layout_icon
@@ -104,6 +105,15 @@ class FramingPanel(Panel):
 
     def _camera_card(self) -> None:
         box = card_in(self.column, "ALL SHOTS")
+        self._shape = QComboBox()
+        self._shape.setAccessibleName("Shape of the picture")
+        self._shape.setToolTip("Width to height of the finished picture; who is shown, and how large, stays")
+        self._shape.addItems(list(SHAPES))
+        self._shape.activated.connect(self._set_shape)
+        shape = QHBoxLayout()
+        shape.addWidget(QLabel("Shape"), 1)
+        shape.addWidget(self._shape)
+        box.addLayout(shape)
         self._all = QComboBox()
         self._all.setAccessibleName("Layout of all shots")
         self._all.setToolTip("The layout of every shot that has none of its own")
@@ -111,7 +121,10 @@ class FramingPanel(Panel):
         for layout, title in LAYOUT_TITLES.items():
             self._all.addItem(title, layout)
         self._all.activated.connect(self._set_all)
-        box.addWidget(self._all)
+        layouts = QHBoxLayout()
+        layouts.addWidget(QLabel("Layout"), 1)
+        layouts.addWidget(self._all)
+        box.addLayout(layouts)
         self._calm = QSlider(Qt.Orientation.Horizontal)
         self._calm.setRange(0, 100)
         self._calm.setAccessibleName("How closely the camera follows")
@@ -167,6 +180,11 @@ class FramingPanel(Panel):
         chosen = opened.entry.short.framing.of_shot(shot.source, shot.start, shot.end)
         wished = None if chosen is not None and chosen.layout == layout and not chosen.keyframes else layout
         self._ws.edit(lambda s, _a: edits.set_layout(s, shot, wished))
+
+    def _set_shape(self, _index: int) -> None:
+        shape = self._shape.currentText()
+        if shape in SHAPES:
+            self._ws.edit(lambda s, _a: edits.set_shape(s, shape))
 
     def _set_all(self, _index: int) -> None:
         layout = self._all.currentData()
@@ -247,6 +265,10 @@ class FramingPanel(Panel):
             made.setToolTip(f"{LAYOUT_TITLES[layout]}: {missing.get(layout, TIPS[layout])}")
             made.setIcon(layout_icon(layout, self.devicePixelRatioF()))
             made.setChecked(layout == span.decision.layout)
+        shape = short.output.shape
+        if self._shape.findText(shape) < 0:  # one that a project brought along
+            self._shape.addItem(shape)
+        self._shape.setCurrentText(shape)
         self._all.setCurrentIndex(max(0, self._all.findData(short.framing.layout)))
         self._why.setText(why(span.decision, opened.analysis.people.names))
         self._refresh_people(span.decision.person)

@@ -116,6 +116,10 @@ def test_keyframes_are_set_gone_to_eased_and_removed(qtbot: QtBot, window: MainW
 
     edited(qtbot, window, hold)
     assert abs(window.workspace.opened.camera.at(18 * S).crop.cx - crop.cx) < 1e-6  # type: ignore[union-attr]
+    selection.seek(22 * S)
+    here = [b for b in panel.findChildren(QAbstractButton) if b.text() == "Here"]
+    edited(qtbot, window, here[-1].click)
+    assert [k.at for k in keyframe_edits.keyframes_of(short_of(window), shot)] == [16 * S, 22 * S]
     away = [b for b in panel.findChildren(QAbstractButton) if b.text() == "Remove"]
     edited(qtbot, window, away[-1].click)
     assert len(keyframe_edits.keyframes_of(short_of(window), shot)) == 1

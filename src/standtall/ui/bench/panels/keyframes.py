@@ -99,7 +99,8 @@ class Keyframes:
         ease.setCurrentIndex(list(EASES).index(key.ease))
         ease.activated.connect(lambda _i: self._edit_ease(key, ease.currentData()))
         away = button("Remove", "Remove this keyframe", partial(self._remove, key), "small")
-        for part in (go, ease, away):
+        here = button("Here", "Move this keyframe to the playhead", partial(self._move, key), "small")
+        for part in (go, ease, here, away):
             box.addWidget(part)
         return row
 
@@ -107,6 +108,11 @@ class Keyframes:
         shot = self._shot()
         if shot is not None:
             self._ws.edit(lambda s, _a: keyframe_edits.ease_keyframe(s, shot, key.at, ease))
+
+    def _move(self, key: Keyframe) -> None:
+        shot, at = self._shot(), self._ws.selection.playhead
+        if shot is not None:
+            self._ws.edit(lambda s, _a: keyframe_edits.move_keyframe(s, shot, key.at, at))
 
     def _remove(self, key: Keyframe) -> None:
         shot = self._shot()

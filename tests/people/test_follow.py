@@ -80,6 +80,8 @@ def test_a_trail_that_changes_over_is_parted() -> None:
     assert _taken_over(seen) == [(0, 5_500), (5_500, 1 << 62)]
     assert _taken_over(seen[:6]) == [(0, 1 << 62)]
     assert _taken_over(seen[:1]) == [(0, 1 << 62)]
+    half = wardrobe(clothed(5), Rect(80, 120, 40, 50))
+    assert _taken_over([(n * 1_000, half) for n in range(12)]) == [(0, 1 << 62)], "clothes below the picture are no other clothes"
 
 
 def test_what_is_left_of_a_face_in_a_dissolve_is_nobody() -> None:

@@ -21,7 +21,7 @@ from standtall.model.source import Source
 from standtall.model.words import Word
 from standtall.people.faces import FaceMesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower, Trail
-from standtall.people.reidentify import DIFFERENT, group
+from standtall.people.reidentify import DIFFERENT, distance, group
 from standtall.people.shot_changes import SIZE, Change, ChangeFinder, shots_between, where_it_changes
 from standtall.people.sights import Sight, Sights, regions
 from standtall.people.talking import RATE, read_lips
@@ -170,7 +170,7 @@ def _taken_over(seen: list[tuple[int, NDArray[np.float32]]]) -> list[tuple[int, 
     """Where a trail changes over to somebody else, as (first tick, end) of its parts: colours are not the same before and
     after."""
     colours = np.array([c for _, c in seen])
-    apart = [1.0 - float(np.minimum(colours[:k].mean(axis=0), colours[k:].mean(axis=0)).sum()) for k in range(1, len(seen))]
+    apart = [distance(colours[:k].mean(axis=0), colours[k:].mean(axis=0)) for k in range(1, len(seen))]
     k = 1 + int(np.argmax(apart)) if apart else 0
     if not apart or apart[k - 1] < DIFFERENT:
         return [(0, 1 << 62)]

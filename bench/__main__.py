@@ -14,6 +14,7 @@ from bench import (
     clips,
     cutting,
     editing,
+    filmed,
     framing,
     hostile,
     kills,
@@ -28,7 +29,7 @@ from bench import (
     writing,
 )  # fmt: skip
 
-BENCHES = {"framing": framing.run, "people": people.run, "shots": shots.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "window": window.run,
+BENCHES = {"framing": framing.run, "people": people.run, "shots": shots.run, "filmed": filmed.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "window": window.run,
            "editing": editing.run, "cutting": cutting.run, "clips": clips.run, "moments": moments.run,
            "random": random_inputs.run, "kills": kills.run, "hostile": hostile.run}  # fmt: skip
 

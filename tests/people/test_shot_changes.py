@@ -103,6 +103,18 @@ def test_a_shaking_picture_is_none_and_a_cut_out_of_it_is_one() -> None:
     assert changes(shaken(5) + shaken(6)) == [(40, False)]
 
 
+def test_a_cut_over_a_black_picture_is_one() -> None:
+    assert [at for at, _ in changes([*held(A), np.full_like(A, 16), *held(B)])] == [31]
+
+
+def test_a_slow_pan_over_a_soft_ground_is_none() -> None:
+    """Each place of a soft gradient changes evenly, as in a dissolve, but goes on before and after."""
+    high = cv2.resize(np.linspace(220, 20, 40)[:, None].repeat(SIZE[0], 1), (SIZE[0], 400))
+    cv2.circle(high, (60, 200), 30, 240.0, -1)
+    soft = cv2.GaussianBlur(high, (0, 0), 8)
+    assert changes([soft[2 * k : 2 * k + SIZE[1]].astype(np.float32) for k in range(120)]) == []
+
+
 def test_plain_cards_differ_by_their_light() -> None:
     assert changes(held(np.full_like(A, 40)) + held(np.full_like(A, 150))) == [(30, False)]
 

@@ -54,6 +54,10 @@ UNEVEN: Final = 0.22
 """Mean distance from one even mixture in a dissolve at most, as a share of the whole change."""
 HALFWAY: Final = 0.25
 """Share of the places that are neither as before nor as after in a wipe at most."""
+CALMER: Final = 0.5
+"""Share of the change in a gradual change that there is before and after it, in as long a time."""
+BLANK, BLANK_S = 3.0, 0.3
+"""Contrast, in levels, of a picture that shows nothing, and for how long such pictures only stand between two others."""
 DARK: Final = 0.12
 """Share of the contrast around it that is left in the middle of a fade."""
 
@@ -105,12 +109,29 @@ class ChangeFinder:
         shape = np.array(self._structure, np.float32)
         dark = _fades(at, np.array(self._contrast))
         mixing = np.array(self._mixing, np.float32)
-        cuts = [k for k in _cuts(at, shape, mixing) if not any(a <= k <= b for a, b, _ in dark)]
+        shown = _shown(at, np.array(self._contrast))
+        cuts = [int(shown[k]) for k in _cuts(at[shown], shape[shown], mixing[shown])]
+        cuts = [k for k in cuts if not any(a <= k <= b for a, b, _ in dark)]
         slow = [m for _, _, m in dark]
         slow += [m for a, b, m in _mixtures(at, shape, mixing, cuts, dark)]
         found = [Change(self._ticks[k - 1], self._ticks[k], self._keys[k], gradual=False) for k in cuts]
         found += [Change(self._ticks[max(0, m - 1)], self._ticks[m], self._keys[m], gradual=True) for m in slow]
         return _apart(sorted(found, key=lambda c: c.after))
+
+
+def _shown(at: NDArray[np.float64], contrast: NDArray[np.float64]) -> NDArray[np.int64]:
+    """Indices of the pictures that show something: a black or white one or two between two shots are none of their own."""
+    blank = contrast < BLANK
+    out: list[int] = []
+    k = 0
+    while k < len(at):
+        last = k
+        while last + 1 < len(at) and blank[k] and blank[last + 1]:
+            last += 1
+        if not blank[k] or at[last] - at[k] >= BLANK_S:
+            out += range(k, last + 1)
+        k = last + 1
+    return np.array(out if len(out) > 3 else range(len(at)), np.int64)
 
 
 def structure(luma: Plane) -> NDArray[np.float16]:
@@ -212,7 +233,10 @@ def _calm_outside(at: NDArray[np.float64], shape: Floats, i: int, j: int) -> boo
     before = max(0, int(np.searchsorted(at, at[i] - LATER_S)))
     after = min(len(at) - 1, int(np.searchsorted(at, at[j] + LATER_S)))
     left, right = difference(shape[before : i + 1], shape[i]), difference(shape[j : after + 1], shape[j])
-    return max(float(left.max()), float(right.max())) < 0.5 * float(difference(shape[i], shape[j]))
+    outside = max(float(left.max()), float(right.max()))
+    later = np.minimum(np.searchsorted(at, at[i:j] + LATER_S), j)
+    inside = float(difference(shape[later], shape[i:j]).max())  # in as long a time
+    return outside < CALMER * min(inside, float(difference(shape[i], shape[j])))
 
 
 def _mixed(pictures: Floats) -> tuple[float, int] | None:

@@ -30,8 +30,8 @@ def group(colours: list[NDArray[np.float32]], spans: list[tuple[int, int]]) -> l
 
 
 def distance(a: NDArray[np.float32], b: NDArray[np.float32]) -> float:
-    """One minus the intersection of two colour histograms, as a share of the smaller one (Swain and Ballard 1991), 0..1: what of one
-    was outside the picture says nothing."""
+    """One minus the intersection of two colour histograms, as a share of the smaller one (Swain and Ballard 1991), 0..1: what of
+    one was outside the picture says nothing."""
     return 1.0 - float(np.minimum(a, b).sum()) / max(1e-6, min(float(a.sum()), float(b.sum())))
 
 

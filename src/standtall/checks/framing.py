@@ -15,8 +15,8 @@ from standtall.model.people import People
 from standtall.model.timemap import SourceTime
 
 EVERY: Final = TICKS_PER_SECOND // 2
-MOST: Final = 1_200
-"""Moments that are looked at, evenly spread over a longer short."""
+MOST: Final = 300
+"""Moments that are looked at at most, evenly spread over a short of more than two and a half minutes: an edit waits for them."""
 CUT: Final = (0.08, 0.92)
 """Shares of a line of writing, or of a face, that are seen where it is cut: less is gone, more is there."""
 SOFT: Final = 2.6

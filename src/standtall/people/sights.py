@@ -13,12 +13,15 @@ from numpy.typing import NDArray
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.people import Region, Shot, Track
+from standtall.people.shot_changes import OVER_USUAL
 from standtall.people.writing import TextDetector, screens_in
 
 FIRST, SECOND, EVERY = (round(s * TICKS_PER_SECOND) for s in (0.7, 2.2, 10.0))
 """When it is looked after a change of picture, again, and then seldom: what is written stays."""
 ANOTHER: Final = 0.16
 """Difference of structure from which a picture counts as changed."""
+USUAL_OVER: Final = 12
+"""Pictures over which the usual difference is taken: in a shaking picture each differs, and it would never be looked at one."""
 SAME: Final = 0.4
 """Overlap of two boxes of one thing."""
 WIDE: Final = 1.3
@@ -40,11 +43,14 @@ class Sights:
     def __init__(self, detector: TextDetector) -> None:
         self._detector = detector
         self._due: list[int] = [0]
+        self._usual = 0.0
         self.seen: list[Sight] = []
 
     def see(self, tick: int, changed: float, picture: Callable[[], NDArray[np.uint8]]) -> None:
         """Take the next picture, which differs by `changed` (0..1) from the one before; it is only made when it is looked at."""
-        if changed > ANOTHER or not self.seen:
+        stands_out = changed > max(ANOTHER, OVER_USUAL * self._usual)
+        self._usual += (changed - self._usual) / USUAL_OVER
+        if stands_out or not self.seen:
             self._due = [tick + FIRST, tick + SECOND] if self.seen else [tick, tick + SECOND]
         if tick < self._due[0]:
             return

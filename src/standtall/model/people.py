@@ -61,6 +61,8 @@ class Track:
         if i == len(self.samples):
             return self.samples[-1].rect if tick - self.samples[-1].at <= near else None
         a, b = self.samples[i - 1], self.samples[i]
+        if b.at - a.at > 2 * near:  # where somebody was not seen is not known
+            return a.rect if tick - a.at <= near else b.rect if b.at - tick <= near else None
         f = (tick - a.at) / max(1, b.at - a.at)
         return Rect(a.x + (b.x - a.x) * f, a.y + (b.y - a.y) * f, a.w + (b.w - a.w) * f, a.h + (b.h - a.h) * f)
 

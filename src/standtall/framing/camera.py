@@ -97,8 +97,7 @@ def plan(short: Short, source: Source, people: People, everywhere: bool = False,
         return Camera((_whole(first, last, Why("people not looked for")),))
     known = before.planned if before is not None and before.people is people else {}
     framing, planned = short.framing, dict[int, _Planned]()
-    chosen = {(s.source, s.at): s for s in framing.shots}
-    by_hand = {people.shot_at(at): s for (key, at), s in chosen.items() if key == source.key}
+    by_hand = {people.shot_at(s.at): s for s in framing.shots if s.source == source.key}
     for number, shot in enumerate(people.shots):
         if shot.end > first and shot.start < last:
             asked = (
@@ -111,8 +110,9 @@ def plan(short: Short, source: Source, people: People, everywhere: bool = False,
                 by_hand.get(number),
             )
             kept = known.get(number)
-            same = kept is not None and kept.asked == asked
-            planned[number] = kept if same and kept is not None else _Planned(asked, tuple(_shot(short, source, people, number)))
+            if kept is None or kept.asked != asked:
+                kept = _Planned(asked, tuple(_shot(short, source, people, number)))
+            planned[number] = kept
     spans = [span for shot_plan in planned.values() for span in shot_plan.spans]
     if not spans:
         spans = [_whole(first, last, Why("not analysed"))]
@@ -193,15 +193,21 @@ def _middle_of(tracks: tuple[Track, ...]) -> float:
     return float(np.median([s.x + s.w / 2 for t in tracks for s in t.samples]))
 
 
+def _talk_times(people: People, tracks: tuple[Track, ...], start: int, end: int) -> dict[int, int]:
+    """How long each person in view talks between `start` and `end`, in ticks."""
+    out = {t.person: 0 for t in tracks}
+    for talk in people.talk_within(start, end):
+        if talk.person in out:
+            out[talk.person] += min(talk.end, end) - max(talk.start, start)
+    return out
+
+
 def _celled(
     source: Source, aspect: float, framing: Framing, people: People, tracks: tuple[Track, ...], found: Suggestion,
     start: int, end: int, by_hand: bool,
 ) -> Span | None:  # fmt: skip
     """Two to four people in cells of their own, from left to right as they sit; None where there are fewer than two."""
-    said = {
-        p: sum(min(t.end, end) - max(t.start, start) for t in people.talk_within(start, end) if t.person == p)
-        for p in {t.person for t in tracks}
-    }
+    said = _talk_times(people, tracks, start, end)
     here = sorted(said, key=lambda p: -said[p])[: MOST_CELLS[found.layout]]
     if len(here) < 2:
         return None
@@ -224,10 +230,7 @@ def _beside_screen(
     screen = screen_in(people, shot)
     if screen is None or not tracks:
         return None
-    said = {t.person: 0 for t in tracks}
-    for talk in people.talk_within(shot.start, shot.end):
-        if talk.person in said:
-            said[talk.person] += talk.end - talk.start
+    said = _talk_times(people, tracks, shot.start, shot.end)
     person = max(said, key=lambda p: said[p])
     first, second = frame_cells(found.layout, 2, screen, aspect, source)
     shown = holding(source, screen, aspect * first.w / first.h)

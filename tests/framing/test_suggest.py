@@ -7,8 +7,9 @@ import pytest
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.camera import plan
 from standtall.framing.suggest import screen_in, suggested
+from standtall.model import edits
 from standtall.model.cut import Segment
-from standtall.model.framing import Framing
+from standtall.model.framing import Framing, Layout
 from standtall.model.people import FaceSample, People, Region, Shot, Talk, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
@@ -73,8 +74,6 @@ def test_nobody_is_shown_twice_in_a_stack() -> None:
 
 
 def test_a_layout_for_all_shots_gives_way_to_one_of_the_shot() -> None:
-    from standtall.model import edits
-
     found = people((track(0, 0.1), track(1, 0.8)), ((0, 4, 0), (4.5, 9, 1)))
     every = edits.set_layout_of_all(SHORT, "stack").short
     assert plan(every, SOURCE, found).spans[0].decision.why.kind == "layout chosen"
@@ -93,10 +92,19 @@ def test_what_is_planned_is_kept_for_shots_that_did_not_change() -> None:
     )
     found = People(shots, tracks, (), ("A",))
     first = plan(SHORT, SOURCE, found)
-    from standtall.model import edits
-
     changed = edits.set_layout(SHORT, Segment("k", 0, 5 * S), "whole").short
     again = plan(changed, SOURCE, found, before=first)
     assert again.planned[1] is first.planned[1]
     assert again.planned[0] is not first.planned[0]
     assert again == plan(changed, SOURCE, found)
+
+
+@pytest.mark.parametrize("layout", ["screen", "corner"])
+def test_a_screen_is_whole_beside_and_in_the_corner_of_a_face(layout: Layout) -> None:
+    found = people((track(0, 0.8),), ((0, 9, 0),), SCREEN)
+    (span,) = plan(edits.set_layout_of_all(SHORT, layout).short, SOURCE, found).spans
+    assert span.decision.layout == layout
+    cells = span.at(5 * S).cells
+    assert len(cells) == 2
+    assert any(cell.crop.contains(SCREEN.rect, slack=1e-6) for cell in cells)
+    assert any(cell.crop.contains(found.tracks[0].samples[0].rect) for cell in cells)

@@ -232,15 +232,17 @@ def _beside_screen(
         return None
     said = _talk_times(people, tracks, shot.start, shot.end)
     person = max(said, key=lambda p: said[p])
-    first, second = frame_cells(found.layout, 2, screen, aspect, source)
-    shown = holding(source, screen, aspect * first.w / first.h)
+    above, below = frame_cells(found.layout, 2, screen, aspect, source)
+    whole, beside = (below, above) if found.layout == "corner" else (above, below)
+    shown = holding(source, screen, aspect * whole.w / whole.h)
     if shown is None:
         return None
     middle = _middle_of(_of(tracks, person))
     aside, room = max((screen.x - middle, screen.x - RIM), (middle - screen.right, 1.0 - screen.right - RIM))
     widest = min(2 * aside, room) if aside > 0 else 1.0  # the cell of the face shows no part of the screen again
-    face = follow(source, aspect * second.w / second.h, framing.calm, _of(tracks, person), shot.start, shot.end, second, widest)
-    paths = (Path((shot.start,), (shown,), first), face)
+    face = follow(source, aspect * beside.w / beside.h, framing.calm, _of(tracks, person), shot.start, shot.end, beside, widest)
+    still = Path((shot.start,), (shown,), whole)
+    paths = (face, still) if found.layout == "corner" else (still, face)
     return Span(Decision(shot.start, shot.end, found.layout, (person,), Why(found.why, (person,)), by_hand), paths)
 
 

@@ -10,8 +10,8 @@ from standtall.model.framing import Layout
 from standtall.model.source import Source
 
 FULL: Final = Rect(0.0, 0.0, 1.0, 1.0)
-CORNER: Final = Rect(0.60, 0.045, 0.36, 0.2)
-"""Where the small picture of the layout Corner lies, in shares of the frame."""
+CORNER: Final = (0.03, 0.02, 0.44)
+"""Distance of the small picture of the layout Corner from the right and the top, and its width, in shares of the frame."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -37,8 +37,10 @@ def frame_cells(
     if layout == "screen" and screen is not None and source is not None:
         high = min(0.6, screen.h * source.height / (screen.w * source.width) * aspect)
         return Rect(0.0, 0.0, 1.0, high), Rect(0.0, high, 1.0, 1.0 - high)
-    if layout == "corner":
-        return FULL, CORNER
+    if layout == "corner" and screen is not None and source is not None:
+        aside, down, wide = CORNER
+        high = min(0.5, wide * screen.h * source.height / (screen.w * source.width) * aspect)
+        return FULL, Rect(1.0 - aside - wide, down, wide, high)
     return (FULL,)
 
 

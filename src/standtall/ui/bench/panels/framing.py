@@ -43,7 +43,7 @@ TIPS: Final[dict[Layout, str]] = {
     "stack": "two or three people above each other",
     "grid": "up to four people, each in a cell",
     "screen": "the whole screen above, the face below",
-    "corner": "the whole screen, the face in a corner of it",
+    "corner": "the face, with the whole screen in a corner",
 }
 
 

@@ -17,7 +17,7 @@ _CELLS: Final[dict[Layout, tuple[tuple[float, float, float, float], ...]]] = {
     "stack": ((0.0, 0.0, 1.0, 0.48), (0.0, 0.52, 1.0, 0.48)),
     "grid": ((0.0, 0.0, 0.47, 0.48), (0.53, 0.0, 0.47, 0.48), (0.0, 0.52, 0.47, 0.48), (0.53, 0.52, 0.47, 0.48)),
     "screen": ((0.0, 0.0, 1.0, 0.34), (0.0, 0.38, 1.0, 0.62)),
-    "corner": ((0.0, 0.0, 1.0, 1.0), (0.56, 0.06, 0.38, 0.28)),
+    "corner": ((0.0, 0.0, 1.0, 1.0), (0.34, 0.05, 0.6, 0.24)),
 }
 _FACES: Final[dict[Layout, tuple[tuple[float, float, float], ...]]] = {
     "follow": ((0.5, 0.36, 0.2),),
@@ -25,7 +25,7 @@ _FACES: Final[dict[Layout, tuple[tuple[float, float, float], ...]]] = {
     "stack": ((0.5, 0.22, 0.16), (0.5, 0.74, 0.16)),
     "grid": ((0.24, 0.22, 0.13), (0.76, 0.22, 0.13), (0.24, 0.74, 0.13), (0.76, 0.74, 0.13)),
     "screen": ((0.5, 0.62, 0.18),),
-    "corner": ((0.75, 0.18, 0.11),),
+    "corner": ((0.5, 0.56, 0.2),),
 }
 """Heads in each drawing: middle, and radius as a share of the width."""
 

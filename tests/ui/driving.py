@@ -21,11 +21,12 @@ WAIT = 90_000
 class Still:
     """Stands in for the work of a request: it is begun and says nothing by itself."""
 
-    def __init__(self, request: Request, listener: Callable[[Event], None]) -> None:
-        self.request, self.listener = request, listener
+    def __init__(self, request: Request, listener: Callable[[Event], None], begun: list[Still]) -> None:
+        self.request, self.listener, self._begun = request, listener, begun
 
     def start(self) -> None:
-        return
+        """Only now it may speak: the queue has told that it runs."""
+        self._begun.append(self)
 
     def cancel(self) -> None:
         self.listener(Ended("stopped"))
@@ -40,8 +41,7 @@ class Work:
         window.workspace.jobs.queue.backend = self._begin
 
     def _begin(self, request: Request, listener: Callable[[Event], None]) -> Still:
-        self.begun.append(Still(request, listener))
-        return self.begun[-1]
+        return Still(request, listener, self.begun)
 
     def tell(self, qtbot: QtBot, number: int, *events: Event) -> None:
         """Let the work with a number (-1 for the newest) say things, and wait until the window has heard them."""

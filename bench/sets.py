@@ -50,7 +50,8 @@ def scenes_of(name: str) -> Iterator[Scene]:
 def _program_mark() -> str:
     """Changes with what the program sees or hears by, so that no older analysis is measured."""
     root = Path(__file__).parents[1] / "src" / "standtall"
-    files = sorted(p for room in ("people", "media", "session", "speech", "model") for p in (root / room).glob("*.py"))
+    files = sorted(p for room in ("people", "media", "speech") for p in (root / room).glob("*.py"))
+    files += [root / "session" / "analyse.py", *(root / "model" / f"{n}.py" for n in ("people", "words", "analysis", "source"))]
     return hashlib.sha256(b"".join(p.read_bytes() for p in files)).hexdigest()[:12]
 
 

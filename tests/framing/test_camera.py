@@ -12,7 +12,7 @@ from standtall.framing.camera import Camera, plan
 from standtall.framing.decisions import Why
 from standtall.framing.following import head_of
 from standtall.framing.whom import turns
-from standtall.model import edits, keyframe_edits
+from standtall.model import framing_edits, keyframe_edits
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
 from standtall.model.framing import Framing, Layout
@@ -64,7 +64,7 @@ def test_people_who_fit_together_need_no_cut() -> None:
 
 
 def test_choices_by_hand_win() -> None:
-    short = edits.follow(short_of_all(), ALL, 1, "Bo").short
+    short = framing_edits.follow(short_of_all(), ALL, 1, "Bo").short
     assert [s.decision.person for s in plan(short, SOURCE, two_people()).spans] == [1]
     short = keyframe_edits.set_crop(short, ALL, 0.99, 0.5, 0.8).short
     (span,) = plan(short, SOURCE, two_people()).spans
@@ -83,7 +83,7 @@ def test_a_small_face_beside_a_screen_leaves_the_picture_whole() -> None:
     assert span.decision.layout == "whole"
     assert span.decision.why.kind == "face beside a screen"
     assert plan(short_of_all(framing=Framing(fit_under=0.15)), SOURCE, two_people()).spans[0].decision.layout == "follow"
-    chosen = edits.follow(small, ALL, 1, "Bo").short
+    chosen = framing_edits.follow(small, ALL, 1, "Bo").short
     assert [s.decision.person for s in plan(chosen, SOURCE, two_people()).spans] == [1], (
         "whom the person chose is followed all the same"
     )

@@ -7,7 +7,7 @@ import pytest
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.camera import plan
 from standtall.framing.suggest import screen_in, suggested
-from standtall.model import edits
+from standtall.model import framing_edits
 from standtall.model.cut import Segment
 from standtall.model.framing import Framing, Layout
 from standtall.model.people import FaceSample, People, Region, Shot, Talk, Track
@@ -75,13 +75,13 @@ def test_nobody_is_shown_twice_in_a_stack() -> None:
 
 def test_a_layout_for_all_shots_gives_way_to_one_of_the_shot() -> None:
     found = people((track(0, 0.1), track(1, 0.8)), ((0, 4, 0), (4.5, 9, 1)))
-    every = edits.set_layout_of_all(SHORT, "stack").short
+    every = framing_edits.set_layout_of_all(SHORT, "stack").short
     assert plan(every, SOURCE, found).spans[0].decision.why.kind == "layout chosen"
-    one = edits.set_layout(every, Segment("k", 0, 10 * S), "whole").short
+    one = framing_edits.set_layout(every, Segment("k", 0, 10 * S), "whole").short
     (span,) = plan(one, SOURCE, found).spans
     assert (span.decision.layout, span.decision.by_hand, span.decision.why.kind) == ("whole", True, "by hand")
-    assert edits.set_layout(one, Segment("k", 0, 10 * S), None).short == every
-    assert edits.set_layout_of_all(every, None).short == SHORT
+    assert framing_edits.set_layout(one, Segment("k", 0, 10 * S), None).short == every
+    assert framing_edits.set_layout_of_all(every, None).short == SHORT
 
 
 def test_what_is_planned_is_kept_for_shots_that_did_not_change() -> None:
@@ -92,7 +92,7 @@ def test_what_is_planned_is_kept_for_shots_that_did_not_change() -> None:
     )
     found = People(shots, tracks, (), ("A",))
     first = plan(SHORT, SOURCE, found)
-    changed = edits.set_layout(SHORT, Segment("k", 0, 5 * S), "whole").short
+    changed = framing_edits.set_layout(SHORT, Segment("k", 0, 5 * S), "whole").short
     again = plan(changed, SOURCE, found, before=first)
     assert again.planned[1] is first.planned[1]
     assert again.planned[0] is not first.planned[0]
@@ -102,7 +102,7 @@ def test_what_is_planned_is_kept_for_shots_that_did_not_change() -> None:
 @pytest.mark.parametrize("layout", ["screen", "corner"])
 def test_a_screen_is_whole_beside_and_in_the_corner_of_a_face(layout: Layout) -> None:
     found = people((track(0, 0.8),), ((0, 9, 0),), SCREEN)
-    (span,) = plan(edits.set_layout_of_all(SHORT, layout).short, SOURCE, found).spans
+    (span,) = plan(framing_edits.set_layout_of_all(SHORT, layout).short, SOURCE, found).spans
     assert span.decision.layout == layout
     cells = span.at(5 * S).cells
     assert len(cells) == 2

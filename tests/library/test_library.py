@@ -18,7 +18,7 @@ from standtall.library import settings
 from standtall.library.cache import AnalysisCache
 from standtall.library.database import APPLICATION_ID
 from standtall.library.project import MIGRATIONS, VERSION, Project
-from standtall.model import corrections, edits
+from standtall.model import corrections, edits, framing_edits
 from standtall.model.corrections import Term
 from standtall.model.cut import Segment
 from standtall.model.people import People, Shot
@@ -65,7 +65,7 @@ def test_undo_and_redo_survive_closing(path: Path) -> None:
     with Project(path) as project:
         assert project.entry(number).short.name == "a"
         assert project.redo(number).short.name == "b"
-        project.apply(number, edits.set_calm(project.entry(number).short, 0.2))
+        project.apply(number, framing_edits.set_calm(project.entry(number).short, 0.2))
         assert project.entry(number).redo is None, "a new edit forgets what was undone"
         for _ in range(9):
             entry = project.undo(number)
@@ -80,7 +80,7 @@ def test_a_killed_program_opens_where_it_was(path: Path) -> None:
     code = """
 import sys
 from standtall.library.project import Project
-from standtall.model import corrections, edits
+from standtall.model import corrections, edits, framing_edits
 from standtall.model.corrections import Term
 from standtall.model.short import Short
 from standtall.model.cut import Segment

@@ -14,7 +14,7 @@ from hypothesis import strategies as st
 from standtall.base.errors import NothingToDo, ProjectError
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting.by_words import from_words
-from standtall.model import edits, keyframe_edits
+from standtall.model import edits, framing_edits, keyframe_edits
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.captions import Captions
 from standtall.model.codec import from_plain, to_plain
@@ -75,7 +75,7 @@ def test_segments_may_stand_in_any_order_but_never_overlap() -> None:
 
 def test_edits_that_change_nothing_say_so() -> None:
     short = from_words("a", spoken(), range(4))
-    for broken in (lambda: edits.release_crop(short, Segment("key", 0, 10)), lambda: edits.rename(short, "   ")):
+    for broken in (lambda: framing_edits.release(short, Segment("key", 0, 10)), lambda: edits.rename(short, "   ")):
         with pytest.raises(NothingToDo):
             broken()
 
@@ -88,11 +88,11 @@ def test_a_crop_by_hand_replaces_the_one_before_in_its_shot_only() -> None:
     three = keyframe_edits.set_crop(two, first, 0.4, 0.5, 7.0).short
     keys = [k for shot in three.framing.shots for k in shot.keyframes]
     assert {(k.at, k.cx, k.h) for k in keys} == {(100, 0.6, 1.0), (0, 0.4, 1.0)}
-    followed = edits.follow(three, first, 1, "Ada").short
+    followed = framing_edits.follow(three, first, 1, "Ada").short
     assert followed.framing.of_shot("key", 0, 100) == ShotFraming("key", 0, target=PersonTarget(1))
     assert followed.framing.of_shot("key", 100, 200) == three.framing.of_shot("key", 100, 200)
     assert followed.framing.of_shot("other", 0, 100) is None, "a shot is of one source"
-    assert edits.release_crop(followed, first).short.framing.of_shot("key", 0, 100) is None
+    assert framing_edits.release(followed, first).short.framing.of_shot("key", 0, 100) is None
 
 
 def test_words_by_time() -> None:

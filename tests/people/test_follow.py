@@ -34,7 +34,7 @@ class Passing:
 
     def read(self, _picture: object, near: Rect) -> Mesh:
         best = max(self.places(), key=lambda box: box.overlap(near))
-        return Mesh(best, 0.1, 0.9 if best.overlap(near) > 0.1 else 0.1)
+        return Mesh(best, 0.1, 0.9 if best.overlap(near) > 0.1 else 0.1, 0.0)
 
 
 def test_no_trail_goes_through_a_meeting() -> None:

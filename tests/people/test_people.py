@@ -290,7 +290,7 @@ class Steady:
         self.sure = 0.99
 
     def read(self, _picture: object, near: Rect) -> Mesh:
-        return Mesh(near, 0.1, self.sure)
+        return Mesh(near, 0.1, self.sure, 0.0)
 
 
 def test_most_looks_for_faces_are_glances_but_the_first_in_a_shot() -> None:

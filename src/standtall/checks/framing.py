@@ -36,7 +36,7 @@ def framing_notices(composition: Composition) -> tuple[Notice, ...]:
     for tick in range(EVERY // 2, time_map.length, max(EVERY, time_map.length // MOST)):
         at = time_map.to_source(tick)
         footage = composition.footage[at.source]
-        people = footage.analysis.people
+        people = footage.camera.people
         if not people.shots or not footage.source.has_picture:
             continue
         view, shot = footage.camera.at(at.tick), people.shot_at(at.tick)

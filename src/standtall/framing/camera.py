@@ -13,10 +13,11 @@ from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.cells import FULL, Cell, crop_width, frame_cells, holding, largest
 from standtall.framing.decisions import Decision, Why
-from standtall.framing.following import HEADROOM, Path, faces_at, follow, head_of
+from standtall.framing.following import HEADROOM, FaceSize, Path, faces_at, follow, follow_box, head_of
+from standtall.framing.shots import with_edges
 from standtall.framing.suggest import Suggestion, screen_in, suggested
 from standtall.framing.whom import Turn, turns
-from standtall.model.framing import Framing, Keyframe, Layout, PersonTarget, ShotFraming
+from standtall.model.framing import FACE, BoxTarget, Framing, Keyframe, Layout, PersonTarget, ShotEdge, ShotFraming
 from standtall.model.people import People, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
@@ -70,10 +71,15 @@ class _Planned:
 
 @dataclass(frozen=True, slots=True)
 class Camera:
-    """All spans of one source, without gaps inside the part they cover; `planned` are those of its shots, by number."""
+    """All spans of one source, without gaps inside the part they cover; `planned` are those of its shots, by number.
+
+    `people` are those of the source with shots as they were parted and joined by hand (`edges`), made of those that were `found`.
+    """
 
     spans: tuple[Span, ...]
     people: People = field(default_factory=People, compare=False, repr=False)
+    found: People = field(default_factory=People, compare=False, repr=False)
+    edges: tuple[ShotEdge, ...] = field(default=(), compare=False, repr=False)
     planned: Mapping[int, _Planned] = field(default_factory=dict, compare=False, repr=False)
 
     def span_at(self, tick: int) -> Span:
@@ -94,9 +100,12 @@ def plan(short: Short, source: Source, people: People, everywhere: bool = False,
     used = [s for s in short.segments if s.source == source.key]
     first, last = (0, source.length) if everywhere or not used else (min(s.start for s in used), max(s.end for s in used))
     if not source.has_picture or not people.shots:
-        return Camera((_whole(first, last, Why("people not looked for")),))
-    known = before.planned if before is not None and before.people is people else {}
-    framing, planned = short.framing, dict[int, _Planned]()
+        return Camera((_whole(first, last, Why("people not looked for")),), people, people)
+    framing, planned, found = short.framing, dict[int, _Planned](), people
+    edges = tuple(e for e in framing.edges if e.source == source.key)
+    same = before is not None and before.found is found and before.edges == edges
+    people = before.people if before is not None and same else with_edges(found, edges)
+    known = before.planned if before is not None and same else {}
     by_hand = {people.shot_at(s.at): s for s in framing.shots if s.source == source.key}
     for number, shot in enumerate(people.shots):
         if shot.end > first and shot.start < last:
@@ -107,6 +116,7 @@ def plan(short: Short, source: Source, people: People, everywhere: bool = False,
                 framing.layout,
                 framing.fit_under,
                 framing.hold_s,
+                framing.face,
                 by_hand.get(number),
             )
             kept = known.get(number)
@@ -118,7 +128,7 @@ def plan(short: Short, source: Source, people: People, everywhere: bool = False,
         spans = [_whole(first, last, Why("not analysed"))]
     begin = replace(spans[0].decision, start=min(first, spans[0].start))
     spans[0] = replace(spans[0], decision=begin)
-    return Camera(tuple(spans), people, planned)
+    return Camera(tuple(spans), people, found, edges, planned)
 
 
 def _whole(start: int, end: int, why: Why, by_hand: bool = False) -> Span:
@@ -131,7 +141,14 @@ def _shot(short: Short, source: Source, people: People, number: int) -> list[Spa
     chosen = short.framing.of_shot(source.key, start, end)
     if chosen is not None and chosen.keyframes:
         return [_keyed(source, aspect, chosen, start, end)]
+    if chosen is not None and isinstance(chosen.target, BoxTarget):
+        path = follow_box(source, aspect, short.framing.calm, chosen.target, start, end)
+        return [Span(Decision(start, end, "follow", (), Why("box"), by_hand=True), (path,))]
     tracks = people.tracks_in(number)
+    wish = FaceSize(short.framing.face, short.framing.face != FACE)
+    if chosen is not None and chosen.face is not None:
+        wish = FaceSize(chosen.face, asked=True)
+    share = chosen.share if chosen is not None else None
     target = chosen.target.person if chosen is not None and isinstance(chosen.target, PersonTarget) else None
     layout = chosen.layout if chosen is not None else None
     by_hand = layout is not None or target is not None
@@ -145,13 +162,13 @@ def _shot(short: Short, source: Source, people: People, number: int) -> list[Spa
     if target is not None and layout is None:
         found = Suggestion("follow", "chosen person")
     if found.layout in ("screen", "corner"):
-        made = _beside_screen(source, aspect, short.framing, people, number, found, by_hand)
+        made = _beside_screen(source, aspect, short.framing, people, number, found, by_hand, wish)
         if made is not None:
             return [made]
         if found.why == "screen beside a face":
             return [_whole(start, end, Why("face beside a screen"))]
     if found.layout in MOST_CELLS:
-        made = _celled(source, aspect, short.framing, people, tracks, found, start, end, by_hand)
+        made = _celled(source, aspect, short.framing, people, tracks, found, start, end, by_hand, wish, share)
         if made is not None:
             return [made]
     if found.layout == "whole":
@@ -159,7 +176,7 @@ def _shot(short: Short, source: Source, people: People, number: int) -> list[Spa
         return [_whole(start, end, why, by_hand)]
     if not tracks:
         return [_middle(source, aspect, start, end, by_hand)]
-    return _following(source, aspect, short.framing, people, tracks, start, end, target)
+    return _following(source, aspect, short.framing, people, tracks, start, end, target, wish)
 
 
 def _keyed(source: Source, aspect: float, chosen: ShotFraming, start: int, end: int) -> Span:
@@ -204,7 +221,7 @@ def _talk_times(people: People, tracks: tuple[Track, ...], start: int, end: int)
 
 def _celled(
     source: Source, aspect: float, framing: Framing, people: People, tracks: tuple[Track, ...], found: Suggestion,
-    start: int, end: int, by_hand: bool,
+    start: int, end: int, by_hand: bool, wish: FaceSize, share: float | None,
 ) -> Span | None:  # fmt: skip
     """Two to four people in cells of their own, from left to right as they sit; None where there are fewer than two."""
     said = _talk_times(people, tracks, start, end)
@@ -212,19 +229,20 @@ def _celled(
     if len(here) < 2:
         return None
     here.sort(key=lambda p: _middle_of(_of(tracks, p)))
-    targets = frame_cells(found.layout, len(here))
+    targets = frame_cells(found.layout, len(here), share=share)
     middles = [_middle_of(_of(tracks, p)) for p in here]
     paths = []
     for i, (person, cell) in enumerate(zip(here, targets, strict=False)):
         widest = min((2 * OTHERS * abs(m - middles[i]) for k, m in enumerate(middles) if k != i), default=1.0)
         shape = aspect * cell.w / cell.h
-        paths.append(follow(source, shape, framing.calm, _of(tracks, person), start, end, cell, widest))
+        paths.append(follow(source, shape, framing.calm, _of(tracks, person), start, end, cell, widest, wish))
     return Span(Decision(start, end, found.layout, tuple(here), Why(found.why, tuple(here)), by_hand), tuple(paths))
 
 
 def _beside_screen(
-    source: Source, aspect: float, framing: Framing, people: People, number: int, found: Suggestion, by_hand: bool
-) -> Span | None:
+    source: Source, aspect: float, framing: Framing, people: People, number: int, found: Suggestion, by_hand: bool,
+    wish: FaceSize,
+) -> Span | None:  # fmt: skip
     """The whole screen of a shot, with the face of who talks most beside it; None where there is no screen, or nobody."""
     shot, tracks = people.shots[number], people.tracks_in(number)
     screen = screen_in(people, shot)
@@ -240,7 +258,8 @@ def _beside_screen(
     middle = _middle_of(_of(tracks, person))
     aside, room = max((screen.x - middle, screen.x - RIM), (middle - screen.right, 1.0 - screen.right - RIM))
     widest = min(2 * aside, room) if aside > 0 else 1.0  # the cell of the face shows no part of the screen again
-    face = follow(source, aspect * beside.w / beside.h, framing.calm, _of(tracks, person), shot.start, shot.end, beside, widest)
+    shape, mine = aspect * beside.w / beside.h, _of(tracks, person)
+    face = follow(source, shape, framing.calm, mine, shot.start, shot.end, beside, widest, wish)
     still = Path((shot.start,), (shown,), whole)
     paths = (face, still) if found.layout == "corner" else (still, face)
     return Span(Decision(shot.start, shot.end, found.layout, (person,), Why(found.why, (person,)), by_hand), paths)
@@ -255,14 +274,15 @@ def _following(
     start: int,
     end: int,
     target: int | None,
+    wish: FaceSize,
 ) -> list[Span]:
     wanted = turns(people, tracks, start, end, target, round(framing.hold_s * TICKS_PER_SECOND))
-    shared = _shared(source, aspect, tracks, wanted) if len(wanted) > 1 else None
+    shared = _shared(source, aspect, tracks, wanted) if len(wanted) > 1 and not wish.asked else None
     if shared is not None:
         return [shared]
     out: list[Span] = []
     for turn in wanted:
-        path = follow(source, aspect, framing.calm, _of(tracks, turn.person), turn.start, turn.end)
+        path = follow(source, aspect, framing.calm, _of(tracks, turn.person), turn.start, turn.end, wish=wish)
         why = Why(turn.why, (turn.person,))
         out.append(Span(Decision(turn.start, turn.end, "follow", (turn.person,), why, target is not None), (path,)))
     return _merged(out, tracks)

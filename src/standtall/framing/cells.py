@@ -23,10 +23,17 @@ class Cell:
 
 
 def frame_cells(
-    layout: Layout, count: int, screen: Rect | None = None, aspect: float = 9 / 16, source: Source | None = None
+    layout: Layout,
+    count: int,
+    screen: Rect | None = None,
+    aspect: float = 9 / 16,
+    source: Source | None = None,
+    share: float | None = None,
 ) -> tuple[Rect, ...]:
     """The targets of the cells of a layout for `count` people. For a screen with a face, the screen's cell is first and takes all
-    the width that the screen's own shape (in pixels of the source) allows."""
+    the width that the screen's own shape (in pixels of the source) allows. `share` is that of the upper of two cells."""
+    if layout == "stack" and count == 2 and share is not None:
+        return Rect(0.0, 0.0, 1.0, share), Rect(0.0, share, 1.0, 1.0 - share)
     if layout == "stack":
         return tuple(Rect(0.0, i / count, 1.0, 1 / count) for i in range(count))
     if layout == "grid":

@@ -11,6 +11,7 @@ WhyKind = Literal[
     "by hand",
     "layout chosen",
     "chosen person",
+    "box",
     "speaking",
     "only one in view",
     "nearest while nobody speaks",
@@ -22,7 +23,8 @@ WhyKind = Literal[
     "people not looked for",
     "not analysed",
 ]
-"""Set by hand; one layout was chosen for all shots; a person was chosen to be followed; who is speaking is followed; ..."""
+"""Set by hand; one layout was chosen for all shots; a person was chosen to be followed, or a thing that was drawn around; who is
+speaking is followed; ..."""
 
 
 @dataclass(frozen=True, slots=True)

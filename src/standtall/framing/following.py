@@ -8,12 +8,13 @@ from typing import Final
 
 import numpy as np
 from numpy.typing import NDArray
+from scipy.ndimage import median_filter, uniform_filter1d
 
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.cells import FULL, crop_width, largest
 from standtall.framing.path import Limits, Weights, blend, solve
-from standtall.model.framing import Ease
+from standtall.model.framing import FACE, BoxTarget, Ease
 from standtall.model.people import Track
 from standtall.model.source import Source
 
@@ -21,24 +22,44 @@ Floats = NDArray[np.float64]
 
 STEP: Final = TICKS_PER_SECOND // 10
 """Time between two control points of a path."""
-FACE_SHARE: Final = 0.205
-"""Wished height of a face, hairline to chin, as a share of the cell (common practice, no source)."""
 LARGEST_FACE: Final = 0.36
 """A face is never higher than this share of its cell, where the picture allows it."""
-NEAREST: Final = 0.55
-"""The crop is never lower than this share of the picture by itself: what is enlarged more looks soft."""
+NEAREST, NEAREST_ASKED = 0.55, 0.2
+"""The crop is never lower than this share of the picture by itself, and where a size was asked for: what is enlarged more looks
+soft."""
+LOOK_ROOM: Final = 0.07
+"""How far the middle of the crop lies ahead of a face that is turned in profile, as a share of the crop's width (common practice:
+more room on the side that somebody looks to; no source for the number)."""
+TURNED: Final = 0.25
+"""How far a face is turned at least before it looks anywhere: 0 to the camera, 1 in profile."""
+LOOKS_S: Final = 2.0
+"""Over this long the way somebody looks is taken: a glance aside moves nothing."""
+LEAD_ROOM_S: Final = 0.35
+"""The crop aims at where a walker will be so much later."""
+BOX_SHARE: Final = (0.62, 0.5)
+"""A thing that is followed takes at most this share of the crop's width and height."""
 HAIR, SIDES, HEADROOM = 0.42, 0.24, 0.10
 """A head around its face box (shares of the face), and the air kept above it (share of the crop)."""
 KNOWN: Final = round(0.45 * TICKS_PER_SECOND)
 """Time without a sample over which a face is still taken to be where it was; further away it is not known."""
 SAME_SIZE: Final = 0.22
 """The size is held while the face is within this share of its usual size."""
+WALKS: Final = 0.05
+"""Speed in picture widths a second from which somebody walks."""
 PACE: Final = TICKS_PER_SECOND // 2
 """Over which the speed of a person is measured."""
 FASTEST: Final = 0.38
 """Crop widths a second at most, for somebody who is not faster."""
 JERKIEST: Final = 11.0
 """Crop widths per second cubed at most."""
+
+
+@dataclass(frozen=True, slots=True)
+class FaceSize:
+    """The wished height of a face as a share of its cell, and whether somebody `asked` for it."""
+
+    share: float = FACE
+    asked: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -105,9 +126,10 @@ def follow(
     end: int,
     target: Rect = FULL,
     widest: float = 1.0,
+    wish: FaceSize = FaceSize(),
 ) -> Path:
-    """The crops of a cell that follows one person from `start` to `end` (source ticks); `aspect` is that of the cell, and
-    `widest` the width of the crop at most, unless the head needs more."""
+    """The crops of a cell that follows one person from `start` to `end` (source ticks); `aspect` is that of the cell, `widest`
+    the width of the crop at most, unless the head needs more, and `wish` the size of the face."""
     n = max(2, -(-(end - start) // STEP) + 1)
     times = start + np.arange(n) * STEP
     faces, known = faces_at(tracks, times)
@@ -116,29 +138,88 @@ def follow(
     faces = _held(faces, known)
     x, y, w, h = faces.T
     most = min(largest(source, aspect), widest / crop_width(source, aspect, 1.0))
-    height = _heights(source, aspect, h, known, most)
+    height = _heights(source, aspect, h, known, most, wish)
     width = crop_width(source, aspect, 1.0) * height
     half = width / 2
     centre = x + w / 2
+    ahead = centre + _look_room(tracks, times) * width + _lead_room(centre, known)
     slack = width * (0.05 + 0.12 * calm)
-    low, high = np.maximum(centre - slack, x + w * (1 + SIDES) - half), np.minimum(centre + slack, x - w * SIDES + half)
+    low, high = np.maximum(ahead - slack, x + w * (1 + SIDES) - half), np.minimum(ahead + slack, x - w * SIDES + half)
     cross = low > high  # the head is wider than the crop: keep it in the middle
     low[cross] = high[cross] = centre[cross]
     speed = _own_speed(tracks, start, end, float(np.median(width)))
-    middle = _solved(low, high, centre, known, half, 1 - half, calm, speed, float(np.median(width)))
+    middle = _solved(low, high, ahead, known, half, 1 - half, calm, speed, float(np.median(width)))
     head_top, chin = y - HAIR * h, y + h
     top = head_top - HEADROOM * height
     up = np.minimum(top + 0.06 * height, head_top - 0.01 * height)
     down = np.maximum(top - 0.10 * height, chin + 0.05 * h - height)
     room = np.zeros(n)
     upper = _solved(np.minimum(down, up), up, top, known, room, 1 - height, calm, FASTEST, float(np.median(height)))
-    left = middle - half
-    rows = np.stack([left, upper, width, height], axis=1)
+    return _path(times, np.stack([middle - half, upper, width, height], axis=1), target)
+
+
+def follow_box(source: Source, aspect: float, calm: float, box: BoxTarget, start: int, end: int, target: Rect = FULL) -> Path:
+    """The crops of a cell that follows a thing that was drawn around, from `start` to `end` (source ticks)."""
+    n = max(2, -(-(end - start) // STEP) + 1)
+    times = start + np.arange(n) * STEP
+    at = [p.at for p in box.places]
+    x, y, w, h = (np.interp(times, at, [getattr(p, side) for p in box.places]) for side in "xywh")
+    most = largest(source, aspect)
+    unit = crop_width(source, aspect, 1.0)
+    needed = max(float(np.percentile(h, 90)) / BOX_SHARE[1], float(np.percentile(w, 90)) / BOX_SHARE[0] / unit)
+    height = np.full(n, min(most, max(NEAREST_ASKED, needed)))
+    width = unit * height
+    known, all_of = np.ones(n, bool), (1.0 - height, 1.0 - width)
+    slack = 0.03 + 0.10 * calm
+    fastest = max(FASTEST, 1.05 * _fastest(x + w / 2, float(width[0])), 1.05 * _fastest(y + h / 2, float(height[0])))
+    sides = []
+    for centre, size, reach, most_at in ((x + w / 2, width, w, all_of[1]), (y + h / 2, height, h, all_of[0])):
+        free = np.maximum(0.0, np.minimum(slack * size, (size - reach) / 2))  # the thing stays whole where it fits
+        aim = centre - size / 2
+        sides.append(_solved(aim - free, aim + free, aim, known, np.zeros(n), most_at, calm, fastest, float(size[0])))
+    return _path(times, np.stack([*sides, width, height], axis=1), target)
+
+
+def _path(times: NDArray[np.int64], rows: Floats, target: Rect) -> Path:
+    """A path of crops (n, 4) at `times`; one that stands still is one crop."""
     still = bool((np.ptp(rows, axis=0) < 1e-5).all())
     crops = tuple(Rect(*(float(v) for v in row)).inside(FULL) for row in (rows[:1] if still else rows))
     if still:
-        return Path((start,), crops, target)
+        return Path((int(times[0]),), crops, target)
     return Path(tuple(int(t) for t in times), crops, target, smooth=True)
+
+
+def _look_room(tracks: tuple[Track, ...], times: NDArray[np.int64]) -> Floats:
+    """How far the crop stands ahead of a face at each time, in crop widths: as it is usually turned around then."""
+    samples = sorted((s for t in tracks for s in t.samples), key=lambda s: s.at)
+    at, turn = np.array([s.at for s in samples], np.int64), np.array([s.turn for s in samples])
+    read = np.interp(times, at, turn)
+    half = max(1, round(LOOKS_S * TICKS_PER_SECOND / STEP / 2))
+    usual = median_filter(read, 2 * half + 1, mode="nearest")
+    over = np.clip((np.abs(usual) - TURNED) / (1 - TURNED), 0.0, 1.0)
+    out: Floats = LOOK_ROOM * np.sign(usual) * np.minimum(1.0, 2 * over)
+    return out
+
+
+def _lead_room(centre: Floats, known: NDArray[np.bool_]) -> Floats:
+    """How far ahead of somebody the crop aims, in shares of the picture: by how they walk over a second and a half."""
+    span = max(2, round(1.5 * TICKS_PER_SECOND / STEP))
+    if len(centre) <= span:
+        return np.zeros(len(centre))
+    smooth = uniform_filter1d(centre, span, mode="nearest")
+    speed = np.gradient(smooth) * (TICKS_PER_SECOND / STEP)
+    speed[~known] = 0.0
+    walks = np.clip((np.abs(speed) - WALKS) / WALKS, 0.0, 1.0)  # who sways does not walk
+    out: Floats = LEAD_ROOM_S * speed * walks
+    return out
+
+
+def _fastest(centre: Floats, width: float) -> float:
+    """How fast a thing is at most, in crop widths a second, over half a second."""
+    steps = max(1, PACE // STEP)
+    if len(centre) <= steps:
+        return 0.0
+    return float(np.abs(centre[steps:] - centre[:-steps]).max()) / (PACE / TICKS_PER_SECOND) / width
 
 
 def _held(faces: Floats, known: NDArray[np.bool_]) -> Floats:
@@ -152,16 +233,17 @@ def _held(faces: Floats, known: NDArray[np.bool_]) -> Floats:
     return out
 
 
-def _heights(source: Source, aspect: float, face: Floats, known: NDArray[np.bool_], wish: float) -> Floats:
+def _heights(source: Source, aspect: float, face: Floats, known: NDArray[np.bool_], widest: float, wish: FaceSize) -> Floats:
     """The height of the crop at each control point: held, or gently changed where the face comes nearer or goes away."""
     usual = float(np.median(face[known]))
-    most = min(largest(source, aspect), max(wish, usual / LARGEST_FACE))
+    most = min(largest(source, aspect), max(widest, usual / max(LARGEST_FACE, wish.share)))
+    least = min(NEAREST_ASKED if wish.asked else NEAREST, most)
     spread = np.abs(face[known] / usual - 1)
     if float(np.percentile(spread, 95)) <= SAME_SIZE:
-        return np.full(len(face), min(most, max(min(NEAREST, most), usual / FACE_SHARE)))
-    wished = np.log(np.clip(face / FACE_SHARE, min(NEAREST, most), most))
+        return np.full(len(face), min(most, max(least, usual / wish.share)))
+    wished = np.log(np.clip(face / wish.share, least, most))
     path = solve(wished - 0.12, wished + 0.12, wished, Weights(aim=0.005), Limits(0.035, 0.02))
-    return np.clip(np.exp(path), min(NEAREST, most), most)
+    return np.clip(np.exp(path), least, most)
 
 
 def _own_speed(tracks: tuple[Track, ...], start: int, end: int, width: float) -> float:

@@ -5,6 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Literal
 
+from standtall.model.framing import BoxAt
+
 State = Literal["waiting", "running", "done", "failed", "stopped"]
 
 
@@ -96,6 +98,16 @@ class Copied:
 
 
 @dataclass(frozen=True, slots=True)
+class BoxFollowed:
+    """Where a thing that was drawn around is, at its places in the order of their time, and for what share of the time it was
+    seen."""
+
+    places: tuple[BoxAt, ...]
+    seen: float
+    kind: Literal["box followed"] = "box followed"
+
+
+@dataclass(frozen=True, slots=True)
 class Problem:
     """Why the work was not done, and what to do about it."""
 
@@ -114,7 +126,7 @@ class Ended:
 
 
 Event = (
-    Started | Progressed | StageDone | Heard | Received | Analysed | Rendered | Fetched | Copied | Problem | Ended
+    Started | Progressed | StageDone | Heard | Received | Analysed | Rendered | Fetched | Copied | BoxFollowed | Problem | Ended
 )  # fmt: skip
 
 

@@ -7,6 +7,7 @@ from typing import Literal
 
 from standtall.model.analysis import Analysis
 from standtall.model.brief import Brief
+from standtall.model.framing import BoxAt
 from standtall.model.look import Look
 from standtall.model.short import Short
 from standtall.model.source import Source
@@ -59,7 +60,18 @@ class PreviewCopyRequest:
     kind: Literal["preview copy"] = "preview copy"
 
 
-Request = AnalyseRequest | RenderRequest | FetchRequest | PreviewCopyRequest
+@dataclass(frozen=True, slots=True)
+class FollowBoxRequest:
+    """Follow a thing that was drawn around through the part of a source from `start` to `end` (ticks)."""
+
+    source: Source
+    start: int
+    end: int
+    box: BoxAt
+    kind: Literal["follow box"] = "follow box"
+
+
+Request = AnalyseRequest | RenderRequest | FetchRequest | PreviewCopyRequest | FollowBoxRequest
 
 
 @dataclass(frozen=True, slots=True)

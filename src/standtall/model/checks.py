@@ -3,8 +3,18 @@
 from __future__ import annotations
 
 import itertools
+import re
+from typing import Final
 
 from standtall.base.errors import ProjectError
+
+COLOUR: Final = re.compile(r"#[0-9a-fA-F]{6}")
+
+
+def colour(name: str, value: str) -> None:
+    """Raise `ProjectError` unless a colour is written #rrggbb."""
+    if not COLOUR.fullmatch(value):
+        raise ProjectError(f"{name} is written #rrggbb, not '{value[:20]}'.")
 
 
 def in_range(name: str, value: float, low: float, high: float) -> None:

@@ -7,10 +7,8 @@ from dataclasses import dataclass, replace
 from standtall.base.errors import NothingToDo
 from standtall.model.captions import Captions
 from standtall.model.channel import Channel
-from standtall.model.cut import Segment, Transitions
-from standtall.model.framing import LAYOUT_TITLES, Layout, PersonTarget, ShotFraming
+from standtall.model.cut import Transitions
 from standtall.model.look import Look
-from standtall.model.output import SHAPES
 from standtall.model.short import Short
 
 
@@ -25,63 +23,6 @@ class Edit:
 def count_of(n: int, noun: str = "word") -> str:
     """1 word, 2 words."""
     return f"{n} {noun}" if n == 1 else f"{n} {noun}s"
-
-
-# framing; a shot is the segment of its source from its first frame to its last
-
-
-def _framed(short: Short, shot: Segment, chosen: ShotFraming | None) -> Short:
-    return replace(short, framing=short.framing.with_shot(shot.source, shot.start, shot.end, chosen))
-
-
-def release_crop(short: Short, shot: Segment) -> Edit:
-    """Let the camera frame one shot by itself again."""
-    if short.framing.of_shot(shot.source, shot.start, shot.end) is None:
-        raise NothingToDo("This shot is framed automatically already.")
-    return Edit("Frame automatically", _framed(short, shot, None))
-
-
-def release_framing(short: Short, shot: Segment) -> Short:
-    """The short with nothing chosen by hand for a shot."""
-    return _framed(short, shot, None)
-
-
-def follow(short: Short, shot: Segment, person: int, name: str) -> Edit:
-    """Follow one person through a shot, whoever talks."""
-    before = short.framing.of_shot(shot.source, shot.start, shot.end)
-    layout = before.layout if before is not None and not before.keyframes else None
-    chosen = ShotFraming(shot.source, shot.start, None if layout == "whole" else layout, PersonTarget(person))
-    return Edit(f"Follow {name}", _framed(short, shot, chosen))
-
-
-def set_shape(short: Short, shape: str) -> Edit:
-    """Choose the shape of the picture; framings carry over by whom they show and how large."""
-    width, height = SHAPES[shape]
-    return Edit(f"Shape {shape}", replace(short, output=replace(short.output, width=width, height=height)))
-
-
-def set_layout(short: Short, shot: Segment, layout: Layout | None) -> Edit:
-    """Choose the layout of one shot, or (None) let what is in it decide. Whom it follows stays; a crop by hand gives way."""
-    chosen = short.framing.of_shot(shot.source, shot.start, shot.end)
-    made = replace(chosen or ShotFraming(shot.source, shot.start), layout=layout, keyframes=())
-    empty = made.layout is None and made.target is None and not made.locked
-    label = "Layout as suggested" if layout is None else f"Layout: {LAYOUT_TITLES[layout]}"
-    return Edit(label, _framed(short, shot, None if empty else made))
-
-
-def set_layout_of_all(short: Short, layout: Layout | None) -> Edit:
-    """Choose the layout of all shots that have none of their own, or (None) let what is in each decide."""
-    label = "Layouts as suggested" if layout is None else f"All shots: {LAYOUT_TITLES[layout]}"
-    return Edit(label, replace(short, framing=replace(short.framing, layout=layout)))
-
-
-def set_hold(short: Short, seconds: float) -> Edit:
-    """Choose how long an answer has to be to get the picture."""
-    return Edit("Answers held over", replace(short, framing=replace(short.framing, hold_s=seconds)))
-
-
-def set_calm(short: Short, calm: float) -> Edit:
-    return Edit("Camera calmness", replace(short, framing=replace(short.framing, calm=calm)))
 
 
 # captions

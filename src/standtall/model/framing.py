@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
+import itertools
 from dataclasses import dataclass, replace
 from typing import Final, Literal
 
+from standtall.base.errors import ProjectError
 from standtall.model import checks
 
 Layout = Literal["follow", "whole", "stack", "grid", "screen", "corner"]
@@ -51,14 +53,51 @@ class SpeakingTarget:
     kind: Literal["speaking"] = "speaking"
 
 
-Target = PersonTarget | SpeakingTarget
-"""Whom the camera follows."""
+@dataclass(frozen=True, slots=True)
+class BoxAt:
+    """Where a box is at a tick of the source, in shares of the picture."""
+
+    at: int
+    x: float
+    y: float
+    w: float
+    h: float
+
+    def __post_init__(self) -> None:
+        for value, name in ((self.x, "left edge"), (self.y, "top"), (self.x + self.w, "right edge"), (self.y + self.h, "bottom")):
+            checks.in_range(f"The {name} of a box", value, -0.001, 1.001)
+        checks.in_range("The width of a box", self.w, 0.001, 1.0)
+        checks.in_range("The height of a box", self.h, 0.001, 1.0)
+
+
+@dataclass(frozen=True, slots=True)
+class BoxTarget:
+    """Follow a thing that was drawn around: where it is at some ticks, in order, and evenly in between. One place alone stands
+    still. `drawn` is the tick at which it was drawn."""
+
+    places: tuple[BoxAt, ...]
+    drawn: int
+    kind: Literal["box"] = "box"
+
+    def __post_init__(self) -> None:
+        if not self.places or any(a.at >= b.at for a, b in itertools.pairwise(self.places)):
+            raise ProjectError("The places of a box must be there, in the order of their time.")
+
+
+Target = PersonTarget | SpeakingTarget | BoxTarget
+"""Whom or what the camera follows."""
+
+FACE: Final = 0.205
+"""Wished height of a face, hairline to chin, as a share of its cell (common practice, no source)."""
+FACES: Final = (0.08, 0.5)
+"""The smallest and the largest that can be asked for."""
 
 
 @dataclass(frozen=True, slots=True)
 class ShotFraming:
     """What was chosen by hand for the shot of a source that holds the tick `at`; None and empty leave it to the camera.
 
+    `face` is the wished height of a face as a share of its cell, `share` the height of the upper of two cells as a share of both.
     A `locked` shot is never framed anew by a command that is about many shots.
     """
 
@@ -68,6 +107,79 @@ class ShotFraming:
     target: Target | None = None
     keyframes: tuple[Keyframe, ...] = ()
     locked: bool = False
+    face: float | None = None
+    share: float | None = None
+
+    def __post_init__(self) -> None:
+        if self.face is not None:
+            checks.in_range("The height of a face", self.face, *FACES)
+        if self.share is not None:
+            checks.in_range("The share of a cell", self.share, 0.2, 0.8)
+
+    @property
+    def empty(self) -> bool:
+        """Whether nothing is chosen."""
+        return self == ShotFraming(self.source, self.at)
+
+
+@dataclass(frozen=True, slots=True)
+class ShotEdge:
+    """A tick at which a person parted a shot in two (`parted`), or joined two at their cut."""
+
+    source: str
+    at: int
+    parted: bool
+
+
+BackdropKind = Literal["blurred", "coloured", "graded", "picture"]
+"""An enlargement of the picture itself; one colour; one that goes over into another downwards; a picture of one's own."""
+
+
+@dataclass(frozen=True, slots=True)
+class Backdrop:
+    """What lies behind a picture that does not fill the frame. Colours are "#rrggbb"; a picture is given by its path and content
+    key."""
+
+    kind: BackdropKind = "blurred"
+    colour: str = "#24303a"
+    lower: str = "#0e1418"
+    path: str = ""
+    key: str = ""
+
+    def __post_init__(self) -> None:
+        checks.colour("The colour of a backdrop", self.colour)
+        checks.colour("The lower colour of a backdrop", self.lower)
+
+
+@dataclass(frozen=True, slots=True)
+class WholeStyle:
+    """How the layout Whole shows the picture: its `scale` (1 is the width of the frame), how far its middle is above (-) or below
+    the middle of the frame and how round its corners are, both in shares of the frame's height and width, and how dark its
+    shadow is, 0..1."""
+
+    backdrop: Backdrop = Backdrop()
+    scale: float = 1.0
+    down: float = 0.0
+    radius: float = 0.0
+    shadow: float = 0.0
+
+    def __post_init__(self) -> None:
+        checks.in_range("The scale of a picture", self.scale, 0.4, 2.0)
+        checks.in_range("The place of a picture", self.down, -0.4, 0.4)
+        checks.in_range("The radius of corners", self.radius, 0.0, 0.2)
+        checks.in_range("The darkness of a shadow", self.shadow, 0.0, 1.0)
+
+
+@dataclass(frozen=True, slots=True)
+class Bar:
+    """What parts the cells of a frame: its width as a share of the frame's width, and its colour."""
+
+    width: float = 0.0
+    colour: str = "#101216"
+
+    def __post_init__(self) -> None:
+        checks.in_range("The width of a bar", self.width, 0.0, 0.1)
+        checks.colour("The colour of a bar", self.colour)
 
 
 @dataclass(frozen=True, slots=True)
@@ -85,11 +197,18 @@ class Framing:
     shots: tuple[ShotFraming, ...] = ()
     hold_s: float = 0.7
     """Answers that are shorter than this do not get the picture."""
+    face: float = FACE
+    """Wished height of a face as a share of its cell, in all shots."""
+    edges: tuple[ShotEdge, ...] = ()
+    """Where shots were parted and joined by hand."""
+    whole: WholeStyle = WholeStyle()
+    bar: Bar = Bar()
 
     def __post_init__(self) -> None:
         checks.in_range("Calmness", self.calm, 0.0, 1.0)
         checks.in_range("The time over which answers are held", self.hold_s, 0.0, 10.0)
         checks.in_range("The height of faces beside a screen", self.fit_under, 0.0, 1.0)
+        checks.in_range("The height of a face", self.face, *FACES)
 
     def of_shot(self, source: str, start: int, end: int) -> ShotFraming | None:
         """What was chosen for the shot of a source from `start` to `end`."""

@@ -29,10 +29,10 @@ def moves(short: Short, shot: Segment) -> bool:
 
 
 def _with(short: Short, shot: Segment, keys: tuple[Keyframe, ...]) -> Short:
-    before = short.framing.of_shot(shot.source, shot.start, shot.end)
-    locked = before is not None and before.locked
-    made = ShotFraming(shot.source, shot.start, "follow", keyframes=keys, locked=locked) if keys else None
-    return replace(short, framing=short.framing.with_shot(shot.source, shot.start, shot.end, made))
+    before = short.framing.of_shot(shot.source, shot.start, shot.end) or ShotFraming(shot.source, shot.start)
+    made = replace(before, at=shot.start, layout="follow" if keys else None, target=None, keyframes=keys)
+    kept = None if made.empty else made
+    return replace(short, framing=short.framing.with_shot(shot.source, shot.start, shot.end, kept))
 
 
 def _clamped(at: int, cx: float, cy: float, h: float, ease: Ease = "smooth") -> Keyframe:

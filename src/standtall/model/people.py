@@ -11,10 +11,12 @@ from standtall.model import checks
 
 @dataclass(frozen=True, slots=True)
 class Shot:
-    """Footage between two cuts, in ticks of the source."""
+    """Footage between two cuts, in ticks of the source; `look` is how it looks as a whole, each value 0..255 (see
+    `people.shot_looks`), empty where that was not looked at."""
 
     start: int
     end: int
+    look: tuple[int, ...] = ()
 
     def __post_init__(self) -> None:
         checks.forward("A shot", self.start, self.end)
@@ -22,7 +24,8 @@ class Shot:
 
 @dataclass(frozen=True, slots=True)
 class FaceSample:
-    """A face at one time: tick, box in shares of the picture (0..1), mouth opening as a share of face height."""
+    """A face at one time: tick, box in shares of the picture (0..1), mouth opening as a share of face height, and how far the
+    face is turned, -1 (to the left edge of the picture) .. 1."""
 
     at: int
     x: float
@@ -30,6 +33,7 @@ class FaceSample:
     w: float
     h: float
     mouth: float
+    turn: float = 0.0
 
     @property
     def rect(self) -> Rect:

@@ -23,6 +23,7 @@ from standtall.people.faces import FaceMesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower, Trail
 from standtall.people.reidentify import DIFFERENT, distance, group
 from standtall.people.shot_changes import SIZE, Change, ChangeFinder, shots_between, where_it_changes
+from standtall.people.shot_looks import SeenLook, with_looks
 from standtall.people.sights import Sight, Sights, regions
 from standtall.people.talking import RATE, read_lips
 from standtall.people.voices import SILENT, Voices, who_talks
@@ -53,6 +54,7 @@ class SeenPiece:
     cuts: tuple[int, ...] = ()
     trails: tuple[SeenTrail, ...] = ()
     sights: tuple[Sight, ...] = ()
+    looks: tuple[SeenLook, ...] = ()
 
 
 class Pieces(Protocol):
@@ -80,6 +82,7 @@ def find_faces(
     cuts: list[int] = []
     trails: list[SeenTrail] = []
     sights: list[Sight] = []
+    looks: list[SeenLook] = []
     for number, first in enumerate(range(start, end, PIECE)):
         last = min(end, first + PIECE)
         piece = kept.find(number) if kept is not None else None
@@ -93,7 +96,8 @@ def find_faces(
         cuts += piece.cuts
         trails += piece.trails
         sights += piece.sights
-    shots = shots_between(cuts, source.length)
+        looks += piece.looks
+    shots = with_looks(shots_between(cuts, source.length), looks)
     tracks = _tracks(trails, shots)
     if content == "one":
         tracks = one_person(tracks)
@@ -132,7 +136,7 @@ class _Looker:
         cuts = tuple(at for at, _ in changes if start <= at < end)
         slow = frozenset(at for at, gradual in changes if gradual)
         trails = tuple(trail for t in follower.trails for trail in _cut_at(t, cuts, slow))
-        return SeenPiece(cuts, trails, tuple(sights.seen))
+        return SeenPiece(cuts, trails, tuple(sights.seen), tuple(finder.looks(cuts, start, end)))
 
     def _exact(self, change: Change) -> int:
         """The tick of the first picture of a shot, where pictures were skipped before the one that told of it."""

@@ -25,6 +25,7 @@ MESH_FILE: Final = Path(__file__).parent / "models" / "face_landmark.tflite"
 MESH_SURE: Final = 0.5
 
 FOREHEAD, CHIN, UPPER_LIP, LOWER_LIP = 10, 152, 13, 14
+NOSE, LEFT, RIGHT = 1, 234, 454
 """Numbers of landmarks in the 468-point face mesh (Kartynnik et al. 2019, arXiv:1907.06724)."""
 
 
@@ -49,11 +50,13 @@ class SmallFaceDetector:
 
 @dataclass(frozen=True, slots=True)
 class Mesh:
-    """A face outline in pixels, from hairline to chin, and how far the lips are apart as a share of its height."""
+    """A face outline in pixels, from hairline to chin, how far the lips are apart as a share of its height, and how far it is
+    turned, -1 (to the left edge of the picture) .. 1."""
 
     box: Rect
     mouth: float
     sure: float
+    turn: float
 
 
 class FaceMesh:
@@ -84,4 +87,6 @@ class FaceMesh:
         y0, y1 = float(points[:, 1].min()), float(points[:, 1].max())
         tall = float(np.hypot(*(points[CHIN] - points[FOREHEAD])))
         apart = float(np.hypot(*(points[LOWER_LIP] - points[UPPER_LIP])))
-        return Mesh(Rect(x0, y0, x1 - x0, y1 - y0), apart / max(1.0, tall), sure)
+        left, right, nose = (float(points[k, 0]) for k in (LEFT, RIGHT, NOSE))
+        turn = float(np.clip((2 * nose - left - right) / max(1.0, abs(right - left)), -1, 1))
+        return Mesh(Rect(x0, y0, x1 - x0, y1 - y0), apart / max(1.0, tall), sure, turn)

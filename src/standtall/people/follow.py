@@ -104,7 +104,7 @@ class FaceFollower:
                 continue
             trail.missed, trail.box = 0, mesh.box
             b = mesh.box
-            trail.samples.append(FaceSample(tick, b.x / w, b.y / h, b.w / w, b.h / h, round(mesh.mouth, 4)))
+            trail.samples.append(FaceSample(tick, b.x / w, b.y / h, b.w / w, b.h / h, round(mesh.mouth, 4), round(mesh.turn, 2)))
 
     def _part(self) -> None:
         """Let go of faces that meet; the detector soon finds those that are seen."""

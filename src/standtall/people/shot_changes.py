@@ -21,6 +21,7 @@ from scipy.ndimage import maximum_filter1d, median_filter
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.planes import Plane, Planes, scaled
 from standtall.model.people import Shot
+from standtall.people.shot_looks import SeenLook, look_of
 
 Floats = NDArray[np.float32]
 
@@ -100,6 +101,17 @@ class ChangeFinder:
         if len(self._structure) < 2:
             return 1.0
         return float(difference(self._structure[-1].astype(np.float32), self._structure[-2].astype(np.float32)))
+
+    def looks(self, cuts: tuple[int, ...], start: int, end: int) -> list[SeenLook]:
+        """How each part of [start, end) looks, parted at cuts."""
+        mixing = np.array(self._mixing, np.uint8)
+        planes, first = [], 0
+        for wide, high in (MIXING, COLOUR, COLOUR):
+            planes.append(mixing[:, first : first + wide * high].reshape(-1, high, wide))
+            first += wide * high
+        edges = [start, *(c for c in cuts if start < c < end), end]
+        found = (look_of(self._ticks, tuple(planes), a, b) for a, b in itertools.pairwise(edges))
+        return [seen for seen in found if seen is not None]
 
     def changes(self) -> list[Change]:
         """All changes seen so far, in order."""

@@ -8,6 +8,7 @@ from dataclasses import replace
 from pathlib import Path
 
 from standtall.compose.producers.transitions import BLEND
+from standtall.framing.shots import with_edges
 from standtall.jobs.requests import RenderFootage, RenderRequest
 from standtall.library.looks import look_or_first
 from standtall.model.analysis import Analysis
@@ -23,7 +24,9 @@ def render_request(short: Short, footage: Mapping[str, tuple[Source, Analysis]],
     used = []
     for key in short.sources:
         source, analysis = footage[key]
-        used.append(RenderFootage(source, trimmed(analysis, [s for s in short.segments if s.source == key])))
+        edges = tuple(e for e in short.framing.edges if e.source == key)
+        chosen = replace(analysis, people=with_edges(analysis.people, edges))
+        used.append(RenderFootage(source, trimmed(chosen, [s for s in short.segments if s.source == key])))
     return RenderRequest(short, tuple(used), look_or_first(short.captions.look), str(out.absolute()))
 
 

@@ -7,8 +7,8 @@ from pathlib import Path
 from typing import Any, Final
 
 from standtall.base.progress import Progress
-from standtall.jobs.events import Analysed, Copied, Event, Fetched, Heard, Received, Rendered, StageDone
-from standtall.jobs.requests import AnalyseRequest, FetchRequest, PreviewCopyRequest, RenderRequest, Request
+from standtall.jobs.events import Analysed, BoxFollowed, Copied, Event, Fetched, Heard, Received, Rendered, StageDone
+from standtall.jobs.requests import AnalyseRequest, FetchRequest, FollowBoxRequest, PreviewCopyRequest, RenderRequest, Request
 from standtall.library.cache import AnalysisCache
 from standtall.model.analysis import Analysis
 
@@ -64,7 +64,15 @@ def _copy(request: PreviewCopyRequest, tell: Tell, progress: Progress) -> None:
     tell(Copied(0 if form is None else form.lines))
 
 
+def _follow_box(request: FollowBoxRequest, tell: Tell, progress: Progress) -> None:
+    from standtall.people.box_follow import follow_box
+
+    found = follow_box(request.source, request.box, request.start, request.end, progress)
+    tell(BoxFollowed(found.places, found.seen))
+
+
 _RUNS: Final[dict[type, Callable[[Any, Tell, Progress], object]]] = {
     AnalyseRequest: analysed, RenderRequest: _render, FetchRequest: _fetch, PreviewCopyRequest: _copy,
+    FollowBoxRequest: _follow_box,
 }  # fmt: skip
 """Who carries out each kind of request."""

@@ -12,7 +12,7 @@ from pytestqt.qtbot import QtBot
 
 from standtall.base.log import log_file
 from standtall.library.project import Project
-from standtall.model import corrections, edits
+from standtall.model import corrections, edits, framing_edits
 from standtall.model.brief import Brief
 from standtall.ui.app.window import MainWindow
 from standtall.ui.widgets.fields import Field
@@ -227,7 +227,7 @@ def test_a_name_that_is_being_typed_stays_and_is_for_its_own_short(qtbot: QtBot,
     field.setFocus()
     field.selectAll()
     qtbot.keyClicks(field, "Half a na")
-    edited(qtbot, window, lambda: ws.edit(lambda s, _a: edits.set_calm(s, 0.1)))
+    edited(qtbot, window, lambda: ws.edit(lambda s, _a: framing_edits.set_calm(s, 0.1)))
     assert field.text() == "Half a na", "nothing is taken from under somebody's fingers"
     edited(qtbot, window, window.bench.shorts.duplicate)
     settled(qtbot, window)

@@ -70,7 +70,7 @@ def faces_on(footage: Mapping[str, Footage], time_map: TimeMap) -> list[Rect]:
     out: list[Rect] = []
     for tick in range(0, time_map.length, max(TICKS_PER_SECOND // 2, time_map.length // MOST_FACES)):
         source, source_tick = time_map.to_source(tick)
-        people, view = footage[source].analysis.people, footage[source].camera.at(source_tick)
+        people, view = footage[source].camera.people, footage[source].camera.at(source_tick)
         if view.layout == "whole" or not people.shots:
             continue
         for track in people.tracks_in(people.shot_at(source_tick)):

@@ -121,7 +121,7 @@ class WideView(QWidget):
         opened = self._ws.opened
         if opened is None or self._shown is None:
             return
-        people, tick = opened.analysis.people, self._shown.heard.tick
+        people, tick = opened.camera.people, self._shown.heard.tick
         if not people.shots:
             return
         font = QFont("Inter")

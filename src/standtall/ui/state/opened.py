@@ -61,7 +61,7 @@ class Opened:
 
     def shot_at(self, tick: int) -> Segment | None:
         """The shot of the opened source at a tick, None where shots were not looked for."""
-        people = self.analysis.people
+        people = self.camera.people
         if not people.shots:
             return None
         shot = people.shots[people.shot_at(tick)]

@@ -22,7 +22,7 @@ from PySide6.QtWidgets import (
 from standtall.base.time import clock
 from standtall.checks.notice import Fix, Notice
 from standtall.framing.suggest import screen_in
-from standtall.model import edits
+from standtall.model import framing_edits
 from standtall.model.cut import Segment
 from standtall.model.framing import LAYOUT_TITLES, Layout
 from standtall.model.output import SHAPES
@@ -170,7 +170,7 @@ class FramingPanel(Panel):
     def _release(self) -> None:
         shot = self._shot
         if shot is not None:
-            self._ws.edit(lambda s, _a: edits.release_crop(s, shot))
+            self._ws.edit(lambda s, _a: framing_edits.release(s, shot))
 
     def _set_layout(self, layout: Layout) -> None:
         """Choose a layout for this shot; choosing the one that was chosen by hand leaves it to the camera again."""
@@ -179,31 +179,31 @@ class FramingPanel(Panel):
             return
         chosen = opened.entry.short.framing.of_shot(shot.source, shot.start, shot.end)
         wished = None if chosen is not None and chosen.layout == layout and not chosen.keyframes else layout
-        self._ws.edit(lambda s, _a: edits.set_layout(s, shot, wished))
+        self._ws.edit(lambda s, _a: framing_edits.set_layout(s, shot, wished))
 
     def _set_shape(self, _index: int) -> None:
         shape = self._shape.currentText()
         if shape in SHAPES:
-            self._ws.edit(lambda s, _a: edits.set_shape(s, shape))
+            self._ws.edit(lambda s, _a: framing_edits.set_shape(s, shape))
 
     def _set_all(self, _index: int) -> None:
         layout = self._all.currentData()
-        self._ws.edit(lambda s, _a: edits.set_layout_of_all(s, layout))
+        self._ws.edit(lambda s, _a: framing_edits.set_layout_of_all(s, layout))
 
     def _follow(self, person: int, name: str) -> None:
         shot = self._shot
         self._people_key = None
         if shot is not None:
-            self._ws.edit(lambda s, _a: edits.follow(s, shot, person, name))
+            self._ws.edit(lambda s, _a: framing_edits.follow(s, shot, person, name))
 
     def _set_hold(self, seconds: float) -> None:
         opened = self._ws.opened
         if opened is not None and abs(opened.entry.short.framing.hold_s - seconds) > 0.01:
-            self._ws.edit(lambda s, _a: edits.set_hold(s, round(seconds, 1)))
+            self._ws.edit(lambda s, _a: framing_edits.set_hold(s, round(seconds, 1)))
 
     def _set_calm(self) -> None:
         value = self._calm.sliderPosition() / 100  # its value follows after a key
-        self._ws.edit(lambda s, _a: edits.set_calm(s, value))
+        self._ws.edit(lambda s, _a: framing_edits.set_calm(s, value))
 
     def _jump(self, notice: Notice) -> None:
         opened = self._ws.opened
@@ -217,9 +217,10 @@ class FramingPanel(Panel):
         if shot is None:
             return
         if fix == "frame automatically":
-            self._ws.edit(lambda s, _a: edits.set_layout(edits.release_framing(s, shot), shot, "follow"))
+            self._ws.edit(lambda s, _a: framing_edits.reframed(s, shot, "follow"))
         else:
-            self._ws.edit(lambda s, _a: edits.set_layout(s, shot, "whole" if fix == "show the whole picture" else "stack"))
+            layout: Layout = "whole" if fix == "show the whole picture" else "stack"
+            self._ws.edit(lambda s, _a: framing_edits.set_layout(s, shot, layout))
 
     # what it shows
 
@@ -280,7 +281,7 @@ class FramingPanel(Panel):
 
     def _missing_for(self, opened: Opened) -> dict[Layout, str]:
         """The layouts that this shot cannot have, and what it lacks."""
-        people = opened.analysis.people
+        people = opened.camera.people
         if not people.shots:
             return dict.fromkeys(("follow", "stack", "grid", "screen", "corner"), "no people were looked for")
         number = people.shot_at(self._ws.selection.playhead)
@@ -295,7 +296,7 @@ class FramingPanel(Panel):
     def _refresh_people(self, followed: int | None) -> None:
         opened = self._ws.opened
         assert opened is not None
-        people = opened.analysis.people
+        people = opened.camera.people
         here = sorted({t.person for t in people.tracks_in(people.shot_at(self._ws.selection.playhead))}) if people.shots else []
         key = (tuple(people.names[p] for p in here), followed, self._shot)
         if key == self._people_key:

@@ -76,7 +76,7 @@ def paint_picture_lane(
     opened = ws.opened
     assert opened is not None
     painter.fillRect(QRectF(lane.x, area.top(), lane.w, area.height()), QColor(theme.WELL))
-    people = opened.analysis.people
+    people = opened.camera.people
     first, last = page.tick(area.top() - 120), page.tick(area.bottom() + 2)
     shots = people.shots[people.shot_at(first) : people.shot_at(last) + 1] if people.shots else ()
     for shot in shots:

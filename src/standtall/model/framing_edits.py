@@ -1,0 +1,180 @@
+"""Edits of how a short is framed: of single shots, and of all. A shot is the segment of its source from its first frame to its
+last. Crops and keyframes by hand are in `model.keyframe_edits`."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import replace
+from typing import Final
+
+from standtall.base.errors import NothingToDo
+from standtall.base.time import clock
+from standtall.model.cut import Segment
+from standtall.model.edits import Edit, count_of
+from standtall.model.framing import (
+    LAYOUT_TITLES,
+    Bar,
+    BoxTarget,
+    Framing,
+    Layout,
+    PersonTarget,
+    ShotEdge,
+    ShotFraming,
+    WholeStyle,
+)
+from standtall.model.output import SHAPES
+from standtall.model.short import Short
+
+CELLED: Final = frozenset(("stack", "grid", "screen", "corner"))
+
+
+def _chosen(short: Short, shot: Segment) -> ShotFraming:
+    return short.framing.of_shot(shot.source, shot.start, shot.end) or ShotFraming(shot.source, shot.start)
+
+
+def _framed(short: Short, shot: Segment, chosen: ShotFraming) -> Short:
+    kept = None if chosen.empty else chosen
+    return replace(short, framing=short.framing.with_shot(shot.source, shot.start, shot.end, kept))
+
+
+def _all(short: Short, framing: Framing) -> Short:
+    return replace(short, framing=framing)
+
+
+# one shot
+
+
+def release(short: Short, shot: Segment) -> Edit:
+    """Let the camera frame one shot by itself again; a locked one stays locked."""
+    before = short.framing.of_shot(shot.source, shot.start, shot.end)
+    made = ShotFraming(shot.source, shot.start, locked=before is not None and before.locked)
+    if before is None or before == replace(made, at=before.at):
+        raise NothingToDo("This shot is framed automatically already.")
+    return Edit("Frame automatically", _framed(short, shot, made))
+
+
+def follow(short: Short, shot: Segment, person: int, name: str) -> Edit:
+    """Follow one person through a shot, whoever talks."""
+    before = _chosen(short, shot)
+    layout = None if before.keyframes or before.layout == "whole" else before.layout
+    made = replace(before, layout=layout, target=PersonTarget(person), keyframes=())
+    return Edit(f"Follow {name}", _framed(short, shot, made))
+
+
+def follow_box(short: Short, shot: Segment, target: BoxTarget) -> Edit:
+    """Follow a thing that was drawn around, in a crop."""
+    made = replace(_chosen(short, shot), layout="follow", target=target, keyframes=())
+    return Edit("Follow a box" if len(target.places) > 1 else "Keep to a box", _framed(short, shot, made))
+
+
+def set_layout(short: Short, shot: Segment, layout: Layout | None) -> Edit:
+    """Choose the layout of one shot, or (None) let what is in it decide. Whom it follows stays; a crop by hand gives way."""
+    before = _chosen(short, shot)
+    target = None if isinstance(before.target, BoxTarget) and layout != "follow" else before.target
+    label = "Layout as suggested" if layout is None else f"Layout: {LAYOUT_TITLES[layout]}"
+    return Edit(label, _framed(short, shot, replace(before, layout=layout, target=target, keyframes=())))
+
+
+def reframed(short: Short, shot: Segment, layout: Layout) -> Edit:
+    """A layout for a shot in which nothing else is chosen by hand any more."""
+    return Edit(f"Layout: {LAYOUT_TITLES[layout]}", _framed(short, shot, ShotFraming(shot.source, shot.start, layout)))
+
+
+def set_face(short: Short, shot: Segment, face: float | None) -> Edit:
+    """Choose how high the face is in a shot, as a share of its cell, or (None) as in all shots."""
+    return Edit("Size of the face", _framed(short, shot, replace(_chosen(short, shot), face=face, keyframes=())))
+
+
+def set_share(short: Short, shot: Segment, share: float | None) -> Edit:
+    """Choose how much of the frame the upper of two cells takes."""
+    return Edit("Shares of the cells", _framed(short, shot, replace(_chosen(short, shot), share=share)))
+
+
+def lock(short: Short, shot: Segment, locked: bool) -> Edit:
+    """Keep a shot as it is when many are framed at once, or let it be framed with them again."""
+    label = "Lock the framing of a shot" if locked else "Unlock the framing of a shot"
+    return Edit(label, _framed(short, shot, replace(_chosen(short, shot), locked=locked)))
+
+
+# many shots
+
+
+def frame_shots(short: Short, made: Iterable[tuple[Segment, ShotFraming]]) -> Edit:
+    """Frame several shots at once; those that are locked stay as they are."""
+    changed, count = short, 0
+    for shot, chosen in made:
+        before = _chosen(changed, shot)
+        if before.locked or replace(chosen, at=before.at) == before:
+            continue
+        changed, count = _framed(changed, shot, replace(chosen, at=shot.start)), count + 1
+    if not count:
+        raise NothingToDo("All of these shots are framed so already, or locked.")
+    return Edit(f"Frame {count_of(count, 'shot')} alike", changed)
+
+
+def set_shape(short: Short, shape: str) -> Edit:
+    """Choose the shape of the picture; framings carry over by whom they show and how large."""
+    width, height = SHAPES[shape]
+    return Edit(f"Shape {shape}", replace(short, output=replace(short.output, width=width, height=height)))
+
+
+def set_layout_of_all(short: Short, layout: Layout | None) -> Edit:
+    """Choose the layout of all shots that have none of their own, or (None) let what is in each decide."""
+    label = "Layouts as suggested" if layout is None else f"All shots: {LAYOUT_TITLES[layout]}"
+    return Edit(label, _all(short, replace(short.framing, layout=layout)))
+
+
+def set_hold(short: Short, seconds: float) -> Edit:
+    """Choose how long an answer has to be to get the picture."""
+    return Edit("Answers held over", _all(short, replace(short.framing, hold_s=seconds)))
+
+
+def set_calm(short: Short, calm: float) -> Edit:
+    return Edit("Camera calmness", _all(short, replace(short.framing, calm=calm)))
+
+
+def set_face_of_all(short: Short, face: float) -> Edit:
+    """Choose how high faces are in all shots that have no size of their own, as a share of the cell."""
+    return Edit("Size of faces", _all(short, replace(short.framing, face=face)))
+
+
+def set_whole_style(short: Short, whole: WholeStyle) -> Edit:
+    """Choose how whole pictures are shown."""
+    return Edit("Whole pictures", _all(short, replace(short.framing, whole=whole)))
+
+
+def set_bar(short: Short, bar: Bar) -> Edit:
+    """Choose what parts cells."""
+    return Edit("Bar between cells", _all(short, replace(short.framing, bar=bar)))
+
+
+# where shots begin
+
+
+def part_shot(short: Short, shot: Segment, at: int) -> Edit:
+    """Part a shot in two at a tick, so that each is framed by itself; what was chosen stays with both."""
+    if not shot.start < at < shot.end:
+        raise NothingToDo(f"A shot begins at {clock(at, tenths=True)} already.")
+    chosen = short.framing.of_shot(shot.source, shot.start, shot.end)
+    framing = _with_edge(short.framing, shot.source, at, parted=True)
+    if chosen is not None:
+        before = tuple(k for k in chosen.keyframes if k.at < at)
+        after = tuple(k for k in chosen.keyframes if k.at >= at)
+        first = replace(chosen, at=shot.start, keyframes=before or chosen.keyframes[:1])
+        second = replace(chosen, at=at, keyframes=after or chosen.keyframes[-1:])
+        framing = framing.with_shot(shot.source, shot.start, at, first).with_shot(shot.source, at, shot.end, second)
+    return Edit("Part a shot", _all(short, framing))
+
+
+def join_shot(short: Short, shot: Segment) -> Edit:
+    """Join a shot with the one before it; the framing of that one is for both."""
+    if shot.start <= 0:
+        raise NothingToDo("There is no shot before this one.")
+    framing = short.framing.with_shot(shot.source, shot.start, shot.end, None)
+    return Edit("Join two shots", _all(short, _with_edge(framing, shot.source, shot.start, parted=False)))
+
+
+def _with_edge(framing: Framing, source: str, at: int, parted: bool) -> Framing:
+    others = tuple(e for e in framing.edges if (e.source, e.at) != (source, at))
+    undone = len(others) < len(framing.edges)  # joined where it was parted, or parted where it was joined
+    return replace(framing, edges=others if undone else (*others, ShotEdge(source, at, parted)))

@@ -9,7 +9,7 @@ from typing import get_args
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.checks.framing import framing_notices
 from standtall.checks.length import too_long
-from standtall.checks.missing_files import cutaways_missing
+from standtall.checks.missing_files import files_missing
 from standtall.checks.notice import Fix, Kind, Notice
 from standtall.model import keyframe_edits
 from standtall.model.analysis import Analysis
@@ -42,10 +42,10 @@ def test_each_cutaway_file_that_is_gone_is_told_of_once(tmp_path: Path) -> None:
     cutaways = (Cutaway(gone, "f" * 24, Segment(KEY, 101 * S, 102 * S)), Cutaway(gone, "f" * 24, Segment(KEY, 21 * S, 22 * S)))
     source = Source(KEY, str(tmp_path / "a.mp4"), "a", 200 * S, 1920, 1080)
     made = composed(replace(SHORT, extras=Extras(cutaways)), source, Analysis(KEY))
-    (notice,) = cutaways_missing(made)
+    (notice,) = files_missing(made)
     assert (notice.facts["path"], notice.place) == (gone, SourceTime(KEY, 101 * S))
     assert sentence(notice) == "roses.png is not where it was: remove the cutaways"
-    assert cutaways_missing(composed(SHORT, source, Analysis(KEY))) == ()
+    assert files_missing(composed(SHORT, source, Analysis(KEY))) == ()
 
 
 def test_the_window_has_words_for_every_notice_and_fix() -> None:

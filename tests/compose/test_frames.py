@@ -121,7 +121,7 @@ def test_cells_leave_no_pixel_of_the_frame(asset: Asset, layout: Layout, count: 
     cells = tuple(PictureLayer(asset, 0, Rect(0.2, 0.2, 0.5, 0.5), target) for target in frame_cells(layout, count))
     with Assets() as assets:
         bare = FramePainter(assets, *size).paint(frame(*cells))
-        under = FramePainter(assets, *size).paint(frame(FillLayer(235, 30, 200), *cells))
+        under = FramePainter(assets, *size).paint(frame(FillLayer((235, 30, 200)), *cells))
     assert same(bare, under)
 
 

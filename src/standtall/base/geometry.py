@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Final
 
 
 @dataclass(frozen=True, slots=True)
@@ -55,8 +56,17 @@ class Rect:
             and other.bottom <= self.bottom + slack
         )
 
+    def common(self, other: Rect) -> Rect:
+        """What lies in both; of no width or height where nothing does."""
+        x, y = max(self.x, other.x), max(self.y, other.y)
+        return Rect(x, y, max(0.0, min(self.right, other.right) - x), max(0.0, min(self.bottom, other.bottom) - y))
+
     def inside(self, bounds: Rect) -> Rect:
         """This rectangle moved, not resized, so that it lies within `bounds` as far as it fits."""
         x = min(max(self.x, bounds.x), max(bounds.x, bounds.right - self.w))
         y = min(max(self.y, bounds.y), max(bounds.y, bounds.bottom - self.h))
         return Rect(x, y, self.w, self.h)
+
+
+FULL: Final = Rect(0.0, 0.0, 1.0, 1.0)
+"""The whole of a picture or frame, in shares of it."""

@@ -25,8 +25,16 @@ FIXES: Final[dict[Kind, tuple[Fix, ...]]] = {
     "text cut": ("show the whole picture",),
     "face cut": ("frame automatically",),
     "speaker out of frame": ("frame automatically", "show all at once"),
+    "head cut": ("frame automatically",),
+    "jump": ("frame both alike",),
     "soft picture": ("show the whole picture",),
 }
+HEAD: Final = 0.12
+"""Share of the height of a face that may be missing above it, hair and all."""
+JUMP: Final = (0.015, 0.30)
+"""Steps of a crop, in its widths, that look like a mistake where it is cut: less is not seen, more is another picture."""
+SAME_SIZE: Final = 0.15
+"""By what share two crops may differ in size and still look alike."""
 
 
 def framing_notices(composition: Composition) -> tuple[Notice, ...]:
@@ -42,7 +50,39 @@ def framing_notices(composition: Composition) -> tuple[Notice, ...]:
         view, shot = footage.camera.at(at.tick), people.shot_at(at.tick)
         for kind, facts in _seen_at(view, people, footage, at.tick, output.height):
             found.setdefault((kind, at.source, shot), Notice(kind, facts, SourceTime(at.source, at.tick), FIXES[kind]))
-    return tuple(found.values())
+    for notice in _jumps(composition):
+        assert notice.place is not None
+        found.setdefault(("jump", notice.place.source, notice.place.tick), notice)
+    return tuple(sorted(found.values(), key=lambda n: _in_short(composition, n)))
+
+
+def _in_short(composition: Composition, notice: Notice) -> int:
+    at = None if notice.place is None else composition.time_map.to_short(notice.place.source, notice.place.tick)
+    return -1 if at is None else at
+
+
+def _jumps(composition: Composition) -> Iterator[Notice]:
+    """Where a crop is cut to one that is nearly the same: inside a shot, or where words were removed from it."""
+    segments = composition.short.segments
+    for number, segment in enumerate(segments):
+        footage = composition.footage[segment.source]
+        camera = footage.camera
+        edges = [(s.start, s.start) for s in camera.spans if segment.start < s.start < segment.end]
+        before = segments[number - 1] if number else None
+        if before is not None and before.source == segment.source and not composition.transitions[number].near:
+            edges.insert(0, (before.end, segment.start))
+        for left, right in edges:
+            people = camera.people
+            if not people.shots or people.shot_at(left - 1) != people.shot_at(right):
+                continue
+            a, b = camera.at(left - 1), camera.at(right)
+            if a.layout == b.layout == "follow" and _looks_like_a_jump(a.crop, b.crop):
+                yield Notice("jump", {}, SourceTime(segment.source, right), FIXES["jump"])
+
+
+def _looks_like_a_jump(a: Rect, b: Rect) -> bool:
+    step = max(abs(a.cx - b.cx) / a.w, abs(a.cy - b.cy) / a.h)
+    return JUMP[0] < step < JUMP[1] and abs(a.w - b.w) < SAME_SIZE * a.w
 
 
 def _seen_at(view: View, people: People, footage: Footage, tick: int, high: int) -> Iterator[tuple[Kind, dict[str, int | str]]]:
@@ -62,9 +102,16 @@ def _seen_at(view: View, people: People, footage: Footage, tick: int, high: int)
             yield "speaker out of frame", {"person": person, "name": _name(people, person)}
         elif CUT[0] < inside < CUT[1]:
             yield "face cut", {"person": person, "name": _name(people, person)}
+        elif person == speaker and inside >= CUT[1] and all(_cuts_head(face, crop) for crop in crops):
+            yield "head cut", {"person": person, "name": _name(people, person)}
     enlarged = max(cell.target.h * high / (cell.crop.h * footage.source.height) for cell in view.cells)
     if enlarged > SOFT:
         yield "soft picture", {"percent": round(100 * enlarged)}
+
+
+def _cuts_head(face: Rect, crop: Rect) -> bool:
+    """Whether a crop has the face but cuts the hair above it, though the picture goes on there."""
+    return _share(face, crop) < CUT[1] or (crop.y > 0.002 and face.y - HEAD * face.h < crop.y)
 
 
 def _name(people: People, person: int) -> str:
@@ -73,6 +120,4 @@ def _name(people: People, person: int) -> str:
 
 def _share(part: Rect, crop: Rect) -> float:
     """How much of a part of the picture a crop shows, 0..1."""
-    across = min(part.right, crop.right) - max(part.x, crop.x)
-    down = min(part.bottom, crop.bottom) - max(part.y, crop.y)
-    return max(0.0, across) * max(0.0, down) / max(1e-9, part.w * part.h)
+    return part.common(crop).area / max(1e-9, part.area)

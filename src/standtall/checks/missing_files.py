@@ -9,11 +9,15 @@ from standtall.compose.composition import Composition
 from standtall.model.timemap import SourceTime
 
 
-def cutaways_missing(composition: Composition) -> tuple[Notice, ...]:
-    """A notice for each file of a cutaway that is not where it was."""
+def files_missing(composition: Composition) -> tuple[Notice, ...]:
+    """A notice for each file of a cutaway, or of the backdrop, that is not where it was."""
     out = []
     for path in composition.missing:
-        first = next(c for c in composition.short.extras.cutaways if c.path == path)
+        facts = {"path": path, "name": Path(path).name}
+        first = next((c for c in composition.short.extras.cutaways if c.path == path), None)
+        if first is None:
+            out.append(Notice("backdrop missing", facts, None, ("blur the picture behind",)))
+            continue
         place = SourceTime(first.extent.source, first.extent.start)
-        out.append(Notice("cutaway missing", {"path": path, "name": Path(path).name}, place, ("remove the cutaways",)))
+        out.append(Notice("cutaway missing", facts, place, ("remove the cutaways",)))
     return tuple(out)

@@ -8,11 +8,28 @@ from typing import Literal
 
 from standtall.model.timemap import SourceTime
 
-Kind = Literal["too long", "cutaway missing", "text cut", "face cut", "speaker out of frame", "soft picture"]
+Kind = Literal[
+    "too long",
+    "cutaway missing",
+    "backdrop missing",
+    "text cut",
+    "face cut",
+    "head cut",
+    "speaker out of frame",
+    "jump",
+    "caption on a face",
+    "caption on writing",
+    "caption under buttons",
+    "face under buttons",
+    "soft picture",
+]
 Fix = Literal[
     "tighten",
     "choose another channel",
     "remove the cutaways",
+    "blur the picture behind",
+    "frame both alike",
+    "move the captions",
     "show the whole picture",
     "frame automatically",
     "show all at once",

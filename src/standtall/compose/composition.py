@@ -16,7 +16,7 @@ from standtall.compose.layers.frame import Frame
 from standtall.compose.layers.layer import Layer
 from standtall.compose.producers.captions import CaptionStyles, caption_layer
 from standtall.compose.producers.cutaways import cutaway_layers
-from standtall.compose.producers.framing import faces_on, talk_layers
+from standtall.compose.producers.framing import FrameStyle, faces_on, talk_layers
 from standtall.compose.producers.transitions import Transition, blended, leaving_layers, transitions_of
 from standtall.model.look import Look
 from standtall.model.short import Short
@@ -32,8 +32,8 @@ class Composition:
     short: Short
     footage: Mapping[str, Footage]
     """By content key."""
-    cutaway_files: Mapping[str, Source]
-    """Files of the cutaways that are there, by their path."""
+    files: Mapping[str, Source]
+    """Files beside the footage that are there, by their path: cutaways and backdrops."""
     styles: CaptionStyles
     caption_style: CaptionStyle
     """That of the whole short."""
@@ -43,6 +43,7 @@ class Composition:
     fps: Fraction
     frames: int
     transitions: tuple[Transition, ...]
+    frame_style: FrameStyle
 
     def frame_at(self, tick: int) -> int:
         """Number of the frame on show at `tick` of the short."""
@@ -63,11 +64,11 @@ class Composition:
         return Frame(-1, -1, self._talk(at), at)
 
     def _talk(self, at: SourceTime, near: bool = False) -> tuple[Layer, ...]:
-        return talk_layers(self.footage[at.source], at.tick, self.short.output.aspect, near)
+        return talk_layers(self.footage[at.source], at.tick, self.frame_style, near)
 
     def _pictures(self, tick: int, heard: SourceTime) -> tuple[Layer, ...]:
         aspect = self.short.output.aspect
-        cutaway = cutaway_layers(self.short.extras.cutaways, self.cutaway_files, heard, aspect)
+        cutaway = cutaway_layers(self.short.extras.cutaways, self.files, heard, aspect)
         if cutaway is not None:
             return cutaway
         number = self.time_map.index_at(tick)
@@ -78,7 +79,7 @@ class Composition:
         before = self.time_map.segments[number - 1]
         into = tick - self.time_map.span_of(number)[0]
         length = self.time_map.segments[number].length
-        return blended(talk, leaving_layers(before, self.footage[before.source], into, length, aspect))
+        return blended(talk, leaving_layers(before, self.footage[before.source], into, length, self.frame_style))
 
     def _captions(self, tick: int) -> tuple[Layer, ...]:
         number = bisect.bisect_right(self.lines, tick, key=lambda line: line.start) - 1
@@ -88,13 +89,12 @@ class Composition:
 
     @property
     def missing(self) -> tuple[str, ...]:
-        """Files of cutaways that are not there."""
-        paths = (c.path for c in self.short.extras.cutaways)
-        return tuple(dict.fromkeys(p for p in paths if p not in self.cutaway_files))
+        """Files beside the footage that are not there."""
+        return tuple(dict.fromkeys(f.path for f in self.short.files if f.path not in self.files))
 
 
 def composition(
-    short: Short, footage: Mapping[str, Footage], look: Look, width: Width, cutaway_files: Mapping[str, Source] | None = None
+    short: Short, footage: Mapping[str, Footage], look: Look, width: Width, files: Mapping[str, Source] | None = None
 ) -> Composition:
     """Work a short out. `footage` holds all its sources; `width` measures a text in the short's caption style as a share of the
     caption column."""
@@ -109,7 +109,7 @@ def composition(
     return Composition(
         short=short,
         footage=footage,
-        cutaway_files=cutaway_files or {},
+        files=files or {},
         styles=styles,
         caption_style=style,
         time_map=time_map,
@@ -118,4 +118,5 @@ def composition(
         fps=fps,
         frames=max(1, frame_count(time_map.length, fps)),
         transitions=transitions_of(short, footage),
+        frame_style=FrameStyle(short.output.aspect, short.framing.whole, short.framing.bar, files or {}),
     )

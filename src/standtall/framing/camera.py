@@ -9,9 +9,9 @@ from typing import Final
 
 import numpy as np
 
-from standtall.base.geometry import Rect
+from standtall.base.geometry import FULL, Rect
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.framing.cells import FULL, Cell, crop_width, frame_cells, holding, largest
+from standtall.framing.cells import Cell, crop_width, frame_cells, holding, largest
 from standtall.framing.decisions import Decision, Why
 from standtall.framing.following import HEADROOM, FaceSize, Path, faces_at, follow, follow_box, head_of
 from standtall.framing.shots import with_edges

@@ -5,11 +5,10 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Final
 
-from standtall.base.geometry import Rect
+from standtall.base.geometry import FULL, Rect
 from standtall.model.framing import Layout
 from standtall.model.source import Source
 
-FULL: Final = Rect(0.0, 0.0, 1.0, 1.0)
 CORNER: Final = (0.03, 0.02, 0.44)
 """Distance of the small picture of the layout Corner from the right and the top, and its width, in shares of the frame."""
 

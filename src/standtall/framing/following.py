@@ -10,9 +10,9 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.ndimage import median_filter, uniform_filter1d
 
-from standtall.base.geometry import Rect
+from standtall.base.geometry import FULL, Rect
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.framing.cells import FULL, crop_width, largest
+from standtall.framing.cells import crop_width, largest
 from standtall.framing.path import Limits, Weights, blend, solve
 from standtall.model.framing import FACE, BoxTarget, Ease
 from standtall.model.people import Track

@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from typing import Final
 
 from standtall.base.errors import ProjectError
+from standtall.base.geometry import FULL, Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
 
@@ -16,18 +17,26 @@ NAME: Final = re.compile(r"[a-z0-9][a-z0-9-]{0,39}")
 """How channels and looks are named in files: a name that is also a safe name of a file."""
 
 
+COVERED: Final = (Rect(0.0, 0.87, 1.0, 0.13), Rect(0.86, 0.50, 0.14, 0.37))
+"""Parts of a portrait frame over which channels lay their own buttons and titles (common practice, no source)."""
+
+
 @dataclass(frozen=True, slots=True)
 class Channel:
-    """`name` is kept in projects, `title` is shown; a short may last `longest_s` seconds."""
+    """`name` is kept in projects, `title` is shown; a short may last `longest_s` seconds. `covered` are the parts of a portrait
+    frame (shares of it) over which the channel lays something of its own."""
 
     name: str
     title: str
     longest_s: float
+    covered: tuple[Rect, ...] = COVERED
 
     def __post_init__(self) -> None:
         check_name("A channel", self.name)
         check_title("A channel", self.title)
         checks.in_range("The longest short of a channel in seconds", self.longest_s, 1, 86_400)
+        if any(not FULL.contains(part, 1e-6) for part in self.covered):
+            raise ProjectError("What a channel covers must lie inside the frame.")
 
     @property
     def longest(self) -> int:

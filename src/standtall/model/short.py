@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 from dataclasses import dataclass, field, replace
+from typing import NamedTuple
 
 from standtall.model.captions import Captions
 from standtall.model.channel import FIRST_CHANNEL
@@ -13,6 +14,13 @@ from standtall.model.framing import Framing
 from standtall.model.output import Output
 from standtall.model.sound import SoundMix
 from standtall.model.timemap import TimeMap
+
+
+class UsedFile(NamedTuple):
+    """A file beside the footage, by its path and content key."""
+
+    path: str
+    key: str
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,6 +53,13 @@ class Short:
     def sources(self) -> tuple[str, ...]:
         """Content keys of the sources it uses, in the order in which they are first heard."""
         return tuple(dict.fromkeys(s.source for s in self.segments))
+
+    @property
+    def files(self) -> tuple[UsedFile, ...]:
+        """Files beside the footage that it shows: cutaways, and the picture behind what does not fill the frame."""
+        backdrop = self.framing.whole.backdrop
+        behind = (UsedFile(backdrop.path, backdrop.key),) if backdrop.kind == "picture" else ()
+        return (*(UsedFile(c.path, c.key) for c in self.extras.cutaways), *behind)
 
     @property
     def main_source(self) -> str:

@@ -13,7 +13,7 @@ from standtall.base.errors import OutputError
 from standtall.base.files import written_whole
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.checks.missing_files import cutaways_missing
+from standtall.checks.missing_files import files_missing
 from standtall.compose.composition import Composition
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
@@ -55,7 +55,7 @@ def render(composition: Composition, out: Path, progress: Progress, quality: Qua
     both cases nothing is left under the final name that was not there before.
     """
     output, chosen = composition.short.output, quality or Quality()
-    for notice in cutaways_missing(composition):
+    for notice in files_missing(composition):
         hint = "Bring it back, or remove the cutaways."
         raise OutputError(f"{notice.facts['name']}, a cutaway of this short, is not where it was.", hint)
     if out.is_dir():

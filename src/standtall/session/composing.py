@@ -36,19 +36,19 @@ def worked_out(short: Short, footage: Mapping[str, Footage], look: Look | None =
     chosen = look or look_or_first(short.captions.look)
     style = CaptionStyles(chosen.style, short.captions, short.output.shape).of_short()
     width = _ink(style, short.output.width, short.output.height).width_of
-    return composition(short, footage, chosen, width, cutaway_files(short))
+    return composition(short, footage, chosen, width, files_there(short))
 
 
-def cutaway_files(short: Short) -> dict[str, Source]:
-    """The files of a short's cutaways that are there and still what they were."""
+def files_there(short: Short) -> dict[str, Source]:
+    """The files beside the footage of a short that are there and still what they were, by path."""
     out: dict[str, Source] = {}
-    for cutaway in short.extras.cutaways:
-        path = Path(cutaway.path)
-        if cutaway.path not in out and path.is_file():
+    for wanted in short.files:
+        path = Path(wanted.path)
+        if wanted.path not in out and path.is_file():
             with contextlib.suppress(MediaError):
-                found = _probed(cutaway.path, path.stat().st_mtime_ns)
-                if found.key == cutaway.key and found.has_picture:
-                    out[cutaway.path] = found
+                found = _probed(wanted.path, path.stat().st_mtime_ns)
+                if found.key == wanted.key and found.has_picture:
+                    out[wanted.path] = found
     return out
 
 

@@ -3,12 +3,9 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Final
 
-from standtall.base.geometry import Rect
+from standtall.base.geometry import FULL, Rect
 from standtall.compose.layers.layer import Layer
-
-FULL: Final = Rect(0.0, 0.0, 1.0, 1.0)
 
 
 @dataclass(frozen=True, slots=True)
@@ -25,7 +22,8 @@ class PictureLayer(Layer):
     """The picture of `asset` on show at `tick`: its part `crop` (shares of the picture) in the place `target` (shares of the
     frame), seen through as far as `opacity` is below 1.
 
-    `blur` is the radius of a blur as a share of the frame's height; what is blurred is also darkened to `brightness`.
+    `blur` is the radius of a blur as a share of the frame's height; what is blurred is also darkened to `brightness`. `radius` is
+    that of its corners, as a share of the frame's width.
     """
 
     asset: Asset
@@ -35,3 +33,4 @@ class PictureLayer(Layer):
     opacity: float = 1.0
     blur: float = 0.0
     brightness: float = 1.0
+    radius: float = 0.0

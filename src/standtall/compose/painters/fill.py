@@ -2,22 +2,42 @@
 
 from __future__ import annotations
 
+import numpy as np
+
+from standtall.base.geometry import FULL
 from standtall.compose.layers.fill import FillLayer
 from standtall.compose.painters.painter import Box
-from standtall.media.planes import Planes
+from standtall.compose.painters.places import box_of
+from standtall.media.planes import Plane, Planes
 
 
 class FillPainter:
-    """Fills frames of one size."""
+    """Fills parts of frames of one size."""
 
     def __init__(self, width: int, height: int) -> None:
         self._size = width, height
 
-    def box(self, _layer: FillLayer) -> Box:
-        return 0, 0, *self._size
+    def box(self, layer: FillLayer) -> Box:
+        x, y, w, h = box_of(layer.target, *self._size)
+        return x, y, x + w, y + h
 
-    def covers(self, _layer: FillLayer) -> bool:
-        return True
+    def covers(self, layer: FillLayer) -> bool:
+        return layer.target == FULL
 
     def paint(self, layer: FillLayer, _picture: Planes | None, canvas: Planes) -> None:
-        canvas.y[:], canvas.u[:], canvas.v[:] = layer.y, layer.cb, layer.cr
+        x, y, w, h = box_of(layer.target, *self._size)
+        lower = layer.lower or layer.colour
+        parts = ((canvas.y, 1), (canvas.u, 2), (canvas.v, 2))
+        for number, ((plane, half), top, bottom) in enumerate(zip(parts, layer.colour, lower, strict=True)):
+            place = plane[y // half : (y + h) // half, x // half : (x + w) // half]
+            if top == bottom:
+                place[:] = top
+            else:
+                place[:] = _graded(place.shape[0], place.shape[1], top, bottom, number)
+
+
+def _graded(rows: int, columns: int, top: int, bottom: int, seed: int) -> Plane:
+    """From one level to another in even steps, dithered: steps of one level are seen as bands in what is otherwise smooth."""
+    level = np.linspace(top, bottom, rows)[:, None]
+    noise = np.random.default_rng(seed).random((rows, columns))
+    return np.clip(np.floor(level + noise), 0, 255).astype(np.uint8)

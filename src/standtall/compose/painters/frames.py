@@ -13,16 +13,19 @@ from standtall.compose.layers.fill import FillLayer
 from standtall.compose.layers.frame import Frame
 from standtall.compose.layers.layer import Layer
 from standtall.compose.layers.picture import PictureLayer
+from standtall.compose.layers.shadow import ShadowLayer
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.caption import CaptionPainter
 from standtall.compose.painters.fill import FillPainter
 from standtall.compose.painters.painter import Box, Painter
 from standtall.compose.painters.picture import PicturePainter
+from standtall.compose.painters.shadow import ShadowPainter
 from standtall.media.planes import Planes
 
 PAINTERS: Final[dict[type, Callable[[int, int], Painter]]] = {
     PictureLayer: PicturePainter,
     FillLayer: FillPainter,
+    ShadowLayer: ShadowPainter,
     CaptionLayer: CaptionPainter,
 }
 """Who paints each type of layer, at a width and a height."""

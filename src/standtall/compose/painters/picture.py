@@ -8,22 +8,15 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from standtall.base.geometry import Rect
-from standtall.compose.layers.picture import FULL, PictureLayer
+from standtall.base.geometry import FULL, Rect
+from standtall.compose.layers.picture import PictureLayer
 from standtall.compose.painters.painter import Box
+from standtall.compose.painters.places import box_of
+from standtall.compose.painters.shadow import rounded
 from standtall.media.planes import Plane, Planes
 
 BACKDROP = 8
 """What is blurred is made at this fraction of the size."""
-
-
-def box_of(target: Rect, width: int, height: int) -> tuple[int, int, int, int]:
-    """The place of a layer in pixels: left, top, width and height, all even."""
-    if target == FULL:
-        return 0, 0, width, height
-    x, y = (max(0, round(v / 2) * 2) for v in (target.x * width, target.y * height))
-    right, bottom = (round(v / 2) * 2 for v in (target.right * width, target.bottom * height))  # so that neighbours meet
-    return x, y, max(2, min(right, width) - x), max(2, min(bottom, height) - y)
 
 
 class PicturePainter:
@@ -37,7 +30,7 @@ class PicturePainter:
         return x, y, x + w, y + h
 
     def covers(self, layer: PictureLayer) -> bool:
-        return layer.target == FULL and layer.opacity >= 1
+        return layer.target == FULL and layer.opacity >= 1 and layer.radius == 0
 
     def paint(self, layer: PictureLayer, picture: Planes | None, canvas: Planes) -> None:
         assert picture is not None, "a picture layer is painted with the picture it shows"
@@ -45,10 +38,30 @@ class PicturePainter:
         planes = _blurred(picture, layer, w, h) if layer.blur > 0 else windowed(picture, layer.crop, w, h)
         for out, part, half in ((canvas.y, planes.y, 1), (canvas.u, planes.u, 2), (canvas.v, planes.v, 2)):
             place = out[y // half : (y + h) // half, x // half : (x + w) // half]
-            if layer.opacity >= 1:
+            if layer.radius > 0:
+                _round(place, part, layer.opacity, round(layer.radius * self._size[0] / half))
+            elif layer.opacity >= 1:
                 place[:] = part
             else:
                 place[:] = cv2.addWeighted(place, 1 - layer.opacity, part, layer.opacity, 0)
+
+
+def _round(place: Plane, part: NDArray[np.uint8], opacity: float, radius: int) -> None:
+    """Lay a part with round corners over a place."""
+    under = [place[rows, columns].copy() for rows, columns in _corners(radius)]
+    place[:] = part if opacity >= 1 else cv2.addWeighted(place, 1 - opacity, part, opacity, 0)
+    masks = rounded(2 * radius, 2 * radius, radius).astype(np.uint16)
+    for was, (rows, columns) in zip(under, _corners(radius), strict=True):
+        if was.shape != (radius, radius):  # smaller than its corners
+            continue
+        share = masks[rows, columns]
+        mixed = place[rows, columns].astype(np.uint16) * share + was.astype(np.uint16) * (255 - share)
+        place[rows, columns] = ((mixed + 127) // 255).astype(np.uint8)
+
+
+def _corners(radius: int) -> tuple[tuple[slice, slice], ...]:
+    first, last = slice(0, radius), slice(-radius, None)
+    return (first, first), (first, last), (last, first), (last, last)
 
 
 def windowed(picture: Planes, crop: Rect, width: int, height: int) -> Planes:

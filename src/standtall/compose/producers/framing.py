@@ -1,20 +1,22 @@
-"""Picture layers of the talk itself: a crop that fills the frame, or all of it on a blurred backdrop."""
+"""Picture layers of the talk itself: a crop that fills the frame, or all of it on a backdrop."""
 
 from __future__ import annotations
 
-from collections.abc import Mapping
-from dataclasses import replace
+from collections.abc import Iterator, Mapping
+from dataclasses import dataclass, field, replace
 from typing import Final
 
-from standtall.base.geometry import Rect
+from standtall.base.geometry import FULL, Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.footage import Footage, asset_of
-from standtall.compose.layers.fill import FillLayer
+from standtall.compose.layers.fill import FillLayer, colour_of
 from standtall.compose.layers.layer import Layer
 from standtall.compose.layers.picture import PictureLayer
+from standtall.compose.layers.shadow import ShadowLayer
 from standtall.framing.camera import View
 from standtall.framing.cells import Cell
 from standtall.framing.following import head_of
+from standtall.model.framing import Bar, WholeStyle
 from standtall.model.source import Source
 from standtall.model.timemap import TimeMap
 
@@ -30,15 +32,41 @@ MOST_FACES: Final = 90
 """Moments at most at which it is looked where faces are."""
 
 
-def talk_layers(footage: Footage, tick: int, aspect: float, near: bool = False) -> tuple[Layer, ...]:
+@dataclass(frozen=True, slots=True)
+class FrameStyle:
+    """How the frames of a short are laid out: width to height, how whole pictures are shown, what parts cells, and the files that
+    backdrops are of, by path."""
+
+    aspect: float
+    whole: WholeStyle = field(default_factory=WholeStyle)
+    bar: Bar = field(default_factory=Bar)
+    files: Mapping[str, Source] = field(default_factory=dict)
+
+
+def talk_layers(footage: Footage, tick: int, style: FrameStyle, near: bool = False) -> tuple[Layer, ...]:
     """The layers that show a source at one of its ticks, as its camera frames it; a little `near`er where the cut asks for it."""
     if not footage.source.has_picture:
         return (FillLayer(),)
     view = footage.camera.at(tick)
     if view.layout == "whole":
-        return _whole(footage.source, tick, aspect)
+        return _whole(footage.source, tick, style)
     asset = asset_of(footage.source)
-    return tuple(PictureLayer(asset, tick, cell.crop, cell.target) for cell in (nearer(view) if near else view).cells)
+    cells = (nearer(view) if near else view).cells
+    return (*(PictureLayer(asset, tick, cell.crop, cell.target) for cell in cells), *_bars(view, style))
+
+
+def _bars(view: View, style: FrameStyle) -> Iterator[Layer]:
+    """What parts the cells of a view: a bar over each edge at which two of them meet."""
+    if style.bar.width <= 0 or len(view.cells) < 2 or view.layout == "corner":
+        return
+    colour, half = colour_of(style.bar.colour), style.bar.width / 2
+    down = half * style.aspect  # as wide on the frame as those that stand
+    targets = [cell.target for cell in view.cells]
+    for y in sorted({t.y for t in targets if t.y > 0}):
+        yield FillLayer(colour, target=Rect(0.0, y - down, 1.0, 2 * down))
+    for t in targets:
+        if t.x > 0:
+            yield FillLayer(colour, target=Rect(t.x - half, t.y, 2 * half, t.h))
 
 
 def nearer(view: View) -> View:
@@ -53,16 +81,38 @@ def nearer(view: View) -> View:
     return replace(view, cells=tuple(Cell(punched(cell.crop), cell.target) for cell in view.cells))
 
 
-def _whole(source: Source, tick: int, aspect: float) -> tuple[Layer, ...]:
-    """The whole picture across the width, on a blurred and dimmed enlargement of itself."""
-    asset, wide = asset_of(source), aspect * source.height / source.width
-    behind = Rect((1 - wide) / 2, 0.0, wide, 1.0) if wide <= 1 else Rect(0.0, (1 - 1 / wide) / 2, 1.0, 1 / wide)
-    high = min(1.0, wide)
-    place = Rect(0.0, (1 - high) / 2, 1.0, high)
-    return (
-        PictureLayer(asset, tick, behind, blur=BLUR, brightness=DIM),
-        PictureLayer(asset, tick, target=place),
-    )
+def _whole(source: Source, tick: int, style: FrameStyle) -> tuple[Layer, ...]:
+    """The whole picture, as large and where the style says, on a backdrop."""
+    asset, wide, whole = asset_of(source), style.aspect * source.height / source.width, style.whole
+    w, h = whole.scale, whole.scale * wide
+    if h > 1 and whole.scale <= 1:  # a picture that is taller than the frame
+        w, h = w / h, 1.0
+    place = Rect((1 - w) / 2, (1 - h) / 2 + whole.down, w, h)
+    seen = place.common(FULL)
+    crop = Rect((seen.x - place.x) / w, (seen.y - place.y) / h, seen.w / w, seen.h / h)
+    picture = PictureLayer(asset, tick, crop, seen, radius=whole.radius)
+    if seen == FULL and whole.radius == 0:
+        return (picture,)
+    shadow = (ShadowLayer(seen, whole.radius, whole.shadow),) if whole.shadow > 0 else ()
+    return (_backdrop(source, tick, style), *shadow, picture)
+
+
+def _backdrop(source: Source, tick: int, style: FrameStyle) -> Layer:
+    chosen = style.whole.backdrop
+    if chosen.kind == "coloured":
+        return FillLayer(colour_of(chosen.colour))
+    if chosen.kind == "graded":
+        return FillLayer(colour_of(chosen.colour), colour_of(chosen.lower))
+    file = style.files.get(chosen.path) if chosen.kind == "picture" else None
+    if file is not None:
+        return PictureLayer(asset_of(file), tick % max(1, file.length), _filling(file, style.aspect))
+    return PictureLayer(asset_of(source), tick, _filling(source, style.aspect), blur=BLUR, brightness=DIM)
+
+
+def _filling(source: Source, aspect: float) -> Rect:
+    """The largest crop of an aspect, in the middle of a picture."""
+    wide = aspect * source.height / source.width
+    return Rect((1 - wide) / 2, 0.0, wide, 1.0) if wide <= 1 else Rect(0.0, (1 - 1 / wide) / 2, 1.0, 1 / wide)
 
 
 def faces_on(footage: Mapping[str, Footage], time_map: TimeMap) -> list[Rect]:
@@ -76,11 +126,11 @@ def faces_on(footage: Mapping[str, Footage], time_map: TimeMap) -> list[Rect]:
         for track in people.tracks_in(people.shot_at(source_tick)):
             face = track.at(source_tick)
             if face is not None:
-                out += [seen for cell in view.cells if (seen := _on_frame(head_of(face), cell)) is not None]
+                out += [seen for cell in view.cells if (seen := on_frame(head_of(face), cell)) is not None]
     return out
 
 
-def _on_frame(rect: Rect, cell: Cell) -> Rect | None:
+def on_frame(rect: Rect, cell: Cell) -> Rect | None:
     """A part of the source as it stands on the frame in a cell; None where it is not in it."""
     crop, target = cell.crop, cell.target
     x, y = (rect.x - crop.x) / crop.w, (rect.y - crop.y) / crop.h

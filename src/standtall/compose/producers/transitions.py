@@ -10,7 +10,7 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.footage import Footage
 from standtall.compose.layers.layer import Layer
 from standtall.compose.layers.picture import PictureLayer
-from standtall.compose.producers.framing import talk_layers
+from standtall.compose.producers.framing import FrameStyle, talk_layers
 from standtall.model.cut import Segment
 from standtall.model.short import Short
 
@@ -50,12 +50,12 @@ def _same_position(before: Segment, segment: Segment, footage: Mapping[str, Foot
     return camera.span_at(before.end - 1) == camera.span_at(segment.start)
 
 
-def leaving_layers(before: Segment, footage: Footage, into: int, length: int, aspect: float) -> tuple[Layer, ...]:
+def leaving_layers(before: Segment, footage: Footage, into: int, length: int, style: FrameStyle) -> tuple[Layer, ...]:
     """What is still seen of the segment `before` a cut, `into` ticks after it: its picture runs on, less and less of it."""
     over = min(BLEND, length)
     if into >= over:
         return ()
-    still = talk_layers(footage, before.end - 1, aspect)
+    still = talk_layers(footage, before.end - 1, style)
     share = 1 - into / over
     return tuple(
         replace(layer, tick=before.end + into, opacity=layer.opacity * share)

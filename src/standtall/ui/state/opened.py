@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
+from standtall.checks.captions import caption_notices
 from standtall.checks.framing import framing_notices
 from standtall.checks.notice import Notice
 from standtall.compose.composition import Composition
@@ -49,7 +50,7 @@ class Opened:
     basket: tuple[Segment, ...]
     """Passages of the source that were picked for a short."""
     notices: tuple[Notice, ...] = ()
-    """What a person may have missed in the framing."""
+    """What a person may have missed in the framing and in the place of the captions."""
 
     def at(self, tick: int) -> SourceTime:
         """A moment of the opened source."""
@@ -112,7 +113,7 @@ def work_out(
         project,
         steps,
         basket,
-        framing_notices(composition),
+        (*framing_notices(composition), *caption_notices(composition, channel)),
     )
 
 

@@ -6,7 +6,7 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QLabel
 
-from standtall.checks.missing_files import cutaways_missing
+from standtall.checks.missing_files import files_missing
 from standtall.cutting import montage
 from standtall.model import edits
 from standtall.session.composing import pictures_in
@@ -73,7 +73,7 @@ class ExtrasPanel(Panel):
         self.inner.setEnabled(opened is not None)
         if opened is None:
             return
-        cutaways, gone = opened.entry.short.extras.cutaways, cutaways_missing(opened.composition)
+        cutaways, gone = opened.entry.short.extras.cutaways, files_missing(opened.composition)
         files = {Path(c.path).name for c in cutaways}
         told = "Footage or stills to show instead of the speaker, while the sound goes on."
         if gone:

@@ -1,0 +1,82 @@
+"""Whether captions lie on a face or on writing, and whether a channel lays something over them or over a face."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from typing import Final
+
+from standtall.base.geometry import Rect
+from standtall.checks.notice import Fix, Kind, Notice
+from standtall.compose.composition import Composition
+from standtall.compose.producers.framing import on_frame
+from standtall.model.channel import Channel
+from standtall.model.timemap import SourceTime
+
+ON_FACE, ON_WRITING, UNDER = 0.30, 0.45, 0.5
+"""Shares of a face or of a line of writing that captions cover, and of either that a channel covers, before it is told."""
+COLUMN: Final = 0.86
+"""Width of a card of captions, as a share of the frame."""
+PORTRAIT: Final = 0.7
+"""Channels lay their buttons over frames that are narrower for their height than this."""
+MOST: Final = 200
+FIXES: Final[dict[Kind, tuple[Fix, ...]]] = {
+    "caption on a face": ("move the captions",),
+    "caption on writing": ("move the captions",),
+    "caption under buttons": ("move the captions",),
+    "face under buttons": ("show the whole picture",),
+}
+
+
+def caption_notices(composition: Composition, channel: Channel) -> tuple[Notice, ...]:
+    """One notice for each kind in each shot, at the first card of captions where it is so."""
+    time_map = composition.time_map
+    found: dict[tuple[Kind, str, int], Notice] = {}
+    every = max(1, len(composition.lines) // MOST)
+    for line in composition.lines[::every]:
+        at = time_map.to_source((line.start + min(line.end, time_map.length)) // 2)
+        footage = composition.footage[at.source]
+        people = footage.camera.people
+        if not people.shots or not footage.source.has_picture:
+            continue
+        for kind, facts in _seen_at(composition, channel, at):
+            key = (kind, at.source, people.shot_at(at.tick))
+            found.setdefault(key, Notice(kind, facts, SourceTime(at.source, at.tick), FIXES[kind]))
+    return tuple(found.values())
+
+
+def caption_band(composition: Composition, middle: float | None = None) -> Rect:
+    """Where cards of captions lie on the frame."""
+    half = 0.75 * composition.caption_style.size
+    return Rect((1 - COLUMN) / 2, (composition.caption_middle if middle is None else middle) - half, COLUMN, 2 * half)
+
+
+def _seen_at(composition: Composition, channel: Channel, at: SourceTime) -> Iterator[tuple[Kind, dict[str, int | str]]]:
+    footage = composition.footage[at.source]
+    people, view = footage.camera.people, footage.camera.at(at.tick)
+    if view.layout == "whole":
+        return
+    band = caption_band(composition) if composition.short.captions.shown else Rect(0.0, 0.0, 0.0, 0.0)
+    covered = channel.covered if composition.short.output.aspect < PORTRAIT else ()
+    for track in people.tracks_in(people.shot_at(at.tick)):
+        box = track.at(at.tick)
+        for cell in view.cells if box is not None else ():
+            face = None if box is None else on_frame(box, cell)
+            if face is None:
+                continue
+            name = people.names[track.person] if track.person < len(people.names) else "a person"
+            if _share(face, band) > ON_FACE:
+                yield "caption on a face", {"name": name}
+            if any(_share(face, part) > UNDER for part in covered):
+                yield "face under buttons", {"name": name}
+    for text in people.seen_in(people.texts, at.tick, at.tick + 1):
+        for cell in view.cells:
+            writing = on_frame(text.rect, cell)
+            if writing is not None and _share(writing, band) > ON_WRITING:
+                yield "caption on writing", {}
+    if any(_share(band, part) > UNDER for part in covered):
+        yield "caption under buttons", {}
+
+
+def _share(part: Rect, over: Rect) -> float:
+    """How much of a part of the frame lies under something."""
+    return part.common(over).area / max(1e-9, part.area)

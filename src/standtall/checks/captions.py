@@ -6,9 +6,10 @@ from collections.abc import Iterator
 from typing import Final
 
 from standtall.base.geometry import Rect
+from standtall.captions.clearance import clear_of
 from standtall.checks.notice import Fix, Kind, Notice
 from standtall.compose.composition import Composition
-from standtall.compose.producers.framing import on_frame
+from standtall.compose.producers.framing import kept_clear_of, on_frame
 from standtall.model.channel import Channel
 from standtall.model.timemap import SourceTime
 
@@ -48,6 +49,14 @@ def caption_band(composition: Composition, middle: float | None = None) -> Rect:
     """Where cards of captions lie on the frame."""
     half = 0.75 * composition.caption_style.size
     return Rect((1 - COLUMN) / 2, (composition.caption_middle if middle is None else middle) - half, COLUMN, 2 * half)
+
+
+def clear_middle(composition: Composition, channel: Channel) -> float:
+    """The middle of captions (a share of the frame's height) that lies on least of all faces and writing of the short, and on
+    none of what the channel covers."""
+    covered = channel.covered if composition.short.output.aspect < PORTRAIT else ()
+    kept_clear = [*kept_clear_of(composition.footage, composition.time_map), *(part for part in covered for _ in range(50))]
+    return clear_of(kept_clear, 0.75 * composition.caption_style.size)
 
 
 def _seen_at(composition: Composition, channel: Channel, at: SourceTime) -> Iterator[tuple[Kind, dict[str, int | str]]]:

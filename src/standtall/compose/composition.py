@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import bisect
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from standtall.base.time import TICKS_PER_SECOND, frame_count, frame_middle
@@ -16,8 +16,9 @@ from standtall.compose.layers.frame import Frame
 from standtall.compose.layers.layer import Layer
 from standtall.compose.producers.captions import CaptionStyles, caption_layer
 from standtall.compose.producers.cutaways import cutaway_layers
-from standtall.compose.producers.framing import FrameStyle, faces_on, talk_layers
+from standtall.compose.producers.framing import FrameStyle, kept_clear_of, talk_layers
 from standtall.compose.producers.transitions import Transition, blended, leaving_layers, transitions_of
+from standtall.framing.camera import Camera
 from standtall.model.look import Look
 from standtall.model.short import Short
 from standtall.model.source import Source
@@ -93,6 +94,13 @@ class Composition:
         return tuple(dict.fromkeys(f.path for f in self.short.files if f.path not in self.files))
 
 
+def reframed(made: Composition, short: Short, key: str, camera: Camera) -> Composition:
+    """A composition with another camera for one source and the framing of another short; its words and its time stay."""
+    footage = dict(made.footage) | {key: replace(made.footage[key], camera=camera)}
+    style = replace(made.frame_style, whole=short.framing.whole, bar=short.framing.bar)
+    return replace(made, short=replace(made.short, framing=short.framing), footage=footage, frame_style=style)
+
+
 def composition(
     short: Short, footage: Mapping[str, Footage], look: Look, width: Width, files: Mapping[str, Source] | None = None
 ) -> Composition:
@@ -105,7 +113,7 @@ def composition(
     fps = short.output.fps or footage[short.main_source].source.rate or Fraction(30)
     middle = short.captions.place
     if middle is None:
-        middle = clear_of(faces_on(footage, time_map), style.size * 0.75)
+        middle = clear_of(kept_clear_of(footage, time_map, writing=False), style.size * 0.75)
     return Composition(
         short=short,
         footage=footage,

@@ -131,6 +131,19 @@ def plan(short: Short, source: Source, people: People, everywhere: bool = False,
     return Camera(tuple(spans), people, found, edges, planned)
 
 
+def tried(camera: Camera, short: Short, source: Source, tick: int) -> Camera:
+    """The camera with the shot at a tick of the source planned for another `short`, and all others as they are: quick enough for
+    while something is dragged."""
+    if not camera.people.shots:
+        return camera
+    number = camera.people.shot_at(tick)
+    shot = camera.people.shots[number]
+    spans = tuple(_shot(short, source, camera.people, number))
+    before = tuple(s for s in camera.spans if s.start < shot.start)
+    after = tuple(s for s in camera.spans if s.start >= shot.end)
+    return replace(camera, spans=(*before, *spans, *after), planned={})
+
+
 def _whole(start: int, end: int, why: Why, by_hand: bool = False) -> Span:
     return Span(Decision(start, end, "whole", (), why, by_hand), (Path((start,), (FULL,)),))
 

@@ -6,7 +6,6 @@ from __future__ import annotations
 from typing import Final
 
 import numpy as np
-from numpy.typing import NDArray
 
 from standtall.model.people import People
 
@@ -15,35 +14,31 @@ ALIKE: Final = 11.0
 MOVED: Final = 0.12
 """How far a person may sit elsewhere, in shares of the picture, and by what share their face may be larger (twice this)."""
 MOST: Final = 400
-"""Set-ups at most that a shot is compared with: the oldest of more are left."""
+"""Set-ups at most that a shot is compared with, the newest."""
 
 
-def setups(people: People) -> list[list[int]]:
+def setups(people: People) -> tuple[tuple[int, ...], ...]:
     """Numbers of the shots of each set-up, in order; a shot that nothing is known of is one alone."""
     groups: list[list[int]] = []
-    looks: list[NDArray[np.float64] | None] = []
+    size = max((len(s.look) for s in people.shots), default=0)
+    looks = np.full((len(people.shots), size), np.inf)
+    """The look of the first shot of each set-up."""
     faces = [_faces(people, number) for number in range(len(people.shots))]
     for number, shot in enumerate(people.shots):
-        look = np.array(shot.look, np.float64) if shot.look else None
-        best, at = ALIKE, None
-        for place in range(max(0, len(groups) - MOST), len(groups)):
-            other = looks[place]
-            if look is None or other is None or len(other) != len(look):
-                continue
-            apart = float(np.abs(other - look).mean())
-            if apart < best and all(_same_places(faces[number], faces[n]) for n in groups[place][-1:]):
-                best, at = apart, place
+        near: list[int] = []
+        look = np.array(shot.look, np.float64)
+        oldest = max(0, len(groups) - MOST)
+        if shot.look and len(look) == size:
+            apart = np.abs(looks[oldest : len(groups)] - look).mean(axis=1)
+            near = [oldest + int(k) for k in np.argsort(apart, kind="stable") if apart[k] < ALIKE]
+        at = next((k for k in near if _same_places(faces[number], faces[groups[k][-1]])), None)
         if at is None:
+            if shot.look and len(look) == size:
+                looks[len(groups)] = look
             groups.append([number])
-            looks.append(look)
         else:
             groups[at].append(number)
-    return groups
-
-
-def setup_of(people: People, number: int) -> list[int]:
-    """The numbers of the shots from the camera of one shot, itself among them."""
-    return next((group for group in setups(people) if number in group), [number])
+    return tuple(tuple(group) for group in groups)
 
 
 def _faces(people: People, number: int) -> dict[int, tuple[float, float, float]]:

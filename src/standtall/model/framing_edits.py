@@ -13,6 +13,7 @@ from standtall.model.cut import Segment
 from standtall.model.edits import Edit, count_of
 from standtall.model.framing import (
     LAYOUT_TITLES,
+    Backdrop,
     Bar,
     BoxTarget,
     Framing,
@@ -141,6 +142,11 @@ def set_face_of_all(short: Short, face: float) -> Edit:
 def set_whole_style(short: Short, whole: WholeStyle) -> Edit:
     """Choose how whole pictures are shown."""
     return Edit("Whole pictures", _all(short, replace(short.framing, whole=whole)))
+
+
+def set_backdrop(short: Short, backdrop: Backdrop) -> Edit:
+    """Choose what lies behind whole pictures."""
+    return Edit("Backdrop", _all(short, replace(short.framing, whole=replace(short.framing.whole, backdrop=backdrop))))
 
 
 def set_bar(short: Short, bar: Bar) -> Edit:

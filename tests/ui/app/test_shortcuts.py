@@ -43,7 +43,7 @@ def test_enter_on_a_focused_button_presses_it_and_leaves_the_short(qtbot: QtBot,
 
 def test_arrows_on_a_slider_move_it_and_no_frame(qtbot: QtBot, window: MainWindow) -> None:
     window.bench.inspector.show_panel("framing")
-    slider, at = window.bench.inspector.framing._calm, window.workspace.selection.playhead
+    slider, at = window.bench.inspector.framing.all_shots.calm, window.workspace.selection.playhead
     slider.setFocus()
     was = slider.value()
     edited(qtbot, window, lambda: qtbot.keyClick(slider, Qt.Key.Key_Right))
@@ -65,7 +65,7 @@ def test_letters_in_a_list_find_rows_and_move_no_words(qtbot: QtBot, window: Mai
 
 def test_escape_takes_the_focus_back_to_the_page(qtbot: QtBot, window: MainWindow) -> None:
     window.bench.inspector.show_panel("framing")
-    slider = window.bench.inspector.framing._calm
+    slider = window.bench.inspector.framing.all_shots.calm
     slider.setFocus()
     qtbot.keyClick(slider, Qt.Key.Key_Escape)
     assert window.bench.page.hasFocus()

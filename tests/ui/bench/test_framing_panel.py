@@ -11,7 +11,7 @@ from pytestqt.qtbot import QtBot
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import keyframe_edits
 from standtall.ui.app.window import MainWindow
-from standtall.ui.bench.panels.framing import FramingPanel
+from standtall.ui.bench.panels.framing.panel import FramingPanel
 from tests.ui.driving import WAIT, edited, short_of
 
 S = TICKS_PER_SECOND
@@ -32,13 +32,13 @@ def test_a_layout_is_chosen_and_left_to_the_camera_again(qtbot: QtBot, window: M
     panel = panel_of(window)
     window.workspace.selection.seek(5 * S)
     before = short_of(window)
-    edited(qtbot, window, panel._layouts["stack"].click)
+    edited(qtbot, window, panel.shot.layouts["stack"].click)
     assert layout_at(window, 5) == "stack"
     assert [c.target.h for c in window.workspace.opened.camera.at(5 * S).cells] == [0.5, 0.5]  # type: ignore[union-attr]
-    assert panel._layouts["stack"].isChecked()
-    assert not panel._layouts["follow"].isChecked()
-    assert "Set by hand" in panel._why.text()
-    edited(qtbot, window, panel._layouts["stack"].click)
+    assert panel.shot.layouts["stack"].isChecked()
+    assert not panel.shot.layouts["follow"].isChecked()
+    assert "Set by hand" in panel.shot._why.text()
+    edited(qtbot, window, panel.shot.layouts["stack"].click)
     assert short_of(window) == before
     assert layout_at(window, 5) == "follow"
 
@@ -47,32 +47,32 @@ def test_one_layout_for_all_shots_and_back_by_undo(qtbot: QtBot, window: MainWin
     panel = panel_of(window)
 
     def choose() -> None:
-        panel._all.setCurrentIndex(panel._all.findData("whole"))
-        panel._all.activated.emit(panel._all.currentIndex())
+        panel.all_shots.layout.setCurrentIndex(panel.all_shots.layout.findData("whole"))
+        panel.all_shots.layout.activated.emit(panel.all_shots.layout.currentIndex())
 
     edited(qtbot, window, choose)
     assert {layout_at(window, s) for s in (5, 20, 110)} == {"whole"}
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
     assert layout_at(window, 5) == "follow"
-    assert panel._all.currentData() is None
+    assert panel.all_shots.layout.currentData() is None
 
 
 def test_a_screen_is_suggested_with_its_reason(qtbot: QtBot, window: MainWindow) -> None:
     window.workspace.selection.seek(110 * S)
     panel = panel_of(window)
-    qtbot.waitUntil(lambda: panel._layouts["screen"].isChecked(), timeout=WAIT)
-    assert "screen stays whole" in panel._why.text()
+    qtbot.waitUntil(lambda: panel.shot.layouts["screen"].isChecked(), timeout=WAIT)
+    assert "screen stays whole" in panel.shot._why.text()
 
 
 def test_a_notice_leads_to_its_place_and_mends_it(qtbot: QtBot, window: MainWindow) -> None:
     panel = panel_of(window)
-    assert not panel._none.isHidden(), "nothing is the matter at first"
+    assert not panel.notices.none.isHidden(), "nothing is the matter at first"
     shot = window.workspace.opened.shot_at(5 * S)  # type: ignore[union-attr]
     assert shot is not None
     edited(qtbot, window, lambda: window.workspace.edit(lambda s, _a: keyframe_edits.set_crop(s, shot, 0.9, 0.5, 0.9)))
     told = [b for b in panel.findChildren(QAbstractButton) if "out of frame" in b.text() or "is cut" in b.text()]
     assert told
-    assert panel._none.isHidden()
+    assert panel.notices.none.isHidden()
     window.workspace.selection.seek(40 * S)
     told[0].click()
     assert window.workspace.selection.playhead < shot.end
@@ -129,8 +129,8 @@ def test_another_shape_of_the_same_edit(qtbot: QtBot, window: MainWindow) -> Non
     panel, picture = panel_of(window), window.preview_pane.picture
 
     def choose(shape: str) -> None:
-        panel._shape.setCurrentText(shape)
-        panel._shape.activated.emit(panel._shape.currentIndex())
+        panel.all_shots.shape.setCurrentText(shape)
+        panel.all_shots.shape.activated.emit(panel.all_shots.shape.currentIndex())
 
     opened = window.workspace.opened
     assert opened is not None
@@ -148,4 +148,4 @@ def test_another_shape_of_the_same_edit(qtbot: QtBot, window: MainWindow) -> Non
     assert abs(crop.w * 1920 - crop.h * 1080) < 2
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
     assert short_of(window).output.shape == "9:16"
-    assert panel._shape.currentText() == "9:16"
+    assert panel.all_shots.shape.currentText() == "9:16"

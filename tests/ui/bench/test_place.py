@@ -70,7 +70,7 @@ def test_the_crop_is_dragged_on_the_wide_picture_and_in_the_lane(qtbot: QtBot, w
     edited(qtbot, window, lambda: qtbot.mouseRelease(wide, Qt.MouseButton.LeftButton, pos=start + QPoint(40, 0)))
     now = window.workspace.opened.camera.at(window.workspace.selection.playhead).crop  # type: ignore[union-attr]
     assert now.cx == pytest.approx(was.cx + 40 / wide.width(), abs=0.01)
-    assert window.bench.inspector.framing._why.text() == "Set by hand."
+    assert window.bench.inspector.framing.shot._why.text() == "Set by hand."
     script = window.bench.page
     script.verticalScrollBar().setValue(0)
     lane = script._lane()
@@ -82,7 +82,7 @@ def test_the_crop_is_dragged_on_the_wide_picture_and_in_the_lane(qtbot: QtBot, w
     edited(qtbot, window, lambda: qtbot.mouseRelease(script.viewport(), Qt.MouseButton.LeftButton, pos=spot - QPoint(20, 0)))
     moved = window.workspace.opened.camera.at(window.workspace.selection.playhead).crop  # type: ignore[union-attr]
     assert moved.cx == pytest.approx(now.cx - 20 / lane.w, abs=0.01)
-    edited(qtbot, window, lambda: window.bench.inspector.framing._auto.click())
+    edited(qtbot, window, lambda: window.bench.inspector.framing.shot._auto.click())
     assert short_of(window).framing.shots == ()
 
 
@@ -91,7 +91,7 @@ def test_a_person_is_followed_and_a_look_chosen(qtbot: QtBot, window: MainWindow
     button = next(b for b in inspector.findChildren(QAbstractButton) if b.text() == "Speaker 1")
     edited(qtbot, window, button.click)
     assert [s.target for s in short_of(window).framing.shots] == [PersonTarget(0)]
-    assert "as you chose" in inspector.framing._why.text()
+    assert "as you chose" in inspector.framing.shot._why.text()
     marker = next(b for b in inspector.captions._looks.buttons() if b.look.name == "lantern")  # type: ignore[attr-defined]
     edited(qtbot, window, marker.click)
     assert short_of(window).captions.look == "lantern"

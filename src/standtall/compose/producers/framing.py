@@ -115,8 +115,9 @@ def _filling(source: Source, aspect: float) -> Rect:
     return Rect((1 - wide) / 2, 0.0, wide, 1.0) if wide <= 1 else Rect(0.0, (1 - 1 / wide) / 2, 1.0, 1 / wide)
 
 
-def faces_on(footage: Mapping[str, Footage], time_map: TimeMap) -> list[Rect]:
-    """Faces as they stand on the tall picture, twice a second (less often in a long short), in its shares."""
+def kept_clear_of(footage: Mapping[str, Footage], time_map: TimeMap, writing: bool = True) -> list[Rect]:
+    """Heads, and lines of writing if asked for, as they stand on the tall picture, twice a second (less often in a long short),
+    in its shares."""
     out: list[Rect] = []
     for tick in range(0, time_map.length, max(TICKS_PER_SECOND // 2, time_map.length // MOST_FACES)):
         source, source_tick = time_map.to_source(tick)
@@ -127,6 +128,8 @@ def faces_on(footage: Mapping[str, Footage], time_map: TimeMap) -> list[Rect]:
             face = track.at(source_tick)
             if face is not None:
                 out += [seen for cell in view.cells if (seen := on_frame(head_of(face), cell)) is not None]
+        for text in people.seen_in(people.texts, source_tick, source_tick + 1) if writing else ():
+            out += [seen for cell in view.cells if (seen := on_frame(text.rect, cell)) is not None]
     return out
 
 

@@ -44,6 +44,7 @@ class Playback(QObject):
         self._from_player = False
         workspace.composition_changed.connect(self.refresh)
         workspace.opened_changed.connect(self._reopened)
+        workspace.trial.changed.connect(self._try)
         workspace.selection.playhead_changed.connect(self._show_playhead)
         workspace.track_ready.connect(player.set_track)
         player.shown.connect(self._shown)
@@ -61,6 +62,12 @@ class Playback(QObject):
             if self._player.speed == 0:
                 self._show_playhead(self._ws.selection.playhead)
             self._show_time()
+
+    def _try(self, composition: Composition) -> None:
+        """Show what is open as it would be, until it is shown as it is again."""
+        opened = self._ws.opened
+        if opened is not None and self._looked_at is None:
+            self._player.set_composition(composition, opened.copies)
 
     def leave_passage(self) -> None:
         """Show what is open again, where only a passage was looked at."""

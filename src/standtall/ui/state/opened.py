@@ -10,6 +10,7 @@ from standtall.checks.notice import Notice
 from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
 from standtall.framing.camera import Camera, plan
+from standtall.framing.setups import setups
 from standtall.library.cache import AnalysisCache
 from standtall.library.channels import channels
 from standtall.library.project import Entry
@@ -49,6 +50,8 @@ class Opened:
     steps: int
     basket: tuple[Segment, ...]
     """Passages of the source that were picked for a short."""
+    setups: tuple[tuple[int, ...], ...] = ()
+    """Numbers of the shots of each camera."""
     notices: tuple[Notice, ...] = ()
     """What a person may have missed in the framing and in the place of the captions."""
 
@@ -113,6 +116,7 @@ def work_out(
         project,
         steps,
         basket,
+        before.setups if before is not None and before.camera.people is camera.people else setups(camera.people),
         (*framing_notices(composition), *caption_notices(composition, channel)),
     )
 

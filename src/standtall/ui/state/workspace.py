@@ -38,6 +38,7 @@ from standtall.ui.state.opened import Opened
 from standtall.ui.state.search import WordSearch
 from standtall.ui.state.selection import Selection
 from standtall.ui.state.thumbnails import Thumbs
+from standtall.ui.state.trial import Trial
 from standtall.ui.state.word_lists import Lists, WordLists
 from standtall.ui.state.word_lists import read as read_lists
 from standtall.ui.threads.queues import Queue, Queues
@@ -59,7 +60,7 @@ class _Project:
 
 
 class Workspace(Editor):
-    """`selection`, `search`, `word_lists`, `data`, `lost` and `jobs` are its parts; slow work is done in `queues`."""
+    """`selection`, `search`, `word_lists`, `data`, `lost`, `jobs` and `trial` are its parts; slow work is done in `queues`."""
 
     project_changed = Signal(object)
     thumbs_changed = Signal()
@@ -69,6 +70,7 @@ class Workspace(Editor):
         super().__init__(parent)
         self.queues = Queues(self.dispatcher)
         self.jobs = Jobs(self.dispatcher, self)
+        self.trial = Trial(self.queues, self)
         self.selection = Selection(lambda: self.opened, self)
         self.search = WordSearch(lambda: self.opened, self.selection, self)
         self.word_lists = WordLists(self)

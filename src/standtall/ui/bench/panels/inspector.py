@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSizePolicy, QStackedWid
 from standtall.ui.bench.panels.captions import CaptionsPanel
 from standtall.ui.bench.panels.chosen import ChosenPanel
 from standtall.ui.bench.panels.extras import ExtrasPanel
-from standtall.ui.bench.panels.framing import FramingPanel
+from standtall.ui.bench.panels.framing.panel import FramingPanel
 from standtall.ui.bench.panels.pieces import PiecesPanel
 from standtall.ui.bench.panels.tighten import TightenPanel
 from standtall.ui.bench.panels.transcript import TranscriptPanel

@@ -1,0 +1,1 @@
+"""The Framing panel: one module for each of its cards."""

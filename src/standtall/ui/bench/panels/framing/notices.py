@@ -1,0 +1,91 @@
+"""The card of what may have been missed: each notice with its place and what mends it."""
+
+from __future__ import annotations
+
+from functools import partial
+from typing import Final
+
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
+
+from standtall.base.time import clock
+from standtall.checks.captions import clear_middle
+from standtall.checks.notice import Fix, Notice
+from standtall.model import edits, framing_edits, keyframe_edits
+from standtall.model.framing import Backdrop, Layout
+from standtall.ui.bench.notices import fix_text, said
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.layouts import empty
+
+MOST: Final = 12
+
+
+class NoticesCard:
+    """Fills a card of the Framing panel."""
+
+    def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
+        self._ws = workspace
+        self.none = QLabel("Nothing is cut or covered, and every speaker is in frame.")
+        self.none.setWordWrap(True)
+        box.addWidget(self.none)
+        self._rows = QVBoxLayout()
+        self._rows.setSpacing(4)
+        box.addLayout(self._rows)
+        self._told: tuple[Notice, ...] | None = None
+
+    def _jump(self, notice: Notice) -> None:
+        opened = self._ws.opened
+        if notice.place is not None and opened is not None and notice.place.source == opened.source.key:
+            self._ws.selection.seek(notice.place.tick)
+
+    def _mend(self, notice: Notice, fix: Fix) -> None:
+        self._jump(notice)
+        opened = self._ws.opened
+        if opened is None:
+            return
+        if fix == "blur the picture behind":
+            self._ws.edit(lambda s, _a: framing_edits.set_backdrop(s, Backdrop()))
+            return
+        if fix == "move the captions":
+            middle = clear_middle(opened.composition, opened.channel)
+            self._ws.edit(lambda s, _a: edits.set_caption_place(s, middle))
+            return
+        shot = None if notice.place is None else opened.shot_at(notice.place.tick)
+        if shot is None or notice.place is None:
+            return
+        if fix == "frame both alike":
+            crop = opened.camera.at(notice.place.tick).crop
+            self._ws.edit(lambda s, _a: keyframe_edits.set_crop(s, shot, crop.cx, crop.cy, crop.h))
+        elif fix == "frame automatically":
+            self._ws.edit(lambda s, _a: framing_edits.reframed(s, shot, "follow"))
+        else:
+            layout: Layout = "whole" if fix == "show the whole picture" else "stack"
+            self._ws.edit(lambda s, _a: framing_edits.set_layout(s, shot, layout))
+
+    def refresh(self, opened: Opened) -> None:
+        notices = opened.notices
+        if notices == self._told:
+            return
+        self._told = notices
+        empty(self._rows)
+        self.none.setVisible(not notices)
+        for notice in notices[:MOST]:
+            self._rows.addWidget(self._row(notice))
+        if len(notices) > MOST:
+            self._rows.addWidget(QLabel(f"and {len(notices) - MOST} more"))
+
+    def _row(self, notice: Notice) -> QWidget:
+        row = QWidget()
+        box = QVBoxLayout(row)
+        box.setContentsMargins(0, 0, 0, 4)
+        box.setSpacing(3)
+        at = f"{clock(notice.place.tick)}  " if notice.place is not None else ""
+        jump = button(f"{at}{said(notice)}", "Go to this place", partial(self._jump, notice), "notice")
+        jump.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
+        box.addWidget(jump)
+        fixes = QHBoxLayout()
+        for fix in notice.fixes:
+            fixes.addWidget(button(fix_text(fix), f"{fix_text(fix)} in this shot", partial(self._mend, notice, fix), "small"))
+        box.addLayout(fixes)
+        return row

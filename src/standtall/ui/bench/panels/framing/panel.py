@@ -1,0 +1,56 @@
+"""The framing panel: whom this shot follows and why, how the camera moves, and what may have been missed."""
+
+from __future__ import annotations
+
+from PySide6.QtWidgets import QVBoxLayout
+
+from standtall.ui.bench.panels.framing.alike import AlikeCard
+from standtall.ui.bench.panels.framing.all_shots import AllShotsCard
+from standtall.ui.bench.panels.framing.boxes import Boxes
+from standtall.ui.bench.panels.framing.keyframes import Keyframes
+from standtall.ui.bench.panels.framing.notices import NoticesCard
+from standtall.ui.bench.panels.framing.shot import ShotCard
+from standtall.ui.bench.panels.framing.whole import WholeCard
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.cards import Panel, card_in
+
+
+class FramingPanel(Panel):
+    """Follows the playhead from shot to shot."""
+
+    def __init__(self, workspace: Workspace) -> None:
+        super().__init__()
+        self._ws = workspace
+        self._span_start = -1
+        shot: QVBoxLayout = card_in(self.column, "THIS SHOT")
+        self.shot = ShotCard(workspace, shot)
+        self.boxes = Boxes(workspace, shot)
+        self.keyframes = Keyframes(workspace, card_in(self.column, "KEYFRAMES"))
+        self.alike = AlikeCard(workspace, card_in(self.column, "OTHER SHOTS"))
+        self.all_shots = AllShotsCard(workspace, card_in(self.column, "ALL SHOTS"))
+        self.whole = WholeCard(workspace, card_in(self.column, "BACKDROP AND BARS"))
+        self.notices = NoticesCard(workspace, card_in(self.column, "TO LOOK AT"))
+        self.declared = [*self.shot.declared, *self.boxes.declared, *self.keyframes.declared, *self.alike.declared]
+        self.finish()
+        for signal in (workspace.opened_changed, workspace.composition_changed):
+            signal.connect(self.refresh)
+        workspace.selection.playhead_changed.connect(lambda _t: self.refresh(moved=True))
+        self.refresh()
+
+    def refresh(self, moved: bool = False) -> None:
+        opened = self._ws.opened
+        self.inner.setEnabled(opened is not None)
+        if opened is None:
+            return
+        self.notices.refresh(opened)
+        self.keyframes.refresh()
+        span = opened.camera.span_at(self._ws.selection.playhead)
+        if moved and span.start == self._span_start:  # while playing nothing changes inside a span
+            return
+        self._span_start = span.start
+        shot = opened.shot_at(self._ws.selection.playhead)
+        self.shot.refresh(opened, shot)
+        self.boxes.refresh(opened, shot)
+        self.alike.refresh(opened, shot)
+        self.all_shots.refresh(opened)
+        self.whole.refresh(opened)

@@ -1,0 +1,208 @@
+"""The card of the shot at the playhead: its layout, whom it follows and how large, why; locked, or left to the camera again."""
+
+from __future__ import annotations
+
+from functools import partial
+from typing import Final
+
+from PySide6.QtCore import QSignalBlocker, QSize, Qt
+from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QToolButton, QVBoxLayout
+
+from standtall.framing.camera import View
+from standtall.framing.suggest import screen_in
+from standtall.model import framing_edits
+from standtall.model.cut import Segment
+from standtall.model.framing import FACES, LAYOUT_TITLES, BoxTarget, Layout, ShotFraming
+from standtall.ui.bench.panels.framing.layout_icons import HIGH, WIDE, layout_icon
+from standtall.ui.bench.panels.framing.reasons import why
+from standtall.ui.bench.panels.framing.sliders import Slider
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.actions import Action, button_of
+from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.layouts import empty
+
+SHORT_TITLES: Final[dict[Layout, str]] = {"screen": "Screen"}
+TIPS: Final[dict[Layout, str]] = {
+    "follow": "a crop that follows who speaks",
+    "whole": "all of the picture on a backdrop",
+    "stack": "two or three people above each other",
+    "grid": "up to four people, each in a cell",
+    "screen": "the whole screen above, the face below",
+    "corner": "the face, with the whole screen in a corner",
+}
+
+
+class ShotCard:
+    """Fills a card of the Framing panel; `declared` are its actions."""
+
+    def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
+        self._ws = workspace
+        self._shot: Segment | None = None
+        self._people_key: object = None
+        self._why = QLabel()
+        self._why.setWordWrap(True)
+        box.addWidget(self._why)
+        self.layouts = self._layout_buttons()
+        grid = QGridLayout()
+        grid.setSpacing(6)
+        for place, made in enumerate(self.layouts.values()):
+            grid.addWidget(made, place // 3, place % 3)
+        box.addLayout(grid)
+        self._people = QGridLayout()
+        self._people.setSpacing(6)
+        box.addLayout(self._people)
+        self.face = Slider("Face", "How high the face is in its cell, in this shot", FACES, workspace, self._set_face)
+        self.share = Slider("Upper cell", "How much of the frame the upper cell takes", (0.2, 0.8), workspace, self._set_share)
+        box.addLayout(self.face.row)
+        box.addLayout(self.share.row)
+        self.declared = [
+            Action(
+                "frame-automatically", "Frame this shot automatically", self.release, ("Shift+A",), label="Frame automatically"
+            ),
+            Action("lock-shot", "Lock or unlock the framing of this shot", self.toggle_lock, ("Shift+L",), label="Lock"),
+        ]
+        row = QHBoxLayout()
+        row.setSpacing(6)
+        self._auto, self._lock = (button_of(action) for action in self.declared)
+        self._lock.setCheckable(True)
+        row.addWidget(self._auto, 1)
+        row.addWidget(self._lock)
+        box.addLayout(row)
+
+    def _layout_buttons(self) -> dict[Layout, QToolButton]:
+        out: dict[Layout, QToolButton] = {}
+        for layout, title in LAYOUT_TITLES.items():
+            made = QToolButton()
+            made.setObjectName("plain")
+            made.setText(SHORT_TITLES.get(layout, title))
+            made.setAccessibleName(f"Layout: {title}")
+            made.setToolTip(f"{title}: {TIPS[layout]}")
+            made.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
+            made.setIconSize(QSize(WIDE + 4, HIGH + 4))
+            made.setCheckable(True)
+            made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+            made.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+            made.clicked.connect(partial(self._set_layout, layout))
+            out[layout] = made
+        return out
+
+    # what it does
+
+    def _chosen(self) -> ShotFraming | None:
+        opened, shot = self._ws.opened, self._shot
+        return None if opened is None or shot is None else opened.entry.short.framing.of_shot(shot.source, shot.start, shot.end)
+
+    def release(self) -> None:
+        """Leave the shot to the camera again."""
+        shot = self._shot
+        if shot is not None:
+            self._ws.edit(lambda s, _a: framing_edits.release(s, shot))
+
+    def toggle_lock(self) -> None:
+        shot, chosen = self._shot, self._chosen()
+        if shot is not None:
+            locked = chosen is None or not chosen.locked
+            self._ws.edit(lambda s, _a: framing_edits.lock(s, shot, locked))
+
+    def _set_layout(self, layout: Layout) -> None:
+        """Choose a layout for this shot; choosing the one that was chosen by hand leaves it to the camera again."""
+        shot, chosen = self._shot, self._chosen()
+        if shot is None:
+            return
+        same = (
+            chosen is not None and chosen.layout == layout and not chosen.keyframes and not isinstance(chosen.target, BoxTarget)
+        )
+        wished = None if same else layout
+        self._ws.edit(lambda s, _a: framing_edits.set_layout(s, shot, wished))
+
+    def _follow(self, person: int, name: str) -> None:
+        shot = self._shot
+        self._people_key = None
+        if shot is not None:
+            self._ws.edit(lambda s, _a: framing_edits.follow(s, shot, person, name))
+
+    def _set_face(self, face: float, dragged: bool) -> None:
+        opened, shot = self._ws.opened, self._shot
+        if opened is None or shot is None:
+            return
+        if dragged:
+            self._ws.trial.show(opened, lambda s: framing_edits.set_face(s, shot, face), self._ws.selection.playhead)
+        else:
+            self._ws.edit(lambda s, _a: framing_edits.set_face(s, shot, face))
+
+    def _set_share(self, share: float, dragged: bool) -> None:
+        opened, shot = self._ws.opened, self._shot
+        if opened is None or shot is None:
+            return
+        if dragged:
+            self._ws.trial.show(opened, lambda s: framing_edits.set_share(s, shot, share), self._ws.selection.playhead)
+        else:
+            self._ws.edit(lambda s, _a: framing_edits.set_share(s, shot, share))
+
+    # what it shows
+
+    def refresh(self, opened: Opened, shot: Segment | None) -> None:
+        self._shot = shot
+        span = opened.camera.span_at(self._ws.selection.playhead)
+        missing = self._missing_for(opened)
+        for layout, made in self.layouts.items():
+            made.setEnabled(layout not in missing)
+            made.setToolTip(f"{LAYOUT_TITLES[layout]}: {missing.get(layout, TIPS[layout])}")
+            made.setIcon(layout_icon(layout, self._auto.devicePixelRatioF()))
+            made.setChecked(layout == span.decision.layout)
+        self._why.setText(why(span.decision, opened.camera.people.names))
+        self._refresh_people(span.decision.person)
+        chosen = self._chosen()
+        self._auto.setEnabled(chosen is not None and chosen != ShotFraming(chosen.source, chosen.at, locked=chosen.locked))
+        with QSignalBlocker(self._lock):
+            self._lock.setChecked(chosen is not None and chosen.locked)
+            self._lock.setText("Locked" if self._lock.isChecked() else "Lock")
+        view = span.at(self._ws.selection.playhead)
+        self.face.show(self._face_of(opened, view, chosen), shot is not None and span.decision.person is not None)
+        self.share.show(view.cells[0].target.h, view.layout == "stack" and len(view.cells) == 2)
+
+    def _face_of(self, opened: Opened, view: View, chosen: ShotFraming | None) -> float:
+        """How high the face is at the playhead, as a share of its cell; what was asked for where nobody is seen."""
+        people, tick = opened.camera.people, self._ws.selection.playhead
+        for track in people.tracks_in(people.shot_at(tick)) if people.shots else ():
+            face = track.at(tick)
+            for cell in view.cells if face is not None and view.layout != "whole" else ():
+                if face is not None and cell.crop.contains(face, 0.01):
+                    return face.h / cell.crop.h
+        asked = chosen.face if chosen is not None else None
+        return asked or opened.entry.short.framing.face
+
+    def _missing_for(self, opened: Opened) -> dict[Layout, str]:
+        """The layouts that this shot cannot have, and what it lacks."""
+        people = opened.camera.people
+        if not people.shots:
+            return dict.fromkeys(("follow", "stack", "grid", "screen", "corner"), "no people were looked for")
+        number = people.shot_at(self._ws.selection.playhead)
+        out: dict[Layout, str] = {}
+        count = len({t.person for t in people.tracks_in(number)})
+        if count < 2:
+            out |= dict.fromkeys(("stack", "grid"), "there are no two people in this shot")
+        if screen_in(people, people.shots[number]) is None or not count:
+            out |= dict.fromkeys(("screen", "corner"), "no screen with a face was found in this shot")
+        return out
+
+    def _refresh_people(self, followed: int | None) -> None:
+        opened = self._ws.opened
+        assert opened is not None
+        people = opened.camera.people
+        here = sorted({t.person for t in people.tracks_in(people.shot_at(self._ws.selection.playhead))}) if people.shots else []
+        key = (tuple(people.names[p] for p in here), followed, self._shot)
+        if key == self._people_key:
+            return
+        self._people_key = key
+        empty(self._people)
+        for person in here:
+            name = people.names[person]
+            tip = f"Follow {name} through this shot, whoever speaks"
+            made = button(name, tip, partial(self._follow, person, name))
+            made.setCheckable(True)
+            made.setChecked(person == followed)
+            made.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)  # long names never widen the card
+            place = self._people.count()
+            self._people.addWidget(made, place // 2, place % 2)

@@ -1,0 +1,66 @@
+"""What the short would look like while something is dragged: worked out beside the interface, the newest wish only."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from PySide6.QtCore import QObject, Signal
+
+from standtall.base.errors import StandTallError
+from standtall.compose.composition import Composition, reframed
+from standtall.framing.camera import Camera, tried
+from standtall.model.edits import Edit
+from standtall.model.short import Short
+from standtall.ui.state.opened import Opened
+from standtall.ui.threads.queues import Queues
+
+
+class Trial(QObject):
+    """`changed` carries the composition as it would be. Nothing is kept: the edit that is made in the end counts."""
+
+    changed = Signal(object)
+
+    def __init__(self, queues: Queues, parent: QObject) -> None:
+        super().__init__(parent)
+        self._queues = queues
+        self._wanted: tuple[Opened, Callable[[Short], Edit], int] | None = None
+        self._busy = False
+        self.camera: Camera | None = None
+        """That of what is tried, while there is something."""
+
+    def show(self, opened: Opened, make: Callable[[Short], Edit], tick: int) -> None:
+        """Show what an edit of the short's framing would make of the shot at a tick of the source on the Bench."""
+        self._wanted = opened, make, tick
+        self._next()
+
+    def end(self) -> None:
+        """Nothing is dragged any more; what is shown stays until the edit comes."""
+        self._wanted, self.camera = None, None
+
+    def give_up(self, opened: Opened | None) -> None:
+        """Show again what is."""
+        self.end()
+        if opened is not None:
+            self.changed.emit(opened.composition)
+
+    def _next(self) -> None:
+        if self._busy or self._wanted is None:
+            return
+        (opened, make, tick), self._wanted, self._busy = self._wanted, None, True
+
+        def work() -> tuple[Composition, Camera]:
+            short = make(opened.entry.short).short
+            camera = tried(opened.camera, short, opened.source, tick)
+            return reframed(opened.composition, short, opened.source.key, camera), camera
+
+        self._queues.do("trial", work, self._came, self._failed, self)
+
+    def _came(self, made: tuple[Composition, Camera]) -> None:
+        self._busy = False
+        composition, self.camera = made
+        self.changed.emit(composition)
+        self._next()
+
+    def _failed(self, _error: StandTallError) -> None:
+        self._busy = False  # an edit that changes nothing has nothing to show
+        self._next()

@@ -27,6 +27,7 @@ OTHERS: Final = 0.72
 RIM: Final = 0.015
 """Width of the rim of a screen, in shares of the picture."""
 MOST_CELLS: Final = {"stack": 3, "grid": 4}
+CELLED: Final = frozenset(("stack", "grid", "screen", "corner"))
 
 
 @dataclass(frozen=True, slots=True)
@@ -177,13 +178,12 @@ def _shot(short: Short, source: Source, people: People, number: int) -> list[Spa
     if found.layout in ("screen", "corner"):
         made = _beside_screen(source, aspect, short.framing, people, number, found, by_hand, wish)
         if made is not None:
-            return [made]
+            return [_with_cells(source, aspect, made, chosen)]
         if found.why == "screen beside a face":
             return [_whole(start, end, Why("face beside a screen"))]
     if found.layout in MOST_CELLS:
-        made = _celled(source, aspect, short.framing, people, tracks, found, start, end, by_hand, wish, share)
-        if made is not None:
-            return [made]
+        celled = _celled(source, aspect, short.framing, people, tracks, found, start, end, by_hand, wish, share)
+        return [_with_cells(source, aspect, celled, chosen)]
     if found.layout == "whole":
         why = Why("by hand") if by_hand else Why(found.why)
         return [_whole(start, end, why, by_hand)]
@@ -235,12 +235,12 @@ def _talk_times(people: People, tracks: tuple[Track, ...], start: int, end: int)
 def _celled(
     source: Source, aspect: float, framing: Framing, people: People, tracks: tuple[Track, ...], found: Suggestion,
     start: int, end: int, by_hand: bool, wish: FaceSize, share: float | None,
-) -> Span | None:  # fmt: skip
-    """Two to four people in cells of their own, from left to right as they sit; None where there are fewer than two."""
+) -> Span:  # fmt: skip
+    """Two to four people in cells of their own, from left to right as they sit; where there are fewer, parts of the picture."""
     said = _talk_times(people, tracks, start, end)
     here = sorted(said, key=lambda p: -said[p])[: MOST_CELLS[found.layout]]
     if len(here) < 2:
-        return None
+        return _parts(source, aspect, found, start, end, by_hand, share)
     here.sort(key=lambda p: _middle_of(_of(tracks, p)))
     targets = frame_cells(found.layout, len(here), share=share)
     middles = [_middle_of(_of(tracks, p)) for p in here]
@@ -250,6 +250,37 @@ def _celled(
         shape = aspect * cell.w / cell.h
         paths.append(follow(source, shape, framing.calm, _of(tracks, person), start, end, cell, widest, wish))
     return Span(Decision(start, end, found.layout, tuple(here), Why(found.why, tuple(here)), by_hand), tuple(paths))
+
+
+def _parts(source: Source, aspect: float, found: Suggestion, start: int, end: int, by_hand: bool, share: float | None) -> Span:
+    """Parts of one picture in the cells of a layout, side by side from left to right."""
+    targets = frame_cells(found.layout, 2 if found.layout == "stack" else 4, share=share)
+    paths = []
+    for i, cell in enumerate(targets):
+        shape = aspect * cell.w / cell.h
+        h = min(largest(source, shape), 1.0 / (len(targets) * crop_width(source, shape, 1.0)))
+        w = crop_width(source, shape, h)
+        middle = (i + 0.5) / len(targets)
+        paths.append(Path((start,), (Rect(middle - w / 2, (1 - h) / 2, w, h).inside(FULL),), cell))
+    return Span(Decision(start, end, found.layout, (), Why("parts of the picture"), by_hand), tuple(paths))
+
+
+def _with_cells(source: Source, aspect: float, span: Span, chosen: ShotFraming | None) -> Span:
+    """The span with the crops of single cells that were set by hand."""
+    by_hand = {c.cell: c for c in chosen.cells} if chosen is not None else {}
+    if not by_hand or span.decision.layout not in CELLED:
+        return span
+    paths = []
+    for number, path in enumerate(span.paths):
+        crop = by_hand.get(number)
+        if crop is None:
+            paths.append(path)
+            continue
+        shape = aspect * path.target.w / path.target.h
+        h = min(crop.h, largest(source, shape))
+        w = crop_width(source, shape, h)
+        paths.append(Path((span.start,), (Rect(crop.cx - w / 2, crop.cy - h / 2, w, h).inside(FULL),), path.target))
+    return Span(replace(span.decision, by_hand=True), tuple(paths))
 
 
 def _beside_screen(

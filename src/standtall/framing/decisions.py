@@ -20,6 +20,7 @@ WhyKind = Literal[
     "screen beside a face",
     "face beside a screen",
     "nobody in view",
+    "parts of the picture",
     "people not looked for",
     "not analysed",
 ]

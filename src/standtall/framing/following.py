@@ -147,14 +147,14 @@ def follow(
     low, high = np.maximum(ahead - slack, x + w * (1 + SIDES) - half), np.minimum(ahead + slack, x - w * SIDES + half)
     cross = low > high  # the head is wider than the crop: keep it in the middle
     low[cross] = high[cross] = centre[cross]
-    speed = _own_speed(tracks, start, end, float(np.median(width)))
-    middle = _solved(low, high, ahead, known, half, 1 - half, calm, speed, float(np.median(width)))
+    unit = float(width.min())  # limits count in crop widths, wherever it is narrowest
+    middle = _solved(low, high, ahead, known, half, 1 - half, calm, _own_speed(tracks, start, end, unit), unit)
     head_top, chin = y - HAIR * h, y + h
     top = head_top - HEADROOM * height
     up = np.minimum(top + 0.06 * height, head_top - 0.01 * height)
     down = np.maximum(top - 0.10 * height, chin + 0.05 * h - height)
     room = np.zeros(n)
-    upper = _solved(np.minimum(down, up), up, top, known, room, 1 - height, calm, FASTEST, float(np.median(height)))
+    upper = _solved(np.minimum(down, up), up, top, known, room, 1 - height, calm, FASTEST, float(height.min()))
     return _path(times, np.stack([middle - half, upper, width, height], axis=1), target)
 
 
@@ -178,6 +178,13 @@ def follow_box(source: Source, aspect: float, calm: float, box: BoxTarget, start
         aim = centre - size / 2
         sides.append(_solved(aim - free, aim + free, aim, known, np.zeros(n), most_at, calm, fastest, float(size[0])))
     return _path(times, np.stack([*sides, width, height], axis=1), target)
+
+
+def place_of(box: BoxTarget, tick: int) -> Rect:
+    """Where a thing that was drawn around is at a tick."""
+    at = [p.at for p in box.places]
+    x, y, w, h = (float(np.interp(tick, at, [getattr(p, side) for p in box.places])) for side in "xywh")
+    return Rect(x, y, w, h)
 
 
 def _path(times: NDArray[np.int64], rows: Floats, target: Rect) -> Path:

@@ -94,6 +94,22 @@ FACES: Final = (0.08, 0.5)
 
 
 @dataclass(frozen=True, slots=True)
+class CellCrop:
+    """A crop that was set by hand for one `cell` of a layout (from 0): its centre and height in shares of the source picture."""
+
+    cell: int
+    cx: float
+    cy: float
+    h: float
+
+    def __post_init__(self) -> None:
+        checks.in_range("The number of a cell", self.cell, 0, 3)
+        checks.in_range("The centre of a crop", self.cx, 0.0, 1.0)
+        checks.in_range("The centre of a crop", self.cy, 0.0, 1.0)
+        checks.in_range("The height of a crop", self.h, 0.05, 1.0)
+
+
+@dataclass(frozen=True, slots=True)
 class ShotFraming:
     """What was chosen by hand for the shot of a source that holds the tick `at`; None and empty leave it to the camera.
 
@@ -109,6 +125,7 @@ class ShotFraming:
     locked: bool = False
     face: float | None = None
     share: float | None = None
+    cells: tuple[CellCrop, ...] = ()
 
     def __post_init__(self) -> None:
         if self.face is not None:

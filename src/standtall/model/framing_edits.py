@@ -5,7 +5,6 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 from dataclasses import replace
-from typing import Final
 
 from standtall.base.errors import NothingToDo
 from standtall.base.time import clock
@@ -16,6 +15,7 @@ from standtall.model.framing import (
     Backdrop,
     Bar,
     BoxTarget,
+    CellCrop,
     Framing,
     Layout,
     PersonTarget,
@@ -25,8 +25,6 @@ from standtall.model.framing import (
 )
 from standtall.model.output import SHAPES
 from standtall.model.short import Short
-
-CELLED: Final = frozenset(("stack", "grid", "screen", "corner"))
 
 
 def _chosen(short: Short, shot: Segment) -> ShotFraming:
@@ -73,7 +71,7 @@ def set_layout(short: Short, shot: Segment, layout: Layout | None) -> Edit:
     before = _chosen(short, shot)
     target = None if isinstance(before.target, BoxTarget) and layout != "follow" else before.target
     label = "Layout as suggested" if layout is None else f"Layout: {LAYOUT_TITLES[layout]}"
-    return Edit(label, _framed(short, shot, replace(before, layout=layout, target=target, keyframes=())))
+    return Edit(label, _framed(short, shot, replace(before, layout=layout, target=target, keyframes=(), cells=())))
 
 
 def reframed(short: Short, shot: Segment, layout: Layout) -> Edit:
@@ -89,6 +87,15 @@ def set_face(short: Short, shot: Segment, face: float | None) -> Edit:
 def set_share(short: Short, shot: Segment, share: float | None) -> Edit:
     """Choose how much of the frame the upper of two cells takes."""
     return Edit("Shares of the cells", _framed(short, shot, replace(_chosen(short, shot), share=share)))
+
+
+def set_cell(short: Short, shot: Segment, layout: Layout, cell: int, cx: float, cy: float, h: float) -> Edit:
+    """Set the crop of one cell of the layout that a shot is shown in by hand, for all of the shot."""
+    before = _chosen(short, shot)
+    cx, cy, h = min(1.0, max(0.0, cx)), min(1.0, max(0.0, cy)), min(1.0, max(0.05, h))
+    others = tuple(c for c in before.cells if c.cell != cell) if before.layout in (None, layout) else ()
+    made = replace(before, layout=layout, keyframes=(), cells=(*others, CellCrop(cell, cx, cy, h)))
+    return Edit(f"Move cell {cell + 1}", _framed(short, shot, made))
 
 
 def lock(short: Short, shot: Segment, locked: bool) -> Edit:

@@ -23,6 +23,14 @@ TRIMS: tuple[tuple[trim.Edge, str, str, int, tuple[str, ...]], ...] = (
 )
 
 
+NUDGES: tuple[tuple[str, str, int, int, str], ...] = (
+    ("left", "to the left", -1, 0, "Left"),
+    ("right", "to the right", 1, 0, "Right"),
+    ("up", "up", 0, -1, "Up"),
+    ("down", "down", 0, 1, "Down"),
+)
+
+
 def actions_of(bench: Bench) -> list[Action]:
     """All actions of the Bench, in the order in which the list of shortcuts shows them."""
     chosen, pieces, work, inspector = bench.inspector.chosen, bench.inspector.pieces, bench.work, bench.inspector
@@ -38,6 +46,10 @@ def actions_of(bench: Bench) -> list[Action]:
         *(
             Action(f"trim-{edge}-{unit}{way:+d}", f"Let the piece {told}", partial(pieces.trim, edge, unit, way), keys)
             for edge, unit, told, way, keys in TRIMS
+        ),
+        *(
+            Action(f"crop-{name}", f"Move the crop one pixel {told}", partial(bench.wide.nudge, x, y), (f"Ctrl+Alt+{key}",))
+            for name, told, x, y, key in NUDGES
         ),
         Action("retype", "Retype the chosen words", bench.page.retype, ("T",)),
         Action("captions", "Captions on or off", inspector.captions.toggle, ("C",)),

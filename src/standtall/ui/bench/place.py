@@ -15,7 +15,7 @@ from standtall.ui.bench.shorts_button import ShortsButton
 from standtall.ui.bench.transcript.page import TranscriptPage
 from standtall.ui.bench.transcript.search_bar import SearchBar
 from standtall.ui.bench.word_actions import WordActions
-from standtall.ui.preview.views import WideView
+from standtall.ui.preview.wide_view import WideView
 from standtall.ui.state.basket import Basket
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
@@ -39,6 +39,10 @@ class Bench(QWidget):
         self.basket = Basket(workspace)
         self.shorts = ShortsButton(workspace)
         self.inspector = Inspector(workspace, self.work, self.basket)
+        boxes = self.inspector.framing.boxes
+        boxes.drawing.connect(self.wide.draw_box)
+        self.wide.drawn.connect(boxes.drawn)
+        self.wide.gave_up_drawing.connect(boxes.give_up)
         self.searching = SearchBar(workspace, self.page)
         self.inspector.chosen.retype.connect(self.page.retype)
         self.inspector.chosen.new_short.connect(self.shorts.make)

@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QToolButton, QVBoxLayout, QWi
 
 from standtall.base.time import clock
 from standtall.ui.preview.render_bar import RenderBar
-from standtall.ui.preview.views import PreviewView
+from standtall.ui.preview.tall_view import PreviewView
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
@@ -27,7 +27,7 @@ class PreviewPane(QWidget):
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._ws = workspace
-        self.picture = PreviewView()
+        self.picture = PreviewView(workspace)
         self.rendering = RenderBar(workspace)
         self._time = QLabel("0:00.0")
         self._times: tuple[int | None, int] = (0, 0)

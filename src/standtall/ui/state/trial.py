@@ -16,9 +16,10 @@ from standtall.ui.threads.queues import Queues
 
 
 class Trial(QObject):
-    """`changed` carries the composition as it would be. Nothing is kept: the edit that is made in the end counts."""
+    """`changed` carries the composition as it would be. Nothing is kept but by `kept`: what was on the Bench, and the edit that
+    is made in the end."""
 
-    changed = Signal(object)
+    changed, kept = Signal(object), Signal(object, object)
 
     def __init__(self, queues: Queues, parent: QObject) -> None:
         super().__init__(parent)
@@ -37,10 +38,12 @@ class Trial(QObject):
         """Nothing is dragged any more; what is shown stays until the edit comes."""
         self._wanted, self.camera = None, None
 
-    def give_up(self, opened: Opened | None) -> None:
-        """Show again what is."""
+    def finish(self, opened: Opened, make: Callable[[Short], Edit] | None) -> None:
+        """What was dragged is let go: `make` is the edit that counts, None where nothing was changed."""
         self.end()
-        if opened is not None:
+        if make is not None:
+            self.kept.emit(opened, make)
+        else:
             self.changed.emit(opened.composition)
 
     def _next(self) -> None:

@@ -71,6 +71,7 @@ class Workspace(Editor):
         self.queues = Queues(self.dispatcher)
         self.jobs = Jobs(self.dispatcher, self)
         self.trial = Trial(self.queues, self)
+        self.trial.kept.connect(lambda opened, make: self.edit(lambda short, _a: make(short), opened))
         self.selection = Selection(lambda: self.opened, self)
         self.search = WordSearch(lambda: self.opened, self.selection, self)
         self.word_lists = WordLists(self)

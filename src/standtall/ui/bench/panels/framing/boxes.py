@@ -41,7 +41,7 @@ class Boxes(QObject):
         super().__init__(workspace)
         self._ws = workspace
         self._asked: _Asked | None = None
-        self._shot: Segment | None = None
+        self._wanted = False
         self.declared = [
             Action("draw-box", "Draw a box on the wide picture, for the crop to follow", self.toggle, ("Shift+B",),
                    label="Draw a box to follow"),
@@ -66,13 +66,13 @@ class Boxes(QObject):
 
     def toggle(self) -> None:
         """Draw with the next drag, or not after all."""
-        self._draw.setChecked(not self._draw.isChecked() if self.sender() is None else self._draw.isChecked())
-        self.drawing.emit(self._draw.isChecked())
+        self._wanted = not self._wanted
+        self._draw.setChecked(self._wanted)
+        self.drawing.emit(self._wanted)
 
     def drawn(self, part: Rect, tick: int) -> None:
         """A box was drawn around something at a tick of the source on the Bench: it is kept to at once, and followed."""
-        self._draw.setChecked(False)
-        self.drawing.emit(False)
+        self.give_up()
         opened = self._ws.opened
         shot = None if opened is None else opened.shot_at(tick)
         if opened is None or shot is None:
@@ -84,6 +84,11 @@ class Boxes(QObject):
         number = self._ws.jobs.ask(FollowBoxRequest(opened.source, shot.start, shot.end, box))
         self._asked = _Asked(number, opened, shot, box)
         self._show("Following …")
+
+    def give_up(self) -> None:
+        """Nothing is drawn any more."""
+        self._wanted = False
+        self._draw.setChecked(False)
 
     def stop(self) -> None:
         """Follow no further."""
@@ -115,5 +120,4 @@ class Boxes(QObject):
             self._line.hide()
 
     def refresh(self, _opened: Opened, shot: Segment | None) -> None:
-        self._shot = shot
         self._draw.setEnabled(shot is not None)

@@ -181,8 +181,6 @@ class ShotCard:
         number = people.shot_at(self._ws.selection.playhead)
         out: dict[Layout, str] = {}
         count = len({t.person for t in people.tracks_in(number)})
-        if count < 2:
-            out |= dict.fromkeys(("stack", "grid"), "there are no two people in this shot")
         if screen_in(people, people.shots[number]) is None or not count:
             out |= dict.fromkeys(("screen", "corner"), "no screen with a face was found in this shot")
         return out

@@ -1,0 +1,127 @@
+"""The tall picture as it renders: the crop is dragged and zoomed in it."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from PySide6.QtCore import QPointF, QRectF, Qt, Signal
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QResizeEvent, QWheelEvent
+from PySide6.QtWidgets import QSizePolicy, QWidget
+
+from standtall.base.geometry import FULL, Rect
+from standtall.ui.preview.crop_drag import CropDrag, gripped
+from standtall.ui.preview.player import Shown
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets import theme
+
+
+class PreviewView(QWidget):
+    """The result as it renders. Where it is a crop, what is dragged is the picture under it."""
+
+    resized = Signal(int, int)
+
+    def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._ws = workspace
+        self._shown: Shown | None = None
+        self._aspect = 9 / 16
+        self._drag: CropDrag | None = None
+        self._over = FULL
+        """The cell of the frame that is dragged in."""
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setAccessibleName("Tall picture")
+        self.setToolTip("The short as it will be rendered. Drag the picture to move the crop; turn the wheel to zoom.")
+        self.setMinimumSize(180, 320)
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+
+    def show_picture(self, shown: Shown) -> None:
+        self._shown = shown
+        self.update()
+
+    def clear(self) -> None:
+        self._shown = None
+        self.update()
+
+    def picture_size(self) -> tuple[int, int]:
+        """Size in device pixels that a picture fills the place with."""
+        ratio = self.devicePixelRatioF()
+        h = min(self.height(), round(self.width() / self._aspect))
+        return round(h * self._aspect * ratio), round(h * ratio)
+
+    def _box(self) -> QRectF:
+        """Where the picture stands."""
+        w, h = (v / self.devicePixelRatioF() for v in self.picture_size())
+        return QRectF((self.width() - w) / 2, (self.height() - h) / 2, w, h)
+
+    def set_aspect(self, aspect: float) -> None:
+        """Take the shape of the short that is shown: width over height."""
+        if abs(aspect - self._aspect) > 1e-6:
+            self._aspect = aspect
+            self.resized.emit(*self.picture_size())
+            self.update()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        self.resized.emit(*self.picture_size())
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        box = self._box()
+        painter.fillRect(box, QColor(theme.WELL))
+        if self._shown is None:
+            painter.setPen(QColor("#8d949c"))
+            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, "The short\nstands here")
+            return
+        painter.drawImage(box, self._shown.tall)
+        if self._shown.frame < 0:
+            bar = QRectF(box.left(), box.bottom() - 34, box.width(), 34)
+            painter.fillRect(bar, QColor(12, 13, 15, 200))
+            painter.setPen(QColor("#e9e4da"))
+            painter.drawText(bar, Qt.AlignmentFlag.AlignCenter, "not in the short")
+
+    # gestures
+
+    def _cell_at(self, at: QPointF) -> tuple[int, Rect] | None:
+        """The number of the cell at a place of the widget, and its target."""
+        opened, shown = self._ws.opened, self._shown
+        if opened is None or shown is None or shown.heard.source != opened.source.key:
+            return None
+        view = opened.camera.at(shown.heard.tick)
+        box = self._box()
+        here = Rect((at.x() - box.x()) / max(1.0, box.width()), (at.y() - box.y()) / max(1.0, box.height()), 0.0, 0.0)
+        cells = [(n, c.target) for n, c in enumerate(view.cells) if c.target.contains(here)]
+        return cells[-1] if cells and view.layout != "whole" else None  # the last one lies on top
+
+    def _gripped(self, at: QPointF) -> CropDrag | None:
+        cell, shown = self._cell_at(at), self._shown
+        if cell is None or shown is None:
+            return None
+        opened = self._ws.opened
+        assert opened is not None
+        crop = opened.camera.at(shown.heard.tick).cells[cell[0]].crop
+        drag = gripped(opened, shown.heard.source, shown.heard.tick, at, None)
+        return None if drag is None else replace(drag, cell=cell[0], before=crop, after=crop)
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        if event.button() == Qt.MouseButton.LeftButton:
+            cell = self._cell_at(event.position())
+            self._drag, self._over = self._gripped(event.position()), cell[1] if cell is not None else FULL
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if self._drag is not None:
+            drag, moved, box = self._drag, event.position() - self._drag.start, self._box()
+            x = -moved.x() / max(1.0, box.width() * self._over.w) * drag.before.w
+            y = -moved.y() / max(1.0, box.height() * self._over.h) * drag.before.h
+            self._drag = drag.moved(x, y)
+            self._ws.trial.show(drag.opened, self._drag.edit, drag.at)
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        drag, self._drag = self._drag, None
+        if drag is not None:
+            self._ws.trial.finish(drag.opened, drag.edit if drag.changed else None)
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        drag = self._gripped(event.position())
+        if drag is not None and event.angleDelta().y():
+            sized = drag.sized(0.94 if event.angleDelta().y() > 0 else 1 / 0.94)
+            self._ws.edit(lambda short, _a: sized.edit(short), drag.opened)

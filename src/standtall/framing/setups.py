@@ -9,7 +9,7 @@ import numpy as np
 
 from standtall.model.people import People
 
-ALIKE: Final = 11.0
+ALIKE: Final = 9.0
 """Mean difference of the looks of two shots of one camera at most, in levels; between two cameras it is larger."""
 MOVED: Final = 0.12
 """How far a person may sit elsewhere, in shares of the picture, and by what share their face may be larger (twice this)."""

@@ -6,7 +6,13 @@ from dataclasses import replace
 from pathlib import Path
 from typing import get_args
 
+import pytest
+
+from standtall.base.errors import ProjectError
+from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.captions.clearance import CHOICES
+from standtall.checks.captions import caption_notices, clear_middle
 from standtall.checks.framing import framing_notices
 from standtall.checks.length import too_long
 from standtall.checks.missing_files import files_missing
@@ -20,6 +26,7 @@ from standtall.model.people import FaceSample, People, Region, Shot, Talk, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.timemap import SourceTime
+from standtall.model.words import Word
 from standtall.ui.bench.notices import sentence
 from tests.helpers import composed
 
@@ -88,3 +95,62 @@ def test_writing_that_is_cut_and_soft_pictures_are_told_of() -> None:
     assert framed(0.4, texts=(replace(text, x=0.7, w=0.2),)) == (), "nothing of it is"
     (soft,) = framed(0.4, 0.5)
     assert (soft.kind, soft.facts["percent"]) == ("soft picture", 356)
+
+
+def notices_of(shift: float = 0.0, cut: tuple[Segment, ...] = (), y: float = 0.3, cy: float = 0.5, h: float = 1.0) -> list[str]:
+    """Notices about one who sits at 0.36 and, by hand, is framed in two steps that are `shift` apart."""
+    shot = Segment(KEY, 0, 10 * S)
+    track = Track(0, 0, tuple(FaceSample(t, 0.36, y, 0.08, 0.2, 0.0) for t in range(0, 10 * S, S // 5)))
+    people = People((Shot(0, 10 * S),), (track,), (Talk(0, 10 * S, 0, 1.0),), ("Ann",))
+    source = Source(KEY, "/a.mp4", "a", 10 * S, 1920, 1080)
+    short = Short.of("a", cut or (shot,))
+    short = keyframe_edits.add_keyframe(short, shot, 1, 0.4, cy, h).short
+    short = keyframe_edits.ease_keyframe(short, shot, 1, "hold").short
+    short = keyframe_edits.add_keyframe(short, shot, 5 * S, 0.4 + shift, cy, h).short
+    return [n.kind for n in framing_notices(composed(short, source, Analysis(KEY, people=people)))]
+
+
+def test_two_crops_that_are_nearly_the_same_look_like_a_mistake_where_words_were_removed() -> None:
+    cut = (Segment(KEY, 0, 3 * S), Segment(KEY, 6 * S, 10 * S))
+    width = 9 / 16 * 1080 / 1920
+    assert notices_of(0.0, cut) == []
+    assert notices_of(0.1 * width, cut) == ["jump"]
+    assert notices_of(0.001 * width, cut) == [], "nobody sees it"
+
+
+def test_a_head_that_is_cut_though_the_picture_goes_on_is_told_of() -> None:
+    assert notices_of(y=0.3, cy=0.5, h=0.7) == []
+    assert notices_of(y=0.3, cy=0.64, h=0.7) == ["head cut"], "the crop begins at 0.29, a little above the face"
+    assert notices_of(y=0.005) == [], "there is no more of it in the picture"
+
+
+def placed(middle: float, texts: tuple[Region, ...] = (), channel: Channel | None = None, x: float = 0.36) -> list[str]:
+    """Notices about captions at a height over somebody whose face stands between 0.3 and 0.5 of the height."""
+    shot = Segment(KEY, 0, 10 * S)
+    track = Track(0, 0, tuple(FaceSample(t, x, 0.3, 0.08, 0.2, 0.0) for t in range(0, 10 * S, S // 5)))
+    people = People((Shot(0, 10 * S),), (track,), (Talk(0, 10 * S, 0, 1.0),), ("Ann",), texts)
+    words = tuple(Word(f"word{i}", i * S, i * S + S // 2) for i in range(8))
+    source = Source(KEY, "/a.mp4", "a", 10 * S, 1920, 1080)
+    short = keyframe_edits.set_crop(Short.of("a", (shot,)), shot, 0.4, 0.5, 1.0).short
+    short = replace(short, captions=replace(short.captions, place=middle))
+    made = composed(short, source, Analysis(KEY, people=people, words=words))
+    assert clear_middle(made, channel or Channel("a", "A", 60)) in CHOICES
+    return [n.kind for n in caption_notices(made, channel or Channel("a", "A", 60))]
+
+
+def test_captions_over_a_face_writing_or_buttons_are_told_of() -> None:
+    assert placed(0.7) == []
+    assert placed(0.4) == ["caption on a face"]
+    writing = Region(0, 10 * S, 0.3, 0.69, 0.15, 0.03)
+    assert placed(0.7, (writing,)) == ["caption on writing"]
+    assert placed(0.6, (writing,)) == []
+    assert placed(0.95) == ["caption under buttons"]
+    assert placed(0.95, channel=Channel("a", "A", 60, covered=())) == []
+
+
+def test_a_face_where_the_channel_has_its_buttons_is_told_of() -> None:
+    side = Channel("a", "A", 60, covered=(Rect(0.0, 0.3, 0.5, 0.3),))
+    assert placed(0.7, channel=side, x=0.28) == ["face under buttons"]
+    assert placed(0.7, channel=side, x=0.44) == []
+    with pytest.raises(ProjectError, match="inside the frame"):
+        Channel("a", "A", 60, covered=(Rect(0.5, 0.5, 0.9, 0.1),))

@@ -79,3 +79,26 @@ def test_a_path_is_read_between_its_times() -> None:
     assert path.at(5) == Rect(0.2, 0, 0.2, 1)
     assert path.at(-5).x == 0
     assert path.at(50).x == 0.4
+
+
+def turned(x: float, turn: float) -> tuple[Track, ...]:
+    """Somebody who sits still and looks to one side."""
+    return (Track(0, 0, tuple(FaceSample(i * 3_200, x, 0.3, 0.09, 0.2, 0.0, turn) for i in range(150))),)
+
+
+def test_there_is_more_room_on_the_side_that_somebody_looks_to() -> None:
+    ahead, left, right = (follow(SOURCE, ASPECT, 0.6, turned(0.5, t), 0, 10 * S).at(5 * S) for t in (0.0, -0.9, 0.9))
+    assert abs(ahead.cx - 0.545) < 0.02
+    assert left.cx < ahead.cx - 0.02 < right.cx
+    assert all(c.contains(Rect(0.48, 0.25, 0.13, 0.25)) for c in (left, right)), "the head is inside all the same"
+
+
+def test_a_glance_aside_moves_nothing() -> None:
+    samples = tuple(FaceSample(i * 3_200, 0.5, 0.3, 0.09, 0.2, 0.0, 0.9 if 60 <= i < 70 else 0.0) for i in range(150))
+    assert len(follow(SOURCE, ASPECT, 0.6, (Track(0, 0, samples),), 0, 10 * S).crops) == 1
+
+
+def test_the_crop_leads_somebody_who_walks() -> None:
+    path = follow(SOURCE, ASPECT, 0.6, moving({0: 0.1, 6: 0.82}, seconds=6), 0, 6 * S)
+    faces = {t: 0.1 + 0.12 * t + 0.045 for t in (2, 3, 4)}
+    assert all(path.at(t * S).cx > x for t, x in faces.items()), "the middle of the crop is ahead of the face"

@@ -13,7 +13,7 @@ from standtall.compose.producers.framing import kept_clear_of, on_frame
 from standtall.model.channel import Channel
 from standtall.model.timemap import SourceTime
 
-ON_FACE, ON_WRITING, UNDER = 0.30, 0.45, 0.5
+ON_FACE, ON_WRITING, UNDER = 0.12, 0.45, 0.5
 """Shares of a face or of a line of writing that captions cover, and of either that a channel covers, before it is told."""
 COLUMN: Final = 0.86
 """Width of a card of captions, as a share of the frame."""

@@ -164,8 +164,8 @@ def set_bar(short: Short, bar: Bar) -> Edit:
 # where shots begin
 
 
-def part_shot(short: Short, shot: Segment, at: int) -> Edit:
-    """Part a shot in two at a tick, so that each is framed by itself; what was chosen stays with both."""
+def split_shot(short: Short, shot: Segment, at: int) -> Edit:
+    """Split a shot in two at a tick, so that each is framed by itself; what was chosen stays with both."""
     if not shot.start < at < shot.end:
         raise NothingToDo(f"A shot begins at {clock(at, tenths=True)} already.")
     chosen = short.framing.of_shot(shot.source, shot.start, shot.end)
@@ -176,7 +176,7 @@ def part_shot(short: Short, shot: Segment, at: int) -> Edit:
         first = replace(chosen, at=shot.start, keyframes=before or chosen.keyframes[:1])
         second = replace(chosen, at=at, keyframes=after or chosen.keyframes[-1:])
         framing = framing.with_shot(shot.source, shot.start, at, first).with_shot(shot.source, at, shot.end, second)
-    return Edit("Part a shot", _all(short, framing))
+    return Edit("Split a shot", _all(short, framing))
 
 
 def join_shot(short: Short, shot: Segment) -> Edit:

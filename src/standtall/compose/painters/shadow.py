@@ -41,8 +41,8 @@ class ShadowPainter:
         for plane, ground, half in ((canvas.y, 16, 1), (canvas.u, 128, 2), (canvas.v, 128, 2)):
             place = plane[y0 // half : y1 // half, x0 // half : x1 // half]
             share = light if half == 1 else cv2.resize(light, (place.shape[1], place.shape[0]), interpolation=cv2.INTER_AREA)
-            over = place.astype(np.int16) - ground
-            place[:] = np.clip(ground + (over * share.astype(np.int16) + 127) // 255, 0, 255).astype(np.uint8)
+            over = place.astype(np.int32) - ground
+            place[:] = np.clip(ground + (over * share + 127) // 255, 0, 255).astype(np.uint8)
 
     def _light(self, layer: ShadowLayer) -> NDArray[np.uint8]:
         """How much light is left in the box of a shadow, 0..255; made once, since it is the same in every frame."""

@@ -51,6 +51,7 @@ def actions_of(bench: Bench) -> list[Action]:
             Action(f"crop-{name}", f"Move the crop one pixel {told}", partial(bench.wide.nudge, x, y), (f"Ctrl+Alt+{key}",))
             for name, told, x, y, key in NUDGES
         ),
+        Action("compare", "Compare layouts, shapes and what is automatic", bench.compare, ("V",), label="Compare"),
         Action("retype", "Retype the chosen words", bench.page.retype, ("T",)),
         Action("captions", "Captions on or off", inspector.captions.toggle, ("C",)),
         Action("word-earlier", "Let the word begin earlier", partial(work.shift_start, -1), ("[",)),

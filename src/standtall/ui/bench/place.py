@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QHBoxLayout, QToolButton, QVBoxLayout, QWidget
 
 from standtall.model import edits
 from standtall.ui.bench.actions import actions_of
+from standtall.ui.bench.compare import CompareSheet
 from standtall.ui.bench.gauge import LengthGauge
 from standtall.ui.bench.panels.inspector import Inspector
 from standtall.ui.bench.shorts_button import ShortsButton
@@ -39,6 +40,7 @@ class Bench(QWidget):
         self.basket = Basket(workspace)
         self.shorts = ShortsButton(workspace)
         self.inspector = Inspector(workspace, self.work, self.basket)
+        self.comparing: CompareSheet | None = None
         boxes = self.inspector.framing.boxes
         boxes.drawing.connect(self.wide.draw_box)
         self.wide.drawn.connect(boxes.drawn)
@@ -98,6 +100,12 @@ class Bench(QWidget):
         self.page.set_even(not self.page.even)
         even = "Time is even: all seconds are as high."
         self._ws.said.emit(even if self.page.even else "Time is elastic: rows are as high as their words.", "note")
+
+    def compare(self) -> None:
+        """Show versions of the moment at the playhead beside each other."""
+        if self._ws.opened is not None:
+            self.comparing = CompareSheet(self._ws, self)
+            self.comparing.show()
 
     def edge(self, make: Callable[..., edits.Edit]) -> None:
         """An edit of the short at the playhead."""

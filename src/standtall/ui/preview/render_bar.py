@@ -85,7 +85,12 @@ class RenderBar(QStackedWidget):
         return self._number is not None
 
     def _refresh(self) -> None:
-        self._go.setEnabled(self._ws.opened is not None)
+        opened = self._ws.opened
+        self._go.setEnabled(opened is not None)
+        count = len(opened.notices) if opened is not None else 0
+        self._go.setText(f"Render  ·  {count} to look at" if count else "Render")
+        look = "; things to look at are listed under Framing" if count else ""
+        self._go.setToolTip(f"Make the finished file (Ctrl+R){look}")
         if self.currentIndex() == 2:
             self.setCurrentIndex(0)
 

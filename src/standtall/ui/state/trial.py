@@ -25,7 +25,7 @@ class Trial(QObject):
         super().__init__(parent)
         self._queues = queues
         self._wanted: tuple[Opened, Callable[[Short], Edit], int] | None = None
-        self._busy = False
+        self._busy, self._drags = False, 0
         self.camera: Camera | None = None
         """That of what is tried, while there is something."""
 
@@ -37,6 +37,7 @@ class Trial(QObject):
     def end(self) -> None:
         """Nothing is dragged any more; what is shown stays until the edit comes."""
         self._wanted, self.camera = None, None
+        self._drags += 1  # what is still being worked out is too late
 
     def finish(self, opened: Opened, make: Callable[[Short], Edit] | None) -> None:
         """What was dragged is let go: `make` is the edit that counts, None where nothing was changed."""
@@ -56,12 +57,14 @@ class Trial(QObject):
             camera = tried(opened.camera, short, opened.source, tick)
             return reframed(opened.composition, short, opened.source.key, camera), camera
 
-        self._queues.do("trial", work, self._came, self._failed, self)
+        drag = self._drags
+        self._queues.do("trial", work, lambda made: self._came(drag, *made), self._failed, self)
 
-    def _came(self, made: tuple[Composition, Camera]) -> None:
+    def _came(self, drag: int, composition: Composition, camera: Camera) -> None:
         self._busy = False
-        composition, self.camera = made
-        self.changed.emit(composition)
+        if drag == self._drags:
+            self.camera = camera
+            self.changed.emit(composition)
         self._next()
 
     def _failed(self, _error: StandTallError) -> None:

@@ -103,6 +103,9 @@ def paint_picture_lane(
         if span.end > first and span.start < last:
             shift = band[1] if band is not None and band[0].start <= span.start < band[0].end else 0.0
             _band(painter, lane, page, opened, span, shift)
+    for notice in opened.notices:
+        if notice.place is not None and notice.place.source == opened.source.key and first <= notice.place.tick <= last:
+            _mark(painter, lane.x + lane.w, page.y(notice.place.tick))
     for shot in shots:
         if first <= shot.start <= last and shot.start > 0:
             y = page.y(shot.start)
@@ -185,6 +188,13 @@ def _strip(
     elif span.decision.by_hand:
         painter.setBrush(colour)
         painter.drawEllipse(QPointF(left[0].x() + 7, left[0].y() + 8), 3, 3)
+
+
+def _mark(painter: QPainter, right: float, y: float) -> None:
+    """Something to look at."""
+    painter.setPen(QPen(QColor("#16130e"), 1))
+    painter.setBrush(QColor(theme.WARN))
+    painter.drawPolygon(QPolygonF([QPointF(right - 13, y), QPointF(right - 1, y - 6), QPointF(right - 1, y + 6)]))
 
 
 def _diamond(painter: QPainter, x: float, y: float) -> None:

@@ -42,8 +42,8 @@ class AlikeCard:
                    label="Frame them like this one"),
             Action("copy-framing", "Copy the framing of this shot", self.copy, ("Ctrl+Shift+C",), label="Copy framing"),
             Action("paste-framing", "Frame this shot like the one that was copied", self.paste, ("Ctrl+Shift+V",), label="Paste"),
-            Action("part-shot", "Part the shot at the playhead", self.part, ("Shift+X",), label="Part here"),
-            Action("join-shot", "Join the shot with the one before", self.join, ("Shift+J",), label="Join with before"),
+            Action("split-shot", "Split the shot at the playhead", self.split, ("Shift+X",), label="Split here"),
+            Action("join-shot", "Join the shot to the one before", self.join, ("Shift+J",), label="Join to previous"),
         ]  # fmt: skip
         self._camera, copy, self._paste, self._part, self._join = (button_of(action) for action in self.declared)
         box.addWidget(self._camera)
@@ -89,10 +89,10 @@ class AlikeCard:
             here = opened.camera.people.shot_at(shot.start)
             self._alike(opened, copied, lambda _number: [here])
 
-    def part(self) -> None:
+    def split(self) -> None:
         shot, at = self._shot, self._ws.selection.playhead
         if shot is not None:
-            self._ws.edit(lambda s, _a: framing_edits.part_shot(s, shot, at))
+            self._ws.edit(lambda s, _a: framing_edits.split_shot(s, shot, at))
 
     def join(self) -> None:
         shot = self._shot

@@ -25,11 +25,11 @@ class FramingPanel(Panel):
         shot: QVBoxLayout = card_in(self.column, "THIS SHOT")
         self.shot = ShotCard(workspace, shot)
         self.boxes = Boxes(workspace, shot)
+        self.notices = NoticesCard(workspace, card_in(self.column, "TO LOOK AT"))
         self.keyframes = Keyframes(workspace, card_in(self.column, "KEYFRAMES"))
         self.alike = AlikeCard(workspace, card_in(self.column, "OTHER SHOTS"))
         self.all_shots = AllShotsCard(workspace, card_in(self.column, "ALL SHOTS"))
         self.whole = WholeCard(workspace, card_in(self.column, "BACKDROP AND BARS"))
-        self.notices = NoticesCard(workspace, card_in(self.column, "TO LOOK AT"))
         self.declared = [*self.shot.declared, *self.boxes.declared, *self.keyframes.declared, *self.alike.declared]
         self.finish()
         for signal in (workspace.opened_changed, workspace.composition_changed):

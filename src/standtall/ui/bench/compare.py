@@ -1,0 +1,174 @@
+"""Versions of the moment at the playhead beside each other, one of which is chosen by its number."""
+
+from __future__ import annotations
+
+from functools import partial
+from typing import Final, Literal
+
+from PySide6.QtCore import QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+
+from standtall.base.errors import StandTallError
+from standtall.model.framing import LAYOUT_TITLES
+from standtall.session.versions import Version, by_hand_and_not, layouts, painted, shapes
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets import theme
+from standtall.ui.widgets.images import image_of
+
+Side = Literal["layouts", "automatic", "shapes"]
+SIDES: Final[dict[Side, str]] = {"layouts": "Layouts of this shot", "automatic": "By hand and automatic", "shapes": "Shapes"}
+HIGH: Final = 420
+
+
+class Tile(QWidget):
+    """One version: its picture, its number and its name."""
+
+    chosen = Signal()
+
+    def __init__(self, number: int, title: str) -> None:
+        super().__init__()
+        self._number, self._title = number, title
+        self.image: QImage | None = None
+        self.current = False
+        self.setAccessibleName(f"{number}: {title}")
+        self.setToolTip(f"Choose {title} (key {number})")
+        self.setMinimumWidth(96)
+
+    def sizeHint(self) -> QSize:
+        return QSize(180, 340)
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        if event.button() == Qt.MouseButton.LeftButton and self.rect().contains(event.position().toPoint()):
+            self.chosen.emit()
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.SmoothPixmapTransform)
+        room = QRectF(3, 3, self.width() - 6, self.height() - 34)
+        box = room
+        if self.image is not None:
+            scale = min(room.width() / self.image.width(), room.height() / self.image.height())
+            w, h = self.image.width() * scale, self.image.height() * scale
+            box = QRectF(room.center().x() - w / 2, room.center().y() - h / 2, w, h)
+            painter.drawImage(box, self.image)
+        if self.current:
+            painter.setPen(QPen(QColor(theme.NOW), 3))
+            painter.drawRect(box)
+        painter.setPen(self.palette().color(self.foregroundRole()))
+        label = QRectF(0, self.height() - 28, self.width(), 24)
+        painter.drawText(label, Qt.AlignmentFlag.AlignCenter, f"{self._number}   {self._title}")
+
+
+class CompareSheet(QDialog):
+    """Follows the playhead while it is open; a number chooses, Escape leaves all as it is."""
+
+    def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._ws = workspace
+        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.setWindowTitle("Compare versions")
+        self.resize(1120, 520)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(18, 14, 18, 14)
+        column.setSpacing(10)
+        row = QHBoxLayout()
+        row.setSpacing(4)
+        self._sides: dict[Side, QPushButton] = {}
+        for side, title in SIDES.items():
+            made = QPushButton(title)
+            made.setObjectName("side")
+            made.setCheckable(True)
+            made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+            made.clicked.connect(partial(self.show_side, side))
+            self._sides[side] = made
+            row.addWidget(made)
+        row.addStretch(1)
+        self._hint = QLabel("A number or a click chooses; Escape leaves all as it is.")
+        self._hint.setObjectName("faint")
+        row.addWidget(self._hint)
+        column.addLayout(row)
+        self._row = QHBoxLayout()
+        self._row.setSpacing(10)
+        column.addLayout(self._row, 1)
+        self.tiles: list[Tile] = []
+        self._versions: list[Version] = []
+        self._side: Side = "layouts"
+        self._busy, self._again = False, False
+        workspace.selection.playhead_changed.connect(self._paint)
+        workspace.composition_changed.connect(self._rebuild)
+        self.show_side("layouts")
+
+    def show_side(self, side: Side) -> None:
+        """Show one kind of versions."""
+        self._side = side
+        for name, made in self._sides.items():
+            made.setChecked(name == side)
+        self._rebuild()
+
+    def _rebuild(self) -> None:
+        opened = self._ws.opened
+        shot = None if opened is None else opened.shot_at(self._ws.selection.playhead)
+        for tile in self.tiles:
+            tile.setParent(None)
+            tile.deleteLater()
+        self.tiles, self._versions = [], []
+        if self._side == "shapes":
+            self._versions = shapes()
+        elif shot is not None:
+            self._versions = layouts(shot) if self._side == "layouts" else by_hand_and_not(shot)
+        for number, version in enumerate(self._versions, 1):
+            tile = Tile(number, version.title)
+            tile.chosen.connect(partial(self.choose, number))
+            self._row.addWidget(tile, 1)
+            self.tiles.append(tile)
+        self._paint()
+
+    def _paint(self) -> None:
+        """Paint all versions beside the interface; a newer wish waits for the one that is being painted."""
+        opened, versions = self._ws.opened, self._versions
+        if opened is None or not versions or not opened.source.has_picture:
+            return
+        if self._busy:
+            self._again = True
+            return
+        self._busy, self._again = True, False
+        tick = self._ws.selection.playhead
+
+        def work() -> list[QImage]:
+            made = painted(versions, opened.composition, opened.source, opened.camera, tick, HIGH)
+            return [image_of(planes) for planes in made]
+
+        self._ws.queues.do("trial", work, lambda images: self._came(images, versions, opened, tick), self._failed, self)
+
+    def _came(self, images: list[QImage], versions: list[Version], opened: Opened, tick: int) -> None:
+        self._busy = False
+        if versions is self._versions:
+            now = {"layouts": LAYOUT_TITLES[opened.camera.at(tick).layout], "automatic": "As it is",
+                   "shapes": opened.entry.short.output.shape}[self._side]  # fmt: skip
+            for tile, version, image in zip(self.tiles, versions, images, strict=True):
+                tile.image, tile.current = image, version.title == now
+                tile.update()
+        if self._again or versions is not self._versions:
+            self._paint()
+
+    def _failed(self, error: StandTallError) -> None:
+        self._busy = False
+        self._hint.setText(str(error))
+
+    def choose(self, number: int) -> None:
+        """Take a version, by its number, and close."""
+        opened = self._ws.opened
+        if opened is None or not 1 <= number <= len(self._versions):
+            return
+        make = self._versions[number - 1].make
+        if make is not None:
+            self._ws.edit(lambda short, _a: make(short), opened)
+        self.accept()
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.text().isdigit() and event.text():
+            self.choose(int(event.text()))
+            return
+        super().keyPressEvent(event)

@@ -35,6 +35,8 @@ def frame_cells(
         return Rect(0.0, 0.0, 1.0, share), Rect(0.0, share, 1.0, 1.0 - share)
     if layout == "stack":
         return tuple(Rect(0.0, i / count, 1.0, 1 / count) for i in range(count))
+    if layout == "grid" and count == 2:
+        return Rect(0.0, 0.0, 0.5, 1.0), Rect(0.5, 0.0, 0.5, 1.0)
     if layout == "grid":
         quarters = [Rect((i % 2) / 2, (i // 2) / 2, 0.5, 0.5) for i in range(count)]
         if count % 2:  # the last one has its row alone

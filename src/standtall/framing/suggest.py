@@ -40,6 +40,16 @@ def screen_in(people: People, shot: Shot) -> Rect | None:
     return max(lasting, key=lambda r: r.w * r.h, default=None)
 
 
+def lacking(people: People, tick: int) -> dict[Layout, str]:
+    """The layouts that the shot at a tick of the source cannot have, and what it lacks."""
+    if not people.shots:
+        return dict.fromkeys(("follow", "stack", "grid", "screen", "corner"), "no people were looked for")
+    number = people.shot_at(tick)
+    if screen_in(people, people.shots[number]) is None or not people.tracks_in(number):
+        return dict.fromkeys(("screen", "corner"), "no screen with a face was found in this shot")
+    return {}
+
+
 def suggested(framing: Framing, people: People, number: int) -> Suggestion:
     """What shot `number` asks for: screens and wide views stay whole, quick turns are shown at once, others are followed."""
     shot, tracks = people.shots[number], people.tracks_in(number)

@@ -11,12 +11,14 @@ from standtall.compose.layers.frame import Frame
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
 from standtall.framing.camera import Camera, tried
+from standtall.framing.suggest import lacking
 from standtall.media.planes import Planes
 from standtall.model import framing_edits
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit
 from standtall.model.framing import LAYOUT_TITLES
 from standtall.model.output import SHAPES
+from standtall.model.people import People
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.timemap import SourceTime
@@ -31,9 +33,10 @@ class Version:
     make: Callable[[Short], Edit] | None
 
 
-def layouts(shot: Segment) -> list[Version]:
-    """One for each layout of a shot, from what was chosen by hand in it."""
-    return [Version(t, lambda s, x=layout: framing_edits.set_layout(s, shot, x)) for layout, t in LAYOUT_TITLES.items()]  # type: ignore[misc]
+def layouts(shot: Segment, people: People) -> list[Version]:
+    """One for each layout that a shot can have, from what was chosen by hand in it."""
+    there = [layout for layout in LAYOUT_TITLES if layout not in lacking(people, shot.start)]
+    return [Version(LAYOUT_TITLES[n], lambda s, x=n: framing_edits.set_layout(s, shot, x)) for n in there]  # type: ignore[misc]
 
 
 def by_hand_and_not(shot: Segment) -> list[Version]:

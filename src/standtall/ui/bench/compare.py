@@ -69,7 +69,7 @@ class CompareSheet(QDialog):
         self._ws = workspace
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.setWindowTitle("Compare versions")
-        self.resize(1120, 520)
+        self.resize(1120, 500)
         column = QVBoxLayout(self)
         column.setContentsMargins(18, 14, 18, 14)
         column.setSpacing(10)
@@ -78,7 +78,6 @@ class CompareSheet(QDialog):
         self._sides: dict[Side, QPushButton] = {}
         for side, title in SIDES.items():
             made = QPushButton(title)
-            made.setObjectName("side")
             made.setCheckable(True)
             made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
             made.clicked.connect(partial(self.show_side, side))
@@ -116,8 +115,9 @@ class CompareSheet(QDialog):
         self.tiles, self._versions = [], []
         if self._side == "shapes":
             self._versions = shapes()
-        elif shot is not None:
-            self._versions = layouts(shot) if self._side == "layouts" else by_hand_and_not(shot)
+        elif opened is not None and shot is not None:
+            people = opened.camera.people
+            self._versions = layouts(shot, people) if self._side == "layouts" else by_hand_and_not(shot)
         for number, version in enumerate(self._versions, 1):
             tile = Tile(number, version.title)
             tile.chosen.connect(partial(self.choose, number))

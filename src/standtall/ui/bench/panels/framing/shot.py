@@ -9,7 +9,7 @@ from PySide6.QtCore import QSignalBlocker, QSize, Qt
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QToolButton, QVBoxLayout
 
 from standtall.framing.camera import View
-from standtall.framing.suggest import screen_in
+from standtall.framing.suggest import lacking
 from standtall.model import framing_edits
 from standtall.model.cut import Segment
 from standtall.model.framing import FACES, LAYOUT_TITLES, BoxTarget, Layout, ShotFraming
@@ -145,7 +145,7 @@ class ShotCard:
     def refresh(self, opened: Opened, shot: Segment | None) -> None:
         self._shot = shot
         span = opened.camera.span_at(self._ws.selection.playhead)
-        missing = self._missing_for(opened)
+        missing = lacking(opened.camera.people, self._ws.selection.playhead)
         for layout, made in self.layouts.items():
             made.setEnabled(layout not in missing)
             made.setToolTip(f"{LAYOUT_TITLES[layout]}: {missing.get(layout, TIPS[layout])}")
@@ -172,18 +172,6 @@ class ShotCard:
                     return face.h / cell.crop.h
         asked = chosen.face if chosen is not None else None
         return asked or opened.entry.short.framing.face
-
-    def _missing_for(self, opened: Opened) -> dict[Layout, str]:
-        """The layouts that this shot cannot have, and what it lacks."""
-        people = opened.camera.people
-        if not people.shots:
-            return dict.fromkeys(("follow", "stack", "grid", "screen", "corner"), "no people were looked for")
-        number = people.shot_at(self._ws.selection.playhead)
-        out: dict[Layout, str] = {}
-        count = len({t.person for t in people.tracks_in(number)})
-        if screen_in(people, people.shots[number]) is None or not count:
-            out |= dict.fromkeys(("screen", "corner"), "no screen with a face was found in this shot")
-        return out
 
     def _refresh_people(self, followed: int | None) -> None:
         opened = self._ws.opened

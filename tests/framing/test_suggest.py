@@ -108,3 +108,39 @@ def test_a_screen_is_whole_beside_and_in_the_corner_of_a_face(layout: Layout) ->
     assert len(cells) == 2
     assert any(cell.crop.contains(SCREEN.rect, slack=1e-6) for cell in cells)
     assert any(cell.crop.contains(found.tracks[0].samples[0].rect) for cell in cells)
+
+
+LONG = Source("k", "/x", "x", 40 * S, 1920, 1080)
+
+
+def long_shot(xs: tuple[float, float], quick: tuple[float, float]) -> People:
+    """Forty seconds of two people who take long turns, and quick ones from `quick[0]` to `quick[1]`."""
+    tracks = tuple(
+        Track(0, n, tuple(FaceSample(t, x, 0.3, 0.09, 0.2, 0.0) for t in range(0, 40 * S, 3_200))) for n, x in enumerate(xs)
+    )
+    talk = [(0.0, quick[0] - 0.2, 0)]
+    at, who = quick[0], 1
+    while at < quick[1]:
+        talk.append((at, at + 1.0, who))
+        at, who = at + 1.1, 1 - who
+    talk.append((at + 0.1, 40.0, who))
+    return People((Shot(0, 40 * S),), tracks, tuple(Talk(round(a * S), round(b * S), p, 1.0) for a, b, p in talk), ("A", "B"))
+
+
+def test_the_layout_changes_inside_a_shot_where_the_talk_gets_quick_for_a_while() -> None:
+    short = Short.of("s", (Segment("k", 0, 40 * S),))
+    camera = plan(short, LONG, long_shot((0.1, 0.8), (14.0, 22.0)))
+    assert [camera.at(t * S).layout for t in (5, 18, 30)] == ["follow", "stack", "follow"]
+    assert all(a.end == b.start for a, b in zip(camera.spans, camera.spans[1:], strict=False))
+    quick = next(s for s in camera.spans if s.decision.layout == "stack")
+    assert 13.5 * S <= quick.start <= 14.5 * S
+    assert quick.decision.why.kind == "quick turns far apart"
+    early = plan(short, LONG, long_shot((0.1, 0.8), (3.0, 10.0)))
+    assert early.at(6 * S).layout == "follow", "there is no calm before it"
+
+
+def test_people_who_fit_into_one_crop_need_no_layout_of_their_own() -> None:
+    short = Short.of("s", (Segment("k", 0, 40 * S),))
+    near = plan(short, LONG, long_shot((0.40, 0.52), (14.0, 22.0)))
+    assert near.at(18 * S).layout == "follow"
+    assert near.at(18 * S).crop == near.at(5 * S).crop

@@ -15,7 +15,7 @@ from standtall.framing.cells import Cell, crop_width, frame_cells, holding, larg
 from standtall.framing.decisions import Decision, Why
 from standtall.framing.following import HEADROOM, FaceSize, Path, faces_at, follow, follow_box, head_of
 from standtall.framing.shots import with_edges
-from standtall.framing.suggest import Suggestion, screen_in, suggested
+from standtall.framing.suggest import Suggestion, parts, screen_in, suggested
 from standtall.framing.whom import Turn, turns
 from standtall.model.framing import FACE, BoxTarget, Framing, Keyframe, Layout, PersonTarget, ShotEdge, ShotFraming
 from standtall.model.people import People, Track
@@ -181,6 +181,10 @@ def _shot(short: Short, source: Source, people: People, number: int) -> list[Spa
             return [_with_cells(source, aspect, made, chosen)]
         if found.why == "screen beside a face":
             return [_whole(start, end, Why("face beside a screen"))]
+    if found.why == "quick turns far apart":
+        near = _together(source, aspect, short.framing, people, tracks, start, end)
+        if near is not None:
+            return [near]
     if found.layout in MOST_CELLS:
         celled = _celled(source, aspect, short.framing, people, tracks, found, start, end, by_hand, wish, share)
         return [_with_cells(source, aspect, celled, chosen)]
@@ -189,7 +193,16 @@ def _shot(short: Short, source: Source, people: People, number: int) -> list[Spa
         return [_whole(start, end, why, by_hand)]
     if not tracks:
         return [_middle(source, aspect, start, end, by_hand)]
-    return _following(source, aspect, short.framing, people, tracks, start, end, target, wish)
+    asks = parts(people, number) if found.why == "speaking" else []
+    if len(asks) < 2 or _together(source, aspect, short.framing, people, tracks, start, end) is not None:
+        return _following(source, aspect, short.framing, people, tracks, start, end, target, wish)
+    out: list[Span] = []
+    for first, last, asked in asks:
+        if asked.layout == "follow":
+            out += _following(source, aspect, short.framing, people, tracks, first, last, None, wish)
+        else:
+            out.append(_celled(source, aspect, short.framing, people, tracks, asked, first, last, False, wish, share))
+    return out
 
 
 def _keyed(source: Source, aspect: float, chosen: ShotFraming, start: int, end: int) -> Span:
@@ -330,6 +343,14 @@ def _following(
         why = Why(turn.why, (turn.person,))
         out.append(Span(Decision(turn.start, turn.end, "follow", (turn.person,), why, target is not None), (path,)))
     return _merged(out, tracks)
+
+
+def _together(
+    source: Source, aspect: float, framing: Framing, people: People, tracks: tuple[Track, ...], start: int, end: int
+) -> Span | None:
+    """All who talk in one still crop, where they sit so near to each other that no layout is needed."""
+    wanted = turns(people, tracks, start, end, None, round(framing.hold_s * TICKS_PER_SECOND))
+    return _shared(source, aspect, tracks, wanted) if wanted else None
 
 
 def _shared(source: Source, aspect: float, tracks: tuple[Track, ...], wanted: list[Turn]) -> Span | None:

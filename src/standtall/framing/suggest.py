@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+import itertools
+from dataclasses import dataclass, replace
 from typing import Final
 
 import numpy as np
@@ -11,11 +12,13 @@ from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.decisions import WhyKind
 from standtall.model.framing import Framing, Layout
-from standtall.model.people import People, Shot, Track
+from standtall.model.people import People, Shot, Talk, Track
 
 QUICK: Final = round(2.2 * TICKS_PER_SECOND)
 """Turns that are shorter than this on average would be cut too often (common practice, no source)."""
 MANY_TURNS: Final = 4
+QUICK_FOR, CALM = round(5.0 * TICKS_PER_SECOND), round(8.0 * TICKS_PER_SECOND)
+"""How long turns are quick at least, and how long it is calm before and after, for a layout to change inside a shot."""
 SMALL_FACE: Final = 0.06
 """A face lower than this share of the picture says little in a cell of its own."""
 
@@ -67,6 +70,43 @@ def suggested(framing: Framing, people: People, number: int) -> Suggestion:
         count = len({t.person for t in tracks})
         return Suggestion("grid" if count >= 4 else "stack", "quick turns far apart")
     return Suggestion("follow", "speaking")
+
+
+def parts(people: People, number: int) -> list[tuple[int, int, Suggestion]]:
+    """The parts of a shot in which people are followed, as (start, end, what each asks for): where the talk is quick for a while
+    and calm around, all are shown at once for that while."""
+    shot, tracks = people.shots[number], people.tracks_in(number)
+    count = len({t.person for t in tracks})
+    at_once = Suggestion("grid" if count >= 4 else "stack", "quick turns far apart")
+    edges = [shot.start]
+    for first, last in _quick_runs(people, shot, tracks) if count > 1 else ():
+        if first - edges[-1] >= CALM and shot.end - last >= CALM:
+            edges += [first, last]
+    edges.append(shot.end)
+    return [(a, b, at_once if n % 2 else Suggestion("follow", "speaking")) for n, (a, b) in enumerate(itertools.pairwise(edges))]
+
+
+def _quick_runs(people: People, shot: Shot, tracks: tuple[Track, ...]) -> list[tuple[int, int]]:
+    """Where turns of less than `QUICK` follow each other for some time, as (start, end) in order."""
+    here = {t.person for t in tracks}
+    turns: list[Talk] = []
+    for talk in people.talk_within(shot.start, shot.end):
+        if talk.person not in here:
+            continue
+        if turns and turns[-1].person == talk.person:
+            turns[-1] = replace(turns[-1], end=talk.end)
+        else:
+            turns.append(talk)
+    out: list[tuple[int, int]] = []
+    run: list[Talk] = []
+    for turn in [*turns, None]:
+        if turn is not None and turn.end - turn.start < QUICK and (not run or turn.start - run[-1].end < QUICK):
+            run.append(turn)
+            continue
+        if len(run) >= MANY_TURNS and run[-1].end - run[0].start >= QUICK_FOR:
+            out.append((run[0].start, run[-1].end))
+        run = []
+    return out
 
 
 def _quick(people: People, shot: Shot, tracks: tuple[Track, ...]) -> bool:

@@ -97,7 +97,8 @@ class Composition:
 def reframed(made: Composition, short: Short, key: str, camera: Camera) -> Composition:
     """A composition with another camera for one source and the framing of another short; its words and its time stay."""
     footage = dict(made.footage) | {key: replace(made.footage[key], camera=camera)}
-    style = replace(made.frame_style, whole=short.framing.whole, bar=short.framing.bar)
+    style = replace(made.frame_style, whole=short.framing.whole, bar=short.framing.bar,
+                    punches=short.framing.punches)  # fmt: skip
     return replace(made, short=replace(made.short, framing=short.framing), footage=footage, frame_style=style)
 
 
@@ -126,5 +127,5 @@ def composition(
         fps=fps,
         frames=max(1, frame_count(time_map.length, fps)),
         transitions=transitions_of(short, footage),
-        frame_style=FrameStyle(short.output.aspect, short.framing.whole, short.framing.bar, files or {}),
+        frame_style=FrameStyle(short.output.aspect, short.framing.whole, short.framing.bar, short.framing.punches, files or {}),
     )

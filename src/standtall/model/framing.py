@@ -148,6 +148,28 @@ class ShotEdge:
     parted: bool
 
 
+PunchWhy = Literal["by hand", "louder", "drawn out", "exclaimed"]
+"""A person wants it; its words are louder than those around, said more slowly, or end in an exclamation."""
+PUNCHES: Final = (1.02, 1.6)
+"""The least and the most that a punch-in is nearer."""
+
+
+@dataclass(frozen=True, slots=True)
+class Punch:
+    """A punch-in: from `start` to `end` (ticks of a source) the picture is `size` times as near, at once or by and by."""
+
+    source: str
+    start: int
+    end: int
+    size: float = 1.15
+    ease: Literal["smooth", "cut"] = "smooth"
+    why: PunchWhy = "by hand"
+
+    def __post_init__(self) -> None:
+        checks.forward("A punch-in", self.start, self.end)
+        checks.in_range("The size of a punch-in", self.size, *PUNCHES)
+
+
 BackdropKind = Literal["blurred", "coloured", "graded", "picture"]
 """An enlargement of the picture itself; one colour; one that goes over into another downwards; a picture of one's own."""
 
@@ -220,12 +242,15 @@ class Framing:
     """Where shots were parted and joined by hand."""
     whole: WholeStyle = WholeStyle()
     bar: Bar = Bar()
+    punches: tuple[Punch, ...] = ()
 
     def __post_init__(self) -> None:
         checks.in_range("Calmness", self.calm, 0.0, 1.0)
         checks.in_range("The time over which answers are held", self.hold_s, 0.0, 10.0)
         checks.in_range("The height of faces beside a screen", self.fit_under, 0.0, 1.0)
         checks.in_range("The height of a face", self.face, *FACES)
+        for source in {p.source for p in self.punches}:
+            checks.apart("Punch-ins", tuple((p.start, p.end) for p in self.punches if p.source == source))
 
     def of_shot(self, source: str, start: int, end: int) -> ShotFraming | None:
         """What was chosen for the shot of a source from `start` to `end`."""

@@ -19,6 +19,7 @@ from standtall.model.framing import (
     Framing,
     Layout,
     PersonTarget,
+    Punch,
     ShotEdge,
     ShotFraming,
     WholeStyle,
@@ -159,6 +160,51 @@ def set_backdrop(short: Short, backdrop: Backdrop) -> Edit:
 def set_bar(short: Short, bar: Bar) -> Edit:
     """Choose what parts cells."""
     return Edit("Bar between cells", _all(short, replace(short.framing, bar=bar)))
+
+
+# punch-ins
+
+
+def punch_in(short: Short, source: str, start: int, end: int) -> Edit:
+    """Punch in from one tick of a source to another; what is punched in there already gives way."""
+    punch = Punch(source, start, end)
+    return Edit("Punch in", _punched(short, (*_clear(short, source, start, end), punch)))
+
+
+def add_punches(short: Short, proposed: Iterable[Punch]) -> Edit:
+    """Punch in at several places; those that meet one that is there are left out."""
+    kept = list(short.framing.punches)
+    added = 0
+    for punch in proposed:
+        if all(p.source != punch.source or p.end <= punch.start or p.start >= punch.end for p in kept):
+            kept.append(punch)
+            added += 1
+    if not added:
+        raise NothingToDo("No words stand out from those around them.")
+    return Edit(f"Punch in at {count_of(added, 'place')}", _punched(short, tuple(kept)))
+
+
+def change_punch(short: Short, before: Punch, after: Punch | None) -> Edit:
+    """Change a punch-in, or (None) take it away."""
+    if before not in short.framing.punches:
+        raise NothingToDo("This punch-in is not there any more.")
+    others = tuple(p for p in short.framing.punches if p != before)
+    return Edit("Change a punch-in" if after else "Remove a punch-in", _punched(short, (*others, after) if after else others))
+
+
+def clear_punches(short: Short) -> Edit:
+    """Take all punch-ins away."""
+    if not short.framing.punches:
+        raise NothingToDo("There are no punch-ins.")
+    return Edit("Remove all punch-ins", _punched(short, ()))
+
+
+def _clear(short: Short, source: str, start: int, end: int) -> tuple[Punch, ...]:
+    return tuple(p for p in short.framing.punches if p.source != source or p.end <= start or p.start >= end)
+
+
+def _punched(short: Short, punches: tuple[Punch, ...]) -> Short:
+    return _all(short, replace(short.framing, punches=tuple(sorted(punches, key=lambda p: (p.source, p.start)))))
 
 
 # where shots begin

@@ -9,7 +9,7 @@ from pathlib import Path
 from PySide6.QtCore import QEvent, QPoint, QPointF, Qt
 from PySide6.QtGui import QImage, QMouseEvent, QWheelEvent
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QAbstractButton, QApplication, QComboBox, QWidget
+from PySide6.QtWidgets import QAbstractButton, QApplication, QComboBox, QDoubleSpinBox, QWidget
 from pytestqt.qtbot import QtBot
 
 from standtall.base.geometry import Rect
@@ -413,3 +413,23 @@ def test_what_is_to_be_looked_at_is_counted_before_a_render(qtbot: QtBot, window
     assert count > 0
     assert f"{count} to look at" in go.text()
     window.bench.grab()  # they are marked along the transcript
+
+
+def test_punch_ins_are_made_of_chosen_words_and_proposed(qtbot: QtBot, window: MainWindow) -> None:
+    card = panel_of(window).punches
+    window.workspace.selection.select(range(10, 14))
+    edited(qtbot, window, lambda: qtbot.keyClick(window.bench.page, Qt.Key.Key_P, Qt.KeyboardModifier.ShiftModifier))
+    (punch,) = short_of(window).framing.punches
+    words = window.workspace.opened.analysis.words  # type: ignore[union-attr]
+    assert (punch.start, punch.end) == (words[10].start, words[13].end)
+    row = card._rows.itemAt(0).widget()
+    edited(qtbot, window, lambda: row.findChild(QDoubleSpinBox).setValue(1.3))
+    assert short_of(window).framing.punches[0].size == 1.3
+    window.bench.grab()
+    edited(qtbot, window, card.propose)
+    assert len(short_of(window).framing.punches) > 1
+    edited(qtbot, window, window.workspace.undo)
+    assert len(short_of(window).framing.punches) == 1
+    gone = [b for b in card._rows.itemAt(0).widget().findChildren(QAbstractButton) if b.text() == "Remove"]
+    edited(qtbot, window, gone[0].click)
+    assert short_of(window).framing.punches == ()

@@ -13,10 +13,10 @@ from standtall.compose.layers.fill import FillLayer, colour_of
 from standtall.compose.layers.layer import Layer
 from standtall.compose.layers.picture import PictureLayer
 from standtall.compose.layers.shadow import ShadowLayer
-from standtall.framing.camera import View
+from standtall.framing.camera import Camera, View
 from standtall.framing.cells import Cell
 from standtall.framing.following import head_of
-from standtall.model.framing import Bar, WholeStyle
+from standtall.model.framing import Bar, Punch, WholeStyle
 from standtall.model.source import Source
 from standtall.model.timemap import TimeMap
 
@@ -26,6 +26,8 @@ EYES: Final = 0.36
 """Where the eyes stand in the tall picture, as a share of its height."""
 BLUR: Final = 5 / 240
 """Radius of the blur of a backdrop, as a share of the frame's height."""
+EASE: Final = TICKS_PER_SECOND * 3 // 10
+"""Time that a punch-in takes to come and to go, where it is not cut."""
 DIM: Final = 0.62
 """Brightness of a backdrop."""
 MOST_FACES: Final = 90
@@ -40,6 +42,7 @@ class FrameStyle:
     aspect: float
     whole: WholeStyle = field(default_factory=WholeStyle)
     bar: Bar = field(default_factory=Bar)
+    punches: tuple[Punch, ...] = ()
     files: Mapping[str, Source] = field(default_factory=dict)
 
 
@@ -51,6 +54,9 @@ def talk_layers(footage: Footage, tick: int, style: FrameStyle, near: bool = Fal
     if view.layout == "whole":
         return _whole(footage.source, tick, style)
     asset = asset_of(footage.source)
+    punch = next((p for p in style.punches if p.source == footage.source.key and p.start <= tick < p.end), None)
+    if punch is not None:
+        view = punched(view, footage.camera, punch, tick)
     cells = (nearer(view) if near else view).cells
     return (*(PictureLayer(asset, tick, cell.crop, cell.target) for cell in cells), *_bars(view, style))
 
@@ -67,6 +73,24 @@ def _bars(view: View, style: FrameStyle) -> Iterator[Layer]:
     for t in targets:
         if t.x > 0:
             yield FillLayer(colour, target=Rect(t.x - half, t.y, 2 * half, t.h))
+
+
+def punched(view: View, camera: Camera, punch: Punch, tick: int) -> View:
+    """A view punched in on the face in each cell as it is in the middle of the punch-in: it stays where it is on the frame."""
+    into = min(tick - punch.start, punch.end - tick) / max(1, min(EASE, (punch.end - punch.start) // 2))
+    share = 1.0 if punch.ease == "cut" else min(1.0, max(0.0, into))
+    size = 1 + (punch.size - 1) * share * share * (3 - 2 * share)
+    middle = (punch.start + punch.end) // 2
+    people = camera.people
+    faces = [f for t in (people.tracks_in(people.shot_at(middle)) if people.shots else ()) if (f := t.at(middle)) is not None]
+
+    def near(crop: Rect) -> Rect:
+        inside = [f for f in faces if crop.contains(Rect(f.cx, f.cy, 0.0, 0.0))]
+        face = max(inside, key=lambda f: f.h, default=None)
+        x, y = (face.cx, face.cy) if face is not None else (crop.cx, crop.y + EYES * crop.h)
+        return Rect(x - (x - crop.x) / size, y - (y - crop.y) / size, crop.w / size, crop.h / size)
+
+    return replace(view, cells=tuple(Cell(near(cell.crop), cell.target) for cell in view.cells))
 
 
 def nearer(view: View) -> View:

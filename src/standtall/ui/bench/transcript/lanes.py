@@ -103,6 +103,10 @@ def paint_picture_lane(
         if span.end > first and span.start < last:
             shift = band[1] if band is not None and band[0].start <= span.start < band[0].end else 0.0
             _band(painter, lane, page, opened, span, shift)
+    for punch in opened.entry.short.framing.punches:
+        if punch.source == opened.source.key and punch.start <= last and punch.end >= first:
+            top, bottom = page.y(punch.start), page.y(punch.end)
+            painter.fillRect(QRectF(lane.x + 1, top, 4, max(3.0, bottom - top)), QColor(theme.KEPT))
     for notice in opened.notices:
         if notice.place is not None and notice.place.source == opened.source.key and first <= notice.place.tick <= last:
             _mark(painter, lane.x + lane.w, page.y(notice.place.tick))

@@ -9,6 +9,7 @@ from standtall.ui.bench.panels.framing.all_shots import AllShotsCard
 from standtall.ui.bench.panels.framing.boxes import Boxes
 from standtall.ui.bench.panels.framing.keyframes import Keyframes
 from standtall.ui.bench.panels.framing.notices import NoticesCard
+from standtall.ui.bench.panels.framing.punches import PunchesCard
 from standtall.ui.bench.panels.framing.shot import ShotCard
 from standtall.ui.bench.panels.framing.whole import WholeCard
 from standtall.ui.state.workspace import Workspace
@@ -27,10 +28,12 @@ class FramingPanel(Panel):
         self.boxes = Boxes(workspace, shot)
         self.notices = NoticesCard(workspace, card_in(self.column, "TO LOOK AT"))
         self.keyframes = Keyframes(workspace, card_in(self.column, "KEYFRAMES"))
+        self.punches = PunchesCard(workspace, card_in(self.column, "PUNCH-INS"))
         self.alike = AlikeCard(workspace, card_in(self.column, "OTHER SHOTS"))
         self.all_shots = AllShotsCard(workspace, card_in(self.column, "ALL SHOTS"))
         self.whole = WholeCard(workspace, card_in(self.column, "BACKDROP AND BARS"))
-        self.declared = [*self.shot.declared, *self.boxes.declared, *self.keyframes.declared, *self.alike.declared]
+        parts = (self.shot, self.boxes, self.keyframes, self.punches, self.alike)
+        self.declared = [action for part in parts for action in part.declared]
         self.finish()
         for signal in (workspace.opened_changed, workspace.composition_changed):
             signal.connect(self.refresh)
@@ -44,6 +47,7 @@ class FramingPanel(Panel):
             return
         self.notices.refresh(opened)
         self.keyframes.refresh()
+        self.punches.refresh(opened)
         span = opened.camera.span_at(self._ws.selection.playhead)
         if moved and span.start == self._span_start:  # while playing nothing changes inside a span
             return

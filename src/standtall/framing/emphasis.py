@@ -31,7 +31,7 @@ PAUSE: Final = round(0.25 * TICKS_PER_SECOND)
 
 def proposed_punches(words: tuple[Word, ...], level_db: tuple[float, ...], segments: tuple[Segment, ...]) -> list[Punch]:
     """Punch-ins for the words of some segments of one source, in order: the strongest where they come too near to each other.
-    Each goes from the word that stands out to the end of its phrase."""
+    Each goes from the word that stands out to the end of its phrase, or holds its last words."""
     said = [w for w in words if w.end > w.start and any(s.start <= w.start and w.end <= s.end for s in segments)]
     if len(said) < 3:
         return []
@@ -79,13 +79,16 @@ def _around(said: list[Word]) -> list[tuple[int, int]]:
 
 
 def _phrase(said: list[Word], i: int, segments: tuple[Segment, ...]) -> tuple[int, int]:
-    """From a word to the end of its phrase: a pause, the end of a sentence, or of the segment."""
+    """From a word to the end of its phrase (a pause, the end of a sentence or of the segment), and where that is too short from
+    further before it."""
     segment = next(s for s in segments if s.start <= said[i].start < s.end)
-    last = i
-    while last + 1 < len(said):
-        after = said[last + 1]
-        ends = said[last].ends_sentence or after.start - said[last].end > PAUSE
-        if ends or after.end > segment.end or after.end - said[i].start > LONGEST:
-            break
+
+    def together(a: Word, b: Word) -> bool:
+        return not a.ends_sentence and b.start - a.end <= PAUSE and a.start >= segment.start and b.end <= segment.end
+
+    first = last = i
+    while last + 1 < len(said) and together(said[last], said[last + 1]) and said[last + 1].end - said[i].start <= LONGEST:
         last += 1
-    return said[i].start, min(segment.end, said[last].end + PAUSE // 2)
+    while said[last].end - said[first].start < SHORTEST and first > 0 and together(said[first - 1], said[first]):
+        first -= 1
+    return said[first].start, min(segment.end, said[last].end + PAUSE // 2)

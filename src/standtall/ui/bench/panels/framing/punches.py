@@ -6,7 +6,7 @@ from dataclasses import replace
 from functools import partial
 from typing import Final
 
-from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
 from standtall.base.time import clock
 from standtall.framing.emphasis import proposed_punches
@@ -107,11 +107,12 @@ class PunchesCard:
 
     def _row(self, punch: Punch) -> QWidget:
         row = QWidget()
-        box = QHBoxLayout(row)
-        box.setContentsMargins(0, 0, 0, 0)
-        box.setSpacing(6)
+        box = QGridLayout(row)
+        box.setContentsMargins(0, 0, 0, 6)
+        box.setSpacing(4)
         at = clock(punch.start)
-        go = button(f"{at}  {WHY[punch.why]}", "Go to this place", partial(self._ws.selection.seek, punch.start), "notice")
+        go = button(f"{at}  {WHY[punch.why]}", "Go to this place", partial(self._ws.selection.seek, punch.start), "small")
+        go.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
         size = QDoubleSpinBox()
         size.setRange(*PUNCHES)
         size.setSingleStep(0.05)
@@ -126,7 +127,8 @@ class PunchesCard:
             ease.addItem(title, name)
         ease.setCurrentIndex(list(EASES).index(punch.ease))
         ease.activated.connect(lambda _i: self._change(punch, ease=ease.currentData()))
-        box.addWidget(go, 1)
-        for part in (size, ease, button("Remove", f"Remove the punch-in at {at}", partial(self._remove, punch), "small")):
-            box.addWidget(part)
+        box.addWidget(go, 0, 0, 1, 3)
+        gone = button("Remove", f"Remove the punch-in at {at}", partial(self._remove, punch), "small")
+        for place, part in enumerate((size, ease, gone)):
+            box.addWidget(part, 1, place)
         return row

@@ -25,7 +25,7 @@ def cost(x: np.ndarray, low: np.ndarray, high: np.ndarray, aim: np.ndarray) -> f
     return float(moved + w.aim * np.abs(x - aim).sum() + HELD * np.maximum(0, np.maximum(low - x, x - high)).sum())
 
 
-def reference(low: np.ndarray, high: np.ndarray, aim: np.ndarray) -> np.ndarray:
+def reference(low: np.ndarray, high: np.ndarray, aim: np.ndarray, edges: tuple[float, float] | None = None) -> np.ndarray:
     """The same programme, written out in full and solved by HiGHS (in SciPy)."""
     n = len(low)
     terms = [(0, WEIGHTS.aim, aim, aim), (1, WEIGHTS.movement, 0.0, 0.0), (2, WEIGHTS.change, 0.0, 0.0), (3, WEIGHTS.jolt, 0.0, 0.0),
@@ -43,7 +43,7 @@ def reference(low: np.ndarray, high: np.ndarray, aim: np.ndarray) -> np.ndarray:
         d = hstack([differences(n, order), csr_array((n - order, sum(sizes)))])
         rows += [d, -d]
         right += [np.full(n - order, limit)] * 2
-    free = [(None, None)] * n + [(0, None)] * sum(sizes)
+    free = [edges or (None, None)] * n + [(0, None)] * sum(sizes)
     found = linprog(np.concatenate(costs), A_ub=vstack(rows), b_ub=np.concatenate(right), bounds=free, method="highs")
     return np.asarray(found.x[:n])
 
@@ -66,6 +66,20 @@ def test_no_path_is_better_than_that_of_the_reference_by_more_than_one_percent(s
         ours, theirs = solve(low, high, aim, WEIGHTS, LIMITS), reference(low, high, aim)
         assert cost(ours, low, high, aim) <= 1.01 * cost(theirs, low, high, aim) + 1e-6
         assert np.abs(np.diff(ours)).max() <= 0.04 + 1e-4
+        assert np.abs(np.diff(ours, 3)).max() <= 0.012 + 1e-4
+
+
+@pytest.mark.parametrize("seeds", [range(i, 60, 4) for i in range(4)])
+def test_edges_are_never_crossed_and_the_best_path_inside_them_is_found(seeds: range) -> None:
+    for seed in seeds:
+        low, high, aim = somebody(seed)
+        edges = float(np.percentile(aim, 15)), float(np.percentile(aim, 85)) + 0.02
+        n = len(aim)
+        limits = Limits(LIMITS.fastest, LIMITS.jerkiest, (np.full(n, edges[0]), np.full(n, edges[1])))
+        ours, theirs = solve(low, high, aim, WEIGHTS, limits), reference(low, high, aim, edges)
+        assert ours.min() >= edges[0] - 1e-4
+        assert ours.max() <= edges[1] + 1e-4
+        assert cost(ours, low, high, aim) <= 1.01 * cost(theirs, low, high, aim) + 1e-6
         assert np.abs(np.diff(ours, 3)).max() <= 0.012 + 1e-4
 
 

@@ -15,6 +15,7 @@ from standtall.framing.cells import Cell, crop_width, frame_cells, holding, larg
 from standtall.framing.decisions import Decision, Why
 from standtall.framing.following import HEADROOM, FaceSize, Path, faces_at, follow, follow_box, head_of
 from standtall.framing.shots import with_edges
+from standtall.framing.steadying import steady_of
 from standtall.framing.suggest import Suggestion, parts, screen_in, suggested
 from standtall.framing.whom import Turn, turns
 from standtall.model.framing import FACE, BoxTarget, Framing, Keyframe, Layout, PersonTarget, ShotEdge, ShotFraming
@@ -150,6 +151,22 @@ def _whole(start: int, end: int, why: Why, by_hand: bool = False) -> Span:
 
 
 def _shot(short: Short, source: Source, people: People, number: int) -> list[Span]:
+    """The spans of a shot, steadied where that is asked for."""
+    spans = _unsteadied(short, source, people, number)
+    shot = people.shots[number]
+    chosen = short.framing.of_shot(source.key, shot.start, shot.end)
+    if chosen is None or not chosen.steady:
+        return spans
+    out = []
+    for span in spans:
+        if span.decision.layout != "whole":
+            steady = (replace(p, steady=steady_of(people.shakes, span.start, span.end, p.crops)) for p in span.paths)
+            span = replace(span, paths=tuple(steady))
+        out.append(span)
+    return out
+
+
+def _unsteadied(short: Short, source: Source, people: People, number: int) -> list[Span]:
     shot = people.shots[number]
     start, end, aspect = shot.start, shot.end, short.output.aspect
     chosen = short.framing.of_shot(source.key, start, end)

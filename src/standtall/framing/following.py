@@ -14,6 +14,7 @@ from standtall.base.geometry import FULL, Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.cells import crop_width, largest
 from standtall.framing.path import Limits, Weights, blend, solve
+from standtall.framing.steadying import Steady
 from standtall.model.framing import FACE, BoxTarget, Ease
 from standtall.model.people import Track
 from standtall.model.source import Source
@@ -73,8 +74,14 @@ class Path:
     smooth: bool = False
     eases: tuple[Ease, ...] = ()
     """How each crop goes on to the next; evenly where there are none."""
+    steady: Steady | None = None
+    """What takes shake out of it."""
 
     def at(self, tick: int) -> Rect:
+        crop = self._planned(tick)
+        return crop if self.steady is None else self.steady.moved(crop, tick)
+
+    def _planned(self, tick: int) -> Rect:
         if self.smooth:
             return self._on_curve((tick - self.times[0]) / STEP)
         i = int(np.searchsorted(self.times, tick, side="right"))
@@ -286,5 +293,5 @@ def _solved(
     low, high, aim = (np.clip(v, least, most) for v in (low, high, aim))
     seconds = STEP / TICKS_PER_SECOND
     weights = Weights(aim=0.002 + 0.02 * (1 - calm) ** 2, change=4.0 + 6.0 * calm, jolt=8.0 + 12.0 * calm)
-    limits = Limits(speed * unit * seconds, JERKIEST * unit * seconds**3)
+    limits = Limits(speed * unit * seconds, JERKIEST * unit * seconds**3, (least, most))
     return np.clip(solve(low, high, aim, weights, limits), least, most)

@@ -3,7 +3,7 @@
 A path is a uniform cubic B-spline; its control points x solve one linear programme:
 
     minimise   w0 |x - aim| + w1 |Dx| + w2 |D2 x| + w3 |D3 x| + HELD sum(outside)
-    subject to low - outside <= x <= high + outside,  |Dx| <= fastest,  |D3 x| <= jerkiest,
+    subject to low - outside <= x <= high + outside,  |Dx| <= fastest,  |D3 x| <= jerkiest,  least <= x <= most,
 
 with |.| the sum of absolute values and D, D2, D3 the first three differences. The sums of absolute values make paths that stand
 still, then move evenly, with few changes in between: Grundmann, Kwatra and Essa, "Auto-directed video stabilization with
@@ -48,6 +48,8 @@ class Limits:
 
     fastest: float | Floats = np.inf
     jerkiest: float = np.inf
+    edges: tuple[Floats, Floats] | None = None
+    """The least and the most that x may be, each (n,)."""
 
 
 class _Rows:
@@ -103,11 +105,11 @@ def solve(low: Floats, high: Floats, aim: Floats, weights: Weights = Weights(), 
         still = np.clip(np.median(aim), low.max(), high.min()) if n and low.max() <= high.min() else np.median(middle)
         return np.full(n, float(still))
     shift = float(np.median(aim))
-    x = _interior((low - shift) / scale, (high - shift) / scale, (aim - shift) / scale, weights, limits, scale)
+    x = _interior((low - shift) / scale, (high - shift) / scale, (aim - shift) / scale, weights, limits, scale, shift)
     return x * scale + shift
 
 
-def _interior(low: Floats, high: Floats, aim: Floats, weights: Weights, limits: Limits, scale: float) -> Floats:
+def _interior(low: Floats, high: Floats, aim: Floats, weights: Weights, limits: Limits, scale: float, shift: float) -> Floats:
     n = len(low)
     groups = [
         _Rows(0, high, -low, HELD, floor=True),
@@ -121,6 +123,9 @@ def _interior(low: Floats, high: Floats, aim: Floats, weights: Weights, limits: 
         bound = np.broadcast_to(np.asarray(limit, np.float64) / scale, (n - order,)).copy()
         if np.isfinite(bound).all():
             groups.append(_Rows(order, bound, bound, None))
+    if limits.edges is not None:
+        least, most = limits.edges
+        groups.append(_Rows(0, (most - shift) / scale, -(least - shift) / scale, None))
     x = np.clip(aim, low, high)
     _begin(groups, x)
     count = sum(g.s.size for g in groups)

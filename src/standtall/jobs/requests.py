@@ -71,7 +71,17 @@ class FollowBoxRequest:
     kind: Literal["follow box"] = "follow box"
 
 
-Request = AnalyseRequest | RenderRequest | FetchRequest | PreviewCopyRequest | FollowBoxRequest
+@dataclass(frozen=True, slots=True)
+class MeasureShakeRequest:
+    """Measure how the picture shakes in the part of a source from `start` to `end` (ticks)."""
+
+    source: Source
+    start: int
+    end: int
+    kind: Literal["measure shake"] = "measure shake"
+
+
+Request = AnalyseRequest | RenderRequest | FetchRequest | PreviewCopyRequest | FollowBoxRequest | MeasureShakeRequest
 
 
 @dataclass(frozen=True, slots=True)

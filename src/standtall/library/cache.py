@@ -7,7 +7,7 @@ import gzip
 import hashlib
 import json
 import re
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from pathlib import Path
 from typing import Final, TypeVar
 
@@ -69,6 +69,16 @@ class AnalysisCache:
             except (Unreadable, ProjectError) as error:
                 self._put_aside(path, str(error))
         return None
+
+    def all_of(self, key: str, stage: str, kind: type[T]) -> Iterator[T]:
+        """Everything that was kept of a stage, whatever the settings; broken files are put aside."""
+        for path in sorted(self.folder_of(key).glob(f"{stage}-*.json.gz")):
+            try:
+                yield from_plain(kind, json_of(unpacked(file_bytes(path, LARGEST_FILE), LARGEST, gzip=True), LARGEST))
+            except OSError:
+                continue
+            except (Unreadable, ProjectError) as error:
+                self._put_aside(path, str(error))
 
     def _put_aside(self, path: Path, why: str) -> None:
         with contextlib.suppress(OSError):

@@ -126,6 +126,8 @@ class ShotFraming:
     face: float | None = None
     share: float | None = None
     cells: tuple[CellCrop, ...] = ()
+    steady: bool = False
+    """Whether shake is taken out."""
 
     def __post_init__(self) -> None:
         if self.face is not None:

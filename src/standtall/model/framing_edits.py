@@ -99,6 +99,12 @@ def set_cell(short: Short, shot: Segment, layout: Layout, cell: int, cx: float, 
     return Edit(f"Move cell {cell + 1}", _framed(short, shot, made))
 
 
+def set_steady(short: Short, shot: Segment, steady: bool) -> Edit:
+    """Take the shake out of a shot, or leave it in."""
+    label = "Steady a shot" if steady else "Leave a shot as shaky as it is"
+    return Edit(label, _framed(short, shot, replace(_chosen(short, shot), steady=steady)))
+
+
 def lock(short: Short, shot: Segment, locked: bool) -> Edit:
     """Keep a shot as it is when many are framed at once, or let it be framed with them again."""
     label = "Lock the framing of a shot" if locked else "Unlock the framing of a shot"

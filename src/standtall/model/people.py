@@ -5,6 +5,7 @@ from __future__ import annotations
 import bisect
 from dataclasses import dataclass
 
+from standtall.base.errors import ProjectError
 from standtall.base.geometry import Rect
 from standtall.model import checks
 
@@ -91,6 +92,23 @@ class Region:
 
 
 @dataclass(frozen=True, slots=True)
+class Shake:
+    """How the picture as a whole moves from `start` to `end` (ticks): where each picture, shown from one of the `times` on, lies
+    against the first of them, in shares of the picture."""
+
+    start: int
+    end: int
+    times: tuple[int, ...]
+    x: tuple[float, ...]
+    y: tuple[float, ...]
+
+    def __post_init__(self) -> None:
+        checks.forward("A measurement of shake", self.start, self.end)
+        if not len(self.times) == len(self.x) == len(self.y):
+            raise ProjectError("A measurement of shake must have as many places as times.")
+
+
+@dataclass(frozen=True, slots=True)
 class Talk:
     """A passage said by one person who is in the picture, with how sure that is, 0..1."""
 
@@ -112,6 +130,8 @@ class People:
     """Lines of writing, by shot."""
     screens: tuple[Region, ...] = ()
     """Screens, slides and charts, by shot."""
+    shakes: tuple[Shake, ...] = ()
+    """Measured only where a shot is to be steadied."""
 
     def shot_at(self, tick: int) -> int:
         """Index of the shot at `tick` (the last one after the end)."""

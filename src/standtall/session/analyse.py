@@ -27,7 +27,7 @@ from standtall.media.sound_reader import SPEECH_RATE, level_db, sound_blocks, so
 from standtall.model.analysis import Analysis
 from standtall.model.brief import DETECT, Brief
 from standtall.model.corrections import Term
-from standtall.model.people import People
+from standtall.model.people import People, Shake
 from standtall.model.source import Source
 from standtall.model.words import Word
 
@@ -165,7 +165,8 @@ def known(source: Source, options: Options, cache: AnalysisCache) -> Analysis | 
     people = cache.find(source.key, "people", People, _people_mark(source, options))
     if level is None or words is None or people is None:
         return None
-    return Analysis(source.key, words.words, people, level.values, language=words.language)
+    shakes = tuple(cache.all_of(source.key, "shake", Shake))
+    return Analysis(source.key, words.words, replace(people, shakes=shakes), level.values, language=words.language)
 
 
 def so_far(source: Source, options: Options, cache: AnalysisCache) -> Analysis | None:

@@ -77,4 +77,6 @@ def _people(people: People, segments: list[Segment]) -> People:
         i = bisect.bisect_right(starts, end) - 1
         return i >= 0 and shots[i].end > start
 
-    return replace(people, shots=shots, tracks=tracks, talk=tuple(t for t in people.talk if speaks_here(t.start, t.end)))
+    shakes = tuple(s for s in people.shakes if any(s.start < shot.end and s.end > shot.start for shot in shots))
+    talk = tuple(t for t in people.talk if speaks_here(t.start, t.end))
+    return replace(people, shots=shots, tracks=tracks, shakes=shakes, talk=talk)

@@ -8,7 +8,15 @@ from typing import Any, Final
 
 from standtall.base.progress import Progress
 from standtall.jobs.events import Analysed, BoxFollowed, Copied, Event, Fetched, Heard, Received, Rendered, StageDone
-from standtall.jobs.requests import AnalyseRequest, FetchRequest, FollowBoxRequest, PreviewCopyRequest, RenderRequest, Request
+from standtall.jobs.requests import (
+    AnalyseRequest,
+    FetchRequest,
+    FollowBoxRequest,
+    MeasureShakeRequest,
+    PreviewCopyRequest,
+    RenderRequest,
+    Request,
+)
 from standtall.library.cache import AnalysisCache
 from standtall.model.analysis import Analysis
 
@@ -40,10 +48,12 @@ def _render(request: RenderRequest, tell: Tell, progress: Progress) -> None:
     from standtall.framing.camera import plan
     from standtall.render.render import render
     from standtall.session.composing import worked_out
+    from standtall.session.steadying import with_shakes
 
-    footage = {
-        f.source.key: Footage(f.source, f.analysis, plan(request.short, f.source, f.analysis.people)) for f in request.footage
-    }
+    footage = {}
+    for f in request.footage:
+        analysis = with_shakes(request.short, f.source, f.analysis, progress)
+        footage[f.source.key] = Footage(f.source, analysis, plan(request.short, f.source, analysis.people))
     made = render(worked_out(request.short, footage, request.look), Path(request.out), progress)
     loud, peak = made.loudness_lufs, made.true_peak_dbtp
     size = made.width, made.height, made.rate, made.length_s, made.size_bytes
@@ -71,8 +81,14 @@ def _follow_box(request: FollowBoxRequest, tell: Tell, progress: Progress) -> No
     tell(BoxFollowed(found.places, found.seen))
 
 
+def _measure_shake(request: MeasureShakeRequest, _tell: Tell, progress: Progress) -> None:
+    from standtall.session.steadying import measured
+
+    measured(request.source, request.start, request.end, AnalysisCache(), progress)
+
+
 _RUNS: Final[dict[type, Callable[[Any, Tell, Progress], object]]] = {
     AnalyseRequest: analysed, RenderRequest: _render, FetchRequest: _fetch, PreviewCopyRequest: _copy,
-    FollowBoxRequest: _follow_box,
+    FollowBoxRequest: _follow_box, MeasureShakeRequest: _measure_shake,
 }  # fmt: skip
 """Who carries out each kind of request."""

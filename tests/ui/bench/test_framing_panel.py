@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
@@ -16,9 +17,11 @@ from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.composition import Composition
 from standtall.jobs.events import BoxFollowed, Ended, Progressed
-from standtall.jobs.requests import FollowBoxRequest
+from standtall.jobs.requests import FollowBoxRequest, MeasureShakeRequest
+from standtall.library.cache import AnalysisCache
 from standtall.model import framing_edits, keyframe_edits
 from standtall.model.framing import BoxAt, BoxTarget
+from standtall.model.people import Shake
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.panels.framing.panel import FramingPanel
 from tests.ui.driving import WAIT, Shown, Work, edited, short_of
@@ -413,6 +416,30 @@ def test_what_is_to_be_looked_at_is_counted_before_a_render(qtbot: QtBot, window
     assert count > 0
     assert f"{count} to look at" in go.text()
     window.bench.grab()  # they are marked along the transcript
+
+
+def test_a_shot_is_steadied_and_what_it_costs_is_told(qtbot: QtBot, window: MainWindow) -> None:
+    work = Work(window)
+    go_to(qtbot, window, 16)
+    steadying = panel_of(window).steadying
+    edited(qtbot, window, steadying.toggle)
+    shot = window.workspace.opened.shot_at(16 * S)  # type: ignore[union-attr]
+    assert shot is not None
+    qtbot.waitUntil(lambda: bool(work.begun), timeout=WAIT)
+    request = work.begun[0].request
+    assert isinstance(request, MeasureShakeRequest)
+    assert (request.start, request.end) == (shot.start, shot.end)
+    work.tell(qtbot, 0, Progressed("shake", 0.4))
+    assert "40 %" in steadying._told.text()
+    times = tuple(range(shot.start, shot.end, 1_600))
+    sway = tuple(0.01 * (-1) ** (n // 4) for n in range(len(times)))
+    AnalysisCache().keep(shot.source, "shake", Shake(shot.start, shot.end, times, sway, sway), f"{shot.start}-{shot.end}")
+    edited(qtbot, window, lambda: work.tell(qtbot, 0, Ended("done")))
+    assert re.fullmatch(r"Costs [2-5] % of the crop", steadying._told.text())
+    assert crop_at(window, 16).h < 1
+    edited(qtbot, window, steadying.toggle)
+    assert crop_at(window, 16).h == 1
+    assert steadying._told.text() == ""
 
 
 def test_punch_ins_are_made_of_chosen_words_and_proposed(qtbot: QtBot, window: MainWindow) -> None:

@@ -11,6 +11,7 @@ from standtall.ui.bench.panels.framing.keyframes import Keyframes
 from standtall.ui.bench.panels.framing.notices import NoticesCard
 from standtall.ui.bench.panels.framing.punches import PunchesCard
 from standtall.ui.bench.panels.framing.shot import ShotCard
+from standtall.ui.bench.panels.framing.steady import Steadying
 from standtall.ui.bench.panels.framing.whole import WholeCard
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
@@ -25,6 +26,7 @@ class FramingPanel(Panel):
         self._span_start = -1
         shot: QVBoxLayout = card_in(self.column, "THIS SHOT")
         self.shot = ShotCard(workspace, shot)
+        self.steadying = Steadying(workspace, shot)
         self.boxes = Boxes(workspace, shot)
         self.notices = NoticesCard(workspace, card_in(self.column, "TO LOOK AT"))
         self.keyframes = Keyframes(workspace, card_in(self.column, "KEYFRAMES"))
@@ -32,7 +34,7 @@ class FramingPanel(Panel):
         self.alike = AlikeCard(workspace, card_in(self.column, "OTHER SHOTS"))
         self.all_shots = AllShotsCard(workspace, card_in(self.column, "ALL SHOTS"))
         self.whole = WholeCard(workspace, card_in(self.column, "BACKDROP AND BARS"))
-        parts = (self.shot, self.boxes, self.keyframes, self.punches, self.alike)
+        parts = (self.shot, self.steadying, self.boxes, self.keyframes, self.punches, self.alike)
         self.declared = [action for part in parts for action in part.declared]
         self.finish()
         for signal in (workspace.opened_changed, workspace.composition_changed):
@@ -54,6 +56,7 @@ class FramingPanel(Panel):
         self._span_start = span.start
         shot = opened.shot_at(self._ws.selection.playhead)
         self.shot.refresh(opened, shot)
+        self.steadying.refresh(opened, shot)
         self.boxes.refresh(opened, shot)
         self.alike.refresh(opened, shot)
         self.all_shots.refresh(opened)

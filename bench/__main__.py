@@ -18,6 +18,7 @@ from bench import (
     framing,
     hostile,
     kills,
+    layouts,
     moments,
     people,
     random_inputs,
@@ -29,7 +30,7 @@ from bench import (
     writing,
 )  # fmt: skip
 
-BENCHES = {"framing": framing.run, "people": people.run, "shots": shots.run, "filmed": filmed.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "window": window.run,
+BENCHES = {"framing": framing.run, "people": people.run, "shots": shots.run, "filmed": filmed.run, "layouts": layouts.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "window": window.run,
            "editing": editing.run, "cutting": cutting.run, "clips": clips.run, "moments": moments.run,
            "random": random_inputs.run, "kills": kills.run, "hostile": hostile.run}  # fmt: skip
 

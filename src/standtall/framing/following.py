@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Final
 
 import numpy as np
@@ -43,6 +43,8 @@ HAIR, SIDES, HEADROOM = 0.42, 0.24, 0.10
 """A head around its face box (shares of the face), and the air kept above it (share of the crop)."""
 KNOWN: Final = round(0.45 * TICKS_PER_SECOND)
 """Time without a sample over which a face is still taken to be where it was; further away it is not known."""
+INSIDE: Final = 2e-4
+"""How far, in shares of the picture, a path may lie outside it before it is solved anew."""
 SAME_SIZE: Final = 0.22
 """The size is held while the face is within this share of its usual size."""
 WALKS: Final = 0.05
@@ -293,5 +295,8 @@ def _solved(
     low, high, aim = (np.clip(v, least, most) for v in (low, high, aim))
     seconds = STEP / TICKS_PER_SECOND
     weights = Weights(aim=0.002 + 0.02 * (1 - calm) ** 2, change=4.0 + 6.0 * calm, jolt=8.0 + 12.0 * calm)
-    limits = Limits(speed * unit * seconds, JERKIEST * unit * seconds**3, (least, most))
-    return np.clip(solve(low, high, aim, weights, limits), least, most)
+    limits = Limits(speed * unit * seconds, JERKIEST * unit * seconds**3)
+    path = solve(low, high, aim, weights, limits)
+    if (path < least - INSIDE).any() or (path > most + INSIDE).any():  # seldom: the bounds lie inside, and are soft
+        path = solve(low, high, aim, weights, replace(limits, edges=(least, most)))
+    return np.clip(path, least, most)

@@ -73,9 +73,9 @@ for layout, at in eval(sys.argv[1]):
     w.player.play()
     turn(int(sys.argv[2]))
     w.player.pause()
-    played = [f for t, f in shown if t <= began + int(sys.argv[2]) + 0.05]
-    due = (max(played) - min(played) + 1) if played else 1
-    print("played", layout, len(set(played)) / due, flush=True)
+    played = {f for t, f in shown if t <= began + int(sys.argv[2]) + 0.05}
+    due = (int(sys.argv[2]) - 0.2) * float(ws.opened.composition.fps)  # it takes a moment to begin
+    print("played", layout, min(1.0, len(played) / due), flush=True)
     turn(0.5)
 edit(lambda s, _a: framing_edits.set_layout_of_all(s, "follow"))
 ws.selection.seek(16 * S)

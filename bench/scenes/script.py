@@ -157,6 +157,20 @@ SCENES: Final = (
     Scene("shaky", True, 30, (
         Shot(14, "street", (Person("abel", ((0, 500, 320, 240), (6, 500, 320, 240), (9, 800, 320, 240)), 5),),
              taking_turns(("abel", 4.0), ("abel", 4.0), ("abel", 2.5)), shake=9.0),)),
+    Scene("four at once, first", True, 25, (
+        Shot(29, "street", (at("tomas", 180, 310, 150, 20), at("ines", 480, 315, 150, 10), at("abel", 790, 310, 155, -10), at("mei", 1090, 310, 150, -25)),
+             layouts=("follow", "stack", "grid", "whole")),),
+        "tst00", (("MEE071", "tomas"), ("FEO072", "ines"), ("MEE073", "abel"), ("FEO070", "mei"))),
+    Scene("four at once, second", True, 30, (
+        Shot(28, "studio", (at("ruth", 200, 310, 150, 25), at("jonah", 500, 315, 155, 15), at("ines", 790, 310, 150, -15), at("abel", 1080, 310, 155, -20)),
+             layouts=("follow", "stack", "grid", "whole")),),
+        "trn08", (("FEE087", "ruth"), ("MEE089", "jonah"), ("FEE088", "ines"), ("MEO086", "abel"))),
+    Scene("hands at a table", True, 25, (
+        Shot(19, "studio", (at("ines", 330, 320, 215, 15, "hand"), at("jonah", 700, 320, 205), at("tomas", 1030, 320, 210, -15, "down")),
+             taking_turns(("jonah", 3.5), ("ines", 4.0), ("tomas", 3.5), ("ines", 3.0), ("jonah", 2.0)), ("follow", "stack", "grid")),)),
+    Scene("a hand and a profile", True, 30, (
+        Shot(15, "street", (at("abel", 430, 320, 240, 5, "hand"), at("mei", 900, 320, 230, -45)),
+             taking_turns(("abel", 4.0), ("mei", 3.5), ("abel", 5.0)), ("follow", "stack")),)),
     Scene("hands and a lap", False, 25, (
         Shot(16, "room", (at("mei", 400, 320, 240, 10, "hand"), at("tomas", 920, 320, 240, -10, "down")),
              taking_turns(("tomas", 4.0), ("mei", 3.5), ("tomas", 4.0)), ("follow", "stack")),)),

@@ -8,7 +8,8 @@ import numpy as np
 import pytest
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.framing.whom import HELD, LEAD, _cheapest, turns
+from standtall.framing.whom import HELD, LEAD, Turn, _cheapest, turns, with_reactions
+from standtall.model.framing import Reaction
 from standtall.model.people import FaceSample, People, Shot, Talk, Track
 
 S = TICKS_PER_SECOND
@@ -79,3 +80,15 @@ def test_while_nobody_speaks_the_nearest_is_shown() -> None:
 def test_who_was_chosen_is_followed() -> None:
     (only,) = turns(p := people((1, 9, 0), tracks=BOTH), p.tracks, 0, 20 * S, 1)
     assert (only.person, only.why) == (1, "chosen person")
+
+
+def test_a_reaction_is_laid_over_the_turns_and_nothing_else_changes() -> None:
+    wanted = [Turn(0, 100, 0, "speaking"), Turn(100, 200, 1, "speaking")]
+    shown = with_reactions(wanted, (Reaction(40, 60, 1), Reaction(90, 120, 0)), {0, 1})
+    assert [(t.start, t.end, t.person, t.why) for t in shown] == [
+        (0, 40, 0, "speaking"), (40, 60, 1, "reaction"), (60, 90, 0, "speaking"), (90, 120, 0, "reaction"), (120, 200, 1, "speaking"),
+    ]  # fmt: skip
+    assert with_reactions(wanted, (Reaction(40, 60, 7), Reaction(300, 400, 1)), {0, 1}) == wanted, (
+        "nobody there, or not in the shot"
+    )
+    assert with_reactions([], (Reaction(40, 60, 1),), {1}) == []

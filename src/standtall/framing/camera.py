@@ -17,8 +17,8 @@ from standtall.framing.following import HEADROOM, FaceSize, Path, faces_at, foll
 from standtall.framing.shots import with_edges
 from standtall.framing.steadying import steady_of
 from standtall.framing.suggest import Suggestion, parts, screen_in, suggested
-from standtall.framing.whom import Turn, turns
-from standtall.model.framing import FACE, BoxTarget, Framing, Keyframe, Layout, PersonTarget, ShotEdge, ShotFraming
+from standtall.framing.whom import Turn, turns, with_reactions
+from standtall.model.framing import FACE, BoxTarget, Framing, Keyframe, Layout, PersonTarget, Reaction, ShotEdge, ShotFraming
 from standtall.model.people import People, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
@@ -180,6 +180,7 @@ def _unsteadied(short: Short, source: Source, people: People, number: int) -> li
     if chosen is not None and chosen.face is not None:
         wish = FaceSize(chosen.face, asked=True)
     share = chosen.share if chosen is not None else None
+    reactions = chosen.reactions if chosen is not None else ()
     target = chosen.target.person if chosen is not None and isinstance(chosen.target, PersonTarget) else None
     layout = chosen.layout if chosen is not None else None
     by_hand = layout is not None or target is not None
@@ -212,11 +213,11 @@ def _unsteadied(short: Short, source: Source, people: People, number: int) -> li
         return [_middle(source, aspect, start, end, by_hand)]
     asks = parts(people, number) if found.why == "speaking" else []
     if len(asks) < 2 or _together(source, aspect, short.framing, people, tracks, start, end) is not None:
-        return _following(source, aspect, short.framing, people, tracks, start, end, target, wish)
+        return _following(source, aspect, short.framing, people, tracks, start, end, target, wish, reactions)
     out: list[Span] = []
     for first, last, asked in asks:
         if asked.layout == "follow":
-            out += _following(source, aspect, short.framing, people, tracks, first, last, None, wish)
+            out += _following(source, aspect, short.framing, people, tracks, first, last, None, wish, reactions)
         else:
             out.append(_celled(source, aspect, short.framing, people, tracks, asked, first, last, False, wish, share))
     return out
@@ -349,8 +350,10 @@ def _following(
     end: int,
     target: int | None,
     wish: FaceSize,
+    reactions: tuple[Reaction, ...] = (),
 ) -> list[Span]:
     wanted = turns(people, tracks, start, end, target, round(framing.hold_s * TICKS_PER_SECOND))
+    wanted = with_reactions(wanted, reactions, {t.person for t in tracks})
     shared = _shared(source, aspect, tracks, wanted) if len(wanted) > 1 and not wish.asked else None
     if shared is not None:
         return [shared]
@@ -358,7 +361,8 @@ def _following(
     for turn in wanted:
         path = follow(source, aspect, framing.calm, _of(tracks, turn.person), turn.start, turn.end, wish=wish)
         why = Why(turn.why, (turn.person,))
-        out.append(Span(Decision(turn.start, turn.end, "follow", (turn.person,), why, target is not None), (path,)))
+        by_hand = target is not None or turn.why == "reaction"
+        out.append(Span(Decision(turn.start, turn.end, "follow", (turn.person,), why, by_hand), (path,)))
     return _merged(out, tracks)
 
 
@@ -392,7 +396,7 @@ def _merged(spans: list[Span], tracks: tuple[Track, ...]) -> list[Span]:
     out: list[Span] = []
     for span in spans:
         person = span.decision.person
-        if out and person is not None and not out[-1].decision.by_hand:
+        if out and person is not None and not out[-1].decision.by_hand and not span.decision.by_hand:
             last = out[-1].at(span.start).crop
             times = np.arange(span.start, span.end, 4_800)
             faces, known = faces_at(_of(tracks, person), times)

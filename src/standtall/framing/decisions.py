@@ -11,6 +11,7 @@ WhyKind = Literal[
     "by hand",
     "layout chosen",
     "chosen person",
+    "reaction",
     "box",
     "speaking",
     "only one in view",

@@ -8,13 +8,14 @@ changes cost is held over."""
 from __future__ import annotations
 
 import itertools
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Final
 
 import numpy as np
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.decisions import WhyKind
+from standtall.model.framing import Reaction
 from standtall.model.people import People, Track
 
 HELD: Final = round(0.7 * TICKS_PER_SECOND)
@@ -66,6 +67,21 @@ def turns(people: People, tracks: tuple[Track, ...], start: int, end: int, follo
         else:
             out.append(Turn(a, b, seen[j], "speaking"))
     return [Turn(t.start, t.end, t.person, "speaking" if _talks(people, t.person, t.start, t.end) else _quiet(seen)) for t in out]
+
+
+def with_reactions(wanted: list[Turn], reactions: tuple[Reaction, ...], seen: set[int]) -> list[Turn]:
+    """The turns with those that were chosen by hand laid over them; somebody who is not seen is not shown."""
+    out = wanted
+    for reaction in reactions:
+        if reaction.person not in seen or not out:
+            continue
+        start, end = max(reaction.start, out[0].start), min(reaction.end, out[-1].end)
+        if end <= start:
+            continue
+        before = [replace(t, end=min(t.end, start)) for t in out if t.start < start]
+        after = [replace(t, start=max(t.start, end)) for t in out if t.end > end]
+        out = [*before, Turn(start, end, reaction.person, "reaction"), *after]
+    return out
 
 
 def _quiet(seen: list[int]) -> WhyKind:

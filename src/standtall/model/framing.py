@@ -110,6 +110,18 @@ class CellCrop:
 
 
 @dataclass(frozen=True, slots=True)
+class Reaction:
+    """From `start` to `end` (ticks of the source) one person is shown, whoever talks: a listener, mostly."""
+
+    start: int
+    end: int
+    person: int
+
+    def __post_init__(self) -> None:
+        checks.forward("A reaction", self.start, self.end)
+
+
+@dataclass(frozen=True, slots=True)
 class ShotFraming:
     """What was chosen by hand for the shot of a source that holds the tick `at`; None and empty leave it to the camera.
 
@@ -128,6 +140,7 @@ class ShotFraming:
     cells: tuple[CellCrop, ...] = ()
     steady: bool = False
     """Whether shake is taken out."""
+    reactions: tuple[Reaction, ...] = ()
 
     def __post_init__(self) -> None:
         if self.face is not None:

@@ -20,6 +20,7 @@ from standtall.model.framing import (
     Layout,
     PersonTarget,
     Punch,
+    Reaction,
     ShotEdge,
     ShotFraming,
     WholeStyle,
@@ -59,6 +60,18 @@ def follow(short: Short, shot: Segment, person: int, name: str) -> Edit:
     layout = None if before.keyframes or before.layout == "whole" else before.layout
     made = replace(before, layout=layout, target=PersonTarget(person), keyframes=())
     return Edit(f"Follow {name}", _framed(short, shot, made))
+
+
+def show_reaction(short: Short, shot: Segment, start: int, end: int, person: int, name: str) -> Edit:
+    """Show one person from one tick to another of a shot, whoever talks; what was chosen there before gives way."""
+    before = _chosen(short, shot)
+    start, end = max(start, shot.start), min(end, shot.end)
+    if end <= start:
+        raise NothingToDo("These words are not in this shot.")
+    others = tuple(r for r in before.reactions if r.end <= start or r.start >= end)
+    made = tuple(sorted((*others, Reaction(start, end, person)), key=lambda r: r.start))
+    layout = before.layout if before.layout == "follow" else None
+    return Edit(f"Show {name}", _framed(short, shot, replace(before, layout=layout, keyframes=(), reactions=made)))
 
 
 def follow_box(short: Short, shot: Segment, target: BoxTarget) -> Edit:

@@ -460,3 +460,39 @@ def test_punch_ins_are_made_of_chosen_words_and_proposed(qtbot: QtBot, window: M
     gone = [b for b in card._rows.itemAt(0).widget().findChildren(QAbstractButton) if b.text() == "Remove"]
     edited(qtbot, window, gone[0].click)
     assert short_of(window).framing.punches == ()
+
+
+def test_a_listener_is_shown_during_chosen_words(qtbot: QtBot, window: MainWindow) -> None:
+    go_to(qtbot, window, 3)
+    panel = panel_of(window).shot
+    opened = window.workspace.opened
+    assert opened is not None
+    assert panel._during.isHidden(), "no words are chosen"
+    window.workspace.selection.select(range(1, 5))
+    listener = next(
+        b for b in panel_of(window).findChildren(QAbstractButton) if "while the chosen words" in b.toolTip() and "1" in b.text()
+    )
+    words = opened.analysis.words
+    middle = (words[1].start + words[4].end) / 2 / S
+    before = crop_at(window, middle)
+    edited(qtbot, window, listener.click)
+    assert crop_at(window, middle) != before
+    assert window.workspace.opened.camera.span_at(round(middle * S)).decision.why.kind == "reaction"  # type: ignore[union-attr]
+    assert abs(crop_at(window, words[0].start / S).cx - before.cx) < 0.02, "before it as it was"
+
+
+def test_a_keyframe_is_copied_to_the_playhead(qtbot: QtBot, window: MainWindow) -> None:
+    panel, selection = panel_of(window), window.workspace.selection
+    selection.seek(16 * S)
+    edited(qtbot, window, panel.keyframes.set_here)
+    selection.seek(18 * S)
+    edited(qtbot, window, lambda: window.workspace.edit(
+        lambda s, _a: keyframe_edits.add_keyframe(s, window.workspace.opened.shot_at(18 * S), 18 * S, 0.7, 0.5, 0.8)))  # type: ignore[union-attr, arg-type]  # fmt: skip
+    selection.seek(20 * S)
+    (copy, *_) = [b for b in panel.keyframes._rows.itemAt(0).widget().findChildren(QAbstractButton) if b.text() == "Copy here"]
+    edited(qtbot, window, copy.click)
+    shot = window.workspace.opened.shot_at(20 * S)  # type: ignore[union-attr]
+    assert shot is not None
+    keys = keyframe_edits.keyframes_of(short_of(window), shot)
+    assert [k.at for k in keys] == [16 * S, 18 * S, 20 * S]
+    assert (keys[2].cx, keys[2].h) == (keys[0].cx, keys[0].h)

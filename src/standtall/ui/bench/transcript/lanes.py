@@ -13,7 +13,7 @@ from PySide6.QtGui import QBrush, QColor, QFont, QImage, QPainter, QPen, QPolygo
 
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.framing.camera import Span
-from standtall.framing.following import Path
+from standtall.framing.following import FASTEST, Path
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.cut import Segment
 from standtall.model.people import Track
@@ -21,6 +21,9 @@ from standtall.ui.state.opened import Opened
 from standtall.ui.state.rows import ROW, Page
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+
+SPEED_WIDE, SLOWEST_SHOWN = 16, 0.02
+"""Pixels of the bar of a camera that moves as fast as it may, and the speed (crop widths a second) from which there is one."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -161,6 +164,23 @@ def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Sp
         _strip(painter, lane, page, span, path, shift, colour, used)
 
 
+def _speed(painter: QPainter, lane: LaneBox, path: Path, ys: NDArray[np.float64], colour: QColor) -> None:
+    """How fast the camera moves between the heights `ys` of its crops, from the right edge of the lane inwards: a bar is full at
+    the fastest that it may be."""
+    places = np.array([(c.cx, c.w) for c in path.crops])
+    seconds = np.diff(np.array(path.times)) / TICKS_PER_SECOND
+    speed = np.abs(np.diff(places[:, 0])) / np.maximum(1e-6, places[1:, 1]) / seconds
+    moving = np.flatnonzero(speed > SLOWEST_SHOWN)
+    wide = np.minimum(1.0, speed[moving] / FASTEST) * SPEED_WIDE
+    shade = QColor(colour)
+    shade.setAlpha(110)
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(shade)
+    right = lane.x + lane.w
+    rows = zip(moving.tolist(), wide.tolist(), strict=True)
+    painter.drawRects([QRectF(right - w, ys[i], w, max(1.0, ys[i + 1] - ys[i])) for i, w in rows])
+
+
 def _strip(
     painter: QPainter, lane: LaneBox, page: Page, span: Span, path: Path, shift: float, colour: QColor, used: bool
 ) -> None:
@@ -185,6 +205,8 @@ def _strip(
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.drawPolyline(QPolygonF(left))
     painter.drawPolyline(QPolygonF(right))
+    if path.smooth:
+        _speed(painter, lane, path, ys, colour)
     if len(path.times) > 1 and path.eases:
         painter.setBrush(colour)
         for at, crop in zip(path.times, path.crops, strict=True):

@@ -5,7 +5,7 @@ from __future__ import annotations
 from functools import partial
 from typing import Final
 
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
 from standtall.base.time import clock
 from standtall.model import keyframe_edits
@@ -86,23 +86,32 @@ class Keyframes:
 
     def _row(self, key: Keyframe) -> QWidget:
         row = QWidget()
-        box = QHBoxLayout(row)
-        box.setContentsMargins(0, 0, 0, 0)
-        box.setSpacing(6)
-        go = button(f"◆ {clock(key.at, tenths=True)}", "Go to this keyframe", partial(self._ws.selection.seek, key.at), "small")
+        box = QGridLayout(row)
+        box.setContentsMargins(0, 0, 0, 4)
+        box.setSpacing(4)
+        at = clock(key.at, tenths=True)
+        go = button(f"◆ {at}", "Go to this keyframe", partial(self._ws.selection.seek, key.at), "small")
         go.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         ease = QComboBox()
-        ease.setAccessibleName(f"How it goes on from {clock(key.at, tenths=True)}")
+        ease.setAccessibleName(f"How it goes on from {at}")
         ease.setToolTip(TIPS)
         for name, title in EASES.items():
             ease.addItem(title, name)
         ease.setCurrentIndex(list(EASES).index(key.ease))
         ease.activated.connect(lambda _i: self._edit_ease(key, ease.currentData()))
-        away = button("Remove", "Remove this keyframe", partial(self._remove, key), "small")
         here = button("Here", "Move this keyframe to the playhead", partial(self._move, key), "small")
-        for part in (go, ease, here, away):
-            box.addWidget(part)
+        copy = button("Copy here", "Set the same crop at the playhead, too", partial(self._copy, key), "small")
+        away = button("Remove", "Remove this keyframe", partial(self._remove, key), "small")
+        box.addWidget(go, 0, 0, 1, 2)
+        box.addWidget(ease, 0, 2)
+        for place, part in enumerate((here, copy, away)):
+            box.addWidget(part, 1, place)
         return row
+
+    def _copy(self, key: Keyframe) -> None:
+        shot, at = self._shot(), self._ws.selection.playhead
+        if shot is not None:
+            self._ws.edit(lambda s, _a: keyframe_edits.add_keyframe(s, shot, at, key.cx, key.cy, key.h))
 
     def _edit_ease(self, key: Keyframe, ease: Ease) -> None:
         shot = self._shot()

@@ -11,8 +11,11 @@ from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QTo
 from standtall.framing.camera import View
 from standtall.framing.suggest import lacking
 from standtall.model import framing_edits
+from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
+from standtall.model.edits import Edit
 from standtall.model.framing import FACES, LAYOUT_TITLES, BoxTarget, Layout, ShotFraming
+from standtall.model.short import Short
 from standtall.ui.bench.panels.framing.layout_icons import HIGH, WIDE, layout_icon
 from standtall.ui.bench.panels.framing.reasons import why
 from standtall.ui.bench.panels.framing.sliders import Slider
@@ -52,6 +55,13 @@ class ShotCard:
         self._people = QGridLayout()
         self._people.setSpacing(6)
         box.addLayout(self._people)
+        self._during = QLabel("During the chosen words show:")
+        self._during.setObjectName("faint")
+        box.addWidget(self._during)
+        self._listeners = QGridLayout()
+        self._listeners.setSpacing(6)
+        box.addLayout(self._listeners)
+        workspace.selection.changed.connect(self._refresh_listeners)
         self.face = Slider("Face", "How high the face is in its cell, in this shot", FACES, workspace, self._set_face)
         self.share = Slider("Upper cell", "How much of the frame the upper cell takes", (0.2, 0.8), workspace, self._set_share)
         box.addLayout(self.face.row)
@@ -122,6 +132,17 @@ class ShotCard:
         if shot is not None:
             self._ws.edit(lambda s, _a: framing_edits.follow(s, shot, person, name))
 
+    def _show_person(self, person: int, name: str) -> None:
+        shot, words = self._shot, self._ws.selection.words
+        if shot is None or not words:
+            return
+
+        def edit(short: Short, analysis: Analysis, chosen: range) -> Edit:
+            start, end = analysis.words[chosen[0]].start, analysis.words[chosen[-1]].end
+            return framing_edits.show_reaction(short, shot, start, end, person, name)
+
+        self._ws.edit_words(words, edit)
+
     def _set_face(self, face: float, dragged: bool) -> None:
         opened, shot = self._ws.opened, self._shot
         if opened is None or shot is None:
@@ -153,6 +174,7 @@ class ShotCard:
             made.setChecked(layout == span.decision.layout)
         self._why.setText(why(span.decision, opened.camera.people.names))
         self._refresh_people(span.decision.person)
+        self._refresh_listeners()
         chosen = self._chosen()
         self._auto.setEnabled(chosen is not None and chosen != ShotFraming(chosen.source, chosen.at, locked=chosen.locked))
         with QSignalBlocker(self._lock):
@@ -172,6 +194,23 @@ class ShotCard:
                     return face.h / cell.crop.h
         asked = chosen.face if chosen is not None else None
         return asked or opened.entry.short.framing.face
+
+    def _refresh_listeners(self) -> None:
+        """Somebody can be shown during words that are chosen in this shot."""
+        opened, shot, words = self._ws.opened, self._shot, self._ws.selection.words
+        people = opened.camera.people if opened is not None else None
+        here: list[int] = []
+        if opened is not None and shot is not None and words and people is not None:
+            start = opened.analysis.words[words[0]].start
+            tracks = people.tracks_in(people.shot_at(shot.start)) if shot.start <= start < shot.end else ()
+            here = sorted({t.person for t in tracks})
+        empty(self._listeners)
+        self._during.setVisible(len(here) > 1)
+        for place, person in enumerate(here if len(here) > 1 else []):
+            name = people.names[person] if people is not None else ""
+            made = button(name, f"Show {name} while the chosen words are said", partial(self._show_person, person, name), "small")
+            made.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
+            self._listeners.addWidget(made, place // 2, place % 2)
 
     def _refresh_people(self, followed: int | None) -> None:
         opened = self._ws.opened

@@ -14,8 +14,8 @@ from standtall.compose.layers.picture import PictureLayer
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
 from standtall.compose.producers.framing import PUNCH, nearer
-from standtall.framing.camera import View
 from standtall.framing.cells import Cell
+from standtall.framing.spans import View
 from standtall.media.probe import probe
 from standtall.media.writer import MovieWriter
 from standtall.model.analysis import Analysis

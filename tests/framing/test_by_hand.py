@@ -11,8 +11,8 @@ from standtall.base.errors import NothingToDo, ProjectError
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.camera import plan, tried
+from standtall.framing.carry_over import matched
 from standtall.framing.following import follow_box, place_of
-from standtall.framing.matching import matched
 from standtall.framing.setups import setups
 from standtall.framing.shots import with_edges
 from standtall.library.stored import as_text, from_text

@@ -11,8 +11,9 @@ from standtall.base.errors import NothingToDo, ProjectError
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.producers.framing import EASE, punched
-from standtall.framing.camera import View, plan
+from standtall.framing.camera import plan
 from standtall.framing.emphasis import APART, proposed_punches
+from standtall.framing.spans import View
 from standtall.model import framing_edits
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.cut import Segment

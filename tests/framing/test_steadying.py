@@ -26,7 +26,7 @@ from standtall.model.people import People, Shake, Shot
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.people.shake import measure_shake
-from standtall.session.steadying import with_shakes
+from standtall.session.shakes import with_shakes
 
 S = TICKS_PER_SECOND
 W, H, RATE, FRAMES = 640, 360, 25, 100

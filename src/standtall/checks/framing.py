@@ -10,7 +10,7 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.checks.notice import Fix, Kind, Notice
 from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
-from standtall.framing.camera import View
+from standtall.framing.spans import View
 from standtall.model.people import People
 from standtall.model.timemap import SourceTime
 

@@ -5,62 +5,24 @@ from __future__ import annotations
 import bisect
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
-from typing import Final
 
 import numpy as np
 
-from standtall.base.geometry import FULL, Rect
+from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.framing.cells import Cell, crop_width, frame_cells, holding, largest
+from standtall.framing.celled import MOST_CELLS, beside_screen, celled, in_the_middle, keyed, of_person, with_cells
+from standtall.framing.cells import crop_width, largest
 from standtall.framing.decisions import Decision, Why
 from standtall.framing.following import HEADROOM, FaceSize, Path, faces_at, follow, follow_box, head_of
 from standtall.framing.shots import with_edges
+from standtall.framing.spans import Span, View, whole
 from standtall.framing.steadying import steady_of
-from standtall.framing.suggest import Suggestion, parts, screen_in, suggested
+from standtall.framing.suggest import Suggestion, parts, suggested
 from standtall.framing.whom import Turn, turns, with_reactions
-from standtall.model.framing import FACE, BoxTarget, Framing, Keyframe, Layout, PersonTarget, Reaction, ShotEdge, ShotFraming
+from standtall.model.framing import FACE, BoxTarget, Framing, PersonTarget, Reaction, ShotEdge
 from standtall.model.people import People, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
-
-OTHERS: Final = 0.72
-"""How near to the next person a cell reaches, as a share of the way: nobody is shown twice."""
-RIM: Final = 0.015
-"""Width of the rim of a screen, in shares of the picture."""
-MOST_CELLS: Final = {"stack": 3, "grid": 4}
-CELLED: Final = frozenset(("stack", "grid", "screen", "corner"))
-
-
-@dataclass(frozen=True, slots=True)
-class View:
-    """What the frame shows at one moment."""
-
-    layout: Layout
-    cells: tuple[Cell, ...]
-
-    @property
-    def crop(self) -> Rect:
-        """The crop of the first cell, in shares of the source."""
-        return self.cells[0].crop
-
-
-@dataclass(frozen=True, slots=True)
-class Span:
-    """One camera position or move: what was decided, and the path of each cell."""
-
-    decision: Decision
-    paths: tuple[Path, ...]
-
-    @property
-    def start(self) -> int:
-        return self.decision.start
-
-    @property
-    def end(self) -> int:
-        return self.decision.end
-
-    def at(self, tick: int) -> View:
-        return View(self.decision.layout, tuple(Cell(p.at(tick), p.target) for p in self.paths))
 
 
 @dataclass(frozen=True, slots=True)
@@ -102,7 +64,7 @@ def plan(short: Short, source: Source, people: People, everywhere: bool = False,
     used = [s for s in short.segments if s.source == source.key]
     first, last = (0, source.length) if everywhere or not used else (min(s.start for s in used), max(s.end for s in used))
     if not source.has_picture or not people.shots:
-        return Camera((_whole(first, last, Why("people not looked for")),), people, people)
+        return Camera((whole(first, last, Why("people not looked for")),), people, people)
     framing, planned, found = short.framing, dict[int, _Planned](), people
     edges = tuple(e for e in framing.edges if e.source == source.key)
     same = before is not None and before.found is found and before.edges == edges
@@ -127,7 +89,7 @@ def plan(short: Short, source: Source, people: People, everywhere: bool = False,
             planned[number] = kept
     spans = [span for shot_plan in planned.values() for span in shot_plan.spans]
     if not spans:
-        spans = [_whole(first, last, Why("not analysed"))]
+        spans = [whole(first, last, Why("not analysed"))]
     begin = replace(spans[0].decision, start=min(first, spans[0].start))
     spans[0] = replace(spans[0], decision=begin)
     return Camera(tuple(spans), people, found, edges, planned)
@@ -144,10 +106,6 @@ def tried(camera: Camera, short: Short, source: Source, tick: int) -> Camera:
     before = tuple(s for s in camera.spans if s.start < shot.start)
     after = tuple(s for s in camera.spans if s.start >= shot.end)
     return replace(camera, spans=(*before, *spans, *after), planned={})
-
-
-def _whole(start: int, end: int, why: Why, by_hand: bool = False) -> Span:
-    return Span(Decision(start, end, "whole", (), why, by_hand), (Path((start,), (FULL,)),))
 
 
 def _shot(short: Short, source: Source, people: People, number: int) -> list[Span]:
@@ -171,7 +129,7 @@ def _unsteadied(short: Short, source: Source, people: People, number: int) -> li
     start, end, aspect = shot.start, shot.end, short.output.aspect
     chosen = short.framing.of_shot(source.key, start, end)
     if chosen is not None and chosen.keyframes:
-        return [_keyed(source, aspect, chosen, start, end)]
+        return [keyed(source, aspect, chosen, start, end)]
     if chosen is not None and isinstance(chosen.target, BoxTarget):
         path = follow_box(source, aspect, short.framing.calm, chosen.target, start, end)
         return [Span(Decision(start, end, "follow", (), Why("box"), by_hand=True), (path,))]
@@ -194,23 +152,23 @@ def _unsteadied(short: Short, source: Source, people: People, number: int) -> li
     if target is not None and layout is None:
         found = Suggestion("follow", "chosen person")
     if found.layout in ("screen", "corner"):
-        made = _beside_screen(source, aspect, short.framing, people, number, found, by_hand, wish)
+        made = beside_screen(source, aspect, short.framing, people, number, found, by_hand, wish)
         if made is not None:
-            return [_with_cells(source, aspect, made, chosen)]
+            return [with_cells(source, aspect, made, chosen)]
         if found.why == "screen beside a face":
-            return [_whole(start, end, Why("face beside a screen"))]
+            return [whole(start, end, Why("face beside a screen"))]
     if found.why == "quick turns far apart":
         near = _together(source, aspect, short.framing, people, tracks, start, end)
         if near is not None:
             return [near]
     if found.layout in MOST_CELLS:
-        celled = _celled(source, aspect, short.framing, people, tracks, found, start, end, by_hand, wish, share)
-        return [_with_cells(source, aspect, celled, chosen)]
+        in_cells = celled(source, aspect, short.framing, people, tracks, found, start, end, by_hand, wish, share)
+        return [with_cells(source, aspect, in_cells, chosen)]
     if found.layout == "whole":
         why = Why("by hand") if by_hand else Why(found.why)
-        return [_whole(start, end, why, by_hand)]
+        return [whole(start, end, why, by_hand)]
     if not tracks:
-        return [_middle(source, aspect, start, end, by_hand)]
+        return [in_the_middle(source, aspect, start, end, by_hand)]
     asks = parts(people, number) if found.why == "speaking" else []
     if len(asks) < 2 or _together(source, aspect, short.framing, people, tracks, start, end) is not None:
         return _following(source, aspect, short.framing, people, tracks, start, end, target, wish, reactions)
@@ -219,125 +177,8 @@ def _unsteadied(short: Short, source: Source, people: People, number: int) -> li
         if asked.layout == "follow":
             out += _following(source, aspect, short.framing, people, tracks, first, last, None, wish, reactions)
         else:
-            out.append(_celled(source, aspect, short.framing, people, tracks, asked, first, last, False, wish, share))
+            out.append(celled(source, aspect, short.framing, people, tracks, asked, first, last, False, wish, share))
     return out
-
-
-def _keyed(source: Source, aspect: float, chosen: ShotFraming, start: int, end: int) -> Span:
-    """The crops that were set by hand, read between."""
-    keys = sorted(chosen.keyframes, key=lambda k: k.at)
-
-    def placed(key: Keyframe) -> Rect:
-        h = min(key.h, largest(source, aspect))
-        w = crop_width(source, aspect, h)
-        return Rect(key.cx - w / 2, key.cy - h / 2, w, h).inside(FULL)
-
-    times = tuple(max(start, k.at) for k in keys)
-    path = Path(times, tuple(placed(k) for k in keys), eases=tuple(k.ease for k in keys))
-    return Span(Decision(start, end, "follow", (), Why("by hand"), by_hand=True), (path,))
-
-
-def _middle(source: Source, aspect: float, start: int, end: int, by_hand: bool) -> Span:
-    """A still crop of the middle, where a crop is wanted and nobody is there to follow."""
-    h = largest(source, aspect)
-    w = crop_width(source, aspect, h)
-    path = Path((start,), (Rect((1 - w) / 2, (1 - h) / 2, w, h),))
-    return Span(Decision(start, end, "follow", (), Why("nobody in view"), by_hand), (path,))
-
-
-def _of(tracks: tuple[Track, ...], person: int) -> tuple[Track, ...]:
-    return tuple(t for t in tracks if t.person == person)
-
-
-def _middle_of(tracks: tuple[Track, ...]) -> float:
-    """Where a person usually is across the picture, in shares of it."""
-    return float(np.median([s.x + s.w / 2 for t in tracks for s in t.samples]))
-
-
-def _talk_times(people: People, tracks: tuple[Track, ...], start: int, end: int) -> dict[int, int]:
-    """How long each person in view talks between `start` and `end`, in ticks."""
-    out = {t.person: 0 for t in tracks}
-    for talk in people.talk_within(start, end):
-        if talk.person in out:
-            out[talk.person] += min(talk.end, end) - max(talk.start, start)
-    return out
-
-
-def _celled(
-    source: Source, aspect: float, framing: Framing, people: People, tracks: tuple[Track, ...], found: Suggestion,
-    start: int, end: int, by_hand: bool, wish: FaceSize, share: float | None,
-) -> Span:  # fmt: skip
-    """Two to four people in cells of their own, from left to right as they sit; where there are fewer, parts of the picture."""
-    said = _talk_times(people, tracks, start, end)
-    here = sorted(said, key=lambda p: -said[p])[: MOST_CELLS[found.layout]]
-    if len(here) < 2:
-        return _parts(source, aspect, found, start, end, by_hand, share)
-    here.sort(key=lambda p: _middle_of(_of(tracks, p)))
-    targets = frame_cells(found.layout, len(here), share=share)
-    middles = [_middle_of(_of(tracks, p)) for p in here]
-    paths = []
-    for i, (person, cell) in enumerate(zip(here, targets, strict=False)):
-        widest = min((2 * OTHERS * abs(m - middles[i]) for k, m in enumerate(middles) if k != i), default=1.0)
-        shape = aspect * cell.w / cell.h
-        paths.append(follow(source, shape, framing.calm, _of(tracks, person), start, end, cell, widest, wish))
-    return Span(Decision(start, end, found.layout, tuple(here), Why(found.why, tuple(here)), by_hand), tuple(paths))
-
-
-def _parts(source: Source, aspect: float, found: Suggestion, start: int, end: int, by_hand: bool, share: float | None) -> Span:
-    """Parts of one picture in the cells of a layout, side by side from left to right."""
-    targets = frame_cells(found.layout, 2 if found.layout == "stack" else 4, share=share)
-    paths = []
-    for i, cell in enumerate(targets):
-        shape = aspect * cell.w / cell.h
-        h = min(largest(source, shape), 1.0 / (len(targets) * crop_width(source, shape, 1.0)))
-        w = crop_width(source, shape, h)
-        middle = (i + 0.5) / len(targets)
-        paths.append(Path((start,), (Rect(middle - w / 2, (1 - h) / 2, w, h).inside(FULL),), cell))
-    return Span(Decision(start, end, found.layout, (), Why("parts of the picture"), by_hand), tuple(paths))
-
-
-def _with_cells(source: Source, aspect: float, span: Span, chosen: ShotFraming | None) -> Span:
-    """The span with the crops of single cells that were set by hand."""
-    by_hand = {c.cell: c for c in chosen.cells} if chosen is not None else {}
-    if not by_hand or span.decision.layout not in CELLED:
-        return span
-    paths = []
-    for number, path in enumerate(span.paths):
-        crop = by_hand.get(number)
-        if crop is None:
-            paths.append(path)
-            continue
-        shape = aspect * path.target.w / path.target.h
-        h = min(crop.h, largest(source, shape))
-        w = crop_width(source, shape, h)
-        paths.append(Path((span.start,), (Rect(crop.cx - w / 2, crop.cy - h / 2, w, h).inside(FULL),), path.target))
-    return Span(replace(span.decision, by_hand=True), tuple(paths))
-
-
-def _beside_screen(
-    source: Source, aspect: float, framing: Framing, people: People, number: int, found: Suggestion, by_hand: bool,
-    wish: FaceSize,
-) -> Span | None:  # fmt: skip
-    """The whole screen of a shot, with the face of who talks most beside it; None where there is no screen, or nobody."""
-    shot, tracks = people.shots[number], people.tracks_in(number)
-    screen = screen_in(people, shot)
-    if screen is None or not tracks:
-        return None
-    said = _talk_times(people, tracks, shot.start, shot.end)
-    person = max(said, key=lambda p: said[p])
-    above, below = frame_cells(found.layout, 2, screen, aspect, source)
-    whole, beside = (below, above) if found.layout == "corner" else (above, below)
-    shown = holding(source, screen, aspect * whole.w / whole.h)
-    if shown is None:
-        return None
-    middle = _middle_of(_of(tracks, person))
-    aside, room = max((screen.x - middle, screen.x - RIM), (middle - screen.right, 1.0 - screen.right - RIM))
-    widest = min(2 * aside, room) if aside > 0 else 1.0  # the cell of the face shows no part of the screen again
-    shape, mine = aspect * beside.w / beside.h, _of(tracks, person)
-    face = follow(source, shape, framing.calm, mine, shot.start, shot.end, beside, widest, wish)
-    still = Path((shot.start,), (shown,), whole)
-    paths = (face, still) if found.layout == "corner" else (still, face)
-    return Span(Decision(shot.start, shot.end, found.layout, (person,), Why(found.why, (person,)), by_hand), paths)
 
 
 def _following(
@@ -359,7 +200,7 @@ def _following(
         return [shared]
     out: list[Span] = []
     for turn in wanted:
-        path = follow(source, aspect, framing.calm, _of(tracks, turn.person), turn.start, turn.end, wish=wish)
+        path = follow(source, aspect, framing.calm, of_person(tracks, turn.person), turn.start, turn.end, wish=wish)
         why = Why(turn.why, (turn.person,))
         by_hand = target is not None or turn.why == "reaction"
         out.append(Span(Decision(turn.start, turn.end, "follow", (turn.person,), why, by_hand), (path,)))
@@ -399,7 +240,7 @@ def _merged(spans: list[Span], tracks: tuple[Track, ...]) -> list[Span]:
         if out and person is not None and not out[-1].decision.by_hand and not span.decision.by_hand:
             last = out[-1].at(span.start).crop
             times = np.arange(span.start, span.end, 4_800)
-            faces, known = faces_at(_of(tracks, person), times)
+            faces, known = faces_at(of_person(tracks, person), times)
             heads = [head_of(Rect(*f)) for f in faces[known]]
             if heads and all(last.contains(head, slack=-0.01) for head in heads):
                 held = out[-1].decision

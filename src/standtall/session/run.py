@@ -48,7 +48,7 @@ def _render(request: RenderRequest, tell: Tell, progress: Progress) -> None:
     from standtall.framing.camera import plan
     from standtall.render.render import render
     from standtall.session.composing import worked_out
-    from standtall.session.steadying import with_shakes
+    from standtall.session.shakes import with_shakes
 
     footage = {}
     for f in request.footage:
@@ -82,7 +82,7 @@ def _follow_box(request: FollowBoxRequest, tell: Tell, progress: Progress) -> No
 
 
 def _measure_shake(request: MeasureShakeRequest, _tell: Tell, progress: Progress) -> None:
-    from standtall.session.steadying import measured
+    from standtall.session.shakes import measured
 
     measured(request.source, request.start, request.end, AnalysisCache(), progress)
 

@@ -13,9 +13,10 @@ from standtall.compose.layers.fill import FillLayer, colour_of
 from standtall.compose.layers.layer import Layer
 from standtall.compose.layers.picture import PictureLayer
 from standtall.compose.layers.shadow import ShadowLayer
-from standtall.framing.camera import Camera, View
+from standtall.framing.camera import Camera
 from standtall.framing.cells import Cell
 from standtall.framing.following import head_of
+from standtall.framing.spans import View
 from standtall.model.framing import Bar, Punch, WholeStyle
 from standtall.model.source import Source
 from standtall.model.timemap import TimeMap

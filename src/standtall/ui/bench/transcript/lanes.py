@@ -12,8 +12,8 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QBrush, QColor, QFont, QImage, QPainter, QPen, QPolygonF
 
 from standtall.base.time import TICKS_PER_SECOND, clock
-from standtall.framing.camera import Span
 from standtall.framing.following import FASTEST, Path
+from standtall.framing.spans import Span
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.cut import Segment
 from standtall.model.people import Track

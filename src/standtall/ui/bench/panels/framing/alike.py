@@ -8,7 +8,7 @@ from functools import partial
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout
 
 from standtall.base.time import clock
-from standtall.framing.matching import matched
+from standtall.framing.carry_over import matched
 from standtall.model import framing_edits
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit, count_of

@@ -8,10 +8,10 @@ from standtall.ui.bench.panels.framing.alike import AlikeCard
 from standtall.ui.bench.panels.framing.all_shots import AllShotsCard
 from standtall.ui.bench.panels.framing.boxes import Boxes
 from standtall.ui.bench.panels.framing.keyframes import Keyframes
-from standtall.ui.bench.panels.framing.notices import NoticesCard
 from standtall.ui.bench.panels.framing.punches import PunchesCard
 from standtall.ui.bench.panels.framing.shot import ShotCard
 from standtall.ui.bench.panels.framing.steady import Steadying
+from standtall.ui.bench.panels.framing.to_look_at import NoticesCard
 from standtall.ui.bench.panels.framing.whole import WholeCard
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in

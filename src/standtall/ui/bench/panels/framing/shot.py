@@ -8,7 +8,7 @@ from typing import Final
 from PySide6.QtCore import QSignalBlocker, QSize, Qt
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QToolButton, QVBoxLayout
 
-from standtall.framing.camera import View
+from standtall.framing.spans import View
 from standtall.framing.suggest import lacking
 from standtall.model import framing_edits
 from standtall.model.analysis import Analysis

@@ -1,0 +1,142 @@
+"""The cells of each layout but Follow: whose they are, and the path of each."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from typing import Final
+
+import numpy as np
+
+from standtall.base.geometry import FULL, Rect
+from standtall.framing.cells import crop_width, frame_cells, holding, largest
+from standtall.framing.decisions import Decision, Why
+from standtall.framing.following import FaceSize, Path, follow
+from standtall.framing.spans import Span
+from standtall.framing.suggest import Suggestion, screen_in
+from standtall.model.framing import Framing, Keyframe, ShotFraming
+from standtall.model.people import People, Track
+from standtall.model.source import Source
+
+OTHERS: Final = 0.72
+"""How near to the next person a cell reaches, as a share of the way: nobody is shown twice."""
+RIM: Final = 0.015
+"""Width of the rim of a screen, in shares of the picture."""
+MOST_CELLS: Final = {"stack": 3, "grid": 4}
+CELLED: Final = frozenset(("stack", "grid", "screen", "corner"))
+
+
+def keyed(source: Source, aspect: float, chosen: ShotFraming, start: int, end: int) -> Span:
+    """The crops that were set by hand, read between."""
+    keys = sorted(chosen.keyframes, key=lambda k: k.at)
+
+    def placed(key: Keyframe) -> Rect:
+        h = min(key.h, largest(source, aspect))
+        w = crop_width(source, aspect, h)
+        return Rect(key.cx - w / 2, key.cy - h / 2, w, h).inside(FULL)
+
+    times = tuple(max(start, k.at) for k in keys)
+    path = Path(times, tuple(placed(k) for k in keys), eases=tuple(k.ease for k in keys))
+    return Span(Decision(start, end, "follow", (), Why("by hand"), by_hand=True), (path,))
+
+
+def in_the_middle(source: Source, aspect: float, start: int, end: int, by_hand: bool) -> Span:
+    """A still crop of the middle, where a crop is wanted and nobody is there to follow."""
+    h = largest(source, aspect)
+    w = crop_width(source, aspect, h)
+    path = Path((start,), (Rect((1 - w) / 2, (1 - h) / 2, w, h),))
+    return Span(Decision(start, end, "follow", (), Why("nobody in view"), by_hand), (path,))
+
+
+def of_person(tracks: tuple[Track, ...], person: int) -> tuple[Track, ...]:
+    return tuple(t for t in tracks if t.person == person)
+
+
+def _middle_of(tracks: tuple[Track, ...]) -> float:
+    """Where a person usually is across the picture, in shares of it."""
+    return float(np.median([s.x + s.w / 2 for t in tracks for s in t.samples]))
+
+
+def _talk_times(people: People, tracks: tuple[Track, ...], start: int, end: int) -> dict[int, int]:
+    """How long each person in view talks between `start` and `end`, in ticks."""
+    out = {t.person: 0 for t in tracks}
+    for talk in people.talk_within(start, end):
+        if talk.person in out:
+            out[talk.person] += min(talk.end, end) - max(talk.start, start)
+    return out
+
+
+def celled(
+    source: Source, aspect: float, framing: Framing, people: People, tracks: tuple[Track, ...], found: Suggestion,
+    start: int, end: int, by_hand: bool, wish: FaceSize, share: float | None,
+) -> Span:  # fmt: skip
+    """Two to four people in cells of their own, from left to right as they sit; where there are fewer, parts of the picture."""
+    said = _talk_times(people, tracks, start, end)
+    here = sorted(said, key=lambda p: -said[p])[: MOST_CELLS[found.layout]]
+    if len(here) < 2:
+        return _parts(source, aspect, found, start, end, by_hand, share)
+    here.sort(key=lambda p: _middle_of(of_person(tracks, p)))
+    targets = frame_cells(found.layout, len(here), share=share)
+    middles = [_middle_of(of_person(tracks, p)) for p in here]
+    paths = []
+    for i, (person, cell) in enumerate(zip(here, targets, strict=False)):
+        widest = min((2 * OTHERS * abs(m - middles[i]) for k, m in enumerate(middles) if k != i), default=1.0)
+        shape = aspect * cell.w / cell.h
+        paths.append(follow(source, shape, framing.calm, of_person(tracks, person), start, end, cell, widest, wish))
+    return Span(Decision(start, end, found.layout, tuple(here), Why(found.why, tuple(here)), by_hand), tuple(paths))
+
+
+def _parts(source: Source, aspect: float, found: Suggestion, start: int, end: int, by_hand: bool, share: float | None) -> Span:
+    """Parts of one picture in the cells of a layout, side by side from left to right."""
+    targets = frame_cells(found.layout, 2 if found.layout == "stack" else 4, share=share)
+    paths = []
+    for i, cell in enumerate(targets):
+        shape = aspect * cell.w / cell.h
+        h = min(largest(source, shape), 1.0 / (len(targets) * crop_width(source, shape, 1.0)))
+        w = crop_width(source, shape, h)
+        middle = (i + 0.5) / len(targets)
+        paths.append(Path((start,), (Rect(middle - w / 2, (1 - h) / 2, w, h).inside(FULL),), cell))
+    return Span(Decision(start, end, found.layout, (), Why("parts of the picture"), by_hand), tuple(paths))
+
+
+def with_cells(source: Source, aspect: float, span: Span, chosen: ShotFraming | None) -> Span:
+    """The span with the crops of single cells that were set by hand."""
+    by_hand = {c.cell: c for c in chosen.cells} if chosen is not None else {}
+    if not by_hand or span.decision.layout not in CELLED:
+        return span
+    paths = []
+    for number, path in enumerate(span.paths):
+        crop = by_hand.get(number)
+        if crop is None:
+            paths.append(path)
+            continue
+        shape = aspect * path.target.w / path.target.h
+        h = min(crop.h, largest(source, shape))
+        w = crop_width(source, shape, h)
+        paths.append(Path((span.start,), (Rect(crop.cx - w / 2, crop.cy - h / 2, w, h).inside(FULL),), path.target))
+    return Span(replace(span.decision, by_hand=True), tuple(paths))
+
+
+def beside_screen(
+    source: Source, aspect: float, framing: Framing, people: People, number: int, found: Suggestion, by_hand: bool,
+    wish: FaceSize,
+) -> Span | None:  # fmt: skip
+    """The whole screen of a shot, with the face of who talks most beside it; None where there is no screen, or nobody."""
+    shot, tracks = people.shots[number], people.tracks_in(number)
+    screen = screen_in(people, shot)
+    if screen is None or not tracks:
+        return None
+    said = _talk_times(people, tracks, shot.start, shot.end)
+    person = max(said, key=lambda p: said[p])
+    above, below = frame_cells(found.layout, 2, screen, aspect, source)
+    whole, beside = (below, above) if found.layout == "corner" else (above, below)
+    shown = holding(source, screen, aspect * whole.w / whole.h)
+    if shown is None:
+        return None
+    middle = _middle_of(of_person(tracks, person))
+    aside, room = max((screen.x - middle, screen.x - RIM), (middle - screen.right, 1.0 - screen.right - RIM))
+    widest = min(2 * aside, room) if aside > 0 else 1.0  # the cell of the face shows no part of the screen again
+    shape, mine = aspect * beside.w / beside.h, of_person(tracks, person)
+    face = follow(source, shape, framing.calm, mine, shot.start, shot.end, beside, widest, wish)
+    still = Path((shot.start,), (shown,), whole)
+    paths = (face, still) if found.layout == "corner" else (still, face)
+    return Span(Decision(shot.start, shot.end, found.layout, (person,), Why(found.why, (person,)), by_hand), paths)

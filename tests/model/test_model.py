@@ -22,7 +22,7 @@ from standtall.model.cut import Cut, Segment
 from standtall.model.extras import Cutaway, Extras
 from standtall.model.framing import Framing, Keyframe, PersonTarget, ShotFraming, SpeakingTarget
 from standtall.model.look import Look, look_named
-from standtall.model.output import Output
+from standtall.model.output import Output, size_of
 from standtall.model.short import Short
 from standtall.model.sound import SoundMix, SpeakerGain
 from standtall.model.source import Source
@@ -179,3 +179,17 @@ def test_one_foreign_field_is_refused_or_allowed(name: str, data: Any) -> None:
 def test_the_model_refuses_bad_states(broken: Any) -> None:
     with pytest.raises(ProjectError):
         broken()
+
+
+@pytest.mark.parametrize(
+    ("written", "size"),
+    [("9:16", (1080, 1920)), ("3:4", (1080, 1440)), (" 4 x 3 ", (1440, 1080)), ("1/1", (1080, 1080)), ("21:9", (1920, 822))],
+)
+def test_a_shape_of_ones_own_has_even_sides_and_no_more_pixels_than_others(written: str, size: tuple[int, int]) -> None:
+    assert size_of(written) == size
+
+
+@pytest.mark.parametrize("written", ["", "9", "0:5", "1:9", "a:b", "9:16:1", "-3:4", "99999999:1"])
+def test_what_is_no_shape_is_refused_with_what_would_be_one(written: str) -> None:
+    with pytest.raises(ProjectError, match="such as 3:4"):
+        size_of(written)

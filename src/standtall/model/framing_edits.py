@@ -25,7 +25,7 @@ from standtall.model.framing import (
     ShotFraming,
     WholeStyle,
 )
-from standtall.model.output import SHAPES
+from standtall.model.output import size_of
 from standtall.model.short import Short
 
 
@@ -141,8 +141,9 @@ def frame_shots(short: Short, made: Iterable[tuple[Segment, ShotFraming]]) -> Ed
 
 
 def set_shape(short: Short, shape: str) -> Edit:
-    """Choose the shape of the picture; framings carry over by whom they show and how large."""
-    width, height = SHAPES[shape]
+    """Choose the shape of the picture ("9:16"); framings carry over by whom they show and how large. Raises `ProjectError` for
+    what is no shape."""
+    width, height = size_of(shape)
     return Edit(f"Shape {shape}", replace(short, output=replace(short.output, width=width, height=height)))
 
 

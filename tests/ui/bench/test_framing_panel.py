@@ -7,10 +7,11 @@ from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
+import pytest
 from PySide6.QtCore import QEvent, QPoint, QPointF, Qt
 from PySide6.QtGui import QImage, QMouseEvent, QWheelEvent
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QAbstractButton, QApplication, QComboBox, QDoubleSpinBox, QWidget
+from PySide6.QtWidgets import QAbstractButton, QApplication, QComboBox, QDoubleSpinBox, QInputDialog, QWidget
 from pytestqt.qtbot import QtBot
 
 from standtall.base.geometry import Rect
@@ -496,3 +497,24 @@ def test_a_keyframe_is_copied_to_the_playhead(qtbot: QtBot, window: MainWindow) 
     keys = keyframe_edits.keyframes_of(short_of(window), shot)
     assert [k.at for k in keys] == [16 * S, 18 * S, 20 * S]
     assert (keys[2].cx, keys[2].h) == (keys[0].cx, keys[0].h)
+
+
+def test_a_shape_of_ones_own_is_typed(qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    card = panel_of(window).all_shots
+    typed = iter([("3:4", True), ("nonsense", True), ("2:1", False)])
+    monkeypatch.setattr(QInputDialog, "getText", lambda *_a, **_k: next(typed))
+
+    def choose() -> None:
+        card.shape.setCurrentIndex(card.shape.count() - 1)
+        card.shape.activated.emit(card.shape.currentIndex())
+
+    edited(qtbot, window, choose)
+    assert (short_of(window).output.width, short_of(window).output.height) == (1080, 1440)
+    assert card.shape.currentText() == "3:4"
+    assert abs(window.preview_pane.picture._aspect - 0.75) < 1e-9
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT) as told:
+        choose()
+    assert "such as 3:4" in told.args[0]
+    before = short_of(window)
+    choose()
+    assert short_of(window) is before, "it was given up"

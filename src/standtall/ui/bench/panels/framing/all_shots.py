@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtCore import QSignalBlocker, Qt
-from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QHBoxLayout, QLabel, QSlider, QVBoxLayout
+from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QHBoxLayout, QInputDialog, QLabel, QSlider, QVBoxLayout
 
 from standtall.model import framing_edits
 from standtall.model.framing import FACES, LAYOUT_TITLES
@@ -12,6 +12,8 @@ from standtall.ui.bench.panels.framing.sliders import Slider
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 
+OWN = "Own …"
+
 
 class AllShotsCard:
     """Fills a card of the Framing panel."""
@@ -19,7 +21,7 @@ class AllShotsCard:
     def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
         self._ws = workspace
         self.shape, self.layout = QComboBox(), QComboBox()
-        self.shape.addItems(list(SHAPES))
+        self.shape.addItems([*SHAPES, OWN])
         self.layout.addItem("As suggested", None)
         for layout, title in LAYOUT_TITLES.items():
             self.layout.addItem(title, layout)
@@ -79,9 +81,14 @@ class AllShotsCard:
     # what it does
 
     def _set_shape(self, _index: int) -> None:
-        shape = self.shape.currentText()
-        if shape in SHAPES:
-            self._ws.edit(lambda s, _a: framing_edits.set_shape(s, shape))
+        shape, opened = self.shape.currentText(), self._ws.opened
+        if shape == OWN and opened is not None:
+            self.shape.setCurrentText(opened.entry.short.output.shape)
+            now = opened.entry.short.output.shape
+            shape, chosen = QInputDialog.getText(self.shape.window(), "Own shape", "Width to height, such as 3:4", text=now)
+            if not chosen:
+                return
+        self._ws.edit(lambda s, _a: framing_edits.set_shape(s, shape))
 
     def _set_layout(self, _index: int) -> None:
         layout = self.layout.currentData()
@@ -115,7 +122,7 @@ class AllShotsCard:
         short = opened.entry.short
         shape = short.output.shape
         if self.shape.findText(shape) < 0:  # one that a project brought along
-            self.shape.addItem(shape)
+            self.shape.insertItem(self.shape.count() - 1, shape)
         self.shape.setCurrentText(shape)
         self.layout.setCurrentIndex(max(0, self.layout.findData(short.framing.layout)))
         if not self.calm.isSliderDown():

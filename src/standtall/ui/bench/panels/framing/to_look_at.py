@@ -5,6 +5,8 @@ from __future__ import annotations
 from functools import partial
 from typing import Final
 
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QPixmap
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
 from standtall.base.time import clock
@@ -19,6 +21,8 @@ from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.layouts import empty
 
 MOST: Final = 12
+WIDE: Final = 56
+"""Width of the picture of a notice."""
 
 
 class NoticesCard:
@@ -75,6 +79,17 @@ class NoticesCard:
         if len(notices) > MOST:
             self._rows.addWidget(QLabel(f"and {len(notices) - MOST} more"))
 
+    def _picture(self, notice: Notice) -> QPixmap | None:
+        """The small picture of the shot that a notice is about, once it is there."""
+        opened, thumbs = self._ws.opened, self._ws.thumbs
+        if opened is None or thumbs is None or notice.place is None or notice.place.source != opened.source.key:
+            return None
+        shot = opened.shot_at(notice.place.tick)
+        there = thumbs.between(shot.start, notice.place.tick + 1) if shot is not None else []
+        if not there:
+            return None
+        return QPixmap.fromImage(there[-1][1].scaledToWidth(WIDE, Qt.TransformationMode.SmoothTransformation))
+
     def _row(self, notice: Notice) -> QWidget:
         row = QWidget()
         box = QVBoxLayout(row)
@@ -83,7 +98,15 @@ class NoticesCard:
         at = f"{clock(notice.place.tick)}  " if notice.place is not None else ""
         jump = button(f"{at}{said(notice)}", "Go to this place", partial(self._jump, notice), "notice")
         jump.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
-        box.addWidget(jump)
+        line = QHBoxLayout()
+        picture = self._picture(notice)
+        if picture is not None:
+            shown = QLabel()
+            shown.setPixmap(picture)
+            shown.setAccessibleName("The picture there")
+            line.addWidget(shown)
+        line.addWidget(jump, 1)
+        box.addLayout(line)
         fixes = QHBoxLayout()
         for fix in notice.fixes:
             fixes.addWidget(button(fix_text(fix), f"{fix_text(fix)} in this shot", partial(self._mend, notice, fix), "small"))

@@ -16,6 +16,7 @@ from bench.demo import demo, truth
 from bench.scenes.film import scenes
 from standtall.base.folders import cache_folder
 from standtall.base.progress import Progress
+from standtall.demo.programme import after, truth_after
 from standtall.library.cache import AnalysisCache
 from standtall.media.probe import probe
 from standtall.model.analysis import Analysis
@@ -40,11 +41,16 @@ def scenes_of(name: str) -> Iterator[Scene]:
     if name == "demo":
         source, analysis = demo()
         yield Scene("demo", source, analysis, _demo_truth())
+        second = probe(after())
+        yield Scene("after", second, analyse(second, Options(), Progress(), _kept()), _truth_after())
         return
-    cache = AnalysisCache(cache_folder() / "bench-scenes" / "analyses" / _program_mark())
     for film in scenes(tune=name == "tune"):
         source = probe(film.path)
-        yield Scene(film.scene.name, source, analyse(source, Options(), Progress(), cache), film.truth)
+        yield Scene(film.scene.name, source, analyse(source, Options(), Progress(), _kept()), film.truth)
+
+
+def _kept() -> AnalysisCache:
+    return AnalysisCache(cache_folder() / "bench-scenes" / "analyses" / _program_mark())
 
 
 def _program_mark() -> str:
@@ -53,6 +59,27 @@ def _program_mark() -> str:
     files = sorted(p for room in ("people", "media", "speech") for p in (root / room).glob("*.py"))
     files += [root / "session" / "analyse.py", *(root / "model" / f"{n}.py" for n in ("people", "words", "analysis", "source"))]
     return hashlib.sha256(b"".join(p.read_bytes() for p in files)).hexdigest()[:12]
+
+
+def _truth_after() -> dict[str, Any]:
+    """That of the demo's second piece in the form of the second set's."""
+    true = truth_after()
+    edges = [0, *true["cuts"], true["frames"]]
+    slow = {at: frames for at, frames in true["dissolves"]}
+    cuts = [{"at": at, "kind": "dissolve" if at in slow else "cut", "frames": slow.get(at, 0)} for at in true["cuts"]]
+    return {
+        "size": true["size"],
+        "rate": true["rate"],
+        "frames": true["frames"],
+        "cuts": cuts,
+        "shots": [[a, b] for a, b in itertools.pairwise(edges)],
+        "layouts": [["follow", "stack"], ["screen"], ["follow"]],
+        "texts": [[] for _ in true["screens"]],
+        "screens": true["screens"],
+        "said": [[line["speaker"], line["words"][0][1], line["words"][-1][2]] for line in true["lines"]],
+        "speakers": [[] if who is None else [who] for who in true["speakers"]],
+        "people": true["people"],
+    }
 
 
 def _demo_truth() -> dict[str, Any]:

@@ -141,4 +141,4 @@ def demo_truth() -> dict:
 @pytest.fixture
 def open_demo_here(own_folders: Path) -> Path:
     """The demo unpacked and analysed in this test's own folders."""
-    return open_demo(AnalysisCache())
+    return open_demo(AnalysisCache())[0]

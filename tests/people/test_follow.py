@@ -51,6 +51,17 @@ def test_no_trail_goes_through_a_meeting() -> None:
         assert (moves >= -1e-6).all() or (moves <= 1e-6).all(), "nobody turns round where they meet"
 
 
+def test_colours_are_gathered_also_while_others_are_there() -> None:
+    passing = Passing()
+    follower = FaceFollower(passing, passing)  # type: ignore[arg-type]
+    picture = from_rgb(np.full((180, 320, 3), 90, np.uint8))
+    for n in range(45):
+        passing.n = n
+        follower.see(n * STEP, picture)
+    assert len(follower.trails) == 2
+    assert all(len(t.colours) >= 5 for t in follower.trails), "what is seen later does not stand for all that was seen"
+
+
 def clothed(hue: int, seed: int = 0) -> np.ndarray:
     hsv = np.zeros((200, 200, 3), np.uint8)
     hsv[..., 0], hsv[..., 1], hsv[..., 2] = hue, 160, 150

@@ -18,8 +18,8 @@ from standtall.people.faces import FaceMesh, Mesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower
 from standtall.people.reidentify import group
 from standtall.people.shot_changes import SIZE, ChangeFinder, shots_between
-from standtall.people.talking import read_lips, stretches
-from standtall.people.voices import SILENT, Voices, two_voices, who_talks
+from standtall.people.talking import Lips, read_lips, stretches
+from standtall.people.voices import SILENT, Voices, _likes, _Unit, two_voices, who_talks
 from tests.conftest import grey
 
 STEP = TICKS_PER_SECOND // 15
@@ -341,3 +341,21 @@ def test_a_face_is_not_known_where_it_was_not_seen() -> None:
     assert before is not None
     assert after is not None
     assert (before.x, after.x) == (0.1, 0.8), "never between the two"
+
+
+def test_somebody_in_view_whose_voice_is_not_known_may_be_the_one_who_sounds_strange() -> None:
+    """Ann's voice is known, Bo's is not; a voice that is only a little like Ann's is Bo's where his lips follow it as well."""
+    rng = np.random.default_rng(4)
+    ann = rng.normal(0, 1, 256)
+    ann /= np.linalg.norm(ann)
+    other = rng.normal(0, 1, 256)
+    other -= other @ ann * ann
+    other /= np.linalg.norm(other)
+    heard = 0.66 * ann + np.sqrt(1 - 0.66**2) * other
+    lips = Lips(0, 48_000, {0: 0.5, 1: 0.55})
+    like = _likes(_Unit(0, 48_000, lips, True, heard.astype(np.float32)), {0: ann.astype(np.float32)}, 2)
+    assert like[1] > like[0]
+    sure = _likes(
+        _Unit(0, 48_000, lips, True, (0.9 * ann + np.sqrt(0.19) * other).astype(np.float32)), {0: ann.astype(np.float32)}, 2
+    )
+    assert sure[0] > sure[1]

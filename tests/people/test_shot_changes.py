@@ -143,3 +143,12 @@ def test_the_picture_that_changes_most_is_named() -> None:
 def test_a_few_pictures_have_no_changes() -> None:
     assert changes(held(A, 3)) == []
     assert ChangeFinder().step == 1.0
+
+
+def test_a_slide_that_changes_on_half_of_the_picture_is_no_cut() -> None:
+    first, second = A.copy(), A.copy()
+    first[10:70, 10:85], second[10:70, 10:85] = B[10:70, 10:85], place(3)[10:70, 10:85]
+    assert changes(held(first) + held(second)) == []
+    lower = B.copy()
+    lower[76:] = A[76:]
+    assert changes(held(A) + held(lower)) == [(30, False)], "a line of news below stays over a cut"

@@ -286,10 +286,10 @@ def _host(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) ->
 
 
 def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
-    from standtall.demo.programme import programme
+    from standtall.demo.programme import after, programme
 
-    path = programme(chosen.out)
-    reporter.result(str(path), {"file": str(path)})
+    for path in (programme(chosen.out), after(chosen.out)):
+        reporter.result(str(path), {"file": str(path)})
     return 0
 
 

@@ -29,7 +29,23 @@ def programme(folder: Path | None = None) -> Path:
     return out
 
 
+def after(folder: Path | None = None) -> Path:
+    """The second piece of demo footage (`demo.walk`) in `folder`, put there if it is not yet."""
+    shipped = SHIPPED / "walk.mp4"
+    out = (folder or data_folder() / "demo") / "After the Allotment Hour.mp4"
+    if not out.is_file() or out.stat().st_size != shipped.stat().st_size:
+        with written_whole(out) as beside:
+            beside.write_bytes(shipped.read_bytes())
+    return out
+
+
 def truth() -> dict[str, Any]:
     """What was drawn and said: words, speakers, cuts, head and face boxes for every frame, texts near an edge."""
     loaded: dict[str, Any] = json.loads(gzip.decompress((SHIPPED / "truth.json.gz").read_bytes()))
+    return loaded
+
+
+def truth_after() -> dict[str, Any]:
+    """The same about the second piece of footage."""
+    loaded: dict[str, Any] = json.loads(gzip.decompress((SHIPPED / "walk.json.gz").read_bytes()))
     return loaded

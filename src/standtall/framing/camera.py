@@ -10,7 +10,7 @@ import numpy as np
 
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.framing.celled import MOST_CELLS, beside_screen, celled, in_the_middle, keyed, of_person, with_cells
+from standtall.framing.celled import MOST_CELLS, beside_screen, celled, keyed, of_person, where_most_is, with_cells
 from standtall.framing.cells import crop_width, largest
 from standtall.framing.decisions import Decision, Why
 from standtall.framing.following import HEADROOM, FaceSize, Path, faces_at, follow, follow_box, head_of
@@ -168,7 +168,7 @@ def _unsteadied(short: Short, source: Source, people: People, number: int) -> li
         why = Why("by hand") if by_hand else Why(found.why)
         return [whole(start, end, why, by_hand)]
     if not tracks:
-        return [in_the_middle(source, aspect, start, end, by_hand)]
+        return [where_most_is(source, aspect, shot, by_hand)]
     asks = parts(people, number) if found.why == "speaking" else []
     if len(asks) < 2 or _together(source, aspect, short.framing, people, tracks, start, end) is not None:
         return _following(source, aspect, short.framing, people, tracks, start, end, target, wish, reactions)

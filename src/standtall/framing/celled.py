@@ -14,11 +14,13 @@ from standtall.framing.following import FaceSize, Path, follow
 from standtall.framing.spans import Span
 from standtall.framing.suggest import Suggestion, screen_in
 from standtall.model.framing import Framing, Keyframe, ShotFraming
-from standtall.model.people import People, Track
+from standtall.model.people import People, Shot, Track
 from standtall.model.source import Source
 
 OTHERS: Final = 0.72
 """How near to the next person a cell reaches, as a share of the way: nobody is shown twice."""
+CENTRAL: Final = 0.15
+"""How much less there may be to see in a crop in the middle of the picture than in one at its edge."""
 RIM: Final = 0.015
 """Width of the rim of a screen, in shares of the picture."""
 MOST_CELLS: Final = {"stack": 3, "grid": 4}
@@ -39,12 +41,21 @@ def keyed(source: Source, aspect: float, chosen: ShotFraming, start: int, end: i
     return Span(Decision(start, end, "follow", (), Why("by hand"), by_hand=True), (path,))
 
 
-def in_the_middle(source: Source, aspect: float, start: int, end: int, by_hand: bool) -> Span:
-    """A still crop of the middle, where a crop is wanted and nobody is there to follow."""
+def where_most_is(source: Source, aspect: float, shot: Shot, by_hand: bool) -> Span:
+    """A still crop of the part of the picture in which most moves or stands out, where a crop is wanted and nobody is there to
+    follow; of the middle where that is not known."""
     h = largest(source, aspect)
     w = crop_width(source, aspect, h)
-    path = Path((start,), (Rect((1 - w) / 2, (1 - h) / 2, w, h),))
-    return Span(Decision(start, end, "follow", (), Why("nobody in view"), by_hand), (path,))
+    x = (1 - w) / 2
+    if shot.weights and w < 1:
+        edges = np.linspace(0, 1, len(shot.weights) + 1)
+        total = np.concatenate([[0.0], np.cumsum(shot.weights)])
+        places = np.linspace(0, 1 - w, 65)
+        inside = np.interp(places + w, edges, total) - np.interp(places, edges, total)
+        inside -= CENTRAL * inside.max() * np.abs(places - x) / max(1e-6, x)  # of two that are alike the one in the middle
+        x = float(places[int(np.argmax(inside))])
+    path = Path((shot.start,), (Rect(x, (1 - h) / 2, w, h),))
+    return Span(Decision(shot.start, shot.end, "follow", (), Why("what moves or stands out"), by_hand), (path,))
 
 
 def of_person(tracks: tuple[Track, ...], person: int) -> tuple[Track, ...]:

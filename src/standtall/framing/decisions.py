@@ -21,6 +21,7 @@ WhyKind = Literal[
     "screen beside a face",
     "face beside a screen",
     "nobody in view",
+    "what moves or stands out",
     "parts of the picture",
     "people not looked for",
     "not analysed",

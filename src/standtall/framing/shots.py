@@ -19,12 +19,12 @@ def with_edges(people: People, edges: tuple[ShotEdge, ...]) -> People:
     shots: list[Shot] = []
     for shot in people.shots:
         inside = parted[bisect.bisect_right(parted, shot.start) : bisect.bisect_left(parted, shot.end)]
-        shots += [Shot(a, b, shot.look) for a, b in itertools.pairwise((shot.start, *inside, shot.end))]
+        shots += [replace(shot, start=a, end=b) for a, b in itertools.pairwise((shot.start, *inside, shot.end))]
     out: list[Shot] = []
     for shot in shots:
         if out and out[-1].end == shot.start and shot.start in joined:
             longer = max(out[-1], shot, key=lambda s: s.end - s.start)
-            out[-1] = Shot(out[-1].start, shot.end, longer.look)
+            out[-1] = replace(longer, start=out[-1].start, end=shot.end)
         else:
             out.append(shot)
     if [s.start for s in out] == [s.start for s in people.shots]:

@@ -12,12 +12,13 @@ from standtall.model import checks
 
 @dataclass(frozen=True, slots=True)
 class Shot:
-    """Footage between two cuts, in ticks of the source; `look` is how it looks as a whole, each value 0..255 (see
-    `people.shot_looks`), empty where that was not looked at."""
+    """Footage between two cuts, in ticks of the source; `look` is how it looks as a whole, each value 0..255, and `weights` how
+    much there is to see in each column of it, 0..100 (see `people.shot_looks`); both empty where that was not looked at."""
 
     start: int
     end: int
     look: tuple[int, ...] = ()
+    weights: tuple[int, ...] = ()
 
     def __post_init__(self) -> None:
         checks.forward("A shot", self.start, self.end)

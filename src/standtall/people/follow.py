@@ -47,6 +47,8 @@ class Trail:
     colours: list[tuple[int, NDArray[np.float32]]] = field(default_factory=list)
     box: Rect = field(default_factory=lambda: Rect(0, 0, 1, 1))
     missed: int = 0
+    doubtful: bool = True
+    """Whether the colours so far were perhaps not its own: nobody else was seen who may have stood in them."""
 
 
 class FaceFollower:
@@ -127,8 +129,9 @@ class FaceFollower:
             others = [t.box for t in self._alive if t is not trail]
             alone = all(max(o.x - b.right, b.x - o.right) > CLEAR * min(b.w, o.w) for o in others)
             if alone or not trail.colours:
-                if alone and len(trail.colours) == 1 and others:
-                    trail.colours.clear()  # what was seen first was perhaps not its own
+                if alone and others and trail.doubtful:
+                    trail.colours.clear()
+                    trail.doubtful = False
                 trail.colours.append((tick, wardrobe(picture, b)))
 
     def _detect(self, picture: NDArray[np.uint8], glance: bool) -> None:

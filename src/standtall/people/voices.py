@@ -205,6 +205,8 @@ def _likes(unit: _Unit, known: dict[int, Vectors], count: int) -> NDArray[np.flo
     if unit.print is not None and known:
         unknown = min(STRANGE, min(float(unit.print @ v) for v in known.values()))
         like += VOICE_WEIGHT * unknown
+        for who in unit.lips.scores:  # it may well be their voice: only nobody knows how it sounds
+            like[who] = VOICE_WEIGHT * ALIKE
         for who, voice in known.items():
             like[who] = VOICE_WEIGHT * float(unit.print @ voice)
     if unit.lips.best is not None:

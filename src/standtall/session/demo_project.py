@@ -1,4 +1,4 @@
-"""Opens the demo: the programme unpacked, its analysis (made by the same analysis, shipped) put in the cache."""
+"""Opens the demo: its footage unpacked, the analyses (made by the same analysis, shipped) put in the cache."""
 
 from __future__ import annotations
 
@@ -6,16 +6,16 @@ import shutil
 from pathlib import Path
 
 from standtall.base.files import written_whole
-from standtall.demo.programme import SHIPPED, programme
+from standtall.demo.programme import SHIPPED, after, programme
 from standtall.library.cache import AnalysisCache
 
 
-def open_demo(cache: AnalysisCache) -> Path:
-    """-> the programme's file, analysed and ready for the Bench."""
-    path = programme()
+def open_demo(cache: AnalysisCache) -> tuple[Path, Path]:
+    """-> the files of the programme and of the second piece of footage, analysed and ready for the Bench."""
+    paths = programme(), after()
     for ready in sorted((SHIPPED / "ready").glob("*/*.json.gz")):
         place = cache.folder / ready.parent.name / ready.name
         if not place.exists():
             with written_whole(place) as beside:
                 shutil.copyfile(ready, beside)
-    return path
+    return paths

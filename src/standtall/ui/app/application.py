@@ -17,6 +17,7 @@ from standtall.base.log import hear_all, note
 from standtall.base.memory import give_back_large
 from standtall.ink.fonts import load_fonts
 from standtall.media.probe import probe
+from standtall.model.source import Source
 from standtall.session.demo_project import open_demo
 from standtall.ui.app.window import MainWindow
 from standtall.ui.state.workspace import project_for
@@ -71,18 +72,19 @@ def _open_demo(window: MainWindow) -> None:
     ws = window.workspace
     path = project_for("The Allotment Hour").with_name("The Allotment Hour.standtall")
 
-    def ready(source_path: Path) -> None:
+    def ready(files: tuple[Path, Path]) -> None:
         def opened() -> None:
             if ws.sources:
                 window.go("bench")
             else:
-                ws.in_background("files", lambda: probe(source_path), add)
+                ws.in_background("files", lambda: [probe(file) for file in files], add)
 
         ws.open_project(path, opened)
 
-    def add(source: object) -> None:
-        ws.add_source(source)  # type: ignore[arg-type]
-        ws.open_source(source, lambda _could: window.go("bench"))  # type: ignore[arg-type]
+    def add(sources: list[Source]) -> None:
+        for source in sources:
+            ws.add_source(source)
+        ws.open_source(sources[0], lambda _could: window.go("bench"))
 
     ws.in_background("files", lambda: open_demo(ws.cache), ready)
 

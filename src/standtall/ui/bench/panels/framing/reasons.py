@@ -17,6 +17,7 @@ _SENTENCES: Final[dict[WhyKind, Callable[[str], str]]] = {
     "nearest while nobody speaks": lambda who: f"Follows {who}, the nearest to the camera while nobody speaks",
     "all who speak fit together": lambda who: f"{who} are in frame together",
     "nobody in view": lambda _who: "Nobody is in view, so the whole picture is shown",
+    "what moves or stands out": lambda _who: "Nobody is in view: the crop shows what moves or stands out",
     "parts of the picture": lambda _who: "There are no two people, so parts of the picture are shown",
     "face beside a screen": lambda _who: "The face is small beside a screen, so the whole picture is shown",
     "quick turns far apart": lambda who: f"{who} take quick turns, so all are shown at once",

@@ -65,7 +65,7 @@ def _truth_after() -> dict[str, Any]:
     """That of the demo's second piece in the form of the second set's."""
     true = truth_after()
     edges = [0, *true["cuts"], true["frames"]]
-    slow = {at: frames for at, frames in true["dissolves"]}
+    slow = dict(true["dissolves"])
     cuts = [{"at": at, "kind": "dissolve" if at in slow else "cut", "frames": slow.get(at, 0)} for at in true["cuts"]]
     return {
         "size": true["size"],

@@ -337,7 +337,7 @@ def test_a_face_is_not_known_where_it_was_not_seen() -> None:
     seen = [*range(0, 20 * step, step), *range(60 * step, 80 * step, step)]
     track = Track(0, 0, tuple(FaceSample(t, 0.1 if t < 40 * step else 0.8, 0.2, 0.1, 0.2, 0.0) for t in seen))
     assert track.at(40 * step) is None
-    before, after = track.at(22 * step), track.at(58 * step)
+    before, after = track.at(21 * step), track.at(58 * step)
     assert before is not None
     assert after is not None
     assert (before.x, after.x) == (0.1, 0.8), "never between the two"

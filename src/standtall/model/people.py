@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import bisect
 from dataclasses import dataclass
+from typing import Final
 
 from standtall.base.errors import ProjectError
 from standtall.base.geometry import Rect
@@ -42,6 +43,10 @@ class FaceSample:
         return Rect(self.x, self.y, self.w, self.h)
 
 
+NEAR: Final = 12_000
+"""Ticks from a sample within which a face is taken to be where it was."""
+
+
 @dataclass(frozen=True, slots=True)
 class Track:
     """One face followed through one shot; `person` is the same number wherever the same person is seen."""
@@ -59,9 +64,10 @@ class Track:
         return self.samples[-1].at
 
     def at(self, tick: int) -> Rect | None:
-        """The face box at `tick`, read between samples; None where the track is more than 0.6 s away."""
+        """The face box at `tick`, read between samples that are near; None where it was not seen for a quarter of a second: who
+        walks is somewhere else by then."""
         i = bisect.bisect_right(self.samples, tick, key=lambda s: s.at)
-        near = 28_800
+        near = NEAR
         if i == 0:
             return self.samples[0].rect if self.samples[0].at - tick <= near else None
         if i == len(self.samples):

@@ -48,7 +48,7 @@ class Trail:
     box: Rect = field(default_factory=lambda: Rect(0, 0, 1, 1))
     missed: int = 0
     doubtful: bool = True
-    """Whether the colours so far were perhaps not its own: nobody else was seen who may have stood in them."""
+    """Whether the first colours were perhaps not its own: nobody else was seen yet who may have stood in them."""
 
 
 class FaceFollower:
@@ -129,7 +129,7 @@ class FaceFollower:
             others = [t.box for t in self._alive if t is not trail]
             alone = all(max(o.x - b.right, b.x - o.right) > CLEAR * min(b.w, o.w) for o in others)
             if alone or not trail.colours:
-                if alone and others and trail.doubtful:
+                if alone and others and trail.doubtful and len(trail.colours) == 1:
                     trail.colours.clear()
                     trail.doubtful = False
                 trail.colours.append((tick, wardrobe(picture, b)))

@@ -1,4 +1,4 @@
-"""Analyses the shipped programme anew and puts the result beside it, so that the demo opens at once.
+"""Analyses the shipped footage anew and puts the results beside it, so that the demo opens at once.
 
 python tools/ready_demo.py
 """
@@ -10,14 +10,15 @@ import tempfile
 from pathlib import Path
 
 from standtall.base.progress import Progress
-from standtall.demo.programme import SHIPPED, programme
+from standtall.demo.programme import SHIPPED, after, programme
 from standtall.library.cache import AnalysisCache
 from standtall.media.probe import probe
 from standtall.session.analyse import Options, analyse
 
 with tempfile.TemporaryDirectory() as folder:
     cache = AnalysisCache(Path(folder) / "analysis")
-    found = analyse(probe(programme()), Options(), Progress(), cache, lambda s, t: print(f"{s}: {t:.1f} s"))
+    for path in (programme(), after()):
+        found = analyse(probe(path), Options(), Progress(), cache, lambda s, t: print(f"{s}: {t:.1f} s"))
+        print(f"{path.name}: {len(found.words)} words, {len(found.people.shots)} shots, {len(found.people.names)} people")
     shutil.rmtree(SHIPPED / "ready", ignore_errors=True)
     shutil.copytree(cache.folder, SHIPPED / "ready")
-    print(f"{len(found.words)} words, {len(found.people.shots)} shots, {len(found.people.names)} people")

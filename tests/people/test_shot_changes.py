@@ -149,6 +149,11 @@ def test_a_slide_that_changes_on_half_of_the_picture_is_no_cut() -> None:
     first, second = A.copy(), A.copy()
     first[10:70, 10:85], second[10:70, 10:85] = B[10:70, 10:85], place(3)[10:70, 10:85]
     assert changes(held(first) + held(second)) == []
+    near, far = A.copy(), A.copy()
+    cv2.ellipse(near, (110, 70), (34, 60), 0, 0, 360, 200.0, -1)
+    cv2.ellipse(far, (40, 80), (14, 24), 0, 0, 360, 200.0, -1)
+    cv2.circle(near, (103, 40), 9, 60.0, -1)
+    assert changes(held(far) + held(near)) == [(30, False)], "somebody stands elsewhere, as no screen would show"
     lower = B.copy()
     lower[76:] = A[76:]
     assert changes(held(A) + held(lower)) == [(30, False)], "a line of news below stays over a cut"

@@ -153,7 +153,8 @@ class Walk:
         seen = sets.pixels(image)[..., 2::-1].astype(np.float32)
         share = (n + 0.5 - (self.starts[1] - DISSOLVE / 2)) / DISSOLVE
         if 0 < share < 1:
-            first, second = (sets.pixels(self._shot(k, n)[0])[..., 2::-1].astype(np.float32) for k in (0, 1))
+            both = self._shot(0, n)[0], self._shot(1, n)[0]  # they own the pixels
+            first, second = (sets.pixels(one)[..., 2::-1].astype(np.float32) for one in both)
             seen = first * (1 - share) + second * share
         if number == 2:
             x, y = (round(float(v)) for v in self.shake[n])

@@ -137,6 +137,9 @@ class People:
     """Lines of writing, by shot."""
     screens: tuple[Region, ...] = ()
     """Screens, slides and charts, by shot."""
+    wardrobes: tuple[tuple[int, ...], ...] = ()
+    """What each person with a face looks like apart from it, by their number: the colours of hair, skin and clothes (see
+    `people.wardrobe`) in ten-thousandths."""
     shakes: tuple[Shake, ...] = ()
     """Measured only where a shot is to be steadied."""
 

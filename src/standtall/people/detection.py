@@ -98,14 +98,14 @@ def find_faces(
         sights += piece.sights
         looks += piece.looks
     shots = with_looks(shots_between(cuts, source.length), looks)
-    tracks = _tracks(trails, shots)
+    tracks, wardrobes = _tracks(trails, shots)
     if content == "one":
-        tracks = one_person(tracks)
+        tracks, wardrobes = one_person(tracks), wardrobes[:1]
     people = 1 + max((t.person for t in tracks), default=-1)
     progress.report("people", 1.0)
     names = tuple(f"Speaker {i + 1}" for i in range(people))
     texts, screens = regions(sights, shots, tracks)
-    return People(shots, tracks, (), names, texts, screens)
+    return People(shots, tracks, (), names, texts, screens, wardrobes)
 
 
 class _Looker:
@@ -205,8 +205,8 @@ def with_talk(
     return replace(people, talk=talk, names=names)
 
 
-def _tracks(trails: list[SeenTrail], shots: tuple[Shot, ...]) -> tuple[Track, ...]:
-    """Trails cut at the shots, too short ones left out, with a person each."""
+def _tracks(trails: list[SeenTrail], shots: tuple[Shot, ...]) -> tuple[tuple[Track, ...], tuple[tuple[int, ...], ...]]:
+    """Trails cut at the shots, too short ones left out, with a person each; and what each person looks like."""
     starts = [s.start for s in shots]
     pieces = []
     for trail in trails:
@@ -220,4 +220,9 @@ def _tracks(trails: list[SeenTrail], shots: tuple[Shot, ...]) -> tuple[Track, ..
             pieces.append((shot, samples, np.array(trail.colours, np.float32)))
     people = group([c for _, _, c in pieces], [(s[0].at, s[-1].at) for _, s, _ in pieces])
     tracks = [Track(shot, who, samples) for (shot, samples, _), who in zip(pieces, people, strict=True)]
-    return tuple(sorted(tracks, key=lambda t: (t.start, t.samples[0].x)))
+    wardrobes = []
+    for person in range(1 + max(people, default=-1)):
+        theirs = [(len(s), c) for (_, s, c), who in zip(pieces, people, strict=True) if who == person]
+        mean = np.average([c for _, c in theirs], axis=0, weights=[n for n, _ in theirs])
+        wardrobes.append(tuple(round(10_000 * float(v)) for v in mean))
+    return tuple(sorted(tracks, key=lambda t: (t.start, t.samples[0].x))), tuple(wardrobes)

@@ -42,10 +42,10 @@ BRIGHTER: Final = 100.0
 """Mean change in levels of light and colour that counts as a whole difference: plain cards have no structure."""
 LASTING: Final = 0.55
 """Share of the difference that is still there a quarter of a second later."""
-BLOCK, DRAWN, LEAST_DRAWN, ALIKE, STAYS = 5, 0.35, 0.2, 0.25, 0.45
+BLOCK, DRAWN, LEAST_DRAWN, ALIKE, STAYS, FILLED = 5, 0.35, 0.2, 0.25, 0.45, 0.5
 """Side of the blocks in which it is seen what stays; the structure of a block that shows something, and the least share of such
 blocks that tells anything; the difference of blocks that are the same; the share of them over which there was no cut (up to .17
-at cuts to tune on, .74 where a slide changes)."""
+at cuts to tune on, .74 where a slide changes); and how much of the rectangle around it what changed fills."""
 AROUND_S, BESIDE_S, LATER_S = 1.0, 0.25, 0.25
 APART_S: Final = 0.4
 """Time between two changes at least."""
@@ -176,14 +176,20 @@ def _cuts(at: NDArray[np.float64], shape: Floats, mixing: Floats) -> list[int]:
 
 
 def _stays(before: Floats, after: Floats) -> bool:
-    """Whether much of the picture is what it was: a slide that changes, however large it is shown, is no other shot."""
+    """Whether much of the picture is what it was, and what changed is about a rectangle that hangs in it: a slide that changes,
+    however large it is shown, is no other shot. Somebody who stands elsewhere changes the picture down to its lower edge."""
     wide, high = STRUCTURE
     shape = high // BLOCK, BLOCK, wide // BLOCK, BLOCK
     a, b = (v.reshape(shape).swapaxes(1, 2).reshape(-1, BLOCK * BLOCK) for v in (before, after))
     strength = np.abs(a).mean(axis=1), np.abs(b).mean(axis=1)
     apart = np.abs(a - b).mean(axis=1) / np.maximum(1e-6, strength[0] + strength[1])
     drawn = np.maximum(*strength) > DRAWN
-    return bool(drawn.mean() > LEAST_DRAWN and (apart[drawn] < ALIKE).mean() > STAYS)
+    changed = (drawn & (apart >= ALIKE)).reshape(high // BLOCK, wide // BLOCK)
+    if drawn.mean() <= LEAST_DRAWN or (apart[drawn] < ALIKE).mean() <= STAYS or not changed.any():
+        return False
+    rows, columns = np.flatnonzero(changed.any(axis=1)), np.flatnonzero(changed.any(axis=0))
+    inside = slice(rows[0], rows[-1] + 1), slice(columns[0], columns[-1] + 1)
+    return not changed[-1].any() and bool(changed[inside].sum() > FILLED * drawn.reshape(changed.shape)[inside].sum())
 
 
 def _standing_out(at: NDArray[np.float64], pictures: Floats, apart: Callable[[Floats, Floats], NDArray[np.float64]]) -> list[int]:

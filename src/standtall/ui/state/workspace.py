@@ -30,6 +30,7 @@ from standtall.model.source import Source
 from standtall.session.analyse import Options, known, so_far
 from standtall.session.begin import Choice, short_of
 from standtall.session.told import as_told, found_in, transcript_of
+from standtall.ui.state.acquaintances import Acquaintances
 from standtall.ui.state.data import Data
 from standtall.ui.state.editor import Coming, Editor, project_beside
 from standtall.ui.state.jobs import Jobs
@@ -60,7 +61,8 @@ class _Project:
 
 
 class Workspace(Editor):
-    """`selection`, `search`, `word_lists`, `data`, `lost`, `jobs` and `trial` are its parts; slow work is done in `queues`."""
+    """`selection`, `search`, `word_lists`, `data`, `lost`, `jobs`, `trial` and `acquaintances` are its
+    parts; slow work is done in `queues`."""
 
     project_changed = Signal(object)
     thumbs_changed = Signal()
@@ -71,6 +73,7 @@ class Workspace(Editor):
         self.queues = Queues(self.dispatcher)
         self.jobs = Jobs(self.dispatcher, self)
         self.trial = Trial(self.queues, self)
+        self.acquaintances = Acquaintances(self)
         self.trial.kept.connect(lambda opened, make: self.edit(lambda short, _a: make(short), opened))
         self.selection = Selection(lambda: self.opened, self)
         self.search = WordSearch(lambda: self.opened, self.selection, self)

@@ -13,6 +13,7 @@ from PySide6.QtWidgets import (
     QLabel,
     QMenu,
     QToolButton,
+    QVBoxLayout,
     QWidget,
 )
 
@@ -74,6 +75,10 @@ class TranscriptPanel(Panel):
         self._no_speakers = QLabel("Nobody was told apart yet. Choose words in the transcript and say who says them.")
         self._no_speakers.setWordWrap(True)
         box.addWidget(self._no_speakers)
+        self._likenesses = QVBoxLayout()
+        self._likenesses.setSpacing(4)
+        box.addLayout(self._likenesses)
+        self._ws.acquaintances.changed.connect(self._refresh_likenesses)
         self._new_speaker = button("Chosen words: a new speaker", "Make a new speaker of the chosen words", self._say_new)
         box.addWidget(self._new_speaker)
 
@@ -206,6 +211,26 @@ class TranscriptPanel(Panel):
             for column, widget in enumerate((Swatch(self._ws.colour_number(i)), name, length, says, who)):
                 self._speakers.addWidget(widget, i, column)
         self._no_speakers.setVisible(not speakers)
+
+    def _refresh_likenesses(self) -> None:
+        """Speakers who look like somebody with a name in other footage."""
+        empty(self._likenesses)
+        opened = self._ws.opened
+        for likeness in self._ws.acquaintances.found if opened is not None else []:
+            row = QWidget()
+            box = QHBoxLayout(row)
+            box.setContentsMargins(0, 0, 0, 0)
+            speakers = opened.transcript.speakers if opened is not None else ()
+            told = QLabel(f"{speakers[likeness.speaker].name} looks like {likeness.name} in {likeness.footage}.")
+            told.setTextFormat(Qt.TextFormat.PlainText)
+            told.setWordWrap(True)
+            tip = f"Name them {likeness.name} here, too"
+            box.addWidget(told, 1)
+            box.addWidget(button("Same person", tip, partial(self._take_name, likeness.speaker, likeness.name), "small"))
+            self._likenesses.addWidget(row)
+
+    def _take_name(self, speaker: int, name: str) -> None:
+        self._ws.revise_as(lambda p: corrections.name_speaker(p.transcript, p.speaker(speaker), name))
 
     def _name(self, speaker: int, field: Field, seen: Opened) -> None:
         text = field.text()

@@ -1,0 +1,53 @@
+"""Somebody with a name in one piece of footage is known in another by what they look like."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from standtall.model.people import People
+from standtall.model.transcript import Speaker, Transcript
+from standtall.session.same_people import Known, likenesses, named_in
+
+
+def wardrobe(seed: int, light: float = 0.0) -> tuple[int, ...]:
+    """Colours of somebody: most of them in a few bins, a little elsewhere in another light."""
+    dice = np.random.default_rng(seed)
+    bins = np.zeros(1080)
+    bins[dice.integers(0, 1080, 30)] = dice.random(30)
+    other = np.zeros(1080)
+    other[np.random.default_rng(seed + 99).integers(0, 1080, 30)] = 1 / 30
+    mixed = (1 - light) * bins / bins.sum() + light * other
+    return tuple(round(10_000 * v) for v in mixed)
+
+
+def footage(*people: tuple[str, tuple[int, ...]]) -> tuple[People, Transcript]:
+    seen = People(names=tuple(name for name, _ in people), wardrobes=tuple(w for _, w in people))
+    return seen, Transcript((), tuple(Speaker(name, n) for n, (name, _) in enumerate(people)))
+
+
+def test_who_was_named_is_known_again_in_another_light() -> None:
+    first = footage(("Ada", wardrobe(1)), ("Speaker 2", wardrobe(2)), ("Bo", wardrobe(3)))
+    known = named_in("monday", *first)
+    assert [k.name for k in known] == ["Ada", "Bo"], "only those whom somebody named"
+    second = footage(("Speaker 1", wardrobe(3, 0.2)), ("Speaker 2", wardrobe(1, 0.2)), ("Speaker 3", wardrobe(7)))
+    assert [(s.speaker, s.name, s.footage) for s in likenesses(*second, known)] == [(0, "Bo", "monday"), (1, "Ada", "monday")]
+
+
+def test_a_name_is_not_given_twice_nor_to_who_has_one_nor_where_two_look_alike() -> None:
+    known = [Known("Ada", "monday", wardrobe(1)), Known("Bo", "monday", wardrobe(3))]
+    twice = footage(("Speaker 1", wardrobe(1, 0.1)), ("Speaker 2", wardrobe(1, 0.25)))
+    assert [(s.speaker, s.name) for s in likenesses(*twice, known)] == [(0, "Ada")]
+    named = footage(("Ada", wardrobe(5)), ("Speaker 2", wardrobe(1)), ("Cyd", wardrobe(3)))
+    assert likenesses(*named, known) == [], "there is an Ada here already, and Cyd has a name"
+    twins = [*known, Known("Adele", "tuesday", wardrobe(1, 0.02))]
+    alone = footage(("Speaker 1", wardrobe(1)))
+    assert likenesses(*alone, twins) == []
+    assert likenesses(*footage(("Speaker 1", wardrobe(42))), known) == []
+    assert likenesses(*alone, []) == []
+
+
+def test_a_voice_without_a_face_is_like_nobody() -> None:
+    people = People(names=("Speaker 1", "Voice 2"), wardrobes=(wardrobe(1),))
+    transcript = Transcript((), (Speaker("Voice 2", 1), Speaker("Typed", -1)))
+    assert likenesses(people, transcript, [Known("Ada", "monday", wardrobe(1))]) == []
+    assert named_in("x", people, transcript) == []

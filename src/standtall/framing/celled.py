@@ -21,7 +21,7 @@ OTHERS: Final = 0.72
 """How near to the next person a cell reaches, as a share of the way: nobody is shown twice."""
 CENTRAL: Final = 0.15
 """How much less there may be to see in a crop in the middle of the picture than in one at its edge."""
-RIM: Final = 0.015
+RIM: Final = 0.025
 """Width of the rim of a screen, in shares of the picture."""
 MOST_CELLS: Final = {"stack": 3, "grid": 4}
 CELLED: Final = frozenset(("stack", "grid", "screen", "corner"))

@@ -16,7 +16,8 @@ from bench.demo import demo, truth
 from bench.scenes.film import scenes
 from standtall.base.folders import cache_folder
 from standtall.base.progress import Progress
-from standtall.demo.programme import after, truth_after
+from standtall.demo.programme import after
+from standtall.demo.programme import truth as demo_truth
 from standtall.library.cache import AnalysisCache
 from standtall.media.probe import probe
 from standtall.model.analysis import Analysis
@@ -63,7 +64,7 @@ def _program_mark() -> str:
 
 def _truth_after() -> dict[str, Any]:
     """That of the demo's second piece in the form of the second set's."""
-    true = truth_after()
+    true = demo_truth("after")
     edges = [0, *true["cuts"], true["frames"]]
     slow = dict(true["dissolves"])
     cuts = [{"at": at, "kind": "dissolve" if at in slow else "cut", "frames": slow.get(at, 0)} for at in true["cuts"]]

@@ -12,7 +12,8 @@ from standtall.base.geometry import Rect
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.demo.dialogue import FRAME_RATE
-from standtall.demo.programme import after, truth_after
+from standtall.demo.programme import after
+from standtall.demo.programme import truth as demo_truth
 from standtall.demo.walk import DISSOLVE, LINES, Walk
 from standtall.framing.camera import plan
 from standtall.library.cache import AnalysisCache
@@ -31,7 +32,7 @@ S = TICKS_PER_SECOND
 
 @pytest.fixture(scope="module")
 def true() -> dict[str, Any]:
-    return truth_after()
+    return demo_truth("after")
 
 
 @pytest.fixture

@@ -6,7 +6,7 @@ import gzip
 import hashlib
 import json
 from pathlib import Path
-from typing import Any, Final
+from typing import Any, Final, Literal
 
 from standtall.base.errors import MediaError
 from standtall.base.files import written_whole
@@ -39,13 +39,9 @@ def after(folder: Path | None = None) -> Path:
     return out
 
 
-def truth() -> dict[str, Any]:
-    """What was drawn and said: words, speakers, cuts, head and face boxes for every frame, texts near an edge."""
-    loaded: dict[str, Any] = json.loads(gzip.decompress((SHIPPED / "truth.json.gz").read_bytes()))
-    return loaded
-
-
-def truth_after() -> dict[str, Any]:
-    """The same about the second piece of footage."""
-    loaded: dict[str, Any] = json.loads(gzip.decompress((SHIPPED / "walk.json.gz").read_bytes()))
+def truth(of: Literal["programme", "after"] = "programme") -> dict[str, Any]:
+    """What was drawn and said in one of the two: words, speakers, cuts, head and face boxes for every frame; texts near an edge, or
+    where it dissolves and how it shakes."""
+    shipped = SHIPPED / ("truth.json.gz" if of == "programme" else "walk.json.gz")
+    loaded: dict[str, Any] = json.loads(gzip.decompress(shipped.read_bytes()))
     return loaded

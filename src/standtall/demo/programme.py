@@ -40,8 +40,8 @@ def after(folder: Path | None = None) -> Path:
 
 
 def truth(of: Literal["programme", "after"] = "programme") -> dict[str, Any]:
-    """What was drawn and said in one of the two: words, speakers, cuts, head and face boxes for every frame; texts near an edge, or
-    where it dissolves and how it shakes."""
+    """What was drawn and said in one of the two: words, speakers, cuts, head and face boxes for every frame; texts near an edge,
+    or where it dissolves and how it shakes."""
     shipped = SHIPPED / ("truth.json.gz" if of == "programme" else "walk.json.gz")
     loaded: dict[str, Any] = json.loads(gzip.decompress(shipped.read_bytes()))
     return loaded

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtCore import QObject, QSignalBlocker
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout
 
 from standtall.jobs.events import Ended, Event, Problem, Progressed
 from standtall.jobs.requests import MeasureShakeRequest, Request
@@ -30,6 +30,7 @@ class Steadying(QObject):
         row.setSpacing(8)
         self._button = button_of(self.declared[0])
         self._button.setCheckable(True)
+        self._button.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
         self._told = QLabel()
         self._told.setObjectName("faint")
         self._told.setWordWrap(True)

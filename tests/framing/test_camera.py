@@ -168,3 +168,24 @@ def test_a_shot_of_one_frame_and_thirty_people_are_framed() -> None:
     for layout in ("follow", "stack", "grid"):
         view = plan(short_of_all(framing=Framing(layout=layout)), SOURCE, crowd).at(5)  # type: ignore[arg-type]
         assert view.layout == layout
+
+
+def test_the_camera_goes_over_between_two_who_walk_side_by_side_in_one_move() -> None:
+    """They talk in turn: a cut to nearly the same crop would look like a mistake."""
+    s = TICKS_PER_SECOND
+    at = range(0, 10 * s, 3_200)
+    walks = [(0, lambda t: 0.10 + 0.06 * t), (1, lambda t: 0.12 + 0.06 * t)]
+    tracks = tuple(
+        Track(0, person, tuple(FaceSample(t, place(t / s), 0.3, 0.08, 0.2, 0.0) for t in at)) for person, place in walks
+    )
+    talk = (Talk(0, 5 * s, 0, 1.0), Talk(5 * s, 10 * s, 1, 1.0))
+    people = People((Shot(0, 10 * s),), tracks, talk, ("Ann", "Bo"))
+    camera = plan(short_of_all(), SOURCE, people)
+    assert [c.decision.person for c in camera.spans] == [0, 1]
+    change = camera.spans[1].start
+    before, after = camera.at(change - 1).crop, camera.at(change).crop
+    assert abs(before.cx - after.cx) < 0.01 * before.w, "no cut"
+    for tick in range(0, 10 * s, 4_800):
+        speaker = tracks[0 if tick < change else 1].at(tick)
+        assert speaker is not None
+        assert camera.at(tick).crop.contains(speaker, slack=0.01), tick / s

@@ -102,3 +102,12 @@ def test_the_crop_leads_somebody_who_walks() -> None:
     path = follow(SOURCE, ASPECT, 0.6, moving({0: 0.1, 6: 0.82}, seconds=6), 0, 6 * S)
     faces = {t: 0.1 + 0.12 * t + 0.045 for t in (2, 3, 4)}
     assert all(path.at(t * S).cx > x for t, x in faces.items()), "the middle of the crop is ahead of the face"
+
+
+def test_a_camera_that_is_cut_to_a_walker_moves_at_once() -> None:
+    path = follow(SOURCE, ASPECT, 0.6, moving({0: 0.1, 6: 0.82}, seconds=6), 2 * S, 5 * S)
+    assert path.smooth
+    x = np.array([path.at(2 * S + n * 1_600).cx for n in range(8)])
+    width = path.at(2 * S).w
+    assert np.abs(np.diff(x, 3)).max() * 30**3 / width <= JERKIEST + 0.5
+    assert np.abs(np.diff(x)).min() > 0.5 * np.abs(np.diff(x)).max(), "no standing start"

@@ -5,6 +5,7 @@ from __future__ import annotations
 import bisect
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
+from typing import Final
 
 import numpy as np
 
@@ -23,6 +24,11 @@ from standtall.model.framing import FACE, BoxTarget, Framing, PersonTarget, Reac
 from standtall.model.people import People, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
+
+NEAR_CUT: Final = 0.3
+"""Steps of a crop, in its widths, under which a cut looks like a mistake (common practice, no source)."""
+SOON, MOVES = TICKS_PER_SECOND // 2, 0.02
+"""Over which it is seen where a crop comes from and goes to, and from which step, in its widths, it moves."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -204,7 +210,46 @@ def _following(
         why = Why(turn.why, (turn.person,))
         by_hand = target is not None or turn.why == "reaction"
         out.append(Span(Decision(turn.start, turn.end, "follow", (turn.person,), why, by_hand), (path,)))
-    return _merged(out, tracks)
+    return _joined(source, aspect, framing, _merged(out, tracks), tracks, wish)
+
+
+def _joined(
+    source: Source, aspect: float, framing: Framing, spans: list[Span], tracks: tuple[Track, ...], wish: FaceSize
+) -> list[Span]:
+    """Spans that would be cut to nearly the same crop, as of two who walk side by side, are one move over the change of person:
+    such a cut looks like a mistake. What was chosen by hand is left."""
+    out: list[Span] = []
+    run: list[Span] = []
+    for span in [*spans, None]:
+        if span is not None and (not run or _nearly_same(run[-1], span)):
+            run.append(span)
+            continue
+        if len(run) > 1:
+            parts = [_between(of_person(tracks, s.decision.people[0]), s.start, s.end) for s in run]
+            whom = tuple(t for part in parts for t in part)
+            if whom:
+                path = follow(source, aspect, framing.calm, whom, run[0].start, run[-1].end, wish=wish)
+                run = [Span(s.decision, (path,)) for s in run]
+        out += run
+        run = [span] if span is not None else []
+    return out
+
+
+def _nearly_same(a: Span, b: Span) -> bool:
+    """Whether a cut from one crop to the next is one to nearly the same."""
+    if a.decision.by_hand or b.decision.by_hand or not a.decision.people or not b.decision.people:
+        return False
+    last, first = a.at(a.end - 1).crop, b.at(b.start).crop
+    step = max(abs(last.cx - first.cx) / last.w, abs(last.cy - first.cy) / last.h)
+    came, goes = last.cx - a.at(a.end - SOON).crop.cx, b.at(b.start + SOON).crop.cx - first.cx
+    turns_round = min(abs(came), abs(goes)) > MOVES * last.w and came * goes < 0  # a move that turns is worse than a cut
+    return 1e-4 < step < NEAR_CUT and abs(last.w - first.w) < NEAR_CUT * last.w and not turns_round
+
+
+def _between(tracks: tuple[Track, ...], start: int, end: int) -> tuple[Track, ...]:
+    """What was seen of somebody in [start, end)."""
+    parts = ((t, tuple(s for s in t.samples if start <= s.at < end)) for t in tracks)
+    return tuple(Track(t.shot, t.person, samples) for t, samples in parts if samples)
 
 
 def _together(

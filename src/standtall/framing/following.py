@@ -95,17 +95,30 @@ class Path:
         f = {"smooth": f * f * (3 - 2 * f), "even": f, "hold": 0.0}[ease]
         return Rect(a.x + (b.x - a.x) * f, a.y + (b.y - a.y) * f, a.w + (b.w - a.w) * f, a.h + (b.h - a.h) * f)
 
+    def _control(self, k: int) -> Rect:
+        """Control point `k`; before the first and after the last the path goes on as it went: a camera that is cut to
+        somebody who walks moves with them at once."""
+        crops, last = self.crops, len(self.crops) - 1
+        if 0 <= k <= last or last == 0:
+            return crops[min(max(0, k), last)]
+        return _further(crops[1], crops[0]) if k < 0 else _further(crops[last - 1], crops[last])
+
     def _on_curve(self, place: float) -> Rect:
         last = len(self.crops) - 1
         i = min(max(0, math.floor(place)), last)
         f = min(max(0.0, place - i), 1.0)
-        near = [self.crops[min(max(0, k), last)] for k in (i - 1, i, i + 1, i + 2)]
+        near = [self._control(k) for k in (i - 1, i, i + 1, i + 2)]
         shares = blend(f)
         x, y, w, h = (
             sum(s * v for s, v in zip(shares, part, strict=True))
             for part in zip(*((c.x, c.y, c.w, c.h) for c in near), strict=True)
         )
         return Rect(x, y, w, h).inside(FULL)
+
+
+def _further(a: Rect, b: Rect) -> Rect:
+    """As far after `b` as that is after `a`."""
+    return Rect(2 * b.x - a.x, 2 * b.y - a.y, 2 * b.w - a.w, 2 * b.h - a.h)
 
 
 def head_of(face: Rect) -> Rect:

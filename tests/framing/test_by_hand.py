@@ -64,21 +64,24 @@ def test_the_size_of_a_face_is_what_was_asked_for() -> None:
 
 
 def test_a_locked_shot_is_left_out_when_many_are_framed() -> None:
-    locked = framing_edits.lock(SHORT, SHOTS[2], True).short
+    locked = framing_edits.lock(SHORT, SHOTS[2], "follow").short
     made = [(shot, ShotFraming("k", shot.start, "whole")) for shot in SHOTS]
     framed = framing_edits.frame_shots(locked, made)
     assert framed.label == "Frame 2 shots alike"
     assert [framed.short.framing.of_shot("k", s.start, s.end).layout for s in SHOTS] == ["whole", "whole", None]  # type: ignore[union-attr]
     with pytest.raises(NothingToDo):
         framing_edits.frame_shots(framed.short, made)
-    unlocked = framing_edits.lock(locked, SHOTS[2], False).short
+    unlocked = framing_edits.lock(locked, SHOTS[2], None).short
     assert unlocked == SHORT, "nothing is left of a lock that was taken off"
+    every = plan(framing_edits.set_layout_of_all(locked, "whole").short, SOURCE, PEOPLE)
+    assert [every.at(t * S).layout for t in (5, 15, 25)] == ["whole", "whole", "follow"]
+    assert not every.span_at(25 * S).decision.by_hand
 
 
 def test_automatic_again_takes_all_but_the_lock() -> None:
-    short = framing_edits.lock(framing_edits.set_face(SHORT, SHOTS[0], 0.4).short, SHOTS[0], True).short
+    short = framing_edits.lock(framing_edits.set_face(SHORT, SHOTS[0], 0.4).short, SHOTS[0], "follow").short
     again = framing_edits.release(short, SHOTS[0]).short
-    assert again.framing.of_shot("k", 0, 10 * S) == ShotFraming("k", 0, locked=True)
+    assert again.framing.of_shot("k", 0, 10 * S) == ShotFraming("k", 0, locked=True, kept="follow")
     with pytest.raises(NothingToDo):
         framing_edits.release(again, SHOTS[0])
 

@@ -149,7 +149,7 @@ def _unsteadied(short: Short, source: Source, people: People, number: int) -> li
     layout = chosen.layout if chosen is not None else None
     by_hand = layout is not None or target is not None
     if layout is None and target is None:
-        layout = short.framing.layout
+        layout = chosen.kept if chosen is not None and chosen.locked else short.framing.layout
     found = (
         Suggestion(layout, "by hand" if by_hand else "layout chosen")
         if layout is not None

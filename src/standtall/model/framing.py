@@ -126,7 +126,8 @@ class ShotFraming:
     """What was chosen by hand for the shot of a source that holds the tick `at`; None and empty leave it to the camera.
 
     `face` is the wished height of a face as a share of its cell, `share` the height of the upper of two cells as a share of both.
-    A `locked` shot is never framed anew by a command that is about many shots.
+    A `locked` shot is never framed anew by a command that is about many shots: it stays in the layout `kept`, whatever is chosen
+    for all.
     """
 
     source: str
@@ -135,6 +136,7 @@ class ShotFraming:
     target: Target | None = None
     keyframes: tuple[Keyframe, ...] = ()
     locked: bool = False
+    kept: Layout | None = None
     face: float | None = None
     share: float | None = None
     cells: tuple[CellCrop, ...] = ()

@@ -48,7 +48,9 @@ def _all(short: Short, framing: Framing) -> Short:
 def release(short: Short, shot: Segment) -> Edit:
     """Let the camera frame one shot by itself again; a locked one stays locked."""
     before = short.framing.of_shot(shot.source, shot.start, shot.end)
-    made = ShotFraming(shot.source, shot.start, locked=before is not None and before.locked)
+    made = ShotFraming(shot.source, shot.start)
+    if before is not None and before.locked:
+        made = replace(made, locked=True, kept=before.kept)
     if before is None or before == replace(made, at=before.at):
         raise NothingToDo("This shot is framed automatically already.")
     return Edit("Frame automatically", _framed(short, shot, made))
@@ -118,10 +120,11 @@ def set_steady(short: Short, shot: Segment, steady: bool) -> Edit:
     return Edit(label, _framed(short, shot, replace(_chosen(short, shot), steady=steady)))
 
 
-def lock(short: Short, shot: Segment, locked: bool) -> Edit:
-    """Keep a shot as it is when many are framed at once, or let it be framed with them again."""
+def lock(short: Short, shot: Segment, layout: Layout | None) -> Edit:
+    """Keep a shot in the layout that it is shown in when many are framed at once, or (None) let it be framed with them again."""
+    locked = layout is not None
     label = "Lock the framing of a shot" if locked else "Unlock the framing of a shot"
-    return Edit(label, _framed(short, shot, replace(_chosen(short, shot), locked=locked)))
+    return Edit(label, _framed(short, shot, replace(_chosen(short, shot), locked=locked, kept=layout)))
 
 
 # many shots

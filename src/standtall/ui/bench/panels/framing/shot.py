@@ -110,10 +110,11 @@ class ShotCard:
             self._ws.edit(lambda s, _a: framing_edits.release(s, shot))
 
     def toggle_lock(self) -> None:
-        shot, chosen = self._shot, self._chosen()
-        if shot is not None:
+        shot, chosen, opened = self._shot, self._chosen(), self._ws.opened
+        if shot is not None and opened is not None:
             locked = chosen is None or not chosen.locked
-            self._ws.edit(lambda s, _a: framing_edits.lock(s, shot, locked))
+            layout = opened.camera.at(self._ws.selection.playhead).layout if locked else None
+            self._ws.edit(lambda s, _a: framing_edits.lock(s, shot, layout))
 
     def _set_layout(self, layout: Layout) -> None:
         """Choose a layout for this shot; choosing the one that was chosen by hand leaves it to the camera again."""
@@ -176,7 +177,9 @@ class ShotCard:
         self._refresh_people(span.decision.person)
         self._refresh_listeners()
         chosen = self._chosen()
-        self._auto.setEnabled(chosen is not None and chosen != ShotFraming(chosen.source, chosen.at, locked=chosen.locked))
+        self._auto.setEnabled(
+            chosen is not None and chosen != ShotFraming(chosen.source, chosen.at, locked=chosen.locked, kept=chosen.kept)
+        )
         with QSignalBlocker(self._lock):
             self._lock.setChecked(chosen is not None and chosen.locked)
             self._lock.setText("Locked" if self._lock.isChecked() else "Lock")

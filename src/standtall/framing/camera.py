@@ -148,10 +148,13 @@ def _unsteadied(short: Short, source: Source, people: People, number: int) -> li
     target = chosen.target.person if chosen is not None and isinstance(chosen.target, PersonTarget) else None
     layout = chosen.layout if chosen is not None else None
     by_hand = layout is not None or target is not None
-    if layout is None and target is None:
-        layout = chosen.kept if chosen is not None and chosen.locked else short.framing.layout
+    kept = chosen is not None and chosen.locked and chosen.kept is not None
+    if chosen is not None and kept and not by_hand:
+        layout = chosen.kept
+    elif not by_hand:
+        layout = short.framing.layout
     found = (
-        Suggestion(layout, "by hand" if by_hand else "layout chosen")
+        Suggestion(layout, "by hand" if by_hand else "locked" if kept else "layout chosen")
         if layout is not None
         else suggested(short.framing, people, number)
     )

@@ -10,6 +10,7 @@ from standtall.model.framing import Layout
 WhyKind = Literal[
     "by hand",
     "layout chosen",
+    "locked",
     "chosen person",
     "reaction",
     "box",

@@ -10,6 +10,7 @@ from standtall.framing.decisions import Decision, WhyKind
 _SENTENCES: Final[dict[WhyKind, Callable[[str], str]]] = {
     "by hand": lambda _who: "Set by hand",
     "chosen person": lambda who: f"Follows {who}, as you chose",
+    "locked": lambda _who: "Locked in this layout",
     "reaction": lambda who: f"Shows {who} here, as you chose",
     "box": lambda _who: "Follows what you drew around",
     "speaking": lambda who: f"Follows {who}, who is speaking",

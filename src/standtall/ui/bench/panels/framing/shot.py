@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from functools import partial
 from typing import Final
 
@@ -177,9 +178,7 @@ class ShotCard:
         self._refresh_people(span.decision.person)
         self._refresh_listeners()
         chosen = self._chosen()
-        self._auto.setEnabled(
-            chosen is not None and chosen != ShotFraming(chosen.source, chosen.at, locked=chosen.locked, kept=chosen.kept)
-        )
+        self._auto.setEnabled(chosen is not None and not replace(chosen, locked=False, kept=None).empty)
         with QSignalBlocker(self._lock):
             self._lock.setChecked(chosen is not None and chosen.locked)
             self._lock.setText("Locked" if self._lock.isChecked() else "Lock")

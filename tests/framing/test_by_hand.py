@@ -46,6 +46,10 @@ def three_shots(look: tuple[int, ...] = ()) -> People:
 PEOPLE = three_shots(tuple(range(50, 194)))
 
 
+TWO = replace(PEOPLE, tracks=(PEOPLE.tracks[0], track(0, 1, 0.7), *PEOPLE.tracks[1:]))
+"""The same with Bo beside Ann in the first shot."""
+
+
 def face_in(crop: Rect, face: Rect) -> tuple[float, float, float]:
     """Where a face stands in a crop, and how high it is there."""
     return (face.cx - crop.x) / crop.w, (face.cy - crop.y) / crop.h, face.h / crop.h
@@ -196,15 +200,15 @@ def test_a_stack_where_there_are_no_two_people_shows_parts_of_the_picture() -> N
 
 
 def test_the_crop_of_one_cell_is_set_by_hand_and_the_other_stays() -> None:
-    two = replace(PEOPLE, tracks=(*PEOPLE.tracks, track(0, 1, 0.7)))
     stack = framing_edits.set_layout(SHORT, SHOTS[0], "stack").short
-    before = plan(stack, SOURCE, two).at(S).cells
+    before = plan(stack, SOURCE, TWO).at(S).cells
+    assert plan(stack, SOURCE, TWO).span_at(S).decision.people == (0, 1)
     moved = framing_edits.set_cell(stack, SHOTS[0], "stack", 1, 0.6, 0.5, 0.4).short
-    after = plan(moved, SOURCE, two).at(S).cells
+    after = plan(moved, SOURCE, TWO).at(S).cells
     assert after[0] == before[0]
     assert abs(after[1].crop.cx - 0.6) < 1e-9
     assert abs(after[1].crop.h - 0.4) < 1e-9
-    assert plan(moved, SOURCE, two).span_at(S).decision.by_hand
+    assert plan(moved, SOURCE, TWO).span_at(S).decision.by_hand
     both = framing_edits.set_cell(moved, SHOTS[0], "stack", 0, 0.3, 0.5, 0.5).short
     assert {c.cell for c in both.framing.of_shot("k", 0, 10 * S).cells} == {0, 1}  # type: ignore[union-attr]
     anew = framing_edits.set_layout(both, SHOTS[0], "grid").short
@@ -233,3 +237,14 @@ def test_framings_go_into_a_project_and_come_back() -> None:
     short = framing_edits.set_cell(short, SHOTS[2], "stack", 1, 0.5, 0.5, 0.4).short
     assert from_text(Short, as_text(short)) == short
     assert from_text(Short, as_text(SHORT)).framing == Framing()
+
+
+def test_a_reaction_is_shown_also_in_a_shot_that_is_in_cells() -> None:
+    stack = framing_edits.set_layout(SHORT, SHOTS[0], "stack").short
+    shown = framing_edits.show_reaction(stack, SHOTS[0], 4 * S, 6 * S, 1, "Bo").short
+    camera = plan(shown, SOURCE, TWO)
+    assert [camera.span_at(t * S).decision.why.kind for t in (2, 5, 8)] == ["speaking", "reaction", "speaking"]
+    assert [camera.span_at(t * S).decision.person for t in (2, 5, 8)] == [0, 1, 0]
+    assert camera.at(5 * S).crop.contains(Rect(0.7, 0.3, 0.09, 0.2))
+    with pytest.raises(NothingToDo, match="not in this shot"):
+        framing_edits.show_reaction(SHORT, SHOTS[0], 12 * S, 13 * S, 1, "Bo")

@@ -65,15 +65,15 @@ def follow(short: Short, shot: Segment, person: int, name: str) -> Edit:
 
 
 def show_reaction(short: Short, shot: Segment, start: int, end: int, person: int, name: str) -> Edit:
-    """Show one person from one tick to another of a shot, whoever talks; what was chosen there before gives way."""
+    """Show one person from one tick to another of a shot, whoever talks; what was chosen there before gives way, and a shot in
+    cells is followed."""
     before = _chosen(short, shot)
     start, end = max(start, shot.start), min(end, shot.end)
     if end <= start:
         raise NothingToDo("These words are not in this shot.")
     others = tuple(r for r in before.reactions if r.end <= start or r.start >= end)
     made = tuple(sorted((*others, Reaction(start, end, person)), key=lambda r: r.start))
-    layout = before.layout if before.layout == "follow" else None
-    return Edit(f"Show {name}", _framed(short, shot, replace(before, layout=layout, keyframes=(), reactions=made)))
+    return Edit(f"Show {name}", _framed(short, shot, replace(before, layout="follow", keyframes=(), reactions=made)))
 
 
 def follow_box(short: Short, shot: Segment, target: BoxTarget) -> Edit:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 from typing import Final
@@ -146,22 +147,20 @@ class ShotCard:
         self._ws.edit_words(words, edit)
 
     def _set_face(self, face: float, dragged: bool) -> None:
-        opened, shot = self._ws.opened, self._shot
-        if opened is None or shot is None:
-            return
-        if dragged:
-            self._ws.trial.show(opened, lambda s: framing_edits.set_face(s, shot, face), self._ws.selection.playhead)
-        else:
-            self._ws.edit(lambda s, _a: framing_edits.set_face(s, shot, face))
+        self._edit(lambda s, shot: framing_edits.set_face(s, shot, face), dragged)
 
     def _set_share(self, share: float, dragged: bool) -> None:
+        self._edit(lambda s, shot: framing_edits.set_share(s, shot, share), dragged)
+
+    def _edit(self, make: Callable[[Short, Segment], Edit], dragged: bool) -> None:
+        """Show what an edit of this shot would make while it is dragged; make it when it is let go."""
         opened, shot = self._ws.opened, self._shot
         if opened is None or shot is None:
             return
         if dragged:
-            self._ws.trial.show(opened, lambda s: framing_edits.set_share(s, shot, share), self._ws.selection.playhead)
+            self._ws.trial.show(opened, lambda s: make(s, shot), self._ws.selection.playhead)
         else:
-            self._ws.edit(lambda s, _a: framing_edits.set_share(s, shot, share))
+            self._ws.edit(lambda s, _a: make(s, shot))
 
     # what it shows
 

@@ -124,9 +124,10 @@ def test_a_cell_of_a_stack_is_dragged_and_the_other_stays(qtbot: QtBot, window: 
     window.bench.grab()
     tall = window.preview_pane.picture
     lower = QPointF(tall._box().center().x(), tall._box().bottom() - 40)
-    edited(qtbot, window, lambda: drag(tall, lower, lower + QPointF(0, 30)))
+    edited(qtbot, window, lambda: drag(tall, lower, lower + QPointF(30, 0)))
     last = window.workspace.opened.camera.at(5 * S).cells  # type: ignore[union-attr]
-    assert last[1].crop.y < after[1].crop.y or after[1].crop.y == 0
+    assert last[0] == after[0]
+    assert last[1].crop.cx < after[1].crop.cx - 0.01, "the picture goes with the hand, the crop the other way"
 
 
 def test_the_size_of_the_face_and_the_lock(qtbot: QtBot, window: MainWindow) -> None:

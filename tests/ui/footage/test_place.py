@@ -177,6 +177,17 @@ def test_progress_of_two_stages_is_shown_together(qtbot: QtBot, window: MainWind
     assert "People" not in card._state.text()
 
 
+@pytest.mark.fault
+def test_what_is_analysed_anew_shows_how_far_it_is(qtbot: QtBot, window: MainWindow, work: Work) -> None:
+    source = window.workspace.opened.source  # type: ignore[union-attr]
+    card = window.footage._cards[source.key]
+    card.show_state("ready")
+    window.workspace.jobs.ask(AnalyseRequest(source, Brief()))
+    qtbot.waitUntil(lambda: len(work.begun) == 1, timeout=WAIT)
+    work.tell(qtbot, 0, Progressed("words", 0.5))
+    assert "Words 50%" in card._state.text()
+
+
 def test_a_source_is_seen_in_place_and_the_bench_comes_back(qtbot: QtBot, window: MainWindow, tmp_path: Path, work: Work) -> None:
     (source,) = add(qtbot, window, *clips(tmp_path, 1))
     window.go("footage")

@@ -127,7 +127,7 @@ class SourceCard(QFrame):
             self._done |= {name for name, _ in STAGES[:-1]}
         if state not in ("running", "early"):
             self._busy = {}
-        if state == "unknown":
+        if state in ("unknown", "running"):  # what is begun tells of each stage anew, kept ones at once
             self._done = set()
         self._state.setObjectName("warn" if state == "failed" else "faint")
         self._state.style().unpolish(self._state)

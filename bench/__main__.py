@@ -11,6 +11,7 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 os.environ.setdefault("OMP_NUM_THREADS", "1")
 
 from bench import (
+    captions,
     clips,
     cutting,
     editing,
@@ -30,7 +31,7 @@ from bench import (
     writing,
 )  # fmt: skip
 
-BENCHES = {"framing": framing.run, "people": people.run, "shots": shots.run, "filmed": filmed.run, "layouts": layouts.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "window": window.run,
+BENCHES = {"captions": captions.run, "framing": framing.run, "people": people.run, "shots": shots.run, "filmed": filmed.run, "layouts": layouts.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "window": window.run,
            "editing": editing.run, "cutting": cutting.run, "clips": clips.run, "moments": moments.run,
            "random": random_inputs.run, "kills": kills.run, "hostile": hostile.run}  # fmt: skip
 

@@ -17,6 +17,7 @@ from standtall.compose.layers.picture import Asset, PictureLayer
 from standtall.compose.painters.assets import MOST_OPEN, Assets
 from standtall.compose.painters.frames import PAINTERS, FramePainter
 from standtall.framing.cells import frame_cells
+from standtall.ink.drawn import InkWord
 from standtall.media.planes import Planes
 from standtall.model.framing import Layout
 from standtall.model.style import CaptionStyle
@@ -24,7 +25,7 @@ from standtall.model.timemap import SourceTime
 from tests.conftest import make_clip, number_in
 
 SIZE = (180, 320)
-STYLE = CaptionStyle("Inter", 600, 0.05, plate="#f0e0d0ff", ink="#102030")
+STYLE = CaptionStyle("Rubik", 600, size=0.05, plate="#f0e0d0ff", ink="#102030")
 
 
 @pytest.fixture
@@ -37,7 +38,7 @@ def frame(*layers: Layer) -> Frame:
 
 
 def caption(text: str, middle: float = 0.5) -> CaptionLayer:
-    return CaptionLayer(tuple(ShownWord("a", n, t) for n, t in enumerate(text.split())), STYLE, middle)
+    return CaptionLayer((tuple(ShownWord("a", n, InkWord(t, STYLE)) for n, t in enumerate(text.split())),), STYLE, middle)
 
 
 def same(ours: Planes, theirs: Planes) -> bool:

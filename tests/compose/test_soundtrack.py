@@ -58,7 +58,7 @@ def test_the_picture_and_words_of_each_source_are_shown_in_their_place(tmp_path:
     keys = one.source.key, two.source.key
     short = Short.of("two", (Segment(keys[1], 0, S), Segment(keys[0], 0, S)))
     composition = worked_out(short, {keys[0]: one, keys[1]: two})
-    assert [(w.source, w.text) for line in composition.lines for w in line.words] == [(keys[1], "second"), (keys[0], "first")]
+    assert [(w.source, w.text) for card in composition.cards for w in card.words] == [(keys[1], "second"), (keys[0], "first")]
     assert composition.heard_in(2).source == composition.frame(2).heard.source == keys[1]
     assert composition.heard_in(40).source == keys[0]
     assert soundtrack(composition) is None, "neither has any sound"

@@ -18,7 +18,7 @@ from hypothesis import strategies as st
 from standtall.base.errors import MediaError, NothingToDo, StandTallError
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.captions.cues import LINE, cues
-from standtall.captions.lines import spoken
+from standtall.captions.said import spoken
 from standtall.exchange.words_in import read_words
 from standtall.exchange.words_out import FORMATS, text_of, write_words
 from standtall.model.analysis import Analysis

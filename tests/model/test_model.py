@@ -118,7 +118,7 @@ def full_short() -> Short:
         "näme",
         Cut((Segment("key", 0, 9), Segment("other", 10, 40)), "punch"),
         Framing(0.3, "stack", 0.2, shots),
-        Captions(False, "lantern", 0.7, "de", {"capitals": True, "max_words": 2}, overrides),
+        Captions(False, "lantern", 0.7, "de", {"case": "capitals", "max_words": 2}, overrides),
         Extras((Cutaway("/a.png", "ab", Segment("key", 2, 5), 3),)),
         SoundMix(-16.0, (SpeakerGain("key", 1, -3.5),)),
         Output(720, 720, Fraction(30000, 1001)),

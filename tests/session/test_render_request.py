@@ -65,7 +65,7 @@ def test_a_translation_is_captioned_from_a_request_as_from_the_whole(demo_source
     cut = replace(
         german, words=trimmed(german, list(short.segments)).words, translations=trimmed(german, list(short.segments)).translations
     )
-    a, b = composed(short, demo_source, german).lines, composed(short, demo_source, cut).lines
+    a, b = composed(short, demo_source, german).cards, composed(short, demo_source, cut).cards
     assert a == b
     assert len(a) >= 2
 

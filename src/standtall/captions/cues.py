@@ -6,7 +6,8 @@ from dataclasses import dataclass
 from typing import Final
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.captions.lines import BOUND_TO_NEXT, CaptionWord
+from standtall.captions.said import CaptionWord
+from standtall.language.bonds import bonds
 from standtall.model.words import ends_sentence
 
 LINE: Final = 42
@@ -64,14 +65,13 @@ def _lines(group: list[CaptionWord]) -> tuple[tuple[CaptionWord, ...], ...]:
     if total <= LINE:
         return (tuple(group),)
     best: tuple[float, int] | None = None
-    left = 0
+    left, firm = 0, bonds([w.text for w in group])
     for i in range(1, len(group)):
         left += len(group[i - 1].text) + (1 if i > 1 else 0)
         right = total - left - 1
         if left <= LINE and right <= LINE:
             tail = group[i - 1].text
-            bound, pause = tail.lower().strip(",;:") in BOUND_TO_NEXT, tail.endswith((",", ";", ":"))
-            cost = abs(left - right) + 12 * bound - 6 * pause
+            cost = abs(left - right) + 24 * firm[i - 1] - 6 * tail.endswith((",", ";", ":"))
             best = min(best or (cost, i), (cost, i))
     if best is None:  # too much for two lines
         first = next((i for i in range(1, len(group)) if sum(len(w.text) + 1 for w in group[: i + 1]) - 1 > LINE), 1)

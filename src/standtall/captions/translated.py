@@ -3,9 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
+from dataclasses import replace
 from typing import Final
 
-from standtall.captions.lines import CaptionWord, Worded, spoken
+from standtall.captions.said import CaptionWord, Worded, spoken
+from standtall.language.segmentation import chunks
 from standtall.model.timemap import TimeMap
 from standtall.model.translation import Passage
 from standtall.model.words import words_within
@@ -46,15 +48,18 @@ def translated(
     out: list[CaptionWord] = []
     for begin, stop, source, passage in places:
         if stop - begin >= LEAST_KEPT * (passage.end - passage.start):
-            out += _shared_out(source, texts[source], passage, begin, stop, shifted)
-    return tuple(w for w in out if w.start >= 0)
+            out += _shared_out(source, texts[source], passage, (begin, stop), shifted, language)
+    return tuple(replace(w, segment=time_map.index_at(min(w.start, time_map.length - 1))) for w in out if w.start >= 0)
 
 
-def _shared_out(source: str, text: Worded, passage: Passage, begin: int, stop: int, shifted: bool) -> list[CaptionWord]:
+def _shared_out(
+    source: str, text: Worded, passage: Passage, span: tuple[int, int], shifted: bool, language: str
+) -> list[CaptionWord]:  # fmt: skip
+    begin, stop = span
     offset = text.caption_offset if shifted else 0
     inside = words_within(text.words, passage.start, passage.end)
     said = text.words[min(inside.start, len(text.words) - 1)]
-    pieces = passage.text.split()
+    pieces = chunks(passage.text, language)
     letters = sum(len(t) + 1 for t in pieces)
     out: list[CaptionWord] = []
     at = 0

@@ -32,9 +32,9 @@ def caption_notices(composition: Composition, channel: Channel) -> tuple[Notice,
     """One notice for each kind in each shot, at the first card of captions where it is so."""
     time_map = composition.time_map
     found: dict[tuple[Kind, str, int], Notice] = {}
-    every = max(1, len(composition.lines) // MOST)
-    for line in composition.lines[::every]:
-        at = time_map.to_source((line.start + min(line.end, time_map.length)) // 2)
+    every = max(1, len(composition.cards) // MOST)
+    for card in composition.cards[::every]:
+        at = time_map.to_source((card.start + min(card.end, time_map.length)) // 2)
         footage = composition.footage[at.source]
         people = footage.camera.people
         if not people.shots or not footage.source.has_picture:

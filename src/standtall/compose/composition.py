@@ -9,12 +9,14 @@ from fractions import Fraction
 
 from standtall.base.time import TICKS_PER_SECOND, frame_count, frame_middle
 from standtall.captions.clearance import clear_of
-from standtall.captions.lines import CaptionLine, Width, lines
+from standtall.captions.grouping import ByHand, Card, Width, cards
+from standtall.captions.said import CaptionWord
 from standtall.captions.translated import worded
 from standtall.compose.footage import Footage
 from standtall.compose.layers.frame import Frame
 from standtall.compose.layers.layer import Layer
-from standtall.compose.producers.captions import CaptionStyles, caption_layer
+from standtall.compose.producers.caption_styles import CaptionStyles
+from standtall.compose.producers.captions import Emoji, WrittenWidth, caption_layer, grouping_of
 from standtall.compose.producers.cutaways import cutaway_layers
 from standtall.compose.producers.framing import FrameStyle, kept_clear_of, talk_layers
 from standtall.compose.producers.transitions import Transition, blended, leaving_layers, transitions_of
@@ -28,7 +30,7 @@ from standtall.model.timemap import SourceTime, TimeMap
 
 @dataclass(frozen=True, slots=True)
 class Composition:
-    """A short worked out: its time map, the cameras of its footage, its caption lines. Made once for each value of the short."""
+    """A short worked out: its time map, the cameras of its footage, its captions. Made once for each value of the short."""
 
     short: Short
     footage: Mapping[str, Footage]
@@ -39,8 +41,11 @@ class Composition:
     caption_style: CaptionStyle
     """That of the whole short."""
     time_map: TimeMap
-    lines: tuple[CaptionLine, ...]
+    cards: tuple[Card, ...]
     caption_middle: float
+    caption_language: str
+    """That of the words of the captions, such as "en"; empty where nobody said."""
+    emoji: Emoji
     fps: Fraction
     frames: int
     transitions: tuple[Transition, ...]
@@ -82,11 +87,24 @@ class Composition:
         length = self.time_map.segments[number].length
         return blended(talk, leaving_layers(before, self.footage[before.source], into, length, self.frame_style))
 
+    def card_at(self, tick: int) -> Card | None:
+        """The card on show at a tick of the short, whether captions are shown or not."""
+        number = bisect.bisect_right(self.cards, tick, key=lambda card: card.start) - 1
+        return None if number < 0 or tick >= self.cards[number].end else self.cards[number]
+
+    def highlighted(self, number: int) -> CaptionWord | None:
+        """The word that frame `number` highlights."""
+        tick = frame_middle(number, self.fps)
+        card = self.card_at(tick)
+        found = None if card is None else card.highlighted_at(tick)
+        return None if card is None or found is None else card.words[found]
+
     def _captions(self, tick: int) -> tuple[Layer, ...]:
-        number = bisect.bisect_right(self.lines, tick, key=lambda line: line.start) - 1
-        if not self.short.captions.shown or number < 0 or tick >= self.lines[number].end:
+        card = self.card_at(tick) if self.short.captions.shown else None
+        if card is None:
             return ()
-        return (caption_layer(self.lines[number], tick, self.styles, self.caption_style, self.caption_middle),)
+        layer = caption_layer(card, tick, self.styles, self.caption_style, self.caption_middle, self.caption_language, self.emoji)
+        return (layer,)
 
     @property
     def missing(self) -> tuple[str, ...]:
@@ -106,12 +124,16 @@ def composition(
     short: Short, footage: Mapping[str, Footage], look: Look, width: Width, files: Mapping[str, Source] | None = None
 ) -> Composition:
     """Work a short out. `footage` holds all its sources; `width` measures a text in the short's caption style as a share of the
-    caption column."""
+    widest line."""
     time_map = short.time_map
     styles = CaptionStyles(look.style, short.captions, short.output.shape)
     style = styles.of_short()
     said = worded({key: f.analysis for key, f in footage.items()}, time_map, short.captions.language)
+    language = short.captions.language or footage[short.main_source].analysis.language
+    emoji = {(e.source, e.word): e for e in short.captions.emoji}
     fps = short.output.fps or footage[short.main_source].source.rate or Fraction(30)
+    measure = WrittenWidth.of(width, style, short.captions.masked)
+    by_hand = ByHand.of(short.captions.breaks, short.captions.holds)
     middle = short.captions.place
     if middle is None:
         middle = clear_of(kept_clear_of(footage, time_map, writing=False), style.size * 0.75)
@@ -122,8 +144,10 @@ def composition(
         styles=styles,
         caption_style=style,
         time_map=time_map,
-        lines=lines(said, style.max_words, width, time_map.length),
+        cards=cards(said, grouping_of(style, language), measure, time_map.length, by_hand),
         caption_middle=middle,
+        caption_language=language,
+        emoji=emoji,
         fps=fps,
         frames=max(1, frame_count(time_map.length, fps)),
         transitions=transitions_of(short, footage),

@@ -14,7 +14,7 @@ from standtall.base.errors import NothingToDo
 from standtall.base.files import write_whole
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.captions.cues import Cue, cues
-from standtall.captions.lines import CaptionWord
+from standtall.captions.said import CaptionWord
 from standtall.captions.translated import worded
 from standtall.language.joining import gap, joined
 from standtall.model.timemap import TimeMap

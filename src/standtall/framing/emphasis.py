@@ -2,26 +2,14 @@
 
 from __future__ import annotations
 
-import bisect
 from typing import Final
 
-import numpy as np
-from numpy.typing import NDArray
-
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.model.analysis import LEVEL_STEP
+from standtall.language.stress import LETTERS, LOUDER_DB, SLOWER, over_length, over_loudness
 from standtall.model.cut import Segment
 from standtall.model.framing import Punch, PunchWhy
 from standtall.model.words import Word
 
-AROUND: Final = 5 * TICKS_PER_SECOND
-"""Time before and after a word with whose words it is compared."""
-LOUDER_DB: Final = 4.5
-"""How far a word is over those around it (common practice, no source: about half as loud again)."""
-SLOWER: Final = 1.9
-"""How many times as long each letter of a word takes as around it."""
-LETTERS: Final = 4
-"""Shorter words are drawn out by anything."""
 APART: Final = 6 * TICKS_PER_SECOND
 """Time between two proposals at least: what comes often stands out no more."""
 LONGEST, SHORTEST = round(3.0 * TICKS_PER_SECOND), round(0.7 * TICKS_PER_SECOND)
@@ -35,7 +23,7 @@ def proposed_punches(words: tuple[Word, ...], level_db: tuple[float, ...], segme
     said = [w for w in words if w.end > w.start and any(s.start <= w.start and w.end <= s.end for s in segments)]
     if len(said) < 3:
         return []
-    loud, slow = _over_loudness(said, level_db), _over_length(said)
+    loud, slow = over_loudness(said, level_db), over_length(said)
     rated: list[tuple[float, int, PunchWhy]] = []
     for i, word in enumerate(said):
         if loud[i] >= LOUDER_DB:
@@ -50,32 +38,6 @@ def proposed_punches(words: tuple[Word, ...], level_db: tuple[float, ...], segme
         if end - start >= SHORTEST and all(start - p.end >= APART or p.start - end >= APART for p in out):
             out.append(Punch(segments[0].source, start, end, why=why))
     return sorted(out, key=lambda p: p.start)
-
-
-def _over_loudness(said: list[Word], level_db: tuple[float, ...]) -> NDArray[np.float64]:
-    """How far each word is over the middle of those around it, in dB; 0 where nothing is known."""
-    level = np.array(level_db, np.float64)
-    if not len(level):
-        return np.zeros(len(said))
-    own = np.array([_level(level, w) for w in said])
-    return own - np.array([float(np.median(own[a:b])) for a, b in _around(said)])
-
-
-def _level(level: NDArray[np.float64], word: Word) -> float:
-    first, last = word.start // LEVEL_STEP, max(word.start // LEVEL_STEP + 1, word.end // LEVEL_STEP)
-    part = level[first:last]
-    return float(np.percentile(part, 75)) if len(part) else -90.0
-
-
-def _over_length(said: list[Word]) -> NDArray[np.float64]:
-    """How many times as long each word takes for its letters as those around it."""
-    pace = np.array([(w.end - w.start) / (len(w.text) + 1) for w in said])
-    return pace / np.array([max(1.0, float(np.median(pace[a:b]))) for a, b in _around(said)])
-
-
-def _around(said: list[Word]) -> list[tuple[int, int]]:
-    starts = [w.start for w in said]
-    return [(bisect.bisect_left(starts, w.start - AROUND), bisect.bisect_right(starts, w.start + AROUND)) for w in said]
 
 
 def _phrase(said: list[Word], i: int, segments: tuple[Segment, ...]) -> tuple[int, int]:

@@ -10,14 +10,14 @@ from typing import Any, Final, TypeVar
 from standtall.base import reading
 from standtall.base.errors import ProjectError
 from standtall.base.reading import Unreadable, json_of
-from standtall.library.upgrades.shorts import brief_2, short_2, short_3
+from standtall.library.upgrades.shorts import brief_2, short_2, short_3, short_4
 from standtall.model.brief import Brief
 from standtall.model.codec import from_plain, to_plain
 from standtall.model.short import Short
 
 T = TypeVar("T")
 
-VERSION: Final = 3
+VERSION: Final = 4
 LONGEST: Final = 5_000_000
 """Most characters of one value that is stored as text."""
 LARGEST: Final = 100_000_000
@@ -25,6 +25,7 @@ LARGEST: Final = 100_000_000
 UPGRADES: Final[dict[tuple[type, int], Callable[[object], object]]] = {
     (Short, 2): short_2,
     (Short, 3): short_3,
+    (Short, 4): short_4,
     (Brief, 2): brief_2,
 }
 """What brings a kind of value to a version from the one before, where that is more than nothing. Transcripts and their revisions

@@ -4,18 +4,21 @@ from __future__ import annotations
 
 from dataclasses import dataclass, field
 
+from standtall.base.errors import ProjectError
 from standtall.model import checks
+from standtall.model.caption_marks import Break, Hold, Strong, WordEmoji
 from standtall.model.style import Changes, Override, check_changes
 
 FIRST_LOOK = "broadsheet"
 """The look that new shorts begin with where nothing else is wished."""
+MOST_MASKED = 500
 
 
 @dataclass(frozen=True, slots=True)
 class Captions:
     """`place` is the middle of the captions as a share of the height, None to keep them clear of faces automatically.
     `language` is that of a translation, or empty for the original language. `style` holds for the whole short, `overrides` for
-    parts of it."""
+    parts of it. `breaks`, `holds`, `strong` and `emoji` are about single words; the words in `masked` are not written out."""
 
     shown: bool = True
     look: str = FIRST_LOOK
@@ -23,6 +26,11 @@ class Captions:
     language: str = ""
     style: Changes = field(default_factory=dict)
     overrides: tuple[Override, ...] = ()
+    breaks: tuple[Break, ...] = ()
+    holds: tuple[Hold, ...] = ()
+    strong: tuple[Strong, ...] = ()
+    emoji: tuple[WordEmoji, ...] = ()
+    masked: tuple[str, ...] = ()
 
     def __post_init__(self) -> None:
         if self.place is not None:
@@ -30,3 +38,5 @@ class Captions:
         check_changes(self.style)
         for override in self.overrides:
             check_changes(override.style)
+        if len(self.masked) > MOST_MASKED or any(not 0 < len(word) <= 40 for word in self.masked):
+            raise ProjectError(f"At most {MOST_MASKED} words of at most 40 letters can be masked.")

@@ -5,10 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 
 from standtall.base.errors import NothingToDo
-from standtall.model.captions import Captions
 from standtall.model.channel import Channel
 from standtall.model.cut import Transitions
-from standtall.model.look import Look
 from standtall.model.short import Short
 
 
@@ -23,32 +21,6 @@ class Edit:
 def count_of(n: int, noun: str = "word") -> str:
     """1 word, 2 words."""
     return f"{n} {noun}" if n == 1 else f"{n} {noun}s"
-
-
-# captions
-
-
-def _captioned(short: Short, captions: Captions) -> Short:
-    return replace(short, captions=captions)
-
-
-def set_look(short: Short, look: Look) -> Edit:
-    return Edit(f"Look: {look.title}", _captioned(short, replace(short.captions, look=look.name)))
-
-
-def set_caption_place(short: Short, place: float | None) -> Edit:
-    label = "Captions keep clear" if place is None else "Move captions"
-    return Edit(label, _captioned(short, replace(short.captions, place=place)))
-
-
-def caption_in(short: Short, language: str) -> Edit:
-    """Captions in a translation, or (empty) in the original language."""
-    label = f"Captions in {language}" if language else "Captions in the original language"
-    return Edit(label, _captioned(short, replace(short.captions, language=language)))
-
-
-def show_captions(short: Short, shown: bool) -> Edit:
-    return Edit("Show captions" if shown else "Hide captions", _captioned(short, replace(short.captions, shown=shown)))
 
 
 # cuts, channel, name

@@ -3,63 +3,93 @@
 from __future__ import annotations
 
 import dataclasses
-import functools
-import re
-import typing
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from typing import Literal
 
 from standtall.base.errors import ProjectError
-from standtall.model import checks
+from standtall.model.style_properties import PROPERTIES
 
-Lighting = Literal["colour", "underline"]
-"""How the word being said is told apart: by its colour, or also by a line under it."""
 Value = str | float | int | bool
 Changes = Mapping[str, Value]
 """Properties of a style by their names, with other values."""
 
-_COLOUR = re.compile(r"#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?")
-
 
 @dataclass(frozen=True, slots=True)
 class CaptionStyle:
-    """How captions are drawn. Sizes are shares of the picture's height, colours `#rrggbb` or `#rrggbbaa`.
+    """How captions are drawn, grouped, and how words change as they are said. What each property means and may be is written in
+    `style_properties.PROPERTIES`. Sizes are shares of the picture's height or ems of the letters, colours `#rrggbb` or
+    `#rrggbbaa`.
 
-    `highlight` is the colour of the word being said, `line` that of the line under it; `upcoming` is the opacity of words still
-    to come (1 shows them like the others). `plate` is the colour of the ground behind a line of words, with square corners;
-    a colour without opacity leaves it out.
+    A word is in one of three states: upcoming, being said now, said. Its colour, box, underline, size, weight, slant, height and
+    glow belong to the states, and change between them over `ease_s` seconds by `ease`.
     """
 
     family: str
     weight: int = 500
+    italic: bool = False
     size: float = 0.04
-    lighting: Lighting = "colour"
+    case: str = "as said"
+    letter_spacing: float = 0.0
+    line_spacing: float = 1.0
     ink: str = "#ffffff"
-    highlight: str = "#ffffff"
-    line: str = "#ffffff"
-    plate: str = "#00000000"
+    speaker_inks: str = ""
+    punctuation: str = "all"
     outline: str = "#00000000"
     outline_width: float = 0.0
     shadow: float = 0.0
-    capitals: bool = False
+    shadow_ink: str = "#000000"
+    shadow_down: float = 0.045
+    shadow_blur: float = 0.07
+    plate: str = "#00000000"
+    plate_of: str = "line"
+    plate_wide: float = 0.3
+    plate_high: float = 0.1
+    plate_radius: float = 0.0
+    band: float = 0.0
+    align: str = "centre"
+    across: float = 0.5
+    width: float = 0.86
+    rotation: float = 0.0
     max_words: int = 4
+    max_lines: int = 1
+    least_s: float = 0.0
+    most_s: float = 6.0
+    close_gaps: bool = True
+    highlight: str = "#ffffff"
+    line: str = "#00000000"
+    mark: str = "#00000000"
+    mark_radius: float = 0.0
+    run: str = "#00000000"
+    grow: float = 1.0
+    lift: float = 0.0
+    lean: float = 0.0
+    now_weight: int = 0
+    glow: float = 0.0
+    sweep: bool = False
+    ease: str = "none"
+    ease_s: float = 0.12
     upcoming: float = 1.0
-    letter_spacing: float = 0.0
+    said: float = 1.0
+    said_ink: str = ""
+    reveal: str = "all"
+    entrance: str = "none"
+    entrance_s: float = 0.2
+    exit: str = "none"
+    exit_s: float = 0.15
+    second_family: str = ""
+    second_weight: int = 0
+    second_size: float = 1.0
+    second_ink: str = ""
+    second_italic: bool = False
+    strong_ink: str = ""
+    strong_size: float = 1.0
+    strong_weight: int = 0
+    strong_italic: bool = False
 
     def __post_init__(self) -> None:
-        if not self.family or len(self.family) > 80:
-            raise ProjectError("The font family of a caption style must be a name of at most 80 letters.")
-        checks.in_range("The caption size", self.size, 0.01, 0.2)
-        checks.in_range("Words a line", self.max_words, 1, 12)
-        checks.in_range("The weight of a font", self.weight, 1, 1000)
-        checks.in_range("The opacity of words to come", self.upcoming, 0.0, 1.0)
-        checks.in_range("The width of the outline", self.outline_width, 0.0, 0.05)
-        checks.in_range("The shadow", self.shadow, 0.0, 1.0)
-        checks.in_range("The letter spacing", self.letter_spacing, -0.2, 1.0)
-        for colour in (self.ink, self.highlight, self.line, self.plate, self.outline):
-            if not _COLOUR.fullmatch(colour):
-                raise ProjectError(f"A colour is written #rrggbb or #rrggbbaa, not '{colour[:20]}'.")
+        for name, allowed in PROPERTIES.items():
+            allowed.check(name, getattr(self, name))
 
 
 @dataclass(frozen=True, slots=True)
@@ -119,23 +149,10 @@ def resolved(base: CaptionStyle, changes: Iterable[Changes]) -> CaptionStyle:
     return dataclasses.replace(base, **values)  # type: ignore[arg-type]
 
 
-@functools.cache
-def _kinds() -> dict[str, typing.Any]:
-    return typing.get_type_hints(CaptionStyle)
-
-
 def check_changes(changes: Changes) -> None:
-    """Raise `ProjectError` for a property that no style has, or a value of another type."""
-    hints = _kinds() if changes else {}
+    """Raise `ProjectError` for a property that no style has, or a value that it may not have."""
     for name, value in changes.items():
-        kind = hints.get(name)
-        if kind is None:
-            raise ProjectError(f"A caption style has no property “{name[:40]}”.", f"It has: {', '.join(sorted(hints))}.")
-        if typing.get_origin(kind) is Literal:
-            good = value in typing.get_args(kind)
-        elif kind is float:
-            good = type(value) in (int, float)
-        else:
-            good = type(value) is kind
-        if not good:
-            raise ProjectError(f"The property “{name}” of a caption style cannot be {str(value)[:40]!r}.")
+        allowed = PROPERTIES.get(name)
+        if allowed is None:
+            raise ProjectError(f"A caption style has no property “{name[:40]}”.", f"It has: {', '.join(PROPERTIES)}.")
+        allowed.check(name, value)

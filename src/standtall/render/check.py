@@ -77,5 +77,5 @@ def measure(path: Path, composition: Composition, track: Samples | None) -> Repo
     return Report(
         made.width, made.height, float(made.rate), made.length / TICKS_PER_SECOND, made.size_bytes,
         None if loud is None else round(loud, 2), None if peak is None else round(peak, 2),
-        len(composition.lines) if short.captions.shown else 0, tuple(problems),
+        len(composition.cards) if short.captions.shown else 0, tuple(problems),
     )  # fmt: skip

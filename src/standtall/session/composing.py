@@ -11,11 +11,11 @@ from pathlib import Path
 from standtall.base.errors import MediaError
 from standtall.compose.composition import Composition, composition
 from standtall.compose.footage import Footage
-from standtall.compose.producers.captions import CaptionStyles
+from standtall.compose.producers.caption_styles import CaptionStyles
 from standtall.cutting.montage import Picture
 from standtall.framing.camera import Camera, plan
 from standtall.ink import engine
-from standtall.ink.lettering import CaptionInk
+from standtall.ink.caption_ink import CaptionInk
 from standtall.library.looks import look_or_first
 from standtall.media.probe import probe
 from standtall.model.analysis import Analysis
@@ -35,7 +35,8 @@ def worked_out(short: Short, footage: Mapping[str, Footage], look: Look | None =
     engine.start()
     chosen = look or look_or_first(short.captions.look)
     style = CaptionStyles(chosen.style, short.captions, short.output.shape).of_short()
-    width = _ink(style, short.output.width, short.output.height).width_of
+    language = short.captions.language or footage[short.main_source].analysis.language
+    width = _ink(style, short.output.width, short.output.height, language).width_of
     return composition(short, footage, chosen, width, files_there(short))
 
 
@@ -73,11 +74,19 @@ def pictures_in(paths: Iterable[Path]) -> tuple[list[Picture], list[str]]:
 
 
 _inks = threading.local()
+MOST_INKS = 24
 
 
-def _ink(style: CaptionStyle, width: int, height: int) -> CaptionInk:
-    """Measures texts; kept for each thread, since nearly all texts of a composition were measured before."""
-    kept: dict[tuple[CaptionStyle, int, int], CaptionInk] = _inks.__dict__.setdefault("kept", {})
-    if (style, width, height) not in kept:
-        kept[style, width, height] = CaptionInk(style, width, height)
-    return kept[style, width, height]
+def _ink(style: CaptionStyle, width: int, height: int, language: str) -> CaptionInk:
+    """Measures texts; kept for each thread, since nearly all texts of a composition were measured before. Only what changes the
+    width of letters tells one from another."""
+    measured = CaptionStyle(
+        style.family, style.weight, style.italic, style.size, letter_spacing=style.letter_spacing, width=style.width
+    )  # fmt: skip
+    kept: dict[object, CaptionInk] = _inks.__dict__.setdefault("kept", {})
+    key = measured, width, height, language
+    if key not in kept:
+        if len(kept) >= MOST_INKS:
+            kept.pop(next(iter(kept)))
+        kept[key] = CaptionInk(measured, width, height, language)
+    return kept[key]

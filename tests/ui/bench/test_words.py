@@ -52,7 +52,7 @@ def test_a_word_is_retyped_where_it_stands_and_shown_at_once(qtbot: QtBot, windo
     word = said(window).words[index]
     assert (word.text, word.start, word.end) == ("Odile", before.words[index].start, before.words[index].end)
     assert said(window) == on_disk(window)
-    lines = window.workspace.opened.composition.lines  # type: ignore[union-attr]
+    lines = window.workspace.opened.composition.cards  # type: ignore[union-attr]
     assert any(w.text == "Odile" for line in lines for w in line.words), "captions show the new spelling"
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier))
     assert said(window) == before
@@ -97,7 +97,7 @@ def test_words_are_merged_moved_and_marked_by_keys(qtbot: QtBot, window: MainWin
     assert said(window).words[1].start == words[1].start + 480
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_N))
     assert said(window).words[1].kind == "unspoken"
-    lines = window.workspace.opened.composition.lines  # type: ignore[union-attr]
+    lines = window.workspace.opened.composition.cards  # type: ignore[union-attr]
     gone = said(window).words[1].id
     assert all(w.said.id != gone for line in lines for w in line.words), "what is not spoken is not shown"
 
@@ -165,11 +165,11 @@ def test_speakers_are_named_joined_and_given_words(qtbot: QtBot, window: MainWin
 
 def test_the_offset_moves_captions_and_not_words(qtbot: QtBot, window: MainWindow) -> None:
     words = said(window).words
-    before = window.workspace.opened.composition.lines[1]  # type: ignore[union-attr]
+    before = window.workspace.opened.composition.cards[1]  # type: ignore[union-attr]
     sheet = window.bench.inspector.captions
-    sheet._offset.setValue(20)
-    edited(qtbot, window, sheet._set_offset)
-    assert window.workspace.opened.composition.lines[1].start == before.start + 9_600  # type: ignore[union-attr]
+    sheet.offset.offset.setValue(20)
+    edited(qtbot, window, sheet.offset._set_offset)
+    assert window.workspace.opened.composition.cards[1].start == before.start + 9_600  # type: ignore[union-attr]
     assert said(window).words == words
 
 
@@ -274,7 +274,7 @@ def test_a_second_language_is_typed_beside_the_words_and_captions_follow(
     assert on_disk(window).translations[0].passages[0].text == "Willkommen zur Gartenstunde."
     edited(qtbot, window, lambda: window.workspace.edit(lambda s, a: by_words.choose(s, a, range(6))))
     edited(qtbot, window, second.captions.click)
-    lines = window.workspace.opened.composition.lines  # type: ignore[union-attr]
+    lines = window.workspace.opened.composition.cards  # type: ignore[union-attr]
     assert [w.text for line in lines for w in line.words] == ["Willkommen", "zur", "Gartenstunde."]
     path = tmp_path / "t.de.xlf"
     monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getSaveFileName", lambda *_a: (str(path), ""))

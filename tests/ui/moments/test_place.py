@@ -50,7 +50,7 @@ def test_a_proposal_plays_in_the_tall_picture_and_the_bench_comes_back(qtbot: Qt
     qtbot.waitUntil(lambda: window.player.speed == 1.0, timeout=WAIT)  # a wait for pictures is not safe while they come quickly
     assert window.playback._looked_at is not None
     assert abs(window.playback._looked_at.time_map.length - cards[1].moment.length) < 48_000
-    assert window.playback._looked_at.lines, "with captions, as its short would have them"
+    assert window.playback._looked_at.cards, "with captions, as its short would have them"
     window.player.pause()
     window.go("bench")
     assert window.playback._looked_at is None

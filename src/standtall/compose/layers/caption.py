@@ -3,30 +3,33 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Literal
 
 from standtall.compose.layers.layer import Layer
+from standtall.ink.drawn import STEPS, InkWord
 from standtall.model.style import CaptionStyle
-
-State = Literal["said", "now", "upcoming"]
 
 
 @dataclass(frozen=True, slots=True)
 class ShownWord:
-    """A word on the frame: of which source and which word there it is, how it reads, and whether it is being said. `style` is
-    its own where it has one."""
+    """A word on the frame: of which source and which word there it is, and how it is drawn."""
 
     source: str
     word: int
-    text: str
-    state: State = "said"
-    style: CaptionStyle | None = None
+    drawn: InkWord
 
 
 @dataclass(frozen=True, slots=True)
 class CaptionLayer(Layer):
-    """Words in reading order, their middle as a share of the frame's height."""
+    """Words in reading order, row by row, their middle as a share of the frame's height, in the style of the card. `come` and
+    `go` tell how far the card has come and is gone, 0..STEPS."""
 
-    words: tuple[ShownWord, ...]
+    rows: tuple[tuple[ShownWord, ...], ...]
     style: CaptionStyle
     middle: float
+    come: int = STEPS
+    go: int = 0
+    language: str = ""
+
+    @property
+    def words(self) -> tuple[ShownWord, ...]:
+        return tuple(w for row in self.rows for w in row)

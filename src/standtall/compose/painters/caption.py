@@ -7,7 +7,7 @@ from typing import Final
 
 from standtall.compose.layers.caption import CaptionLayer
 from standtall.compose.painters.painter import Box
-from standtall.ink.lettering import CaptionInk, InkWord
+from standtall.ink.caption_ink import CaptionInk
 from standtall.ink.sprite import Sprite
 from standtall.media.planes import Planes
 from standtall.model.style import CaptionStyle
@@ -21,25 +21,34 @@ class CaptionPainter:
 
     def __init__(self, width: int, height: int) -> None:
         self._size = width, height
-        self._inks: OrderedDict[CaptionStyle, CaptionInk] = OrderedDict()
+        self._inks: OrderedDict[tuple[CaptionStyle, str], CaptionInk] = OrderedDict()
+        self._last: tuple[CaptionLayer, list[Sprite]] | None = None
 
     def box(self, layer: CaptionLayer) -> Box:
-        return self._sprite(layer).box(*self._size)
+        boxes = [s.box(*self._size) for s in self._sprites(layer)]
+        if not boxes:
+            return 0, 0, 0, 0
+        return min(b[0] for b in boxes), min(b[1] for b in boxes), max(b[2] for b in boxes), max(b[3] for b in boxes)
 
     def covers(self, _layer: CaptionLayer) -> bool:
         return False
 
     def paint(self, layer: CaptionLayer, _picture: Planes | None, canvas: Planes) -> None:
-        self._sprite(layer).blend(canvas)
+        for sprite in self._sprites(layer):
+            sprite.blend(canvas)
 
-    def _sprite(self, layer: CaptionLayer) -> Sprite:
-        words = tuple(InkWord(w.text, w.state, w.style or layer.style) for w in layer.words)
-        return self._ink(layer.style).sprite(words, layer.middle)
+    def _sprites(self, layer: CaptionLayer) -> list[Sprite]:
+        if self._last is None or self._last[0] is not layer:
+            rows = tuple(tuple(w.drawn for w in row) for row in layer.rows)
+            ink = self._ink(layer.style, layer.language)
+            self._last = layer, ink.sprites(rows, layer.middle, layer.come, layer.go)
+        return self._last[1]
 
-    def _ink(self, style: CaptionStyle) -> CaptionInk:
-        if style not in self._inks:
-            self._inks[style] = CaptionInk(style, *self._size)
+    def _ink(self, style: CaptionStyle, language: str) -> CaptionInk:
+        key = style, language
+        if key not in self._inks:
+            self._inks[key] = CaptionInk(style, *self._size, language)
             if len(self._inks) > MOST_STYLES:
                 self._inks.popitem(last=False)
-        self._inks.move_to_end(style)
-        return self._inks[style]
+        self._inks.move_to_end(key)
+        return self._inks[key]

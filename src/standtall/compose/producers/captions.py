@@ -1,58 +1,77 @@
-"""Caption layers: the card on show at a moment, each word in the style that holds for it."""
+"""Caption layers: the card on show at a moment, each word in the style that holds for it and in its state."""
 
 from __future__ import annotations
 
+from collections.abc import Collection, Mapping
 from dataclasses import dataclass
+from typing import Final
 
-from standtall.captions.lines import CaptionLine
-from standtall.compose.layers.caption import CaptionLayer, ShownWord, State
-from standtall.model.captions import Captions
-from standtall.model.style import CaptionStyle, CardScope, Changes, LineScope, ShapeScope, WordScope, resolved
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.captions.grouping import Card, Grouping, Width
+from standtall.captions.said import CaptionWord
+from standtall.compose.layers.caption import CaptionLayer, ShownWord
+from standtall.compose.producers.caption_styles import CaptionStyles
+from standtall.ink.drawn import PARTS, STEPS, InkWord, State
+from standtall.language.written import written
+from standtall.model.caption_marks import WordEmoji
+from standtall.model.style import CaptionStyle
+
+Emoji = Mapping[tuple[str, int], WordEmoji]
+"""By source and word."""
+_NONE: Final[Emoji] = {}
 
 
 @dataclass(frozen=True, slots=True)
-class CaptionStyles:
-    """What styles hold in one short: the look's own, changed for the whole short, its shape, a card, a line or a word."""
+class WrittenWidth:
+    """Widths of texts as they are written in a style; equal ones give equal widths, so that what was grouped is kept."""
 
-    look: CaptionStyle
-    captions: Captions
-    shape: str
+    width: Width
+    case: str
+    punctuation: str
+    masked: frozenset[str]
 
-    def of_short(self) -> CaptionStyle:
-        """For the whole short in its shape."""
-        shapes = [o.style for o in self.captions.overrides if isinstance(o.scope, ShapeScope) and o.scope.shape == self.shape]
-        return resolved(self.look, (self.captions.style, *shapes))
+    @classmethod
+    def of(cls, width: Width, style: CaptionStyle, masked: Collection[str]) -> WrittenWidth:
+        return cls(width, style.case, style.punctuation, frozenset(word.casefold() for word in masked))
 
-    def of_card(self, base: CaptionStyle, card: CaptionLine) -> CaptionStyle:
-        """For a card, given that of the short."""
-        held = {(w.source, w.said.id) for w in card.words}
-        return resolved(base, self._changes(held, (CardScope, LineScope)))
-
-    def of_word(self, base: CaptionStyle, source: str, word: int) -> CaptionStyle:
-        """For one word, given that of its card."""
-        return resolved(base, self._changes({(source, word)}, (WordScope,)))
-
-    def _changes(self, held: set[tuple[str, int]], scopes: tuple[type, ...]) -> list[Changes]:
-        """Changes that are about any of these words, those of cards before those of lines."""
-        return [
-            override.style
-            for kind in scopes
-            for override in self.captions.overrides
-            if isinstance(override.scope, CardScope | LineScope | WordScope)
-            and type(override.scope) is kind
-            and (override.scope.source, override.scope.word) in held
-        ]
+    def __call__(self, text: str) -> float:
+        return self.width(written(text, self.case, self.punctuation, self.masked))
 
 
-def caption_layer(card: CaptionLine, tick: int, styles: CaptionStyles, base: CaptionStyle, middle: float) -> CaptionLayer:
+def grouping_of(style: CaptionStyle, language: str) -> Grouping:
+    """How a style wants its cards."""
+    return Grouping(style.max_words, style.max_lines, style.least_s, style.most_s, style.close_gaps, language)
+
+
+def worded_as(word: CaptionWord, style: CaptionStyle, masked: Collection[str], emoji: Emoji = _NONE) -> str:
+    """The text of a word as it is drawn, with the emoji that stands after it."""
+    text = written(word.text, style.case, style.punctuation, masked)
+    own = emoji.get((word.source, word.said.id))
+    return f"{text}\u00a0{own.emoji}" if own is not None and own.place == "line" else text
+
+
+def caption_layer(
+    card: Card, tick: int, styles: CaptionStyles, base: CaptionStyle, middle: float, language: str = "", emoji: Emoji = _NONE
+) -> CaptionLayer:
     """The layer of a card at a tick of the short; `base` is the style of the short."""
-    style = styles.of_card(base, card)
+    found = styles.of_card(base, card)
+    masked = {word.casefold() for word in styles.captions.masked}
     now = card.highlighted_at(tick)
-    words = []
-    for i, word in enumerate(card.words):
-        own = styles.of_word(style, word.source, word.said.id)
-        words.append(ShownWord(word.source, word.said.id, word.text, state_of(i, now), own if own != style else None))
-    return CaptionLayer(tuple(words), style, middle)
+    rows: list[tuple[ShownWord, ...]] = []
+    number = 0
+    for row, row_styles in zip(card.lines, found.words, strict=True):
+        out, above = [], []
+        for word, style in zip(row, row_styles, strict=True):
+            drawn = _drawn(word, worded_as(word, style, masked, emoji), style, state_of(number, now), tick)
+            out.append(ShownWord(word.source, word.said.id, drawn))
+            own = emoji.get((word.source, word.said.id))
+            if own is not None and own.place == "above":
+                above.append(ShownWord(word.source, word.said.id, _drawn(word, own.emoji, style, drawn.state, tick)))
+            number += 1
+        rows += [tuple(above)] if above else []
+        rows.append(tuple(out))
+    come, go = _on_the_way(card, found.card, tick)
+    return CaptionLayer(tuple(rows), found.card, middle, come, go, language)
 
 
 def state_of(number: int, now: int | None) -> State:
@@ -60,3 +79,30 @@ def state_of(number: int, now: int | None) -> State:
     if now is None or number < now:
         return "said"
     return "now" if number == now else "upcoming"
+
+
+def _drawn(word: CaptionWord, text: str, style: CaptionStyle, state: State, tick: int) -> InkWord:
+    """The word with how far it is changed and said, only where its style shows that."""
+    lit, told = STEPS, PARTS
+    if style.ease != "none" and style.ease_s > 0:
+        if state == "now":
+            lit = _part(tick - word.start, style.ease_s)
+        elif state == "said":
+            lit = _part(tick - word.end, style.ease_s)
+    if state == "now" and (style.sweep or style.reveal == "letters" or not style.run.endswith("00") or len(style.run) == 7):
+        told = min(PARTS, max(0, -(-(tick - word.start) * PARTS // max(1, word.end - word.start))))
+    return InkWord(text, style, state, lit, told)
+
+
+def _part(ticks: int, seconds: float) -> int:
+    """How many of all steps of a change are done after so many ticks; the first is done at once."""
+    return min(STEPS, max(1, round(STEPS * ticks / (seconds * TICKS_PER_SECOND))))
+
+
+def _on_the_way(card: Card, style: CaptionStyle, tick: int) -> tuple[int, int]:
+    come, go = STEPS, 0
+    if style.entrance != "none" and style.entrance_s > 0:
+        come = _part(tick - card.start, style.entrance_s)
+    if style.exit != "none" and style.exit_s > 0:
+        go = STEPS - _part(card.end - tick, style.exit_s)
+    return come, go

@@ -66,6 +66,32 @@ def short_3(data: object) -> dict[str, Any]:
     return data | {"framing": framing | {"shots": shots}}
 
 
+def short_4(data: object) -> dict[str, Any]:
+    """A short of version 3 as one of version 4: the underline of a word is a colour of its own, letters have a case."""
+    if not isinstance(data, dict):
+        raise damaged("A short")
+    captions = data.get("captions")
+    if not isinstance(captions, dict):
+        return data
+    new = dict(captions)
+    if isinstance(captions.get("style"), dict):
+        new["style"] = _style_4(captions["style"])
+    overrides = [dict(o) if isinstance(o, dict) else o for o in rows(captions.get("overrides", []), "The captions of a short")]
+    for override in overrides:
+        if isinstance(override, dict) and isinstance(override.get("style"), dict):
+            override["style"] = _style_4(override["style"])
+    return data | {"captions": new | ({"overrides": overrides} if "overrides" in captions else {})}
+
+
+def _style_4(old: dict[str, Any]) -> dict[str, Any]:
+    new = {k: v for k, v in old.items() if k not in ("lighting", "capitals")}
+    if old.get("lighting") == "colour":
+        new["line"] = "#00000000"
+    if "capitals" in old:
+        new["case"] = "capitals" if old["capitals"] is True else "as said"
+    return new
+
+
 def brief_2(data: object) -> dict[str, Any]:
     """A brief of version 1 as one of version 2: with a look that ships."""
     if not isinstance(data, dict):

@@ -108,6 +108,7 @@ class MainWindow(QMainWindow):
         self._rail.wanted.connect(self.go)
         self.player.failed.connect(lambda text: self.say(text, "error"))
         self.playback.shown.connect(self.bench.wide.show_picture)
+        self.playback.shown.connect(self.bench.inspector.captions.show_picture)
         self.bench.inspector.transcript.import_words.connect(self.import_words)
         self.bench.inspector.transcript.export_words.connect(self.export_words)
         self.footage.opened.connect(self.open_on_bench)

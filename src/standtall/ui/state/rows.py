@@ -9,10 +9,12 @@ from typing import Final, NamedTuple
 import numpy as np
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.captions.lines import BOUND_TO_NEXT
+from standtall.language.bonds import bonds
 from standtall.language.sentences import closes_phrase
 from standtall.model.words import Word
 
+BACK: Final = 2
+"""How many words earlier a row may end so that it parts no words that belong together."""
 ROW: Final = 27
 """Height of a row in pixels."""
 PAUSE_PIXELS: Final = 16.0
@@ -115,13 +117,12 @@ def _even_rows(words: tuple[Word, ...], first: int, stop: int) -> list[range]:
     wished = letters / count
     out: list[range] = []
     begin, used = first, 0
+    firm = bonds([w.text for w in words[first:stop]])
     for i in range(first, stop):
         size = len(words[i].text) + 1
         full = i - begin == MOST_WORDS or used + size > MOST_LETTERS or used + size / 2 > wished
         if i > begin and full:
-            end = i
-            while end - begin > 1 and words[end - 1].bare in BOUND_TO_NEXT:
-                end -= 1
+            end = min(range(max(begin + 1, i - BACK), i + 1), key=lambda e: (firm[e - 1 - first], -e))
             out.append(range(begin, end))
             begin, used = end, sum(len(words[k].text) + 1 for k in range(end, i))
         used += size

@@ -11,6 +11,7 @@ from standtall.compose.composition import Composition, reframed
 from standtall.framing.camera import Camera, tried
 from standtall.model.edits import Edit
 from standtall.model.short import Short
+from standtall.session.composing import worked_out
 from standtall.ui.state.opened import Opened
 from standtall.ui.threads.queues import Queues
 
@@ -24,13 +25,14 @@ class Trial(QObject):
     def __init__(self, queues: Queues, parent: QObject) -> None:
         super().__init__(parent)
         self._queues = queues
-        self._wanted: tuple[Opened, Callable[[Short], Edit], int] | None = None
+        self._wanted: tuple[Opened, Callable[[Short], Edit], int | None] | None = None
         self._busy, self._drags = False, 0
         self.camera: Camera | None = None
         """That of what is tried, while there is something."""
 
-    def show(self, opened: Opened, make: Callable[[Short], Edit], tick: int) -> None:
-        """Show what an edit of the short's framing would make of the shot at a tick of the source on the Bench."""
+    def show(self, opened: Opened, make: Callable[[Short], Edit], tick: int | None = None) -> None:
+        """Show what an edit of the short's framing would make of the shot at a tick of the source on the Bench; without a tick,
+        what one of its captions would make of them."""
         self._wanted = opened, make, tick
         self._next()
 
@@ -52,15 +54,17 @@ class Trial(QObject):
             return
         (opened, make, tick), self._wanted, self._busy = self._wanted, None, True
 
-        def work() -> tuple[Composition, Camera]:
+        def work() -> tuple[Composition, Camera | None]:
             short = make(opened.entry.short).short
+            if tick is None:
+                return worked_out(short, opened.composition.footage), None
             camera = tried(opened.camera, short, opened.source, tick)
             return reframed(opened.composition, short, opened.source.key, camera), camera
 
         drag = self._drags
         self._queues.do("trial", work, lambda made: self._came(drag, *made), self._failed, self)
 
-    def _came(self, drag: int, composition: Composition, camera: Camera) -> None:
+    def _came(self, drag: int, composition: Composition, camera: Camera | None) -> None:
         self._busy = False
         if drag == self._drags:
             self.camera = camera

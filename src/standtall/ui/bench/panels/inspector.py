@@ -4,9 +4,9 @@ from __future__ import annotations
 
 from typing import Literal, get_args
 
-from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSizePolicy, QStackedWidget, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QVBoxLayout, QWidget
 
-from standtall.ui.bench.panels.captions import CaptionsPanel
+from standtall.ui.bench.panels.captions.panel import CaptionsPanel
 from standtall.ui.bench.panels.chosen import ChosenPanel
 from standtall.ui.bench.panels.extras import ExtrasPanel
 from standtall.ui.bench.panels.framing.panel import FramingPanel
@@ -17,6 +17,7 @@ from standtall.ui.bench.panels.translation import TranslationPanel
 from standtall.ui.bench.word_actions import WordActions
 from standtall.ui.state.basket import Basket
 from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.tabs import Tabs
 
 PanelName = Literal["words", "framing", "captions", "extras", "translation"]
 Side = Literal["chosen", "pieces", "tighten", "transcript"]
@@ -34,39 +35,6 @@ _SIDES: dict[str, tuple[str, str]] = {
     "tighten": ("Tighten", "Fillers, repeats and silences that can be removed (Ctrl+3)"),
     "transcript": ("Transcript", "Speakers, replacing, the word list, files (Ctrl+4)"),
 }
-
-
-class Tabs(QWidget):
-    """A row of buttons over the widgets that they show."""
-
-    def __init__(self, entries: dict[str, tuple[str, str]], widgets: dict[str, QWidget], name: str) -> None:
-        super().__init__()
-        self._stack = QStackedWidget()
-        self._buttons: dict[str, QPushButton] = {}
-        self._widgets = widgets
-        row = QHBoxLayout()
-        row.setSpacing(2)
-        for key, (text, tip) in entries.items():
-            button = QPushButton(text)
-            button.setObjectName(name)
-            button.setCheckable(True)
-            button.setToolTip(tip)
-            button.setSizePolicy(QSizePolicy.Policy.Minimum, QSizePolicy.Policy.Fixed)
-            button.clicked.connect(lambda _c=False, k=key: self.show_tab(k))
-            self._buttons[key] = button
-            row.addWidget(button, 1)
-            self._stack.addWidget(widgets[key])
-        whole = QVBoxLayout(self)
-        whole.setContentsMargins(0, 0, 0, 0)
-        whole.setSpacing(4)
-        whole.addLayout(row)
-        whole.addWidget(self._stack, 1)
-        self.show_tab(next(iter(entries)))
-
-    def show_tab(self, key: str) -> None:
-        self._stack.setCurrentWidget(self._widgets[key])
-        for other, button in self._buttons.items():
-            button.setChecked(other == key)
 
 
 class Inspector(QWidget):

@@ -26,7 +26,7 @@ from PySide6.QtWidgets import (
 
 from standtall.base.errors import NothingToDo
 from standtall.base.time import clock
-from standtall.model import edits, translating
+from standtall.model import caption_edits, translating
 from standtall.model.brief import DETECT
 from standtall.model.transcript import Revision
 from standtall.model.translation import Passage, Translation, original_of
@@ -230,7 +230,7 @@ class TranslationPanel(QWidget):
 
     def _caption(self) -> None:
         language = self._shown if self.captions.isChecked() else ""
-        self._ws.edit(lambda s, _a: edits.caption_in(s, language))
+        self._ws.edit(lambda s, _a: caption_edits.caption_in(s, language))
 
     def _forget(self) -> None:
         language = self._shown

@@ -12,7 +12,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWi
 from standtall.base.time import clock
 from standtall.checks.captions import clear_middle
 from standtall.checks.notice import Fix, Notice
-from standtall.model import edits, framing_edits, keyframe_edits
+from standtall.model import caption_edits, framing_edits, keyframe_edits
 from standtall.model.framing import Backdrop, Layout
 from standtall.ui.bench.notices import fix_text, said
 from standtall.ui.state.opened import Opened
@@ -53,7 +53,7 @@ class NoticesCard:
             return
         if fix == "move the captions":
             middle = clear_middle(opened.composition, opened.channel)
-            self._ws.edit(lambda s, _a: edits.set_caption_place(s, middle))
+            self._ws.edit(lambda s, _a: caption_edits.set_caption_place(s, middle))
             return
         shot = None if notice.place is None else opened.shot_at(notice.place.tick)
         if shot is None or notice.place is None:

@@ -1,0 +1,279 @@
+"""Groups the words of a short into cards of one or two lines, by the least total cost of all breaks.
+
+A card never reaches over a pause, the end of a sentence, a change of speaker or a cut of the short. Inside such a phrase dynamic
+programming finds the breaks with the least sum of costs (as in D. E. Knuth and M. F. Plass, "Breaking paragraphs into lines",
+1981): full and even lines, no word parted from the one it belongs to, marks of punctuation at the ends.
+"""
+
+from __future__ import annotations
+
+import functools
+import itertools
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass, field
+from typing import Final
+
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.captions.said import CaptionWord
+from standtall.language.bonds import bonds
+from standtall.language.joining import gap, joined
+from standtall.language.sentences import PHRASE_PAUSE
+from standtall.model.caption_marks import Break, BreakKind, Hold
+from standtall.model.words import ends_sentence
+
+HOLD: Final = round(0.5 * TICKS_PER_SECOND)
+"""A card stays until the next one when that comes sooner than this, so that captions do not flicker."""
+AFTER: Final = round(0.22 * TICKS_PER_SECOND)
+"""How long a word stays highlighted, and a card on show, after its end where nothing follows."""
+SILENCE: Final = 1.2
+"""Seconds without a word over which no card is held to close a gap."""
+PARTED: Final = 6.0
+"""Cost of a break between words that belong together; more than all that an uneven line can cost."""
+MARKS: Final = (",", ";", ":", "–", "—", "،", "、", "，")
+NEVER: Final = 1e6
+
+Kinds = tuple[BreakKind | None, ...]
+"""What a person put before each word of a phrase."""
+Width = Callable[[str], float]
+"""Width of a text as a share of the widest allowed line."""
+
+
+@dataclass(frozen=True, slots=True)
+class Grouping:
+    """What cards are to be like: most words and most lines of one, its least and most seconds on show, and whether it stays until
+    the next begins."""
+
+    max_words: int = 4
+    max_lines: int = 1
+    least_s: float = 0.0
+    most_s: float = 6.0
+    close_gaps: bool = True
+    language: str = "en"
+
+
+@dataclass(frozen=True, slots=True)
+class Card:
+    """Words shown together from `start` to `end` (ticks of the short), in one line or more."""
+
+    lines: tuple[tuple[CaptionWord, ...], ...]
+    start: int
+    end: int
+
+    @property
+    def words(self) -> tuple[CaptionWord, ...]:
+        return tuple(w for line in self.lines for w in line)
+
+    @property
+    def text(self) -> str:
+        return joined([w.text for w in self.words])
+
+    def highlighted_at(self, tick: int) -> int | None:
+        """Position of the word being said; a word stays highlighted until the next begins, unless a real pause follows."""
+        found, end = None, 0
+        for i, word in enumerate(self.words):
+            if word.start <= tick:
+                found, end = i, word.end
+        if found is not None and tick >= end + AFTER:
+            return None
+        return found
+
+
+@dataclass(frozen=True, slots=True)
+class ByHand:
+    """What a person has settled: what stands before words, how long cards stay; by source and word."""
+
+    before: dict[tuple[str, int], BreakKind] = field(default_factory=dict)
+    holds: dict[tuple[str, int], int] = field(default_factory=dict)
+
+    @classmethod
+    def of(cls, breaks: Sequence[Break], holds: Sequence[Hold]) -> ByHand:
+        return cls({(b.source, b.word): b.kind for b in breaks}, {(h.source, h.word): h.ticks for h in holds})
+
+
+def cards(
+    said: tuple[CaptionWord, ...], grouping: Grouping, width: Width, length: int, by_hand: ByHand | None = None
+) -> tuple[Card, ...]:  # fmt: skip
+    """The cards of a short of `length` ticks. Where a person broke or joined words that is done; a join over the ends of phrases
+    too, unless the speaker changes."""
+    hand = by_hand or ByHand()
+    groups: list[tuple[tuple[CaptionWord, ...], ...]] = []
+    for phrase in _phrases(said, hand):
+        texts = tuple(w.text for w in phrase)
+        kinds: tuple[BreakKind | None, ...] = tuple(hand.before.get((w.source, w.said.id)) for w in phrase)
+        times = tuple((w.start - phrase[0].start, w.end - phrase[0].start) for w in phrase)
+        at = 0
+        for counts in _broken(texts, kinds if any(kinds) else None, times, grouping, width):
+            rows = []
+            for count in counts:
+                rows.append(tuple(phrase[at : at + count]))
+                at += count
+            groups.append(tuple(rows))
+    return tuple(_timed(groups, grouping, length, hand))
+
+
+def _timed(groups: list[tuple[tuple[CaptionWord, ...], ...]], grouping: Grouping, length: int, hand: ByHand) -> list[Card]:
+    out: list[Card] = []
+    for i, rows in enumerate(groups):
+        words = [w for row in rows for w in row]
+        start, last = words[0].start, words[-1].end
+        after = groups[i + 1][0][0].start if i + 1 < len(groups) else length
+        stay = next((hand.holds[w.source, w.said.id] for w in words if (w.source, w.said.id) in hand.holds), None)
+        if stay is not None:
+            end = last + stay
+        else:
+            closes = grouping.close_gaps and after - last < HOLD
+            end = after if closes else last + AFTER
+            end = max(end, start + round(grouping.least_s * TICKS_PER_SECOND))
+        out.append(Card(rows, start, max(start + 1, min(end, after))))
+    return out
+
+
+def _phrases(said: tuple[CaptionWord, ...], hand: ByHand) -> list[list[CaptionWord]]:
+    out: list[list[CaptionWord]] = []
+    for word in said:
+        if not out or _begins_phrase(out[-1][-1], word, hand.before.get((word.source, word.said.id))):
+            out.append([word])
+        else:
+            out[-1].append(word)
+    return out
+
+
+def _begins_phrase(last: CaptionWord, word: CaptionWord, kind: BreakKind | None) -> bool:
+    if last.segment != word.segment or last.source != word.source or _other_speaker(last, word):
+        return True
+    if kind is not None:
+        return kind == "card"
+    return word.start - last.end > PHRASE_PAUSE or ends_sentence(last.text)
+
+
+def _other_speaker(last: CaptionWord, word: CaptionWord) -> bool:
+    return last.said.speaker != word.said.speaker
+
+
+@dataclass(frozen=True, slots=True)
+class _Phrase:
+    """A phrase with all that the cost of a card needs; `wide[i]` is the width of all words before word i with their spaces."""
+
+    texts: tuple[str, ...]
+    bond: tuple[float, ...]
+    kinds: tuple[BreakKind | None, ...]
+    wide: tuple[float, ...]
+    spaces: tuple[float, ...]
+    times: tuple[tuple[int, int], ...]
+    grouping: Grouping
+
+    def width(self, first: int, last: int) -> float:
+        """Of words first..last-1 in one line."""
+        return self.wide[last] - self.wide[first] - (self.spaces[first - 1] if first else 0.0)
+
+    def break_cost(self, at: int, new_card: bool) -> float:
+        """Of a break before word `at`."""
+        kind = self.kinds[at]
+        if kind == "none":
+            return NEVER
+        if kind == "card":
+            return 0.0 if new_card else NEVER
+        if kind == "line":
+            return 0.3 if new_card else -1.0
+        tail = self.texts[at - 1]
+        cost = PARTED * self.bond[at - 1] ** 2
+        if not tail.endswith((*MARKS, "-")):
+            cost += 0.15
+        return cost if new_card else 0.8 * cost
+
+    def lines(self, first: int, last: int) -> tuple[float, tuple[int, ...]]:
+        """The best way to set words first..last-1 in one card; -> cost, how many words each line has."""
+        found = [self._set(first, last, (last - first,))]
+        if self.grouping.max_lines > 1:
+            found += [self._set(first, last, (cut - first, last - cut)) for cut in range(first + 1, last)]
+        if self.grouping.max_lines > 2:
+            found += [
+                self._set(first, last, (one - first, two - one, last - two))
+                for one in range(first + 1, last - 1) for two in range(one + 1, last)
+            ]  # fmt: skip
+        return min(found)
+
+    def _set(self, first: int, last: int, counts: tuple[int, ...]) -> tuple[float, tuple[int, ...]]:
+        cost, at, widths = 0.0, first, []
+        for number, count in enumerate(counts):
+            if number:
+                cost += self.break_cost(at, new_card=False)
+            wide = self.width(at, at + count)
+            if wide > 1 and count > 1 and not self._held(at, at + count):
+                cost += NEVER * wide
+            widths.append(min(1.0, wide))
+            at += count
+        if any(self.kinds[i] == "card" for i in range(first + 1, last)):
+            cost += NEVER
+        at = first
+        for count in counts:  # a line broken by hand is broken
+            cost += NEVER * sum(self.kinds[i] == "line" for i in range(at + 1, at + count))
+            at += count
+        full = sum(widths) / self.grouping.max_lines if len(counts) == 1 else max(widths)
+        cost += 0.3 * (1 - full) ** 2 + 0.6 * (max(widths) - min(widths)) ** 2 + 0.12 * (len(counts) - 1)
+        return cost, counts
+
+    def _held(self, first: int, last: int) -> bool:
+        """Whether a person joined all of these words: then they are one line, set smaller where they must be."""
+        return all(self.kinds[i] == "none" for i in range(first + 1, last))
+
+    def card(self, first: int, last: int) -> tuple[float, tuple[int, ...]]:
+        cost, counts = self.lines(first, last)
+        many = self.grouping.max_words
+        count = last - first
+        if count > many and not self._held(first, last):
+            cost += NEVER * (count - many)
+        cost += (1 - min(count, many) / many) ** 2
+        seconds = (self.times[last - 1][1] - self.times[first][0]) / TICKS_PER_SECOND
+        if seconds > self.grouping.most_s and count > 1:
+            cost += 20 * (seconds / self.grouping.most_s - 1)
+        cost += max(0.0, 1 - seconds / self.grouping.least_s) if self.grouping.least_s else 0.0
+        cost += 1.1 * sum(text.endswith(MARKS) for text in self.texts[first : last - 1]) / self.grouping.max_lines
+        if first:
+            cost += self.break_cost(first, new_card=True)
+        return cost, counts
+
+
+def _most(phrase: _Phrase, end: int) -> int:
+    """The first word that a card ending before `end` may begin with: joined words may be more than the most."""
+    first = max(0, end - phrase.grouping.max_words)
+    while first > 0 and phrase.kinds[first] == "none":
+        first -= 1
+    held = end - 1
+    while held > 0 and phrase.kinds[held] == "none":
+        held -= 1
+    return min(first, held)
+
+
+@functools.lru_cache(maxsize=8_192)
+def _broken(
+    texts: tuple[str, ...], kinds: Kinds | None, times: tuple[tuple[int, int], ...], grouping: Grouping, width: Width
+) -> tuple[tuple[int, ...], ...]:  # fmt: skip
+    """How many words each line of each card of a phrase holds; kept, since an edit changes few phrases of many."""
+    phrase = phrase_of(texts, kinds, times, grouping, width)
+    best: list[tuple[float, int, tuple[int, ...]]] = [(0.0, 0, ())]
+    for end in range(1, len(texts) + 1):
+        options = []
+        for first in range(_most(phrase, end), end):
+            cost, counts = phrase.card(first, end)
+            options.append((best[first][0] + cost, first, counts))
+        best.append(min(options))
+    out: list[tuple[int, ...]] = []
+    end = len(texts)
+    while end:
+        out.append(best[end][2])
+        end = best[end][1]
+    return tuple(out[::-1])
+
+
+def phrase_of(
+    texts: tuple[str, ...], kinds: Kinds | None, times: tuple[tuple[int, int], ...], grouping: Grouping, width: Width
+) -> _Phrase:  # fmt: skip
+    """A phrase ready for the costs of its cards."""
+    space = width(" ")
+    spaces = [space * len(gap(one, two)) for one, two in itertools.pairwise(texts)]
+    wide = [0.0]
+    for i, text in enumerate(texts):
+        wide.append(wide[-1] + width(text) + (spaces[i - 1] if i else 0.0))
+    bond = bonds(texts, grouping.language)
+    return _Phrase(texts, bond, kinds or (None,) * len(texts), tuple(wide), tuple(spaces), times, grouping)

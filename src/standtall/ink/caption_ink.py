@@ -1,0 +1,155 @@
+"""Draws captions and measures their texts: cards are set once, their words drawn once for each state, and kept."""
+
+from __future__ import annotations
+
+from collections import OrderedDict
+from collections.abc import Callable, Hashable
+from dataclasses import replace
+from functools import partial
+from typing import Final, TypeVar
+
+from PySide6.QtGui import QFontMetricsF, QPainterPath, QTransform
+
+from standtall.ink import drawing
+from standtall.ink.drawn import STEPS, InkWord, Rows
+from standtall.ink.emoji_pictures import pictured
+from standtall.ink.layout import PICTURE, LaidCard, cleaned, joins, laid_out
+from standtall.ink.letters import font_of
+from standtall.ink.sprite import Sprite
+from standtall.ink.states import WordLook, colour, look_of
+from standtall.model.style import CaptionStyle
+
+T = TypeVar("T")
+KEPT: Final = 160
+"""Drawings kept in memory: those of some cards."""
+MOST_WIDTHS: Final = 100_000
+RISE: Final = 0.7
+"""How far a card comes from, in ems."""
+
+
+class CaptionInk:
+    """Captions of one style at one picture size. Needs `ink.engine.start()`; use it from one thread."""
+
+    def __init__(self, style: CaptionStyle, width: int, height: int, language: str = "") -> None:
+        self.style, self.width, self.height, self.language = style, width, height, language
+        self._kept: OrderedDict[Hashable, object] = OrderedDict()
+        self._metrics: dict[bool, QFontMetricsF] = {}
+        self._widths: dict[str, float] = {}
+
+    def width_of(self, text: str) -> float:
+        """Width of a text as a share of the widest line."""
+        known = self._widths.get(text)
+        if known is None:
+            if len(self._widths) > MOST_WIDTHS:
+                self._widths.clear()
+            plain, emoji = cleaned(text), pictured(text)
+            for one in reversed(emoji):
+                plain = plain[: one.start] + plain[one.end :]
+            advance = self._metrics_for(plain).horizontalAdvance(plain) + len(emoji) * PICTURE * self.style.size * self.height
+            known = self._widths[text] = advance / (self.style.width * self.width)
+        return known
+
+    def _metrics_for(self, text: str) -> QFontMetricsF:
+        stacks = not text.isascii() and joins(text)
+        if stacks not in self._metrics:
+            self._metrics[stacks] = QFontMetricsF(
+                font_of(self.style, self.height, language=self.language, text=text if stacks else "")
+            )
+        return self._metrics[stacks]
+
+    def sprites(self, rows: Rows, middle: float, come: int = STEPS, go: int = 0) -> list[Sprite]:
+        """What is drawn of a card, from the bottom up; its middle at a share of the height. `come` tells how far it has come,
+        `go` how far it is gone, 0..STEPS."""
+        out = self._still(rows, middle)
+        if come < STEPS:
+            out = self._on_the_way(out, self.style.entrance, come / STEPS)
+        if go > 0:
+            out = self._on_the_way(out, self.style.exit, 1 - go / STEPS)
+        return out
+
+    def card(self, rows: Rows, middle: float) -> LaidCard:
+        """The card as it is set; kept whatever word is being said."""
+        key = ("card", tuple(tuple((w.text, w.style) for w in row) for row in rows), middle)
+        return self._once(key, lambda: laid_out(rows, self.style, (self.width, self.height), middle, self.language))
+
+    def _once(self, key: Hashable, make: Callable[[], T]) -> T:
+        """What is kept under a key, made where it is not there."""
+        if key not in self._kept:
+            self._kept[key] = make()
+            if len(self._kept) > KEPT:
+                self._kept.popitem(last=False)
+        self._kept.move_to_end(key)
+        return self._kept[key]  # type: ignore[return-value]
+
+    def _still(self, rows: Rows, middle: float) -> list[Sprite]:
+        words = [w for row in rows for w in row]
+        if not words:
+            return []
+        card, frame, style = self.card(rows, middle), (self.width, self.height), self.style
+        base = (tuple(len(row) for row in rows), tuple((w.text, w.style) for w in words), middle)
+        looks = [look_of(w) for w in words]
+        shares = [_share(word, look) for word, look in zip(words, looks, strict=True)]
+        whole = style.reveal == "all" and min(shares) == 1
+        out = [
+            self._once(("band", base), partial(drawing.band, card, style, frame)),
+            self._once(("ground", whole, base), partial(drawing.ground, card, tuple(words), style, frame, whole)),
+        ]
+        for n, word in enumerate(words):
+            moving = word.told if word.state == "now" else 0
+            if not whole:
+                make = partial(drawing.under_word, card, n, word, shares[n], frame)
+                out.append(self._once(("under", n, shares[n], moving, base), make))
+        for n, (word, look) in enumerate(zip(words, looks, strict=True)):
+            moving = word.told if word.state == "now" else 0
+            if word.state == "now" and colour(style.run)[3] > 0:
+                out.append(self._once(("run", n, moving, base), partial(drawing.run_bar, card, n, word, style, frame)))
+            outline = self._outline(rows, n, look.weight, middle)
+            make = partial(drawing.over_word, card, n, word, look, outline, frame)
+            out.append(self._once(("over", n, look, word.state, moving, base), make))
+        return [s for s in out if s is not None]
+
+    def _outline(self, rows: Rows, number: int, weight: int, middle: float) -> QPainterPath:
+        """The outline of a word in another weight: in the middle of the room that it has."""
+        words = [w for row in rows for w in row]
+        card = self.card(rows, middle)
+        place = card.words[number]
+        if weight == words[number].style.weight:
+            return place.outline
+
+        def heavier() -> QPainterPath:
+            word = replace(words[number], style=replace(words[number].style, weight=weight))
+            (own,) = laid_out(((word,),), replace(self.style, width=0.96), (self.width, self.height), middle, self.language).words
+            scale = place.rect.height() / max(1.0, own.rect.height())
+            to = QTransform().translate(place.rect.center().x(), place.baseline).scale(scale, scale)
+            return to.translate(-own.rect.center().x(), -own.baseline).map(own.outline)
+
+        return self._once(("weight", number, weight, tuple((w.text, w.style) for w in words), middle), heavier)
+
+    def _on_the_way(self, sprites: list[Sprite], way: str, share: float) -> list[Sprite]:
+        """A card that comes or goes: `share` of it is there."""
+        eased = share * share * (3 - 2 * share)
+        em = self.style.size * self.height
+        far = round((1 - eased) * RISE * em / 2) * 2
+        if way == "fade":
+            return [s.faded(eased) for s in sprites]
+        if way in ("rise", "drop"):
+            return [s.moved(0, far if way == "rise" else -far).faded(eased) for s in sprites]
+        if way == "slide":
+            return [s.moved(-2 * far, 0).faded(eased) for s in sprites]
+        if way == "grow" and sprites:
+            boxes = [(s.x, s.y, s.x + s.luma.shape[1], s.y + s.luma.shape[0]) for s in sprites]
+            centre = (
+                (min(b[0] for b in boxes) + max(b[2] for b in boxes)) / 2,
+                (min(b[1] for b in boxes) + max(b[3] for b in boxes)) / 2,
+            )
+            return [s.scaled(0.82 + 0.18 * eased, centre).faded(eased) for s in sprites]
+        if way == "wipe" and sprites:
+            left, right = min(s.x for s in sprites), max(s.x + s.luma.shape[1] for s in sprites)
+            until = round((left + eased * (right - left)) / 2) * 2
+            return [cut for s in sprites if (cut := s.cut(left, until)) is not None]
+        return sprites
+
+
+def _share(word: InkWord, look: WordLook) -> float:
+    """How much of a word's own opacity it has, in hundredths."""
+    return min(1.0, round(look.ink[3] / max(0.01, colour(word.style.ink)[3]), 2))

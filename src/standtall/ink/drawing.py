@@ -1,0 +1,279 @@
+"""Draws the parts of a card: what lies under its words, and each word in its state."""
+
+from __future__ import annotations
+
+from typing import Any
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QImage, QPainter, QPainterPath, QPen, QTransform
+
+from standtall.ink.drawn import PARTS, InkWord
+from standtall.ink.emoji_pictures import picture_of
+from standtall.ink.layout import LaidCard, PlacedWord
+from standtall.ink.sprite import Sprite, sprite
+from standtall.ink.states import Colour, WordLook, colour
+from standtall.model.style import CaptionStyle
+
+LINE_DOWN, LINE_HIGH = 0.14, 0.11
+"""How far the line under a word lies below its baseline, and how thick it is, in ems."""
+MARK = (0.14, 0.02)
+"""How far the box of a word reaches beyond it, sideways and up and down, in ems."""
+RUN_HIGH = 0.09
+BAND_REACH = 1.6
+"""How far the dimming band reaches beyond the rows, in ems, before it has faded away."""
+
+
+class Canvas:
+    """A transparent picture over a part of the frame; `painter` draws in the coordinates of the frame."""
+
+    def __init__(self, box: QRectF, frame: tuple[int, int]) -> None:
+        left, top = max(0, int(box.left()) // 2 * 2 - 2), max(0, int(box.top()) // 2 * 2 - 2)
+        right = min(frame[0], (int(box.right()) + 4) // 2 * 2)
+        bottom = min(frame[1], (int(box.bottom()) + 4) // 2 * 2)
+        self.x, self.y = min(left, frame[0] - 2), min(top, frame[1] - 2)
+        self.image = QImage(max(2, right - self.x), max(2, bottom - self.y), QImage.Format.Format_ARGB32_Premultiplied)
+        self.image.fill(Qt.GlobalColor.transparent)
+
+    def painter(self) -> QPainter:
+        out = QPainter(self.image)
+        out.setRenderHint(QPainter.RenderHint.Antialiasing)
+        out.translate(-self.x, -self.y)
+        return out
+
+    def pixels(self) -> NDArray[np.uint8]:
+        """The picture itself: uint8 (height, width, 4)."""
+        data: Any = self.image.bits()
+        return np.frombuffer(data, np.uint8).reshape(self.image.height(), self.image.bytesPerLine() // 4, 4)
+
+    def blur(self, radius: float) -> None:
+        view = self.pixels()
+        view[:] = cv2.GaussianBlur(view, (0, 0), max(0.6, radius))
+
+    def sprite(self) -> Sprite:
+        return sprite(self.pixels(), self.x, self.y)
+
+
+def qcolour(value: Colour) -> QColor:
+    return QColor.fromRgbF(*(min(1.0, max(0.0, v)) for v in value))
+
+
+def _rounded(painter: QPainter, card: LaidCard, box: QRectF, fill: Colour, radius: float) -> None:
+    painter.save()
+    painter.setTransform(card.placed, True)
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(qcolour(fill))
+    if radius > 0:
+        painter.drawRoundedRect(box, radius, radius)
+    elif card.placed.isRotating():
+        painter.drawRect(box)
+    else:
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)
+        painter.drawRect(box)
+    painter.restore()
+
+
+def band(card: LaidCard, style: CaptionStyle, frame: tuple[int, int]) -> Sprite | None:
+    """The dark band behind a card, from side to side, soft above and below."""
+    if style.band <= 0:
+        return None
+    box = card.placed.mapRect(QRectF(card.rows[0]).united(card.rows[-1]))
+    soft = BAND_REACH * card.em
+    top, bottom = max(0, int(box.top() - soft)) // 2 * 2, min(frame[1], int(box.bottom() + soft)) // 2 * 2
+    if bottom - top < 2:
+        return None
+    y = np.arange(top, bottom)
+    far = np.maximum(0.0, np.maximum(box.top() - y, y - box.bottom())) / soft
+    dark = style.band * (1 - far * far * (3 - 2 * far))
+    out = np.zeros((bottom - top, frame[0], 4), np.uint8)
+    out[..., 3] = np.rint(255 * dark)[:, None]
+    return sprite(out, 0, top)
+
+
+def ground(
+    card: LaidCard, words: tuple[InkWord, ...], style: CaptionStyle, frame: tuple[int, int], shadows: bool
+) -> Sprite | None:
+    """Boxes of lines or of the card, and the shadows of all words where they are all shown."""
+    plate = colour(style.plate)
+    boxed = plate[3] > 0 and style.plate_of != "word"
+    shadowed = shadows and (style.shadow > 0 or (plate[3] > 0 and style.plate_of == "word"))
+    if not boxed and not shadowed:
+        return None
+    wide, high = style.plate_wide * card.em, style.plate_high * card.em
+    boxes = [row.adjusted(-wide, -high, wide, high) for row in card.rows]
+    if style.plate_of == "card":
+        whole = QRectF()
+        for box in boxes:
+            whole = whole.united(box)
+        boxes = [whole]
+    covered = QRectF()
+    for box in boxes if boxed else []:
+        covered = covered.united(card.placed.mapRect(box))
+    if shadowed:
+        for place in card.words:
+            covered = covered.united(_under_box(card, place, style))
+    canvas = Canvas(covered, frame)
+    if shadowed:
+        _shadows(canvas, card, list(zip(card.words, words, strict=True)))
+    painter = canvas.painter()
+    for box in boxes if boxed else []:
+        if boxed:
+            painter.setCompositionMode(
+                QPainter.CompositionMode.CompositionMode_Source
+                if style.plate_of == "line"
+                else QPainter.CompositionMode.CompositionMode_SourceOver
+            )
+            _rounded(painter, card, box, plate, style.plate_radius * card.em)
+    painter.end()
+    return canvas.sprite()
+
+
+def under_word(card: LaidCard, number: int, word: InkWord, opacity: float, frame: tuple[int, int]) -> Sprite | None:
+    """The shadow and the box of one word, for styles that show words one after the other."""
+    style = word.style
+    if opacity <= 0 or (style.shadow <= 0 and not (style.plate_of == "word" and colour(style.plate)[3] > 0)):
+        return None
+    place = card.words[number]
+    canvas = Canvas(_under_box(card, place, style), frame)
+    _shadows(canvas, card, [(place, word)])
+    if style.reveal == "letters" and word.state == "now" and word.told < PARTS:
+        painter = canvas.painter()
+        painter.setCompositionMode(QPainter.CompositionMode.CompositionMode_Clear)
+        whole = QPainterPath()
+        whole.addRect(QRectF(canvas.x, canvas.y, canvas.image.width(), canvas.image.height()))
+        painter.fillPath(whole - _part(card, place, QTransform(), _letters_told(place, word.told)), Qt.GlobalColor.black)
+        painter.end()
+    out = canvas.sprite()
+    return out if opacity >= 1 else out.faded(opacity)
+
+
+def _under_box(card: LaidCard, place: PlacedWord, style: CaptionStyle) -> QRectF:
+    around = (0.2 + 3 * style.shadow_blur + abs(style.shadow_down)) * card.em if style.shadow > 0 else 0.0
+    box = place.outline.boundingRect().adjusted(-around, -around, around, around)
+    wide, high = style.plate_wide * card.em, style.plate_high * card.em
+    return card.placed.mapRect(box.united(place.rect.adjusted(-wide, -high, wide, high)))
+
+
+def _shadows(canvas: Canvas, card: LaidCard, words: list[tuple[PlacedWord, InkWord]]) -> None:
+    style = words[0][1].style
+    if any(w.style.shadow > 0 for _p, w in words):
+        painter = canvas.painter()
+        for place, word in words:
+            if word.style.shadow > 0:
+                dark = qcolour((*colour(word.style.shadow_ink)[:3], word.style.shadow))
+                path = card.placed.map(place.outline).translated(0, card.em * word.style.shadow_down)
+                painter.fillPath(path, dark)
+                if word.style.shadow_blur > 0:
+                    painter.strokePath(path, QPen(dark, card.em * 0.12))
+                for _code, box in place.pictures:
+                    painter.setPen(Qt.PenStyle.NoPen)
+                    painter.setBrush(dark)
+                    painter.drawEllipse(card.placed.mapRect(box.translated(0, card.em * word.style.shadow_down)))
+        painter.end()
+        if style.shadow_blur > 0:
+            canvas.blur(style.shadow_blur * card.em)
+    painter = canvas.painter()
+    for place, word in words:
+        plate = colour(word.style.plate)
+        if word.style.plate_of == "word" and plate[3] > 0:
+            wide, high = word.style.plate_wide * card.em, word.style.plate_high * card.em
+            _rounded(painter, card, place.rect.adjusted(-wide, -high, wide, high), plate, word.style.plate_radius * card.em)
+    painter.end()
+
+
+def over_word(
+    card: LaidCard, number: int, word: InkWord, look: WordLook, outline: QPainterPath, frame: tuple[int, int]
+) -> Sprite | None:  # fmt: skip
+    """A word with its own box, line, outline and glow, in its state; `outline` is that of its letters in their weight now."""
+    place, style = card.words[number], word.style
+    if look.ink[3] <= 0 and look.mark[3] <= 0 and look.line[3] <= 0:
+        return None
+    centre = QPointF(place.rect.center().x(), place.baseline - 0.35 * place.size)
+    own = (
+        QTransform()
+        .translate(centre.x(), centre.y() - look.lift * card.em)
+        .shear(-look.lean / 57.3, 0)
+        .scale(look.scale, look.scale)
+    )
+    own = own.translate(-centre.x(), -centre.y())
+    shown = own.map(outline)
+    mark = own.mapRect(place.rect.adjusted(-MARK[0] * card.em, -MARK[1] * card.em, MARK[0] * card.em, MARK[1] * card.em))
+    around = style.outline_width * frame[1] + (0.55 * card.em * (look.glow > 0)) + 2
+    box = shown.boundingRect().united(mark).adjusted(-around, -around, around, around + LINE_DOWN * card.em)
+    canvas = Canvas(card.placed.mapRect(box), frame)
+    path = card.placed.map(shown)
+    if look.glow > 0:
+        painter = canvas.painter()
+        shine = qcolour((*colour(style.highlight)[:3], look.glow))
+        painter.strokePath(path, QPen(shine, 0.16 * card.em))
+        painter.fillPath(path, shine)
+        painter.end()
+        canvas.blur(0.16 * card.em)
+    painter = canvas.painter()
+    if look.mark[3] > 0:
+        _rounded(painter, card, mark, look.mark, style.mark_radius * card.em)
+    if look.line[3] > 0:
+        y = place.baseline + LINE_DOWN * place.size
+        _rounded(painter, card, QRectF(place.rect.left(), y, place.rect.width(), LINE_HIGH * place.size), look.line, 0.0)
+    if style.reveal == "letters" and word.told < PARTS and word.state == "now":
+        painter.setClipPath(_part(card, place, own, _letters_told(place, word.told)))
+    ring = colour(style.outline)
+    if style.outline_width > 0 and ring[3] > 0:
+        pen = QPen(qcolour((*ring[:3], ring[3] * look.ink[3])), 2 * style.outline_width * frame[1])
+        pen.setJoinStyle(Qt.PenJoinStyle.RoundJoin)
+        painter.strokePath(path, pen)
+    painter.fillPath(path, qcolour(look.ink))
+    if style.sweep and word.state == "now":
+        share = word.told / PARTS
+        painter.setClipPath(
+            _part(card, place, own, place.steps[0] + share * (place.steps[-1] - place.steps[0])), Qt.ClipOperation.IntersectClip
+        )
+        painter.fillPath(path, qcolour(colour(style.highlight)))
+    _pictures(painter, card, place, own, look.ink[3])
+    painter.end()
+    return canvas.sprite()
+
+
+def _letters_told(place: PlacedWord, told: int) -> float:
+    """Where the letters that are already told end."""
+    count = len(place.steps) - 1
+    return place.steps[min(count, -(-told * count // PARTS))]
+
+
+def _part(card: LaidCard, place: PlacedWord, own: QTransform, until: float) -> QPainterPath:
+    """From the beginning of a word to a place in it, far enough up and down."""
+    high = place.size
+    begin = place.steps[0] + (0.3 * high if place.backwards else -0.3 * high)
+    out = QPainterPath()
+    out.addRect(QRectF(min(begin, until), place.rect.top() - high, abs(until - begin), place.rect.height() + 2 * high))
+    return card.placed.map(own.map(out))
+
+
+def _pictures(painter: QPainter, card: LaidCard, place: PlacedWord, own: QTransform, opacity: float) -> None:
+    for code, box in place.pictures:
+        painter.save()
+        painter.setOpacity(opacity)
+        painter.setTransform(own * card.placed, True)
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        painter.drawImage(box, picture_of(code, max(8, round(box.width()))))
+        painter.restore()
+
+
+def run_bar(card: LaidCard, number: int, word: InkWord, style: CaptionStyle, frame: tuple[int, int]) -> Sprite | None:
+    """The bar under the row of a word, from where the row begins to how far the word is said."""
+    fill = colour(style.run)
+    place = card.words[number]
+    row = card.rows[place.row]
+    until = place.steps[0] + word.told / PARTS * (place.steps[-1] - place.steps[0])
+    begin = row.right() if place.backwards else row.left()
+    y = place.baseline + 0.24 * card.em
+    box = QRectF(min(begin, until), y, abs(until - begin), RUN_HIGH * card.em)
+    if fill[3] <= 0 or box.width() < 1:
+        return None
+    canvas = Canvas(card.placed.mapRect(box), frame)
+    painter = canvas.painter()
+    _rounded(painter, card, box, fill, RUN_HIGH * card.em / 2)
+    painter.end()
+    return canvas.sprite()

@@ -1,0 +1,1 @@
+"""The captions panel: looks, what differs from them, cards, emphasis and emoji."""

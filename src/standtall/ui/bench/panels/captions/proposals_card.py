@@ -1,0 +1,189 @@
+"""The card of what the program proposes for words: emphasis and emoji, each with how often, its count, and away with it."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QListWidgetItem, QSlider, QVBoxLayout
+
+from standtall.captions.emoji import proposed_emoji
+from standtall.captions.strong_words import proposed_strong
+from standtall.language.emoji_words import all_emoji, emoji_for, found_by, label
+from standtall.language.written import plain_of
+from standtall.model import caption_edits
+from standtall.model.caption_marks import Strong, WordEmoji
+from standtall.ui.bench.panels.captions.scopes import chosen_words
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.fields import Field, button
+
+MOST_EVERY = 8
+SHOWN = 48
+"""Emoji offered at once."""
+
+
+class EverySlider:
+    """How many captions there are for each one that has something."""
+
+    def __init__(self, name: str, value: int) -> None:
+        self.row = QHBoxLayout()
+        self._name, self._told = QLabel("How often"), QLabel()
+        self._told.setObjectName("faint")
+        self._told.setFixedWidth(92)
+        self.slider = QSlider(Qt.Orientation.Horizontal)
+        self.slider.setRange(1, MOST_EVERY)
+        self.slider.setInvertedAppearance(True)
+        self.slider.setAccessibleName(f"{name}: in one of so many captions")
+        self.slider.setToolTip(f"{name} in at most one of so many captions")
+        self.slider.valueChanged.connect(self._tell)
+        self.row.addWidget(self._name)
+        self.row.addWidget(self.slider, 1)
+        self.row.addWidget(self._told)
+        self.slider.setValue(value)
+        self._tell(value)
+
+    @property
+    def value(self) -> int:
+        return self.slider.value()
+
+    def _tell(self, every: int) -> None:
+        self._told.setText("every caption" if every == 1 else f"one of {every}")
+
+
+class EmphasisCard:
+    """Fills a card of the captions panel."""
+
+    def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
+        self._ws = workspace
+        self.every = EverySlider("Emphasis", 2)
+        box.addLayout(self.every.row)
+        row = QHBoxLayout()
+        row.addWidget(button("Propose", "Give emphasis to rare and stressed words", self.propose, "small"), 1)
+        self.clear = button("Clear all", "Take emphasis from all words", self._clear, "small")
+        row.addWidget(self.clear, 1)
+        box.addLayout(row)
+        self.told = QLabel()
+        self.told.setObjectName("faint")
+        self.told.setWordWrap(True)
+        box.addWidget(self.told)
+
+    def propose(self) -> None:
+        """Emphasis on the words that stand out, in one step."""
+        opened, every = self._ws.opened, self.every.value
+        if opened is None:
+            return
+        made = opened.composition
+
+        def found() -> list[Strong]:
+            return proposed_strong(made.cards, {k: f.analysis for k, f in made.footage.items()}, made.caption_language, every)
+
+        self._ws.in_background(
+            "words", found, lambda strong: self._ws.edit(lambda s, _a: caption_edits.set_strong(s, strong), opened)
+        )
+
+    def _clear(self) -> None:
+        self._ws.edit(lambda s, _a: caption_edits.clear_strong(s))
+
+    def refresh(self, opened: Opened) -> None:
+        strong = opened.entry.short.captions.strong
+        self.clear.setEnabled(bool(strong))
+        texts = {(w.source, w.said.id): plain_of(w.text) for card in opened.composition.cards for w in card.words}
+        told = [f"{texts[s.source, s.word]} ({s.why or 'by hand'})" for s in strong if (s.source, s.word) in texts]
+        more = f" and {len(told) - 8} more" if len(told) > 8 else ""
+        self.told.setText(f"{len(told)} words: {', '.join(told[:8])}{more}." if told else "No word has emphasis.")
+
+
+class EmojiCard:
+    """Fills a card of the captions panel."""
+
+    def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
+        self._ws = workspace
+        self.every = EverySlider("Emoji", 3)
+        box.addLayout(self.every.row)
+        self.place = QComboBox()
+        self.place.addItem("After the word", "line")
+        self.place.addItem("Above the line", "above")
+        self.place.setAccessibleName("Where emoji stand")
+        self.place.setToolTip("Where emoji stand")
+        box.addWidget(self.place)
+        row = QHBoxLayout()
+        row.addWidget(button("Propose", "Put emoji with words by their meaning", self.propose, "small"), 1)
+        self.clear = button("Clear all", "Take all emoji away", self._clear, "small")
+        row.addWidget(self.clear, 1)
+        box.addLayout(row)
+        self.told = QLabel()
+        self.told.setObjectName("faint")
+        self.told.setWordWrap(True)
+        box.addWidget(self.told)
+        self.sought = Field("Emoji for the chosen word", "Search emoji for the chosen word")
+        self.sought.textEdited.connect(lambda _t: self._offer())
+        self.sought.given_up.connect(self.sought.clear)
+        box.addWidget(self.sought)
+        self.choice = QListWidget()
+        self.choice.setViewMode(QListWidget.ViewMode.IconMode)
+        self.choice.setResizeMode(QListWidget.ResizeMode.Adjust)
+        self.choice.setMovement(QListWidget.Movement.Static)
+        self.choice.setFixedHeight(92)
+        self.choice.setAccessibleName("Emoji to choose from")
+        self.choice.setToolTip("A click or Enter puts the emoji with the chosen word")
+        self.choice.itemClicked.connect(lambda item: self.put(item.data(Qt.ItemDataRole.UserRole)))
+        self.choice.itemActivated.connect(lambda item: self.put(item.data(Qt.ItemDataRole.UserRole)))
+        box.addWidget(self.choice)
+        self.remove = button("Take it away", "Take the emoji from the chosen words", self._remove, "small")
+        box.addWidget(self.remove)
+        self._offered: tuple[str, str] | None = None
+
+    def propose(self) -> None:
+        """Emoji by meaning, in one step, in place of those that there are."""
+        opened, every, place = self._ws.opened, self.every.value, self.place.currentData()
+        if opened is None:
+            return
+        made = opened.composition
+        self._ws.in_background(
+            "words",
+            lambda: proposed_emoji(made.cards, made.caption_language or "en", every, place),
+            lambda emoji: self._ws.edit(lambda s, _a: caption_edits.set_emoji(s, emoji), opened),
+        )
+
+    def put(self, emoji: str) -> None:
+        """Put an emoji with the first chosen word."""
+        words = chosen_words(self._ws)
+        if not words:
+            self._ws.said.emit("Choose a word that the captions show first.", "error")
+            return
+        new = WordEmoji(words[0].source, words[0].said.id, emoji, self.place.currentData())
+        self._ws.edit(lambda s, _a: caption_edits.set_emoji(s, [new]))
+
+    def _remove(self) -> None:
+        keys = [(w.source, w.said.id) for w in chosen_words(self._ws)]
+        self._ws.edit(lambda s, _a: caption_edits.clear_emoji(s, keys))
+
+    def _clear(self) -> None:
+        self._ws.edit(lambda s, _a: caption_edits.clear_emoji(s))
+
+    def refresh(self, opened: Opened) -> None:
+        emoji = opened.entry.short.captions.emoji
+        texts = {(w.source, w.said.id): plain_of(w.text) for card in opened.composition.cards for w in card.words}
+        shown = [e for e in emoji if (e.source, e.word) in texts]
+        told = ", ".join(f"{texts[e.source, e.word]} {e.emoji}" for e in shown[:8])
+        more = f" and {len(shown) - 8} more" if len(shown) > 8 else ""
+        self.told.setText(f"{len(shown)} emoji: {told}{more}." if shown else "No word has an emoji.")
+        self.clear.setEnabled(bool(emoji))
+        keys = {(w.source, w.said.id) for w in chosen_words(self._ws)}
+        self.remove.setEnabled(any((e.source, e.word) in keys for e in emoji))
+        self._offer()
+
+    def _offer(self) -> None:
+        """Those that the search finds, else those for the chosen word, else all from the first on."""
+        opened, words, text = self._ws.opened, chosen_words(self._ws), self.sought.text().strip()
+        language = (opened.composition.caption_language if opened is not None else "") or "en"
+        word = plain_of(words[0].text) if words else ""
+        if self._offered == (text, word):
+            return
+        self._offered = text, word
+        found = found_by(text, language, SHOWN) if text else emoji_for(word, language)[:SHOWN]
+        self.choice.clear()
+        for emoji in found or [e for e, _group in all_emoji()[:SHOWN]]:
+            item = QListWidgetItem(emoji)
+            item.setData(Qt.ItemDataRole.UserRole, emoji)
+            item.setToolTip(label(emoji, language))
+            self.choice.addItem(item)

@@ -1,0 +1,191 @@
+"""The card of the style: what a change is about, a group of properties, a control for each."""
+
+from __future__ import annotations
+
+from functools import partial
+from typing import Final
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QPushButton, QStackedWidget, QVBoxLayout, QWidget
+
+from standtall.model import caption_edits
+from standtall.model.edits import Edit
+from standtall.model.short import Short
+from standtall.model.style import CaptionStyle, Scope, Value
+from standtall.model.style_properties import PROPERTIES, Group
+from standtall.ui.bench.panels.captions.controls import KINDS, Control
+from standtall.ui.bench.panels.captions.scopes import TITLES, ScopeKind, cards_of, chosen_words, scopes_of
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.fields import button
+
+GROUPS: Final[dict[Group, str]] = {
+    "letters": "Letters", "around": "Around", "place": "Place", "cards": "Cards", "said now": "Said now", "other words": "Others",
+    "coming and going": "Come, go", "second line": "Line 2", "strong words": "Emphasis",
+}  # fmt: skip
+COLUMNS: Final = 3
+SHORT_ONLY: Final[tuple[Group, ...]] = ("cards",)
+"""Groups that only a whole short has."""
+
+
+class StyleCard:
+    """Fills a card of the captions panel."""
+
+    def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
+        self._ws = workspace
+        row = QHBoxLayout()
+        self.scope = QComboBox()
+        self.scope.setAccessibleName("What is changed")
+        self.scope.setToolTip(
+            "What a change below is about: chosen words are those of the transcript, or the one at the playhead"
+        )
+        for kind, title in TITLES.items():
+            self.scope.addItem(title, kind)
+        self.scope.currentIndexChanged.connect(lambda _i: self.refresh_now())
+        row.addWidget(QLabel("Change"))
+        row.addWidget(self.scope, 1)
+        box.addLayout(row)
+        self._differs = QLabel()
+        self._differs.setObjectName("faint")
+        self._differs.setWordWrap(True)
+        box.addWidget(self._differs)
+        back = QHBoxLayout()
+        self.clear = button("As the look has it", "Clear what differs from the look here", self.clear_scope, "small")
+        self.clear_all = button(
+            "Clear all", "Clear everything that differs from the look in this short", self._clear_all, "small"
+        )
+        back.addWidget(self.clear, 1)
+        back.addWidget(self.clear_all, 1)
+        box.addLayout(back)
+        grid = QGridLayout()
+        grid.setSpacing(3)
+        self._groups: dict[Group, QPushButton] = {}
+        self._stack = QStackedWidget()
+        self._pages: list[QWidget] = []
+        self.controls: dict[str, Control] = {}
+        for number, (group, title) in enumerate(GROUPS.items()):
+            made = QPushButton(title)
+            made.setObjectName("subtab")
+            made.setCheckable(True)
+            made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+            made.clicked.connect(partial(self._clicked, group))
+            self._groups[group] = made
+            grid.addWidget(made, number // COLUMNS, number % COLUMNS)
+            self._pages.append(self._page(group))
+            self._stack.addWidget(self._pages[-1])
+        box.addLayout(grid)
+        box.addWidget(self._stack)
+        self.show_group("letters")
+
+    def _page(self, group: Group) -> QWidget:
+        page = QWidget()
+        column = QVBoxLayout(page)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(4)
+        for name, about in PROPERTIES.items():
+            if about.group == group:
+                control = KINDS[about.kind](name, about, partial(self.set_property, name), partial(self.clear_property, name))
+                self.controls[name] = control
+                column.addWidget(control)
+        column.addStretch(1)
+        return page
+
+    def _clicked(self, group: Group, _checked: bool = False) -> None:
+        self.show_group(group)
+
+    def show_group(self, group: Group) -> None:
+        """Show the controls of one group."""
+        for number, (name, made) in enumerate(self._groups.items()):
+            made.setChecked(name == group)
+            page = self._pages[number]
+            page.setVisible(name == group)
+            if name == group:
+                self._stack.setCurrentIndex(number)
+                self._stack.setFixedHeight(page.sizeHint().height())
+
+    # what it does
+
+    @property
+    def kind(self) -> ScopeKind:
+        kind: ScopeKind = self.scope.currentData()
+        return kind
+
+    def _scopes(self) -> list[Scope] | None:
+        scopes = scopes_of(self._ws, self.kind)
+        if scopes is None:
+            self._ws.said.emit("Choose words that the captions show first, or put the playhead on one.", "error")
+        return scopes
+
+    def set_property(self, name: str, value: Value, dragged: bool = False) -> None:
+        """Give a property a value where the scope says."""
+        scopes = self._scopes()
+        opened = self._ws.opened
+        if scopes is None or opened is None:
+            return
+
+        def make(short: Short) -> Edit:
+            return caption_edits.set_style(short, {name: value}, scopes)
+
+        if dragged:
+            self._ws.trial.show(opened, make)
+        else:
+            self._ws.trial.end()
+            self._ws.edit(lambda s, _a: make(s), opened)
+
+    def clear_property(self, name: str) -> None:
+        """One property as the look has it."""
+        scopes = self._scopes()
+        if scopes is not None:
+            self._ws.edit(lambda s, _a: caption_edits.clear_style(s, [name], scopes))
+
+    def clear_scope(self) -> None:
+        scopes = self._scopes()
+        if scopes is not None:
+            self._ws.edit(lambda s, _a: caption_edits.clear_style(s, None, scopes))
+
+    def _clear_all(self) -> None:
+        self._ws.edit(lambda s, _a: caption_edits.clear_all_styles(s))
+
+    # what it shows
+
+    def refresh_now(self) -> None:
+        if self._ws.opened is not None:
+            self.refresh(self._ws.opened)
+
+    def refresh(self, opened: Opened) -> None:
+        captions = opened.entry.short.captions
+        scopes = scopes_of(self._ws, self.kind)
+        own: set[str] = set()
+        if self.kind == "short":
+            own = set(captions.style)
+        elif scopes:
+            own = {name for o in captions.overrides if o.scope in scopes for name in o.style}
+        style = self._style(opened)
+        for name, control in self.controls.items():
+            control.show_value(getattr(style, name))
+            control.back.setVisible(name in own)
+            control.setEnabled(self.kind in ("short", "shape") or control.about.group not in SHORT_ONLY)
+        parts = len({o.scope for o in captions.overrides})
+        told = [f"{len(captions.style)} properties of the short" if captions.style else "", f"{parts} places" if parts else ""]
+        found = " and ".join(t for t in told if t)
+        self._differs.setText(f"Different from the look: {found}." if found else "All as the look has it.")
+        self.clear.setEnabled(bool(own))
+        self.clear_all.setEnabled(bool(found))
+
+    def _style(self, opened: Opened) -> CaptionStyle:
+        """What holds where the scope is now."""
+        made = opened.composition
+        if self.kind in ("short", "shape"):
+            return made.caption_style
+        words = chosen_words(self._ws)
+        cards = cards_of(opened, words)
+        if not cards:
+            return made.caption_style
+        found = made.styles.of_card(made.caption_style, cards[0])
+        if self.kind == "card":
+            return found.card
+        for row, styles in zip(cards[0].lines, found.words, strict=True):
+            for word, style in zip(row, styles, strict=True):
+                if word.said.id == words[0].said.id and word.source == words[0].source:
+                    return style
+        return found.card

@@ -23,6 +23,7 @@ from standtall.captions.said import spoken
 from standtall.compose.composition import Composition
 from standtall.compose.layers.caption import CaptionLayer
 from standtall.compose.painters.caption import CaptionPainter
+from standtall.ink import engine
 from standtall.ink.caption_ink import CaptionInk
 from standtall.library.looks import LOOKS
 from standtall.media.planes import Planes, to_bgr
@@ -52,6 +53,7 @@ ROUNDS = 3
 
 
 def run() -> Iterator[Row]:
+    engine.start()
     yield from _grouping()
     yield from _drawing()
     yield from _read_back()

@@ -33,6 +33,7 @@ class CaptionInk:
     def __init__(self, style: CaptionStyle, width: int, height: int, language: str = "") -> None:
         self.style, self.width, self.height, self.language = style, width, height, language
         self._kept: OrderedDict[Hashable, object] = OrderedDict()
+        self._cards = 0
         self._metrics: dict[bool, QFontMetricsF] = {}
         self._widths: dict[str, float] = {}
 
@@ -69,49 +70,62 @@ class CaptionInk:
 
     def card(self, rows: Rows, middle: float) -> LaidCard:
         """The card as it is set; kept whatever word is being said."""
+        return self._set(rows, middle)[1]
+
+    def _set(self, rows: Rows, middle: float) -> tuple[int, LaidCard]:
+        """The card with a number of its own, which is quicker to find drawings by than all that the card holds."""
         key = ("card", tuple(tuple((w.text, w.style) for w in row) for row in rows), middle)
-        return self._once(key, lambda: laid_out(rows, self.style, (self.width, self.height), middle, self.language))
+
+        def make() -> tuple[int, LaidCard]:
+            self._cards += 1
+            return self._cards, laid_out(rows, self.style, (self.width, self.height), middle, self.language)
+
+        return self._once(key, make)
 
     def _once(self, key: Hashable, make: Callable[[], T]) -> T:
         """What is kept under a key, made where it is not there."""
-        if key not in self._kept:
-            self._kept[key] = make()
+        kept = self._kept.get(key, self)
+        if kept is self:
+            kept = self._kept[key] = make()
             if len(self._kept) > KEPT:
                 self._kept.popitem(last=False)
-        self._kept.move_to_end(key)
-        return self._kept[key]  # type: ignore[return-value]
+        else:
+            self._kept.move_to_end(key)
+        return kept  # type: ignore[return-value]
 
     def _still(self, rows: Rows, middle: float) -> list[Sprite]:
         words = [w for row in rows for w in row]
         if not words:
             return []
-        card, frame, style = self.card(rows, middle), (self.width, self.height), self.style
-        base = (tuple(len(row) for row in rows), tuple((w.text, w.style) for w in words), middle)
+        (number, card), frame, style = self._set(rows, middle), (self.width, self.height), self.style
         looks = [look_of(w) for w in words]
         shares = [_share(word, look) for word, look in zip(words, looks, strict=True)]
         whole = style.reveal == "all" and min(shares) == 1
         out = [
-            self._once(("band", base), partial(drawing.band, card, style, frame)),
-            self._once(("ground", whole, base), partial(drawing.ground, card, tuple(words), style, frame, whole)),
+            self._once(("band", number), partial(drawing.band, card, style, frame)),
+            self._once(("ground", whole, number), partial(drawing.ground, card, tuple(words), style, frame, whole)),
         ]
-        for n, word in enumerate(words):
+        for n, word in enumerate(words if not whole else ()):
             moving = word.told if word.state == "now" else 0
-            if not whole:
-                make = partial(drawing.under_word, card, n, word, shares[n], frame)
-                out.append(self._once(("under", n, shares[n], moving, base), make))
+            make = partial(drawing.under_word, card, n, word, shares[n], frame)
+            out.append(self._once(("under", n, shares[n], moving, number), make))
         for n, (word, look) in enumerate(zip(words, looks, strict=True)):
             moving = word.told if word.state == "now" else 0
             if word.state == "now" and colour(style.run)[3] > 0:
-                out.append(self._once(("run", n, moving, base), partial(drawing.run_bar, card, n, word, style, frame)))
-            outline = self._outline(rows, n, look.weight, middle)
-            make = partial(drawing.over_word, card, n, word, look, outline, frame)
-            out.append(self._once(("over", n, look, word.state, moving, base), make))
+                out.append(self._once(("run", n, moving, number), partial(drawing.run_bar, card, n, word, style, frame)))
+            out.append(
+                self._once(("over", n, look, word.state, moving, number), partial(self._over, rows, middle, n, word, look))
+            )
         return [s for s in out if s is not None]
+
+    def _over(self, rows: Rows, middle: float, number: int, word: InkWord, look: WordLook) -> Sprite | None:
+        outline = self._outline(rows, number, look.weight, middle)
+        return drawing.over_word(self.card(rows, middle), number, word, look, outline, (self.width, self.height))
 
     def _outline(self, rows: Rows, number: int, weight: int, middle: float) -> QPainterPath:
         """The outline of a word in another weight: in the middle of the room that it has."""
         words = [w for row in rows for w in row]
-        card = self.card(rows, middle)
+        card_number, card = self._set(rows, middle)
         place = card.words[number]
         if weight == words[number].style.weight:
             return place.outline
@@ -123,7 +137,7 @@ class CaptionInk:
             to = QTransform().translate(place.rect.center().x(), place.baseline).scale(scale, scale)
             return to.translate(-own.rect.center().x(), -own.baseline).map(own.outline)
 
-        return self._once(("weight", number, weight, tuple((w.text, w.style) for w in words), middle), heavier)
+        return self._once(("weight", number, weight, card_number), heavier)
 
     def _on_the_way(self, sprites: list[Sprite], way: str, share: float) -> list[Sprite]:
         """A card that comes or goes: `share` of it is there."""

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
-from typing import Any
+from typing import Any, Final
 
 import cv2
 import numpy as np
@@ -13,10 +13,19 @@ from PySide6.QtGui import QImage, QPainter
 
 from standtall.media.planes import Planes
 
-Weights = NDArray[np.uint16]
+Plane = NDArray[np.uint8]
 
 # ITU-R BT.709-6, tables 3 and 4: luma weights, and the scaling of 8-bit limited range
 KR, KG, KB = 0.2126, 0.7152, 0.0722
+_LUMA: Final = np.array([[KB * 219 / 255, KG * 219 / 255, KR * 219 / 255, 16 / 255]], np.float32)
+_CHROMA: Final = np.array(
+    [
+        [(1 - KB) / (2 * (1 - KB)) * 224 / 255, -KG / (2 * (1 - KB)) * 224 / 255, -KR / (2 * (1 - KB)) * 224 / 255, 128 / 255],
+        [-KB / (2 * (1 - KR)) * 224 / 255, -KG / (2 * (1 - KR)) * 224 / 255, (1 - KR) / (2 * (1 - KR)) * 224 / 255, 128 / 255],
+    ],
+    np.float32,
+)
+"""From B'G'R' and alpha (0..255, colours multiplied by alpha) to the parts of the picture."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -25,12 +34,12 @@ class Sprite:
 
     x: int
     y: int
-    luma: Weights
-    keep_luma: Weights
-    blue: Weights
-    red: Weights
-    keep_chroma: Weights
-    picture: NDArray[np.uint8]
+    luma: Plane
+    keep_luma: Plane
+    blue: Plane
+    red: Plane
+    keep_chroma: Plane
+    picture: Plane
     """The drawing itself: uint8 (height, width, 4) B'G'R'A multiplied by alpha."""
 
     def box(self, width: int, height: int) -> tuple[int, int, int, int]:
@@ -41,19 +50,16 @@ class Sprite:
 
     def faded(self, opacity: float) -> Sprite:
         """The same with less opacity, 0..1."""
-        part = max(0, min(256, round(256 * opacity)))
 
-        def less(values: Weights) -> Weights:
-            return (values.astype(np.uint32) * part >> 8).astype(np.uint16)
+        def less(values: Plane) -> Plane:
+            return _plane(cv2.convertScaleAbs(values, alpha=opacity))
 
-        def more(keep: Weights) -> Weights:
-            return (255 - ((255 - keep.astype(np.uint32)) * part >> 8)).astype(np.uint16)
+        def more(keep: Plane) -> Plane:
+            return _plane(255 - cv2.convertScaleAbs(255 - keep, alpha=opacity))
 
-        keep, keep2 = more(self.keep_luma), more(self.keep_chroma)
-        top, top2 = (255 - keep) * np.uint16(255), (255 - keep2) * np.uint16(255)
         return replace(
-            self, luma=np.minimum(less(self.luma), top), keep_luma=keep, blue=np.minimum(less(self.blue), top2),
-            red=np.minimum(less(self.red), top2), keep_chroma=keep2, picture=(self.picture * opacity).astype(np.uint8),
+            self, luma=less(self.luma), keep_luma=more(self.keep_luma), blue=less(self.blue), red=less(self.red),
+            keep_chroma=more(self.keep_chroma), picture=less(self.picture),
         )  # fmt: skip
 
     def scaled(self, share: float, centre: tuple[float, float]) -> Sprite:
@@ -61,7 +67,7 @@ class Sprite:
         high, wide = self.luma.shape
         x, y = (round((c + (at - c) * share) / 2) * 2 for at, c in ((self.x, centre[0]), (self.y, centre[1])))
         size = max(2, round(wide * share / 2) * 2), max(2, round(high * share / 2) * 2)
-        return sprite(cv2.resize(self.picture, size, interpolation=cv2.INTER_AREA).astype(np.uint8), x, y)
+        return sprite(_plane(cv2.resize(self.picture, size, interpolation=cv2.INTER_AREA)), x, y)
 
     def moved(self, x: int, y: int) -> Sprite:
         """The same further to the right and down, by even numbers of pixels."""
@@ -85,41 +91,38 @@ class Sprite:
         _blend(onto.v, self.red, self.keep_chroma, self.x // 2, self.y // 2)
 
 
-def _blend(plane: NDArray[np.uint8], add: Weights, keep: Weights, x: int, y: int) -> None:
+def _plane(values: Any) -> Plane:
+    return np.asarray(values, np.uint8)
+
+
+def _blend(plane: Plane, add: Plane, keep: Plane, x: int, y: int) -> None:
     h, w = add.shape
     x0, y0, x1, y1 = max(0, x), max(0, y), min(plane.shape[1], x + w), min(plane.shape[0], y + h)
     if x1 <= x0 or y1 <= y0:
         return
     cut = (slice(y0 - y, y1 - y), slice(x0 - x, x1 - x))
-    under = plane[y0:y1, x0:x1].astype(np.uint16)
-    under *= keep[cut]  # at most 255 * 255, which fits
-    under += add[cut]
-    under += 127
-    plane[y0:y1, x0:x1] = under // 255
+    under = plane[y0:y1, x0:x1]
+    # both steps round and stop at white, so the sum is within one of the exact value
+    plane[y0:y1, x0:x1] = cv2.add(cv2.multiply(under, keep[cut], scale=1 / 255), add[cut])
 
 
-def sprite(picture: NDArray[np.uint8], x: int, y: int) -> Sprite:
+def sprite(picture: Plane, x: int, y: int) -> Sprite:
     """From uint8 (height, width, 4) B'G'R'A with colours multiplied by alpha; height, width, x and y even."""
-    bgra = picture.astype(np.float32)
-    b, g, r, a = bgra[..., 0], bgra[..., 1], bgra[..., 2], bgra[..., 3]
-    bright = KR * r + KG * g + KB * b
-    luma = 16 * a / 255 + bright * (219 / 255)
-    cb = 128 * a / 255 + (b - bright) / (2 * (1 - KB)) * (224 / 255)
-    cr = 128 * a / 255 + (r - bright) / (2 * (1 - KR)) * (224 / 255)
-    half = (picture.shape[1] // 2, picture.shape[0] // 2)
-    cb2, cr2, a2 = (cv2.resize(p, half, interpolation=cv2.INTER_AREA) for p in (cb, cr, a))
+    left, top, wide, high = cv2.boundingRect(np.ascontiguousarray(picture[..., 3]))
+    if wide:  # what is empty around the drawing is left out
+        left, top, right, bottom = left // 2 * 2, top // 2 * 2, (left + wide + 1) // 2 * 2, (top + high + 1) // 2 * 2
+        picture, x, y = picture[top:bottom, left:right], x + left, y + top
+    whole = picture.astype(np.float32)
+    half = cv2.resize(whole, (picture.shape[1] // 2, picture.shape[0] // 2), interpolation=cv2.INTER_AREA)
+    chroma = cv2.transform(half, _CHROMA)
 
-    def whole(values: NDArray[Any]) -> Weights:
-        return np.rint(np.clip(values * 255, 0, 65535)).astype(np.uint16)
+    def rounded(values: Any) -> Plane:
+        return _plane(cv2.convertScaleAbs(values))
 
-    def left(values: NDArray[Any]) -> Weights:
-        return (255 - np.rint(np.clip(values, 0, 255))).astype(np.uint16)
-
-    # never more than white over what is left, so that rounding cannot wrap
-    keep, keep2 = left(a), left(a2)
-    top, top2 = (255 - keep) * np.uint16(255), (255 - keep2) * np.uint16(255)
-    blue, red = np.minimum(whole(cb2), top2), np.minimum(whole(cr2), top2)
-    return Sprite(x, y, np.minimum(whole(luma), top), keep, blue, red, keep2, picture.copy())
+    return Sprite(
+        x, y, rounded(cv2.transform(whole, _LUMA)), _plane(255 - picture[..., 3]), rounded(chroma[..., 0]),
+        rounded(chroma[..., 1]), _plane(255 - rounded(half[..., 3])), picture.copy(),
+    )  # fmt: skip
 
 
 def painted(sprites: Sequence[Sprite], width: int, height: int) -> QImage:

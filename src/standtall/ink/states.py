@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import functools
 from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Final
@@ -42,6 +43,7 @@ EASES: Final[dict[str, Callable[[float], float]]] = {
 }
 
 
+@functools.lru_cache(maxsize=2_048)
 def look_of(word: InkWord) -> WordLook:
     """How a word looks at its step."""
     now = _at_rest(word.style, word.state)
@@ -50,6 +52,7 @@ def look_of(word: InkWord) -> WordLook:
     return _between(_at_rest(word.style, _BEFORE[word.state]), now, EASES[word.style.ease](word.lit / STEPS))
 
 
+@functools.lru_cache(maxsize=1_024)
 def colour(text: str, opacity: float = 1.0) -> Colour:
     """From `#rrggbb` or `#rrggbbaa`."""
     alpha = int(text[7:9], 16) / 255 if len(text) == 9 else 1.0

@@ -32,6 +32,12 @@ def set_caption_place(short: Short, place: float | None) -> Edit:
     return Edit(label, _captioned(short, replace(short.captions, place=place)))
 
 
+def move_captions(short: Short, place: float, across: float) -> Edit:
+    """Stand at a height and from side to side (shares of the picture), as where they were dragged to."""
+    style = {**short.captions.style, "across": round(across, 4)}
+    return Edit("Move captions", _captioned(short, replace(short.captions, place=place, style=style)))
+
+
 def caption_in(short: Short, language: str) -> Edit:
     """Captions in a translation, or (empty) in the original language."""
     label = f"Captions in {language}" if language else "Captions in the original language"

@@ -9,8 +9,12 @@ from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QResizeEve
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.geometry import FULL, Rect
+from standtall.compose.composition import Composition
+from standtall.ui.preview import caption_drag
+from standtall.ui.preview.caption_drag import CaptionDrag
 from standtall.ui.preview.crop_drag import CropDrag, gripped
 from standtall.ui.preview.player import Shown
+from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
@@ -26,11 +30,21 @@ class PreviewView(QWidget):
         self._shown: Shown | None = None
         self._aspect = 9 / 16
         self._drag: CropDrag | None = None
+        self._captions: CaptionDrag | None = None
+        self._tried: Composition | None = None
+        """What the drag of the captions would make of the short."""
+        self._boxed: tuple[Opened, int, QRectF | None] | None = None
+        """Where the captions of a frame are; kept while the pointer moves over it."""
         self._over = FULL
         """The cell of the frame that is dragged in."""
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("Tall picture")
-        self.setToolTip("The short as it will be rendered. Drag the picture to move the crop; turn the wheel to zoom.")
+        self.setToolTip(
+            "The short as it will be rendered. Drag the captions to move them, their corners for their size, their sides for "
+            "their width; drag the picture to move the crop; turn the wheel to zoom."
+        )
+        self.setMouseTracking(True)
+        workspace.trial.changed.connect(self._try)
         self.setMinimumSize(180, 320)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
 
@@ -73,6 +87,9 @@ class PreviewView(QWidget):
             painter.drawText(box, Qt.AlignmentFlag.AlignCenter, "The short\nstands here")
             return
         painter.drawImage(box, self._shown.tall)
+        if self._captions is not None and self._ws.opened is not None:
+            made = self._tried or self._ws.opened.composition
+            caption_drag.paint_guides(painter, self._captions, made, self._shown.frame, box)
         if self._shown.frame < 0:
             bar = QRectF(box.left(), box.bottom() - 34, box.width(), 34)
             painter.fillRect(bar, QColor(12, 13, 15, 200))
@@ -103,11 +120,34 @@ class PreviewView(QWidget):
         return None if drag is None else replace(drag, cell=cell[0], before=crop, after=crop)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        if event.button() == Qt.MouseButton.LeftButton:
+        if event.button() != Qt.MouseButton.LeftButton:
+            return
+        self._captions = self._caption_at(event.position())
+        self._tried = None
+        if self._captions is None:
             cell = self._cell_at(event.position())
             self._drag, self._over = self._gripped(event.position()), cell[1] if cell is not None else FULL
 
+    def _caption_at(self, at: QPointF) -> CaptionDrag | None:
+        shown, opened = self._shown, self._ws.opened
+        if shown is None or opened is None:
+            return None
+        if self._boxed is None or self._boxed[0] is not opened or self._boxed[1] != shown.frame:
+            self._boxed = opened, shown.frame, caption_drag.caption_box(opened.composition, shown.frame)
+        return caption_drag.held(opened, self._boxed[2], at, self._box())
+
+    def _try(self, composition: Composition) -> None:
+        self._tried = composition if self._captions is not None else None
+
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if self._captions is not None:
+            box = self._box()
+            x, y = (event.position().x() - box.x()) / box.width(), (event.position().y() - box.y()) / box.height()
+            self._captions = self._captions.moved(x - self._captions.start.x(), y - self._captions.start.y())
+            self._ws.trial.show(self._captions.opened, self._captions.edit)
+            self.update()
+        elif self._drag is None:
+            self.setCursor(caption_drag.cursor_of(self._caption_at(event.position())))
         if self._drag is not None:
             drag, moved, box = self._drag, event.position() - self._drag.start, self._box()
             x = -moved.x() / max(1.0, box.width() * self._over.w) * drag.before.w
@@ -116,6 +156,10 @@ class PreviewView(QWidget):
             self._ws.trial.show(drag.opened, self._drag.edit, drag.at)
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        captions, self._captions = self._captions, None
+        if captions is not None:
+            self._ws.trial.finish(captions.opened, captions.edit if captions.changed else None)
+            self.update()
         drag, self._drag = self._drag, None
         if drag is not None:
             self._ws.trial.finish(drag.opened, drag.edit if drag.changed else None)

@@ -151,7 +151,7 @@ def _sheet(t: Theme) -> str:
     QComboBox QAbstractItemView {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.line}; }}
     QProgressBar {{ background: {t.line}; border: 0; border-radius: 4px; height: 8px; max-height: 8px; text-align: center; }}
     QProgressBar::chunk {{ background: {NOW}; border-radius: 4px; }}
-    QPushButton#look {{ min-height: 74px; border: 0; background: transparent; }}
+    QPushButton#look {{ min-height: 94px; border: 0; background: transparent; }}
     QSlider {{ min-height: 24px; }}
     QSlider::groove:horizontal {{ height: 4px; background: {t.line}; border-radius: 2px; }}
     QSlider::sub-page:horizontal {{ background: {NOW}; border-radius: 2px; }}

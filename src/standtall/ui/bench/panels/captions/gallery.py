@@ -48,7 +48,6 @@ class LookSample(QPushButton):
         self.setCheckable(True)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setFixedHeight(HIGH + 20)
         self.setAccessibleName(f"Look {look.title}")
         self.setToolTip(f"{look.title}. {look.about}")
 
@@ -85,8 +84,10 @@ class LookSample(QPushButton):
             ground.setColorAt(1, QColor("#7d8a80"))
             painter.fillRect(well, ground)
         else:
-            high = self._picture.width() * well.height() / well.width()
-            painter.drawImage(well, self._picture, QRectF(0, 0.35 * self._picture.height(), self._picture.width(), high))
+            wide, high = self._picture.width(), self._picture.height()
+            part = min(high, wide * well.height() / well.width())
+            across = part * well.width() / well.height()
+            painter.drawImage(well, self._picture, QRectF((wide - across) / 2, (high - part) / 2, across, part))
         sample = self._sample(int(well.width()))
         if sample is not None:
             painter.drawImage(

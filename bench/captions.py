@@ -7,6 +7,7 @@ import tempfile
 import time
 from collections.abc import Iterator
 from dataclasses import replace
+from fractions import Fraction
 from pathlib import Path
 
 import numpy as np
@@ -167,19 +168,21 @@ def changes(path: Path, composition: Composition) -> dict[tuple[str, int], int]:
     ink = CaptionInk(composition.caption_style, composition.short.output.width, composition.short.output.height)
     out: dict[tuple[str, int], int] = {}
     with PictureReader(str(path), 0) as reader:
-        for number, picture in enumerate(reader.frames()):
-            bgr = to_bgr(picture.planes)
-            red = (bgr[..., 2] > 150) & (bgr[..., 0] < 90) & (bgr[..., 1] < 90)
+        for number, seen in enumerate(reader.walk()):
+            bgr = to_bgr(seen.planes())
+            red = (bgr[..., 2] > 120) & (bgr[..., 0] < 90) & (bgr[..., 1] < 90)
             card = composition.card_at(frame_middle(number, composition.fps))
-            if card is None or np.count_nonzero(red) < 40:
+            if card is None:
                 continue
-            y, x = (float(np.median(v)) for v in np.nonzero(red))
             layer = next(k for k in composition.frame(number).layers if isinstance(k, CaptionLayer))
             laid = ink.card(tuple(tuple(w.drawn for w in row) for row in layer.rows), composition.caption_middle)
-            for word, place in zip(card.words, laid.words, strict=True):
-                box = laid.placed.mapRect(place.rect)
-                if box.left() <= x <= box.right() and box.top() <= y <= box.bottom():
-                    out.setdefault((word.source, word.said.id), number)
+            counts = []
+            for place in laid.words:
+                box = laid.placed.mapRect(place.rect).toRect()
+                counts.append(int(np.count_nonzero(red[box.top() : box.bottom(), box.left() : box.right()])))
+            if max(counts) >= 10:
+                word = card.words[int(np.argmax(counts))]
+                out.setdefault((word.source, word.said.id), number)
     return out
 
 
@@ -195,7 +198,7 @@ def _off(
         out = Path(folder) / "out.mp4"
         render(composition, out, Progress())
         seen = changes(out, composition)
-    words = [w for w in analysis.words if span[0] <= w.start < span[1]]
+    words = [w for w in analysis.words if span[0] <= w.start and w.end < span[1]]
     begin = span[0] / TICKS_PER_SECOND
     off, own = [], []
     for heard, said in matched([w.text for w in words], [t for t, _s in true]):
@@ -214,7 +217,7 @@ def _read_back() -> Iterator[Row]:
     yield from _told("demo", off, 0.98)
     yield Row("what rendering adds to the transcript, at most", float(np.max(np.abs(own))) * fps, "frames", "<= 0.51")
     off = []
-    recogniser = WhisperRecogniser(models.find())
+    recogniser = WhisperRecogniser(models.require(), "en")
     with tempfile.TemporaryDirectory() as folder:
         for name, sound, marks, hint in hand_marked():
             film = _film(Path(folder) / f"{name}.mp4", load_16k(sound))
@@ -238,11 +241,11 @@ def _told(name: str, off: list[float], goal: float) -> Iterator[Row]:
 def _film(path: Path, sound: np.ndarray) -> Source:  # type: ignore[type-arg]
     """A film of a plain picture with a recording."""
     rate, stereo = (
-        30,
+        Fraction(30),
         np.repeat(np.interp(np.arange(len(sound) * 3) / 3, np.arange(len(sound)), sound)[None], 2, axis=0).astype(np.float32),
     )
-    with MovieWriter(path, 640, 360, rate, {"preset": "ultrafast", "crf": "20", "g": "60"}) as writer:  # type: ignore[arg-type]
-        for n in range(stereo.shape[1] * rate // 48_000):
+    with MovieWriter(path, 640, 360, rate, {"preset": "ultrafast", "crf": "20", "g": "60"}) as writer:
+        for n in range(stereo.shape[1] * 30 // 48_000):
             planes = Planes(np.full((360, 640), 60 + n % 40, np.uint8), *(np.full((180, 320), 128, np.uint8) for _ in range(2)))
             writer.picture(planes)
             writer.sound(stereo[:, n * 1_600 : (n + 1) * 1_600])

@@ -3,9 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from fractions import Fraction
 from typing import Protocol
 
+from standtall.base.time import TICKS_PER_SECOND, frame_middle
 from standtall.model.timemap import TimeMap
 from standtall.model.translation import Translation
 from standtall.model.words import Word, words_within
@@ -51,4 +53,29 @@ def spoken(worded: Mapping[str, Worded], time_map: TimeMap, shifted: bool = True
             start = min(max(begin, words[i].start + moved), end - 1)
             stop = max(start + 1, min(end, words[i].end + moved))
             out.append(CaptionWord(segment.source, words[i], words[i].text, start, stop, number))
+    return tuple(out)
+
+
+def with_a_frame_each(words: tuple[CaptionWord, ...], fps: Fraction) -> tuple[CaptionWord, ...]:
+    """Words of which each is being said in the middle of some frame: one that is too short for that begins a frame earlier, or
+    the next one a frame later, where the word that gives a frame away keeps one."""
+    out = list(words)
+
+    def first_frame(tick: int) -> int:
+        """The first frame whose middle is not before a tick."""
+        number = max(0, int(Fraction(tick, TICKS_PER_SECOND) * fps - Fraction(1, 2)))
+        while frame_middle(number, fps) < tick:
+            number += 1
+        return number
+
+    for i in range(len(out) - 1):
+        here, after = first_frame(out[i].start), first_frame(out[i + 1].start)
+        if here != after or out[i].segment != out[i + 1].segment:
+            continue
+        earlier = frame_middle(here - 1, fps) if here else -1
+        if earlier >= 0 and (i == 0 or (out[i - 1].segment == out[i].segment and first_frame(out[i - 1].start) < here - 1)):
+            out[i] = replace(out[i], start=earlier)
+        elif i + 2 == len(out) or first_frame(out[i + 2].start) > after + 1:
+            later = min(frame_middle(after, fps) + 1, out[i + 1].end - 1)
+            out[i + 1] = replace(out[i + 1], start=max(out[i + 1].start, later))
     return tuple(out)

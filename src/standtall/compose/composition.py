@@ -10,7 +10,7 @@ from fractions import Fraction
 from standtall.base.time import TICKS_PER_SECOND, frame_count, frame_middle
 from standtall.captions.clearance import clear_of
 from standtall.captions.grouping import ByHand, Card, Width, cards
-from standtall.captions.said import CaptionWord
+from standtall.captions.said import CaptionWord, with_a_frame_each
 from standtall.captions.translated import worded
 from standtall.compose.footage import Footage
 from standtall.compose.layers.frame import Frame
@@ -144,7 +144,7 @@ def composition(
         styles=styles,
         caption_style=style,
         time_map=time_map,
-        cards=cards(said, grouping_of(style, language), measure, time_map.length, by_hand),
+        cards=cards(with_a_frame_each(said, fps), grouping_of(style, language), measure, time_map.length, by_hand),
         caption_middle=middle,
         caption_language=language,
         emoji=emoji,

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+from functools import partial
 from typing import Any
 
 import cv2
@@ -45,15 +47,32 @@ class Canvas:
 
     def pixels(self) -> NDArray[np.uint8]:
         """The picture itself: uint8 (height, width, 4)."""
-        data: Any = self.image.bits()
-        return np.frombuffer(data, np.uint8).reshape(self.image.height(), self.image.bytesPerLine() // 4, 4)
+        return _pixels(self.image)
 
-    def blur(self, radius: float) -> None:
-        view = self.pixels()
-        view[:] = cv2.GaussianBlur(view, (0, 0), max(0.6, radius))
+    def soften(self, radius: float, draw: Callable[[QPainter], None]) -> None:
+        """Draw something with soft edges, as the first of all: what is wide is drawn small, which cannot be told apart."""
+        part = max(1, int(radius / 2))
+        wide, high = self.image.width(), self.image.height()
+        small = QImage(-(-wide // part), -(-high // part), QImage.Format.Format_ARGB32_Premultiplied)
+        small.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(small)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.scale(1 / part, 1 / part)
+        painter.translate(-self.x, -self.y)
+        draw(painter)
+        painter.end()
+        soft = cv2.GaussianBlur(_pixels(small), (0, 0), max(0.6, radius / part)) if radius > 0 else _pixels(small)
+        if part > 1:
+            soft = cv2.resize(soft, (small.width() * part, small.height() * part), interpolation=cv2.INTER_LINEAR)[:high, :wide]
+        self.pixels()[:] = soft
 
     def sprite(self) -> Sprite:
         return sprite(self.pixels(), self.x, self.y)
+
+
+def _pixels(image: QImage) -> NDArray[np.uint8]:
+    data: Any = image.bits()
+    return np.frombuffer(data, np.uint8).reshape(image.height(), image.bytesPerLine() // 4, 4)[:, : image.width()]
 
 
 def qcolour(value: Colour) -> QColor:
@@ -157,23 +176,8 @@ def _under_box(card: LaidCard, place: PlacedWord, style: CaptionStyle) -> QRectF
 
 
 def _shadows(canvas: Canvas, card: LaidCard, words: list[tuple[PlacedWord, InkWord]]) -> None:
-    style = words[0][1].style
     if any(w.style.shadow > 0 for _p, w in words):
-        painter = canvas.painter()
-        for place, word in words:
-            if word.style.shadow > 0:
-                dark = qcolour((*colour(word.style.shadow_ink)[:3], word.style.shadow))
-                path = card.placed.map(place.outline).translated(0, card.em * word.style.shadow_down)
-                painter.fillPath(path, dark)
-                if word.style.shadow_blur > 0:
-                    painter.strokePath(path, QPen(dark, card.em * 0.12))
-                for _code, box in place.pictures:
-                    painter.setPen(Qt.PenStyle.NoPen)
-                    painter.setBrush(dark)
-                    painter.drawEllipse(card.placed.mapRect(box.translated(0, card.em * word.style.shadow_down)))
-        painter.end()
-        if style.shadow_blur > 0:
-            canvas.blur(style.shadow_blur * card.em)
+        canvas.soften(words[0][1].style.shadow_blur * card.em, partial(_draw_shadows, card, words))
     painter = canvas.painter()
     for place, word in words:
         plate = colour(word.style.plate)
@@ -181,6 +185,26 @@ def _shadows(canvas: Canvas, card: LaidCard, words: list[tuple[PlacedWord, InkWo
             wide, high = word.style.plate_wide * card.em, word.style.plate_high * card.em
             _rounded(painter, card, place.rect.adjusted(-wide, -high, wide, high), plate, word.style.plate_radius * card.em)
     painter.end()
+
+
+def _draw_shadows(card: LaidCard, words: list[tuple[PlacedWord, InkWord]], painter: QPainter) -> None:
+    for place, word in words:
+        style = word.style
+        if style.shadow > 0:
+            dark = qcolour((*colour(style.shadow_ink)[:3], style.shadow))
+            path = card.placed.map(place.outline).translated(0, card.em * style.shadow_down)
+            painter.fillPath(path, dark)
+            if style.shadow_blur > 0:
+                painter.strokePath(path, QPen(dark, card.em * 0.12))
+            painter.setPen(Qt.PenStyle.NoPen)
+            painter.setBrush(dark)
+            for _code, box in place.pictures:
+                painter.drawEllipse(card.placed.mapRect(box.translated(0, card.em * style.shadow_down)))
+
+
+def _draw_glow(path: QPainterPath, shine: QColor, em: float, painter: QPainter) -> None:
+    painter.strokePath(path, QPen(shine, 0.16 * em))
+    painter.fillPath(path, shine)
 
 
 def over_word(
@@ -205,12 +229,8 @@ def over_word(
     canvas = Canvas(card.placed.mapRect(box), frame)
     path = card.placed.map(shown)
     if look.glow > 0:
-        painter = canvas.painter()
         shine = qcolour((*colour(style.highlight)[:3], look.glow))
-        painter.strokePath(path, QPen(shine, 0.16 * card.em))
-        painter.fillPath(path, shine)
-        painter.end()
-        canvas.blur(0.16 * card.em)
+        canvas.soften(0.16 * card.em, partial(_draw_glow, path, shine, card.em))
     painter = canvas.painter()
     if look.mark[3] > 0:
         _rounded(painter, card, mark, look.mark, style.mark_radius * card.em)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import bisect
 from dataclasses import dataclass
 
 from standtall.checks.captions import caption_notices
@@ -21,6 +22,7 @@ from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.timemap import SourceTime
 from standtall.model.transcript import Transcript
+from standtall.model.words import word_at
 from standtall.session.composing import worked_out
 from standtall.session.told import Found, as_told
 from standtall.speech.word_index import WordIndex
@@ -62,6 +64,40 @@ class Opened:
     def in_short(self, tick: int) -> int | None:
         """Where a tick of the opened source lies in the short, None where it is cut out."""
         return self.composition.time_map.to_short(self.source.key, tick)
+
+    def frame_for(self, tick: int) -> int | None:
+        """The frame of the short that is shown for a tick of the opened source, None where it is cut out. Where a word begins it
+        is the one that highlights this word, though the word may begin after the middle of the frame on show."""
+        at = self.in_short(tick)
+        if at is None:
+            return None
+        frame = self.composition.frame_at(at)
+        words = self.analysis.words
+        i = bisect.bisect_left(words, tick, key=lambda w: w.start)
+        if i < len(words) and words[i].start == tick:
+            for later in (frame, frame + 1):
+                found = self.composition.highlighted(later) if later < self.composition.frames else None
+                if found is not None and (found.source, found.said.id) == (self.source.key, words[i].id):
+                    return later
+        return frame
+
+    def said_at(self, tick: int) -> int | None:
+        """The number of the word that is marked as being said at a tick: the one that the frame on show highlights, and where
+        that frame is not in the short, or its captions are a translation, the one that is heard."""
+        words = self.analysis.words
+        heard = word_at(words, tick)
+        frame = self.frame_for(tick)
+        if frame is None or self.entry.short.captions.language:
+            return heard
+        found = self.composition.highlighted(frame)
+        if found is None or found.source != self.source.key:
+            return None if heard is None or found is None else heard
+        i = bisect.bisect_left(words, found.said.start, key=lambda w: w.start)
+        while i < len(words) and words[i].start == found.said.start:
+            if words[i].id == found.said.id:
+                return i
+            i += 1
+        return heard
 
     def shot_at(self, tick: int) -> Segment | None:
         """The shot of the opened source at a tick, None where shots were not looked for."""

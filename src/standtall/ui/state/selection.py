@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from PySide6.QtCore import QObject, Signal
 
-from standtall.model.words import Word, word_at
+from standtall.model.words import Word
 from standtall.ui.state.opened import Opened
 
 
@@ -79,7 +79,7 @@ class Selection(QObject):
         opened = self._opened()
         if self.words or opened is None:
             return self.words
-        i = word_at(opened.analysis.words, self.playhead)
+        i = opened.said_at(self.playhead)
         return range(i, i + 1) if i is not None else None
 
 

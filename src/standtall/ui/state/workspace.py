@@ -390,10 +390,8 @@ class Workspace(Editor):
     def frame_at(self, tick: int) -> Frame:
         """What is to be shown for a tick of the source: the frame of the short, or the place outside it without captions."""
         assert self.opened is not None
-        composition, short_tick = self.opened.composition, self.opened.in_short(tick)
-        if short_tick is not None:
-            return composition.frame(composition.frame_at(short_tick))
-        return composition.outside(self.opened.at(tick))
+        composition, number = self.opened.composition, self.opened.frame_for(tick)
+        return composition.outside(self.opened.at(tick)) if number is None else composition.frame(number)
 
     def colour_number(self, speaker: int) -> int:
         """The number of the colour and pattern of a speaker: that of their face where it is known."""

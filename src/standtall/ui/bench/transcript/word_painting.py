@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QFont, QFontMetricsF, QPainter, QPen
 
-from standtall.model.words import NOBODY, Word, word_at
+from standtall.model.words import NOBODY, Word
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.rows import ROW, Page
 from standtall.ui.state.workspace import Workspace
@@ -73,7 +73,7 @@ class PageWords:
     def paint_now(self, painter: QPainter, opened: Opened, page: Page) -> None:
         """Light the word that is being said."""
         words = opened.analysis.words
-        now = word_at(words, self._ws.selection.playhead)
+        now = opened.said_at(self._ws.selection.playhead)
         if now is None or now in (self._ws.selection.words or range(0)):
             return
         box = dict(self.places(page.row_of(now))).get(now)

@@ -52,7 +52,8 @@ def text_of(ending: str, transcript: Transcript, said: tuple[CaptionWord, ...]) 
     return _srt(made) if ending == ".srt" else _vtt(made, transcript)
 
 
-def _stamp(tick: int, comma: str) -> str:
+def stamp(tick: int, comma: str) -> str:
+    """Hours, minutes, seconds and thousandths; `comma` stands before the last."""
     ms = round(tick * 1000 / TICKS_PER_SECOND)
     return f"{ms // 3_600_000:02d}:{ms // 60_000 % 60:02d}:{ms // 1000 % 60:02d}{comma}{ms % 1000:03d}"
 
@@ -61,11 +62,12 @@ def _srt(made: tuple[Cue, ...]) -> str:
     out = []
     for number, cue in enumerate(made, 1):
         lines = "\n".join(joined([w.text for w in line]) for line in cue.lines)
-        out.append(f"{number}\n{_stamp(cue.start, ',')} --> {_stamp(cue.end, ',')}\n{lines}\n")
+        out.append(f"{number}\n{stamp(cue.start, ',')} --> {stamp(cue.end, ',')}\n{lines}\n")
     return "\n".join(out)
 
 
-def _escaped(text: str) -> str:
+def escaped(text: str) -> str:
+    """A text without what WebVTT takes for marks."""
     return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;")
 
 
@@ -77,14 +79,14 @@ def _vtt(made: tuple[Cue, ...], transcript: Transcript) -> str:
         for line in cue.lines:
             pieces = ""
             for before, word in zip((None, *line), line, strict=False):
-                stamp = ""
-                if word.start > first and _stamp(word.start, ".") > _stamp(last, "."):
-                    stamp, last = f"<{_stamp(word.start, '.')}>", word.start
-                pieces += (gap(before.text, word.text) if before else "") + stamp + _escaped(word.text)
+                mark = ""
+                if word.start > first and stamp(word.start, ".") > stamp(last, "."):
+                    mark, last = f"<{stamp(word.start, '.')}>", word.start
+                pieces += (gap(before.text, word.text) if before else "") + mark + escaped(word.text)
             lines.append(pieces)
         name = transcript.name_of(cue.speaker)
-        voice = f"<v {_escaped(name)}>" if name else ""
-        out.append(f"{number}\n{_stamp(cue.start, '.')} --> {_stamp(cue.end, '.')}\n{voice}" + "\n".join(lines) + "\n")
+        voice = f"<v {escaped(name)}>" if name else ""
+        out.append(f"{number}\n{stamp(cue.start, '.')} --> {stamp(cue.end, '.')}\n{voice}" + "\n".join(lines) + "\n")
     return "\n".join(out)
 
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import Any
 
 from PySide6.QtCore import Qt
-from PySide6.QtGui import QFont, QPainterPath, QTextLayout, QTextLine, QTransform
+from PySide6.QtGui import QFont, QFontMetricsF, QPainterPath, QTextLayout, QTextLine, QTransform
 
 from standtall.ink.families import families, slanted_by_itself
 from standtall.model.style import CaptionStyle
@@ -31,6 +31,12 @@ def font_of(style: CaptionStyle, height: float, scale: float = 1.0, language: st
     if style.letter_spacing:
         font.setLetterSpacing(QFont.SpacingType.AbsoluteSpacing, style.letter_spacing * font.pixelSize())
     return font
+
+
+def line_height(style: CaptionStyle, height: float) -> float:
+    """Ascent and descent of the letters of a style in pixels, which other programs take for the size of a font. Needs
+    `ink.engine.start()`."""
+    return QFontMetricsF(font_of(style, height)).height()
 
 
 def leans(style: CaptionStyle) -> bool:

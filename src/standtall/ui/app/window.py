@@ -189,6 +189,7 @@ class MainWindow(QMainWindow):
         languages = tuple(t.language for t in opened.transcript.translations)
         sheet = ExportSheet(opened.source.name, opened.entry.short.name, languages, self)
         sheet.wanted.connect(self.files.export_words)
+        sheet.captions_wanted.connect(self.files.export_captions)
         sheet.open()
 
     # ending

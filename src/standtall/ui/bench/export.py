@@ -17,6 +17,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.exchange import captions_out
 from standtall.exchange.words_out import FORMATS
 from standtall.ui.widgets.cards import heading
 from standtall.ui.widgets.languages import LANGUAGES
@@ -26,13 +27,16 @@ ABOUT = {
     ".vtt": "captions with speakers and the time of each word",
     ".txt": "paragraphs by speaker, to read",
     ".json": "every word with time, speaker and confidence",
+    ".ass": "captions with their style, for players that draw it",
 }
 
 
 class ExportSheet(QDialog):
-    """`wanted` carries the file, whether the whole footage is meant (else the short), and the language of a translation."""
+    """`wanted` carries the file, whether the whole footage is meant (else the short), and the language of a translation;
+    `captions_wanted` the file for the captions of the short as they are shown."""
 
     wanted = Signal(object, bool, str)
+    captions_wanted = Signal(object)
 
     def __init__(self, source: str, short: str, languages: tuple[str, ...] = (), parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -43,13 +47,16 @@ class ExportSheet(QDialog):
         column.setContentsMargins(22, 18, 22, 18)
         column.setSpacing(9)
         column.addWidget(heading("WORDS OF"))
+        self.formats: dict[str, QRadioButton] = {}
+        self.language = QComboBox()
         self.short, self.whole = QRadioButton(f"the short “{short}”"), QRadioButton(f"all of “{source}”")
+        self.shown = QRadioButton("the captions of the short, line by line as they are shown")
         self.short.setChecked(True)
         what = QButtonGroup(self)
-        for button in (self.short, self.whole):
+        for button in (self.short, self.whole, self.shown):
+            button.toggled.connect(lambda _on: self._fit())
             what.addButton(button)
             column.addWidget(button)
-        self.language = QComboBox()
         self.language.setAccessibleName("Language of the words")
         self.language.addItem("Original language", "")
         for code in languages:
@@ -58,14 +65,14 @@ class ExportSheet(QDialog):
             column.addWidget(self.language)
         column.addSpacing(6)
         column.addWidget(heading("AS"))
-        self.formats: dict[str, QRadioButton] = {}
         kinds = QButtonGroup(self)
-        for ending, name in FORMATS.items():
+        for ending, name in (FORMATS | captions_out.FORMATS).items():
             button = QRadioButton(f"{name} ({ending}) – {ABOUT[ending]}")
             kinds.addButton(button)
             self.formats[ending] = button
             column.addWidget(button)
         self.formats[".srt"].setChecked(True)
+        self._fit()
         column.addSpacing(8)
         row = QHBoxLayout()
         row.addStretch(1)
@@ -78,15 +85,29 @@ class ExportSheet(QDialog):
         row.addWidget(write)
         column.addLayout(row)
 
+    def _fit(self) -> None:
+        """Offer the formats that there are for what is written."""
+        there = captions_out.FORMATS if self.shown.isChecked() else FORMATS
+        for ending, button in self.formats.items():
+            button.setEnabled(ending in there)
+            if button.isChecked() and ending not in there:
+                self.formats[".srt"].setChecked(True)
+        self.language.setEnabled(not self.shown.isChecked())
+
     def ending(self) -> str:
         return next(e for e, button in self.formats.items() if button.isChecked())
 
     def _choose(self) -> None:
         whole, ending = self.whole.isChecked(), self.ending()
         proposed = "".join(c for c in self._names[whole] if c.isalnum() or c in " -_'").strip() or "words"
-        name, _kind = QFileDialog.getSaveFileName(self, "Write words", f"{proposed}{ending}", f"{FORMATS[ending]} (*{ending})")
+        name, _kind = QFileDialog.getSaveFileName(
+            self, "Write words", f"{proposed}{ending}", f"{(FORMATS | captions_out.FORMATS)[ending]} (*{ending})"
+        )
         if name:
             path = Path(name)
             path = path if path.suffix.lower() == ending else path.with_name(path.name + ending)
-            self.wanted.emit(path, whole, self.language.currentData())
+            if self.shown.isChecked():
+                self.captions_wanted.emit(path)
+            else:
+                self.wanted.emit(path, whole, self.language.currentData())
             self.accept()

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
+from standtall.exchange.captions_out import write_captions
 from standtall.exchange.words_out import write_words
 from standtall.exchange.xliff import read_xliff, write_xliff
 from standtall.model import corrections, translating
@@ -48,6 +49,18 @@ class WordFiles:
         self._ws.in_background(
             "files", lambda: write_words(path, opened.source.key, opened.transcript, time_map, language), arrived
         )
+
+    def export_captions(self, path: Path) -> None:
+        """Write the captions of the short as they are shown."""
+        opened = self._ws.opened
+        if opened is None:
+            return
+        made = opened.composition
+
+        def arrived(count: int) -> None:
+            self._ws.said.emit(f"{count} captions written to {path.name}.", "note")
+
+        self._ws.in_background("files", lambda: write_captions(path, made), arrived)
 
     def export_translation(self, name: str, language: str) -> None:
         """Write the passages of a second language for a translator."""

@@ -57,7 +57,7 @@ def test_a_look_is_kept_as_it_is_and_equal_files_are_one_value() -> None:
 
 
 BAD: dict[str, object] = {
-    "unknown field": {**GOOD, "sparkle": 3}, "unknown property": {**GOOD, "style": {**GOOD["style"], "wobble": 1}},
+    "section without end": {**GOOD, "sparkle": "x" * 30_000}, "unknown property": {**GOOD, "style": {**GOOD["style"], "wobble": 1}},
     "wrong type": {**GOOD, "style": {"family": 7}}, "text for a number": {**GOOD, "style": {**GOOD["style"], "size": "big"}},
     "huge value": {**GOOD, "style": {**GOOD["style"], "size": 10**30}}, "no number": "{\"name\": \"mine\", \"title\": NaN}",
     "other name": {**GOOD, "name": "yours"}, "a path that climbs out": {**GOOD, "name": "../../mine"},

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import functools
+from collections.abc import Callable
 from dataclasses import dataclass
 from pathlib import Path
 from typing import Final, Generic, Protocol, TypeVar
@@ -12,7 +14,7 @@ from standtall.base.folders import data_folder
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.library.own import write_own
 from standtall.model.channel import check_name
-from standtall.model.codec import from_plain
+from standtall.model.codec import from_plain, to_plain
 
 LARGEST: Final = 64_000
 """Most bytes of one file."""
@@ -44,8 +46,13 @@ class DataFiles(Generic[T]):
     Files are read again only where they have changed, and equal files give the same value.
     """
 
-    def __init__(self, kind: type[T], folder: str, what: str) -> None:
+    def __init__(
+        self, kind: type[T], folder: str, what: str, read: Callable[[object], T] | None = None,
+        plain: Callable[[T], object] = to_plain,
+    ) -> None:  # fmt: skip
         self._kind, self._folder, self._what = kind, folder, what
+        self._from_plain = read or functools.partial(from_plain, kind)
+        self._to_plain = plain
         self._kept: dict[bytes, T] = {}
         """Values by the content of their file."""
 
@@ -72,14 +79,14 @@ class DataFiles(Generic[T]):
         """Keep a value among the user's own; -> its file. Raises `OutputError` where it cannot be written."""
         check_name(self._what, value.name)
         path = self.own_folder / f"{value.name}.json"
-        write_own(path, value)
+        write_own(path, self._to_plain(value))
         return path
 
     def _read(self, path: Path) -> T:
         """Raises `OSError`, `Unreadable` or `ProjectError`."""
         data = file_bytes(path, LARGEST)
         if data not in self._kept:
-            value = from_plain(self._kind, json_of(data, LARGEST))
+            value = self._from_plain(json_of(data, LARGEST))
             if value.name != path.stem:
                 raise ProjectError(f"it is called “{value.name[:40]}”, but the name of its file says “{path.stem[:40]}”.")
             self._kept[data] = value

@@ -27,6 +27,11 @@ def set_look(short: Short, look: Look) -> Edit:
     return Edit(f"Look: {look.title}", _captioned(short, replace(short.captions, look=look.name)))
 
 
+def take_look(short: Short, look: Look) -> Edit:
+    """A look that holds all that the whole short has; its parts stay different."""
+    return Edit(f"Look: {look.title}", _captioned(short, replace(short.captions, look=look.name, style={})))
+
+
 def set_caption_place(short: Short, place: float | None) -> Edit:
     label = "Captions keep clear" if place is None else "Move captions"
     return Edit(label, _captioned(short, replace(short.captions, place=place)))

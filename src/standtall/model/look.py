@@ -2,28 +2,34 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
-from dataclasses import dataclass
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
 
 from standtall.base.errors import ProjectError
 from standtall.model.channel import check_name, check_title
 from standtall.model.style import CaptionStyle
 
+MOST_SECTIONS, LONGEST_SECTION = 24, 20_000
+
 
 @dataclass(frozen=True, slots=True)
 class Look:
-    """`name` is kept in projects, `title` and `about` are shown."""
+    """`name` is kept in projects, `title` and `about` are shown. `sections` are those parts of a look that this version does not
+    know, by their names, each as the JSON text it was read as: they are kept and written again."""
 
     name: str
     title: str
     about: str
     style: CaptionStyle
+    sections: Mapping[str, str] = field(default_factory=dict)
 
     def __post_init__(self) -> None:
         check_name("A look", self.name)
         check_title("A look", self.title)
         if len(self.about) > 200:
             raise ProjectError("What is said about a look must be no longer than 200 letters.")
+        if len(self.sections) > MOST_SECTIONS or any(len(k) > 40 or len(v) > LONGEST_SECTION for k, v in self.sections.items()):
+            raise ProjectError("A look has too many or too large sections that this version does not know.")
 
 
 def look_named(looks: Sequence[Look], name: str) -> Look:

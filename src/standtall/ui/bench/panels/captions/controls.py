@@ -134,16 +134,22 @@ class FontControl(Control):
         self.box.setMaxVisibleItems(16)
         self.box.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.box.setMinimumContentsLength(8)
+        self.fill()
+        self.box.activated.connect(lambda _i: self._does(self.box.currentData(), False))
+        return [(self.box, 1)]
+
+    def fill(self) -> None:
+        """Offer all families that there are."""
+        chosen = self.box.currentData()
+        self.box.clear()
         if self.about.empty:
             self.box.addItem("As the first", "")
         own = sorted(FURTHER)
-        for family in own:
+        parts = {f"{f} {s}{i}" for f in own for s in (*FURTHER[f], "italic") for i in ("", " italic")}
+        for family in (*own, *sorted(set(QFontDatabase.families()) - set(own) - parts)):
             self.box.addItem(family, family)
-        hidden = {f"{f} {s}{i}" for f in own for s in (*FURTHER[f], "italic") for i in ("", " italic")}
-        for family in sorted(set(QFontDatabase.families()) - set(own) - hidden):
-            self.box.addItem(family, family)
-        self.box.activated.connect(lambda _i: self._does(self.box.currentData(), False))
-        return [(self.box, 1)]
+        if chosen is not None:
+            self.show_value(chosen)
 
     def show_value(self, value: Value) -> None:
         at = self.box.findData(value)

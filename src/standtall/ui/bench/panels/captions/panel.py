@@ -10,8 +10,10 @@ from PySide6.QtWidgets import QCheckBox, QVBoxLayout, QWidget
 
 from standtall.model import caption_edits
 from standtall.model.look import Look
+from standtall.ui.bench.panels.captions.controls import FontControl
 from standtall.ui.bench.panels.captions.gallery import Gallery
 from standtall.ui.bench.panels.captions.marks_card import WordsCard
+from standtall.ui.bench.panels.captions.own_looks import OwnLooksCard
 from standtall.ui.bench.panels.captions.proposals_card import EmojiCard, EmphasisCard
 from standtall.ui.bench.panels.captions.style_card import StyleCard
 from standtall.ui.bench.panels.captions.where import OffsetCard, PlaceCard
@@ -46,6 +48,7 @@ class CaptionsPanel(QWidget):
         box.addWidget(self.shown)
         self.gallery = Gallery(self.choose)
         box.addWidget(self.gallery)
+        self.own_looks = OwnLooksCard(workspace, card_in(look.column, "YOUR OWN LOOKS"), self._fonts_changed)
         self.style_card = StyleCard(workspace, card_in(style.column, "STYLE"))
         self.place = PlaceCard(workspace, card_in(style.column, "HEIGHT"))
         self.offset = OffsetCard(workspace, card_in(style.column, "CAPTION OFFSET"))
@@ -103,6 +106,12 @@ class CaptionsPanel(QWidget):
         self._show_words()
         for part in (self.place, self.style_card, self.words, self.emphasis, self.emoji, self.offset):
             part.refresh(opened)
+
+    def _fonts_changed(self) -> None:
+        """Offer the fonts that there are now."""
+        for control in self.style_card.controls.values():
+            if isinstance(control, FontControl):
+                control.fill()
 
     def _show_words(self) -> None:
         opened = self._ws.opened

@@ -1,0 +1,99 @@
+"""Looks of the user's own: made from what a short shows, written to one readable file with their fonts, and read from one."""
+
+from __future__ import annotations
+
+import base64
+import binascii
+import json
+from collections.abc import Sequence
+from pathlib import Path
+from typing import Any, Final
+
+from standtall.base.errors import ProjectError
+from standtall.base.files import write_whole
+from standtall.base.reading import Unreadable, file_bytes, json_of
+from standtall.ink.fonts import family_files
+from standtall.library.looks import LOOKS, look_of_plain, plain_of_look
+from standtall.library.own_fonts import checked, keep_font
+from standtall.model.look import Look
+from standtall.model.style import CaptionStyle
+
+FORMAT: Final = "stand-tall-look"
+VERSION: Final = 1
+LARGEST: Final = 40_000_000
+MOST_FONTS: Final = 8
+ENDING: Final = ".look.json"
+
+
+def name_for(title: str, taken: Sequence[str]) -> str:
+    """The name of a new look: its title in plain letters, with a number where that is taken."""
+    plain = "-".join("".join(c if c.isascii() and c.isalnum() else " " for c in title.lower()).split())[:40] or "look"
+    name, number = plain, 2
+    while name in taken:
+        name, number = f"{plain}-{number}", number + 1
+    return name
+
+
+def keep_look(title: str, style: CaptionStyle, about: str = "") -> Look:
+    """Keep a style as a look of the user's own; one of the same title of the user's own is replaced. Raises `ProjectError`."""
+    looks = LOOKS.load().values
+    own = {path.stem for path in LOOKS.own_folder.glob("*.json")}
+    same = next((k for k in looks if k.title == title.strip() and k.name in own), None)
+    name = same.name if same is not None else name_for(title, [k.name for k in looks])
+    look = Look(name, title.strip(), about or "A look of your own.", style, same.sections if same is not None else {})
+    LOOKS.save(look)
+    return look
+
+
+def write_look(path: Path, look: Look) -> None:
+    """Write a look with the fonts that do not ship; raises `OutputError`."""
+    fonts = []
+    for family in dict.fromkeys((look.style.family, look.style.second_family)):
+        for file in family_files(family):
+            fonts.append({"file": file.name, "data": base64.b64encode(file.read_bytes()).decode()})
+    whole = {"format": FORMAT, "version": VERSION, "look": plain_of_look(look), "fonts": fonts[:MOST_FONTS]}
+    write_whole(path, (json.dumps(whole, indent=1, ensure_ascii=False) + "\n").encode())
+
+
+def read_look(path: Path) -> tuple[Look, str]:
+    """Take a look out of a file, with its fonts, among the user's own; -> it, and a sentence about what is kept but not known.
+
+    Raises `ProjectError` for a file that is none. A look of the same name with another style is not replaced: this one gets
+    another name.
+    """
+    try:
+        data = json_of(file_bytes(path, LARGEST), LARGEST)
+    except (OSError, Unreadable) as error:
+        raise ProjectError(f"{path.name} cannot be read: {error}.", "Choose a look file.") from error
+    if not isinstance(data, dict) or data.get("format") != FORMAT:
+        raise ProjectError(f"{path.name} is no look file.", "Choose a file that was written with “Write look file”.")
+    if not isinstance(data.get("version"), int) or data["version"] > VERSION:
+        raise ProjectError(f"{path.name} was written by a newer version.", "Bring this program up to date first.")
+    look = look_of_plain(data.get("look"))
+    fonts = [_font(entry, path.name) for entry in _rows(data.get("fonts", []), path.name)]
+    looks = {k.name: k for k in LOOKS.load().values}
+    if look.name in looks and looks[look.name] != look:
+        look = Look(name_for(look.title, list(looks)), look.title, look.about, look.style, look.sections)
+    for name, font in fonts:
+        keep_font(font, name)
+    if looks.get(look.name) != look:
+        LOOKS.save(look)
+    unknown = ", ".join(sorted(look.sections))
+    return look, f"Kept but not shown by this version: {unknown}." if unknown else ""
+
+
+def _rows(value: object, name: str) -> list[Any]:
+    if not isinstance(value, list) or len(value) > MOST_FONTS:
+        raise ProjectError(f"The fonts of {name} cannot be understood.", "The file is damaged.")
+    return value
+
+
+def _font(entry: object, name: str) -> tuple[str, bytes]:
+    file = entry.get("file") if isinstance(entry, dict) else None
+    data = entry.get("data") if isinstance(entry, dict) else None
+    if not isinstance(file, str) or not isinstance(data, str):
+        raise ProjectError(f"A font of {name} cannot be understood.", "The file is damaged.")
+    try:
+        return file, checked(base64.b64decode(data, validate=True), file)
+    except (binascii.Error, ValueError) as error:
+        raise ProjectError(f"A font of {name} cannot be understood.", "The file is damaged.") from error

@@ -56,14 +56,15 @@ def _rating(word: Word, louder_db: float, slower: float, language: str) -> tuple
     plain = plain_of(word.text)
     if not plain or word.kind != "word":
         return 0.0, ""
-    bits = information(plain, language)
-    if bits < COMMON_BITS and not is_number(plain):
+    number = is_number(plain)
+    bits = COMMON_BITS if number else information(plain.split("'")[0].split("’")[0], language)
+    if bits < COMMON_BITS:
         return 0.0, ""  # glue words are stressed by chance
     reasons = [
         ((bits - COMMON_BITS) / (RARE_BITS - COMMON_BITS), "a rare word"),
         (louder_db / LOUDER_DB, "said louder"),
         ((slower / SLOWER) if len(plain) >= LETTERS else 0.0, "drawn out"),
-        (1.0 if is_number(plain) else 0.0, "a number"),
+        (1.0 if number else 0.0, "a number"),
         (1.0 if word.text.rstrip("”\"'").endswith("!") else 0.0, "exclaimed"),
     ]
     strength, why = max(reasons)

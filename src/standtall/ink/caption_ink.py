@@ -93,13 +93,13 @@ class CaptionInk:
             self._kept.move_to_end(key)
         return kept  # type: ignore[return-value]
 
-    def _still(self, rows: Rows, middle: float) -> list[Sprite]:
+    def grounds(self, rows: Rows, middle: float) -> list[Sprite]:
+        """What lies under the letters of a card: band, boxes and shadows."""
         words = [w for row in rows for w in row]
         if not words:
             return []
         (number, card), frame, style = self._set(rows, middle), (self.width, self.height), self.style
-        looks = [look_of(w) for w in words]
-        shares = [_share(word, look) for word, look in zip(words, looks, strict=True)]
+        shares = [_share(word, look_of(word)) for word in words]
         whole = style.reveal == "all" and min(shares) == 1
         out = [
             self._once(("band", number), partial(drawing.band, card, style, frame)),
@@ -109,7 +109,16 @@ class CaptionInk:
             moving = word.told if word.state == "now" else 0
             make = partial(drawing.under_word, card, n, word, shares[n], frame)
             out.append(self._once(("under", n, shares[n], moving, number), make))
-        for n, (word, look) in enumerate(zip(words, looks, strict=True)):
+        return [s for s in out if s is not None]
+
+    def _still(self, rows: Rows, middle: float) -> list[Sprite]:
+        words = [w for row in rows for w in row]
+        if not words:
+            return []
+        (number, card), frame, style = self._set(rows, middle), (self.width, self.height), self.style
+        out: list[Sprite | None] = [*self.grounds(rows, middle)]
+        for n, word in enumerate(words):
+            look = look_of(word)
             moving = word.told if word.state == "now" else 0
             if word.state == "now" and colour(style.run)[3] > 0:
                 out.append(self._once(("run", n, moving, number), partial(drawing.run_bar, card, n, word, style, frame)))

@@ -24,6 +24,8 @@ LINE_DOWN, LINE_HIGH = 0.14, 0.11
 MARK = (0.14, 0.02)
 """How far the box of a word reaches beyond it, sideways and up and down, in ems."""
 RUN_HIGH = 0.09
+NEAR = 0.08
+"""How far around letters their ground is looked at, in ems: about the thickness of a stroke."""
 BAND_REACH = 1.6
 """How far the dimming band reaches beyond the rows, in ems, before it has faded away."""
 
@@ -297,3 +299,15 @@ def run_bar(card: LaidCard, number: int, word: InkWord, style: CaptionStyle, fra
     _rounded(painter, card, box, fill, RUN_HIGH * card.em / 2)
     painter.end()
     return canvas.sprite()
+
+
+def near_letters(card: LaidCard, number: int, frame: tuple[int, int]) -> tuple[int, int, NDArray[np.bool_]]:
+    """The letters of a word and what is close around them: left, top, and which pixels from there on."""
+    path = card.placed.map(card.words[number].outline)
+    reach = NEAR * card.words[number].size
+    canvas = Canvas(path.boundingRect().adjusted(-reach, -reach, reach, reach), frame)
+    painter = canvas.painter()
+    painter.fillPath(path, Qt.GlobalColor.black)
+    painter.strokePath(path, QPen(Qt.GlobalColor.black, 2 * reach))
+    painter.end()
+    return canvas.x, canvas.y, canvas.pixels()[..., 3] > 127

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import replace
+from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QPoint, QPointF, Qt
@@ -149,7 +150,8 @@ def test_emoji_are_proposed_changed_and_taken_away(qtbot: QtBot, window: MainWin
     window.workspace.selection.select(range(word, word + 1))
     panel.emoji.sought.setText("carrot")
     panel.emoji._offer()
-    assert panel.emoji.choice.item(0).text() == "🥕"
+    assert panel.emoji.choice.item(0).data(Qt.ItemDataRole.UserRole) == "🥕"
+    assert not panel.emoji.choice.item(0).icon().isNull()
     edited(qtbot, window, lambda: panel.emoji.put("🥕"))
     assert next(e.emoji for e in short_of(window).captions.emoji if e.word == emoji[0].word) == "🥕"
     edited(qtbot, window, panel.emoji._remove)
@@ -224,3 +226,54 @@ def test_the_word_marked_on_the_page_is_the_one_highlighted_in_the_picture(windo
             assert shown is not None
             assert shown.said.id == word.said.id
             assert words[opened.said_at(word.said.start)].id == word.said.id  # type: ignore[index]
+
+
+def test_a_look_of_ones_own_is_kept_used_written_and_read(
+    qtbot: QtBot, window: MainWindow, panel: CaptionsPanel, tmp_path: Path
+) -> None:
+    edited(qtbot, window, lambda: panel.style_card.set_property("weight", 800))
+    panel.own_looks.name.setText("Potting Shed")
+    edited(qtbot, window, panel.own_looks.keep)
+    assert short_of(window).captions.look == "potting-shed"
+    assert short_of(window).captions.style == {}
+    qtbot.waitUntil(lambda: any(s.look.name == "potting-shed" for s in panel.gallery.samples), timeout=WAIT)
+    look = next(s.look for s in panel.gallery.samples if s.look.name == "potting-shed")
+    assert look.style.weight == 800
+    panel.own_looks.write(look, tmp_path / "shed")
+    qtbot.waitUntil((tmp_path / "shed.look.json").exists, timeout=WAIT)
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda t, _k: "among your looks now" in t):
+        panel.own_looks.read(tmp_path / "shed.look.json")
+
+
+def test_all_shorts_take_the_look(qtbot: QtBot, window: MainWindow, panel: CaptionsPanel) -> None:
+    other = replace(short_of(window), name="another")
+    window.workspace.make_short(lambda _p: other, copy=True)
+    qtbot.waitUntil(lambda: short_of(window).name == "another", timeout=WAIT)
+    edited(qtbot, window, lambda: panel.choose(next(s.look for s in panel.gallery.samples if s.look.name == "chalk")))
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda t, _k: "have the look" in t):
+        panel.own_looks.use_in_all()
+    looks: list[str] = []
+    window.workspace.with_project(lambda p: [e.short.captions.look for e in p.shorts()], looks.extend)
+    qtbot.waitUntil(lambda: len(looks) >= 2, timeout=WAIT)
+    assert set(looks) == {"chalk"}
+
+
+def test_what_cannot_be_read_is_found_gone_to_and_mended(qtbot: QtBot, window: MainWindow, panel: CaptionsPanel) -> None:
+    card = panel.legible
+    for name, value in (("plate", "#00000000"), ("ink", "#6b5a4a"), ("highlight", "#6b5a4a"), ("line", "#00000000")):
+        edited(qtbot, window, lambda n=name, v=value: panel.style_card.set_property(n, v))  # type: ignore[misc]
+    card.start()
+    assert not card.check.isEnabled()
+    qtbot.waitUntil(lambda: card._progress is None, timeout=WAIT)
+    assert card.list.count() > 0
+    assert "contrast" in card.list.item(0).text()
+    card._go(card.list.item(0))
+    number = card.list.item(0).data(Qt.ItemDataRole.UserRole)
+    first = window.workspace.opened.composition.cards[number].words[0].said  # type: ignore[union-attr]
+    assert window.workspace.selection.playhead == first.start
+    edited(qtbot, window, card.make.click)
+    assert "check it again" in card.told.text()
+    card.start()
+    card._stop()
+    qtbot.waitUntil(lambda: card._progress is None, timeout=WAIT)
+    assert card.check.isEnabled()

@@ -12,6 +12,7 @@ from standtall.model import caption_edits
 from standtall.model.look import Look
 from standtall.ui.bench.panels.captions.controls import FontControl
 from standtall.ui.bench.panels.captions.gallery import Gallery
+from standtall.ui.bench.panels.captions.legible_card import LegibleCard
 from standtall.ui.bench.panels.captions.marks_card import WordsCard
 from standtall.ui.bench.panels.captions.own_looks import OwnLooksCard
 from standtall.ui.bench.panels.captions.proposals_card import EmojiCard, EmphasisCard
@@ -50,6 +51,7 @@ class CaptionsPanel(QWidget):
         box.addWidget(self.gallery)
         self.own_looks = OwnLooksCard(workspace, card_in(look.column, "YOUR OWN LOOKS"), self._fonts_changed)
         self.style_card = StyleCard(workspace, card_in(style.column, "STYLE"))
+        self.legible = LegibleCard(workspace, card_in(style.column, "LEGIBLE"))
         self.place = PlaceCard(workspace, card_in(style.column, "HEIGHT"))
         self.offset = OffsetCard(workspace, card_in(style.column, "CAPTION OFFSET"))
         self.words = WordsCard(workspace, card_in(words.column, "CHOSEN WORDS"))
@@ -104,7 +106,7 @@ class CaptionsPanel(QWidget):
         self.shown.setChecked(opened.entry.short.captions.shown)
         self.gallery.check(opened.entry.short.captions.look)
         self._show_words()
-        for part in (self.place, self.style_card, self.words, self.emphasis, self.emoji, self.offset):
+        for part in (self.place, self.style_card, self.legible, self.words, self.emphasis, self.emoji, self.offset):
             part.refresh(opened)
 
     def _fonts_changed(self) -> None:

@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QSize, Qt
+from PySide6.QtGui import QIcon, QPixmap
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QListWidgetItem, QSlider, QVBoxLayout
 
 from standtall.captions.emoji import proposed_emoji
 from standtall.captions.strong_words import proposed_strong
+from standtall.ink.emoji_pictures import code_of, picture_of
 from standtall.language.emoji_words import all_emoji, emoji_for, found_by, label
 from standtall.language.written import plain_of
 from standtall.model import caption_edits
@@ -18,7 +20,15 @@ from standtall.ui.widgets.fields import Field, button
 
 MOST_EVERY = 8
 SHOWN = 48
+SIDE = 26
+"""Pixels of an emoji to choose."""
 """Emoji offered at once."""
+
+
+def emoji_icon(emoji: str) -> QIcon:
+    """The picture of an emoji as captions draw it: no font of the machine is needed."""
+    code = code_of(emoji)
+    return QIcon() if code is None else QIcon(QPixmap.fromImage(picture_of(code, 2 * SIDE)))
 
 
 class EverySlider:
@@ -119,6 +129,7 @@ class EmojiCard:
         self.sought.given_up.connect(self.sought.clear)
         box.addWidget(self.sought)
         self.choice = QListWidget()
+        self.choice.setIconSize(QSize(SIDE, SIDE))
         self.choice.setViewMode(QListWidget.ViewMode.IconMode)
         self.choice.setResizeMode(QListWidget.ResizeMode.Adjust)
         self.choice.setMovement(QListWidget.Movement.Static)
@@ -164,8 +175,8 @@ class EmojiCard:
         emoji = opened.entry.short.captions.emoji
         texts = {(w.source, w.said.id): plain_of(w.text) for card in opened.composition.cards for w in card.words}
         shown = [e for e in emoji if (e.source, e.word) in texts]
-        told = ", ".join(f"{texts[e.source, e.word]} {e.emoji}" for e in shown[:8])
-        more = f" and {len(shown) - 8} more" if len(shown) > 8 else ""
+        told = ", ".join(f"{texts[e.source, e.word]} ({label(e.emoji, opened.composition.caption_language)})" for e in shown[:6])
+        more = f" and {len(shown) - 6} more" if len(shown) > 6 else ""
         self.told.setText(f"{len(shown)} emoji: {told}{more}." if shown else "No word has an emoji.")
         self.clear.setEnabled(bool(emoji))
         keys = {(w.source, w.said.id) for w in chosen_words(self._ws)}
@@ -183,7 +194,7 @@ class EmojiCard:
         found = found_by(text, language, SHOWN) if text else emoji_for(word, language)[:SHOWN]
         self.choice.clear()
         for emoji in found or [e for e, _group in all_emoji()[:SHOWN]]:
-            item = QListWidgetItem(emoji)
+            item = QListWidgetItem(emoji_icon(emoji), "")
             item.setData(Qt.ItemDataRole.UserRole, emoji)
             item.setToolTip(label(emoji, language))
             self.choice.addItem(item)

@@ -7,7 +7,7 @@ luminance. Reading speed and line length are common practice, no source.
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Final, Literal
 
 import numpy as np
@@ -19,7 +19,7 @@ from standtall.compose.layers.caption import CaptionLayer
 from standtall.compose.layers.frame import Frame
 from standtall.ink.caption_ink import CaptionInk
 from standtall.ink.drawing import near_letters
-from standtall.ink.drawn import InkWord
+from standtall.ink.drawn import PARTS, STEPS, InkWord
 from standtall.ink.states import colour, look_of
 from standtall.media.planes import Planes, to_bgr
 from standtall.model.style import CaptionStyle, Changes
@@ -137,7 +137,9 @@ def _layer(composition: Composition, tick: int) -> CaptionLayer | None:
 
 def _contrasts(ink: CaptionInk, layer: CaptionLayer, part: Behind) -> list[tuple[str, float]]:
     """Each word of a layer with its least contrast against what lies behind and around its letters."""
-    rows = tuple(tuple(w.drawn for w in row) for row in layer.rows)
+    rows = tuple(
+        tuple(replace(w.drawn, lit=STEPS, told=PARTS) for w in row) for row in layer.rows
+    )  # as it is once it has changed
     card = ink.card(rows, layer.middle)
     ground = _over(part, ink, rows, layer.middle)
     out = []

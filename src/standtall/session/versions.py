@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass, replace
 
 from standtall.base.errors import NothingToDo
@@ -13,10 +13,11 @@ from standtall.compose.painters.frames import FramePainter
 from standtall.framing.camera import Camera, tried
 from standtall.framing.suggest import lacking
 from standtall.media.planes import Planes
-from standtall.model import framing_edits
+from standtall.model import caption_edits, framing_edits
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit
 from standtall.model.framing import LAYOUT_TITLES
+from standtall.model.look import Look
 from standtall.model.output import SHAPES
 from standtall.model.people import People
 from standtall.model.short import Short
@@ -49,6 +50,11 @@ def shapes() -> list[Version]:
     return [Version(shape, lambda s, x=shape: framing_edits.set_shape(s, x)) for shape in SHAPES]  # type: ignore[misc]
 
 
+def looks(there: Sequence[Look]) -> list[Version]:
+    """One for each of some looks."""
+    return [Version(k.title, lambda s, x=k: caption_edits.set_look(s, x)) for k in there]  # type: ignore[misc]
+
+
 def painted(
     versions: list[Version], composition: Composition, source: Source, camera: Camera, tick: int, high: int
 ) -> Iterator[Planes]:
@@ -67,6 +73,8 @@ def _made(version: Version, composition: Composition, source: Source, camera: Ca
         short = version.make(composition.short).short
     except NothingToDo:
         return composition
+    if short.captions != composition.short.captions:
+        return worked_out(short, composition.footage)
     there = tried(camera, short, source, tick)
     if short.output == composition.short.output:
         return reframed(composition, short, source.key, there)

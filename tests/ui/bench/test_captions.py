@@ -277,3 +277,25 @@ def test_what_cannot_be_read_is_found_gone_to_and_mended(qtbot: QtBot, window: M
     card._stop()
     qtbot.waitUntil(lambda: card._progress is None, timeout=WAIT)
     assert card.check.isEnabled()
+
+
+def test_looks_are_compared_beside_each_other_and_one_is_chosen(qtbot: QtBot, window: MainWindow) -> None:
+    card = next(c for c in window.workspace.opened.composition.cards if len(c.words) > 2)  # type: ignore[union-attr]
+    window.workspace.selection.seek(card.words[1].said.end - 1_000)
+    window.bench.compare()
+    sheet = window.bench.comparing
+    assert sheet is not None
+    sheet.show_side("looks")
+    first = [v.title for v in sheet._versions]
+    assert first[0] == "Broadsheet"
+    assert len(first) == 6
+    qtbot.waitUntil(lambda: all(t.image is not None for t in sheet.tiles), timeout=WAIT)
+    assert [t.current for t in sheet.tiles] == [True, False, False, False, False, False]
+    pictures = [t.image for t in sheet.tiles]
+    assert all(a != b for n, a in enumerate(pictures) for b in pictures[n + 1 :])
+    sheet.show_others()
+    assert sheet._versions[0].title == "Broadsheet"
+    assert set(first[1:]).isdisjoint(v.title for v in sheet._versions[1:])
+    wanted = sheet._versions[2].title
+    edited(qtbot, window, lambda: sheet.choose(3))
+    assert next(k.title for k in window.workspace.data.looks if k.name == short_of(window).captions.look) == wanted

@@ -11,14 +11,20 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLa
 
 from standtall.base.errors import StandTallError
 from standtall.model.framing import LAYOUT_TITLES
-from standtall.session.versions import Version, by_hand_and_not, layouts, painted, shapes
+from standtall.model.look import Look
+from standtall.session.versions import Version, by_hand_and_not, layouts, looks, painted, shapes
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.images import image_of
 
-Side = Literal["layouts", "automatic", "shapes"]
-SIDES: Final[dict[Side, str]] = {"layouts": "Layouts of this shot", "automatic": "By hand and automatic", "shapes": "Shapes"}
+Side = Literal["layouts", "automatic", "shapes", "looks"]
+SIDES: Final[dict[Side, str]] = {
+    "layouts": "Layouts of this shot", "automatic": "By hand and automatic", "shapes": "Shapes", "looks": "Looks",
+}  # fmt: skip
+LOOKS: Final = 6
+"""Looks beside each other."""
 HIGH: Final = 420
 
 
@@ -83,6 +89,8 @@ class CompareSheet(QDialog):
             made.clicked.connect(partial(self.show_side, side))
             self._sides[side] = made
             row.addWidget(made)
+        self.others = button("Other looks", "Show the next looks beside that of the short", self.show_others, "small")
+        row.addWidget(self.others)
         row.addStretch(1)
         self._hint = QLabel("A number or a click chooses; Escape leaves all as it is.")
         self._hint.setObjectName("faint")
@@ -94,6 +102,7 @@ class CompareSheet(QDialog):
         self.tiles: list[Tile] = []
         self._versions: list[Version] = []
         self._side: Side = "layouts"
+        self._first_look = 0
         self._busy, self._again = False, False
         workspace.selection.playhead_changed.connect(self._paint)
         workspace.composition_changed.connect(self._rebuild)
@@ -102,6 +111,7 @@ class CompareSheet(QDialog):
     def show_side(self, side: Side) -> None:
         """Show one kind of versions."""
         self._side = side
+        self.others.setVisible(side == "looks")
         for name, made in self._sides.items():
             made.setChecked(name == side)
         self._rebuild()
@@ -115,6 +125,8 @@ class CompareSheet(QDialog):
         self.tiles, self._versions = [], []
         if self._side == "shapes":
             self._versions = shapes()
+        elif self._side == "looks":
+            self._versions = looks(self._looks())
         elif opened is not None and shot is not None:
             people = opened.camera.people
             self._versions = layouts(shot, people) if self._side == "layouts" else by_hand_and_not(shot)
@@ -124,6 +136,21 @@ class CompareSheet(QDialog):
             self._row.addWidget(tile, 1)
             self.tiles.append(tile)
         self._paint()
+
+    def show_others(self) -> None:
+        """Show the next looks."""
+        self._first_look += LOOKS - 1
+        self._rebuild()
+
+    def _looks(self) -> list[Look]:
+        """That of the short and some others."""
+        opened, known = self._ws.opened, list(self._ws.data.looks)
+        if opened is None or not known:
+            return []
+        now = [k for k in known if k.name == opened.entry.short.captions.look]
+        rest = [k for k in known if k not in now]
+        at = self._first_look % max(1, len(rest))
+        return [*now, *(rest[at:] + rest[:at])[: LOOKS - len(now)]]
 
     def _paint(self) -> None:
         """Paint all versions beside the interface; a newer wish waits for the one that is being painted."""
@@ -146,7 +173,9 @@ class CompareSheet(QDialog):
         self._busy = False
         if versions is self._versions:
             now = {"layouts": LAYOUT_TITLES[opened.camera.at(tick).layout], "automatic": "As it is",
-                   "shapes": opened.entry.short.output.shape}[self._side]  # fmt: skip
+                   "shapes": opened.entry.short.output.shape,
+                   "looks": next((k.title for k in self._ws.data.looks if k.name == opened.entry.short.captions.look), ""),
+                   }[self._side]  # fmt: skip
             for tile, version, image in zip(self.tiles, versions, images, strict=True):
                 tile.image, tile.current = image, version.title == now
                 tile.update()

@@ -25,8 +25,6 @@ HOLD: Final = round(0.5 * TICKS_PER_SECOND)
 """A card stays until the next one when that comes sooner than this, so that captions do not flicker."""
 AFTER: Final = round(0.22 * TICKS_PER_SECOND)
 """How long a word stays highlighted, and a card on show, after its end where nothing follows."""
-SILENCE: Final = 1.2
-"""Seconds without a word over which no card is held to close a gap."""
 PARTED: Final = 6.0
 """Cost of a break between words that belong together; more than all that an uneven line can cost."""
 MARKS: Final = (",", ";", ":", "–", "—", "،", "、", "，")

@@ -7,7 +7,7 @@ from dataclasses import dataclass, field
 from standtall.base.errors import ProjectError
 from standtall.model import checks
 from standtall.model.caption_marks import Break, Hold, Strong, WordEmoji
-from standtall.model.style import Changes, Override, check_changes
+from standtall.model.style import Changes, Override, ShapeScope, check_changes
 
 FIRST_LOOK = "broadsheet"
 """The look that new shorts begin with where nothing else is wished."""
@@ -31,6 +31,12 @@ class Captions:
     strong: tuple[Strong, ...] = ()
     emoji: tuple[WordEmoji, ...] = ()
     masked: tuple[str, ...] = ()
+
+    def own_words(self, source: str) -> frozenset[int]:
+        """Ids of the words of a source whose captions were made different: by a style, emphasis, an emoji, a break, a hold."""
+        scopes = [o.scope for o in self.overrides if not isinstance(o.scope, ShapeScope)]
+        marks = (*scopes, *self.strong, *self.emoji, *self.breaks, *self.holds)
+        return frozenset(mark.word for mark in marks if mark.source == source)
 
     def __post_init__(self) -> None:
         if self.place is not None:

@@ -16,6 +16,7 @@ from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.panels.captions.controls import ChoiceControl, ColourControl, NumberControl, SwitchControl
 from standtall.ui.bench.panels.captions.panel import CaptionsPanel
 from standtall.ui.preview import caption_drag
+from standtall.ui.widgets import theme
 from tests.ui.driving import WAIT, Shown, edited, short_of
 
 
@@ -299,3 +300,28 @@ def test_looks_are_compared_beside_each_other_and_one_is_chosen(qtbot: QtBot, wi
     wanted = sheet._versions[2].title
     edited(qtbot, window, lambda: sheet.choose(3))
     assert next(k.title for k in window.workspace.data.looks if k.name == short_of(window).captions.look) == wanted
+
+
+def test_masked_words_keep_their_first_letter(qtbot: QtBot, window: MainWindow, panel: CaptionsPanel) -> None:
+    panel.words.masked.setText("allotment, hour")
+    edited(qtbot, window, panel.words.set_masked)
+    assert short_of(window).captions.masked == ("allotment", "hour")
+    made = window.workspace.opened.composition  # type: ignore[union-attr]
+    shown = [w.drawn.text for c in made.cards[:4] for layer in made._captions(c.start) for w in layer.words]  # type: ignore[attr-defined]
+    assert "a••••••••" in shown
+    assert "h•••." in shown
+
+
+def test_words_that_differ_are_marked_on_the_page(qtbot: QtBot, window: MainWindow, panel: CaptionsPanel) -> None:
+    page = window.bench.page
+    window.workspace.selection.select(None)
+    before = page.viewport().grab().toImage()
+    window.workspace.selection.select(range(1, 2))
+    edited(qtbot, window, panel.words.toggle_strong)
+    window.workspace.selection.select(None)
+    after = page.viewport().grab().toImage()
+    box = dict(page.words.places(page.page.row_of(1)))[1]  # type: ignore[union-attr]
+    at = QPoint(round(box.right() + 1), round(box.top() + 7) - page.verticalScrollBar().value())
+    assert QColor(after.pixel(at)).name() == theme.KEPT.lower()
+    assert before.pixel(at) != after.pixel(at)
+    assert short_of(window).captions.own_words(word_source(window))

@@ -97,6 +97,7 @@ class PageWords:
         kept, struck, outside, unspoken = self._hands(look)
         down = (ROW + QFontMetricsF(kept[0]).ascent() - QFontMetricsF(kept[0]).descent()) / 2
         dotted = QPen(QColor(theme.WARN), 1.6, Qt.PenStyle.DotLine)
+        own = opened.entry.short.captions.own_words(opened.source.key)
         for number in page.visible(area.top(), area.bottom()):
             self._paint_speaker(painter, opened, page, number)
             runs: list[tuple[tuple[QFont, QColor], float, list[str]]] = []
@@ -121,6 +122,11 @@ class PageWords:
                 painter.setFont(font)
                 painter.setPen(ink)
                 painter.drawText(QPointF(x, page.rows[number].top + down), " ".join(texts))
+            painter.setPen(Qt.PenStyle.NoPen)
+            painter.setBrush(QColor(theme.KEPT))
+            for i, box in places:
+                if words[i].id in own:
+                    painter.drawEllipse(QPointF(box.right() + 1, box.top() + 7), 2.6, 2.6)
             painter.setPen(dotted)
             doubts = [box for i, box in places if words[i].low_confidence]
             painter.drawLines([QLineF(b.left(), b.bottom() - 4, b.right(), b.bottom() - 4) for b in doubts])

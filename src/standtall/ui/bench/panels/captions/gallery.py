@@ -54,9 +54,6 @@ class LookSample(QPushButton):
     def sizeHint(self) -> QSize:
         return QSize(130, HIGH + 20)
 
-    def minimumSizeHint(self) -> QSize:
-        return QSize(100, HIGH + 20)
-
     def show_words(self, words: tuple[str, ...], language: str, picture: QImage | None) -> None:
         self._words, self._language, self._picture = words or WORDS, language, picture
         self.update()

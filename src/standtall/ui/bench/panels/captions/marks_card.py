@@ -10,7 +10,7 @@ from standtall.model.caption_marks import LONGEST_HOLD, BreakKind, Strong
 from standtall.ui.bench.panels.captions.scopes import cards_of, chosen_words
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
-from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.fields import Field, button
 
 STEP = TICKS_PER_SECOND // 4
 """By how much a caption stays longer or shorter at once."""
@@ -39,6 +39,12 @@ class WordsCard:
         for number, made in enumerate(self.buttons):
             grid.addWidget(made, number // 2, number % 2)
         box.addLayout(grid)
+        self.masked = Field("Words that are not written out", "Words not written out, such as: darn heck")
+        self.masked.setToolTip("Of these words only the first letter is shown in the captions of this short")
+        self.masked.editingFinished.connect(self.set_masked)
+        self.masked.given_up.connect(lambda: self.masked.setText(" ".join(self._masked)))
+        self._masked: tuple[str, ...] = ()
+        box.addWidget(self.masked)
         row = QHBoxLayout()
         self.clear = button("All breaks as proposed", "Undo all breaks and holds by hand in this short", self._clear, "small")
         row.addWidget(self.clear)
@@ -95,6 +101,12 @@ class WordsCard:
         else:
             self._ws.edit(lambda s, _a: caption_edits.set_strong(s, [Strong(*key) for key in keys]))
 
+    def set_masked(self) -> None:
+        """Take the words of the field."""
+        words = tuple(self.masked.text().replace(",", " ").split())
+        if words != self._masked:
+            self._ws.edit(lambda s, _a: caption_edits.set_masked(s, words))
+
     def _clear(self) -> None:
         self._ws.edit(lambda s, _a: caption_edits.clear_breaks(s))
 
@@ -103,6 +115,9 @@ class WordsCard:
     def refresh(self, opened: Opened) -> None:
         words = chosen_words(self._ws)
         captions = opened.entry.short.captions
+        self._masked = captions.masked
+        if not self.masked.hasFocus():
+            self.masked.setText(" ".join(captions.masked))
         text = " ".join(w.text for w in words[:6]) + (" …" if len(words) > 6 else "")
         self._told.setText(f"“{text}”" if words else "Choose words in the transcript, or put the playhead on one.")
         for made in self.buttons:

@@ -37,6 +37,7 @@ class OwnLooksCard:
             button("Read look file…", "Take a look from a file", self._ask_read, "small"),
             button("Add a font…", "Take a font file of your own (.ttf, .otf)", self._ask_font, "small"),
         ]
+        self.written = buttons[2]
         for number, made in enumerate(buttons):
             grid.addWidget(made, number // 2, number % 2)
         box.addLayout(grid)
@@ -78,6 +79,14 @@ class OwnLooksCard:
             return count
 
         self._ws.with_project(work, lambda count: self._ws.said.emit(f"{count} shorts have the look “{look.title}” now.", "note"))
+
+    def refresh(self, opened: Opened) -> None:
+        look = self._look(opened)
+        self.written.setEnabled(look is not None)
+        differs = bool(opened.entry.short.captions.style)
+        self.name.setPlaceholderText(
+            f"{look.title} of your own" if look is not None and differs else "Name of a look of your own"
+        )
 
     def _look(self, opened: Opened) -> Look | None:
         return next((k for k in self._ws.data.looks if k.name == opened.entry.short.captions.look), None)

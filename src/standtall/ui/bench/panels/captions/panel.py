@@ -106,7 +106,16 @@ class CaptionsPanel(QWidget):
         self.shown.setChecked(opened.entry.short.captions.shown)
         self.gallery.check(opened.entry.short.captions.look)
         self._show_words()
-        for part in (self.place, self.style_card, self.legible, self.words, self.emphasis, self.emoji, self.offset):
+        for part in (
+            self.place,
+            self.own_looks,
+            self.style_card,
+            self.legible,
+            self.words,
+            self.emphasis,
+            self.emoji,
+            self.offset,
+        ):
             part.refresh(opened)
 
     def _fonts_changed(self) -> None:

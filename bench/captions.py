@@ -175,7 +175,7 @@ def changes(path: Path, composition: Composition) -> dict[tuple[str, int], int]:
             if card is None:
                 continue
             layer = next(k for k in composition.frame(number).layers if isinstance(k, CaptionLayer))
-            laid = ink.card(tuple(tuple(w.drawn for w in row) for row in layer.rows), composition.caption_middle)
+            laid = ink.card(tuple(tuple(w.drawn for w in row) for row in layer.rows), layer.middle)
             counts = []
             for place in laid.words:
                 box = laid.placed.mapRect(place.rect).toRect()

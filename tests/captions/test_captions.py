@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 from dataclasses import replace
 from pathlib import Path
 
@@ -11,7 +12,7 @@ from hypothesis import strategies as st
 
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.captions.clearance import CHOICES, clear_of
+from standtall.captions.clearance import CHOICES, LIKED, MOVE, _covered, clear_course, clear_of
 from standtall.captions.grouping import AFTER, ByHand, Card, Grouping, _Phrase, cards, phrase_of
 from standtall.captions.said import spoken
 from standtall.captions.translated import translated
@@ -228,6 +229,33 @@ def test_captions_keep_clear_of_faces() -> None:
     low_face = Rect(0.3, 0.6, 0.4, 0.25)
     middle = clear_of([low_face], 0.04)
     assert middle + 0.04 <= low_face.y or middle - 0.04 >= low_face.bottom
+
+
+def test_captions_move_seldom_and_only_where_it_helps() -> None:
+    free: list[Rect] = []
+    low = [Rect(0.2, 0.55, 0.6, 0.3)]
+    assert clear_course([free] * 6, [1.0] * 6, 0.04) == [CHOICES[0]] * 6
+    long = clear_course([free] * 4 + [low] * 4, [1.5] * 8, 0.04)
+    assert long[0] == long[3] != long[4]
+    assert long[4] == long[7]
+    assert sum(a != b for a, b in itertools.pairwise(long)) == 1
+    short = clear_course([free, low, free], [1.0, 0.2, 1.0], 0.04)
+    assert len(set(short)) == 1, "not for a moment"
+    assert clear_course([], [], 0.04) == []
+
+
+@settings(max_examples=30)
+@given(st.lists(st.sampled_from([0, 1, 2, 3]), min_size=1, max_size=4))
+def test_no_other_course_costs_less(kinds: list[int]) -> None:
+    seen = [[[], [Rect(0.2, 0.55, 0.6, 0.3)], [Rect(0.3, 0.1, 0.3, 0.2)], [Rect(0.0, 0.6, 1.0, 0.2)]][k] for k in kinds]
+    seconds = [0.5 + 0.4 * k for k in kinds]
+
+    def cost(course: tuple[float, ...]) -> float:
+        own = sum((_covered(s, m, 0.05) + LIKED * CHOICES.index(m)) * t for s, m, t in zip(seen, course, seconds, strict=True))
+        return own + MOVE * sum(a != b for a, b in itertools.pairwise(course))
+
+    best = min(cost(course) for course in itertools.product(CHOICES, repeat=len(kinds)))
+    assert cost(tuple(clear_course(seen, seconds, 0.05))) == pytest.approx(best, abs=1e-9)
 
 
 def test_a_translation_shares_its_time_by_letters_and_keeps_to_the_cut() -> None:

@@ -55,7 +55,7 @@ def test_srt_and_webvtt_are_read_by_others_as_they_are_shown(composition: Compos
 
 def test_webvtt_tells_place_and_the_time_of_each_word(composition: Composition) -> None:
     text = text_of(".vtt", composition)
-    assert f"line:{100 * composition.caption_middle:.1f}%,center" in text
+    assert f"line:{100 * composition.middles[0]:.1f}%,center" in text
     assert "align:center" in text
     second = next(c for c in composition.cards if len(c.words) > 1).words[1]
     seconds = second.start / TICKS_PER_SECOND
@@ -95,7 +95,7 @@ def test_ass_is_drawn_by_another_renderer_where_and_as_we_draw_it(composition: C
     assert red.sum() > 60
     assert green.sum() > 60
     rows = np.flatnonzero((red | green).any(axis=1))
-    assert (rows[0] + rows[-1]) / 2 == pytest.approx(made.caption_middle * 960, abs=14)
+    assert (rows[0] + rows[-1]) / 2 == pytest.approx(made.middles[made.cards.index(card)] * 960, abs=14)
     assert np.flatnonzero(green.any(axis=0))[0] < np.flatnonzero(red.any(axis=0))[0] < np.flatnonzero(green.any(axis=0))[-1]
 
 

@@ -33,13 +33,13 @@ def caption_notices(composition: Composition, channel: Channel) -> tuple[Notice,
     time_map = composition.time_map
     found: dict[tuple[Kind, str, int], Notice] = {}
     every = max(1, len(composition.cards) // MOST)
-    for card in composition.cards[::every]:
+    for number, card in list(enumerate(composition.cards))[::every]:
         at = time_map.to_source((card.start + min(card.end, time_map.length)) // 2)
         footage = composition.footage[at.source]
         people = footage.camera.people
         if not people.shots or not footage.source.has_picture:
             continue
-        for kind, facts in _seen_at(composition, channel, at):
+        for kind, facts in _seen_at(composition, channel, at, composition.middles[number]):
             key = (kind, at.source, people.shot_at(at.tick))
             found.setdefault(key, Notice(kind, facts, SourceTime(at.source, at.tick), FIXES[kind]))
     return tuple(found.values())
@@ -59,12 +59,14 @@ def clear_middle(composition: Composition, channel: Channel) -> float:
     return clear_of(kept_clear, 0.75 * composition.caption_style.size)
 
 
-def _seen_at(composition: Composition, channel: Channel, at: SourceTime) -> Iterator[tuple[Kind, dict[str, int | str]]]:
+def _seen_at(
+    composition: Composition, channel: Channel, at: SourceTime, middle: float
+) -> Iterator[tuple[Kind, dict[str, int | str]]]:
     footage = composition.footage[at.source]
     people, view = footage.camera.people, footage.camera.at(at.tick)
     if view.layout == "whole":
         return
-    band = caption_band(composition) if composition.short.captions.shown else Rect(0.0, 0.0, 0.0, 0.0)
+    band = caption_band(composition, middle) if composition.short.captions.shown else Rect(0.0, 0.0, 0.0, 0.0)
     covered = channel.covered if composition.short.output.aspect < PORTRAIT else ()
     for track in people.tracks_in(people.shot_at(at.tick)):
         box = track.at(at.tick)

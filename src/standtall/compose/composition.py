@@ -3,22 +3,24 @@
 from __future__ import annotations
 
 import bisect
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
+from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND, frame_count, frame_middle
-from standtall.captions.clearance import clear_of
+from standtall.captions.clearance import CHOICES, clear_course
 from standtall.captions.grouping import ByHand, Card, Width, cards
 from standtall.captions.said import CaptionWord, with_a_frame_each
 from standtall.captions.translated import worded
 from standtall.compose.footage import Footage
+from standtall.compose.layers.caption import CaptionLayer
 from standtall.compose.layers.frame import Frame
 from standtall.compose.layers.layer import Layer
 from standtall.compose.producers.caption_styles import CaptionStyles
 from standtall.compose.producers.captions import Emoji, WrittenWidth, caption_layer, grouping_of
 from standtall.compose.producers.cutaways import cutaway_layers
-from standtall.compose.producers.framing import FrameStyle, kept_clear_of, talk_layers
+from standtall.compose.producers.framing import FrameStyle, seen_at, talk_layers
 from standtall.compose.producers.transitions import Transition, blended, leaving_layers, transitions_of
 from standtall.framing.camera import Camera
 from standtall.model.look import Look
@@ -26,6 +28,9 @@ from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.style import CaptionStyle
 from standtall.model.timemap import SourceTime, TimeMap
+
+MOST_LOOKED_AT = 400
+"""Cards of a short at which heads are looked for; of more, every few."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -43,6 +48,9 @@ class Composition:
     time_map: TimeMap
     cards: tuple[Card, ...]
     caption_middle: float
+    """That of most cards, as a share of the height."""
+    middles: tuple[float, ...]
+    """That of each card."""
     caption_language: str
     """That of the words of the captions, such as "en"; empty where nobody said."""
     emoji: Emoji
@@ -89,8 +97,12 @@ class Composition:
 
     def card_at(self, tick: int) -> Card | None:
         """The card on show at a tick of the short, whether captions are shown or not."""
+        number = self._card_number(tick)
+        return None if number is None else self.cards[number]
+
+    def _card_number(self, tick: int) -> int | None:
         number = bisect.bisect_right(self.cards, tick, key=lambda card: card.start) - 1
-        return None if number < 0 or tick >= self.cards[number].end else self.cards[number]
+        return None if number < 0 or tick >= self.cards[number].end else number
 
     def highlighted(self, number: int) -> CaptionWord | None:
         """The word that frame `number` highlights."""
@@ -100,11 +112,18 @@ class Composition:
         return None if card is None or found is None else card.words[found]
 
     def _captions(self, tick: int) -> tuple[Layer, ...]:
-        card = self.card_at(tick) if self.short.captions.shown else None
-        if card is None:
-            return ()
-        layer = caption_layer(card, tick, self.styles, self.caption_style, self.caption_middle, self.caption_language, self.emoji)
-        return (layer,)
+        number = self._card_number(tick) if self.short.captions.shown else None
+        return () if number is None else (self.caption_layer(number, tick),)
+
+    def middle_at(self, frame: int) -> float:
+        """Where captions stand in a frame, as a share of the height."""
+        number = self._card_number(frame_middle(frame, self.fps))
+        return self.caption_middle if number is None else self.middles[number]
+
+    def caption_layer(self, number: int, tick: int) -> CaptionLayer:
+        """The layer of card `number` at a tick of the short, whether captions are shown or not."""
+        middle = self.middles[number]
+        return caption_layer(self.cards[number], tick, self.styles, self.caption_style, middle, self.caption_language, self.emoji)
 
     @property
     def missing(self) -> tuple[str, ...]:
@@ -118,6 +137,25 @@ def reframed(made: Composition, short: Short, key: str, camera: Camera) -> Compo
     style = replace(made.frame_style, whole=short.framing.whole, bar=short.framing.bar,
                     punches=short.framing.punches)  # fmt: skip
     return replace(made, short=replace(made.short, framing=short.framing), footage=footage, frame_style=style)
+
+
+def _middles(
+    short: Short, footage: Mapping[str, Footage], time_map: TimeMap, made: Sequence[Card], style: CaptionStyle
+) -> tuple[float, ...]:  # fmt: skip
+    """Where each card stands: where it was put by hand, else clear of the heads that are seen during it."""
+    if short.captions.place is not None:
+        return (short.captions.place,) * len(made)
+    every = max(1, len(made) // MOST_LOOKED_AT)
+    seen: list[list[Rect]] = []
+    for number, card in enumerate(made):
+        if number % every:
+            seen.append(seen[-1])
+            continue
+        moments = (card.start, (card.start + card.end) // 2, card.end - 1)
+        boxes = [box for tick in moments for box in seen_at(footage, time_map, tick, writing=False)]
+        seen.append([Rect(b.x, b.y, b.w / len(moments), b.h) for b in boxes])
+    seconds = [(card.end - card.start) / TICKS_PER_SECOND for card in made]
+    return tuple(clear_course(seen, seconds, 0.75 * style.size * style.max_lines))
 
 
 def composition(
@@ -134,9 +172,8 @@ def composition(
     fps = short.output.fps or footage[short.main_source].source.rate or Fraction(30)
     measure = WrittenWidth.of(width, style, short.captions.masked)
     by_hand = ByHand.of(short.captions.breaks, short.captions.holds)
-    middle = short.captions.place
-    if middle is None:
-        middle = clear_of(kept_clear_of(footage, time_map, writing=False), style.size * 0.75)
+    made = cards(with_a_frame_each(said, fps), grouping_of(style, language), measure, time_map.length, by_hand)
+    middles = _middles(short, footage, time_map, made, style)
     return Composition(
         short=short,
         footage=footage,
@@ -144,8 +181,9 @@ def composition(
         styles=styles,
         caption_style=style,
         time_map=time_map,
-        cards=cards(with_a_frame_each(said, fps), grouping_of(style, language), measure, time_map.length, by_hand),
-        caption_middle=middle,
+        cards=made,
+        caption_middle=max(dict.fromkeys(middles), key=middles.count) if middles else (short.captions.place or CHOICES[0]),
+        middles=middles,
         caption_language=language,
         emoji=emoji,
         fps=fps,

@@ -15,10 +15,9 @@ from typing import Final
 from standtall.base.errors import NothingToDo
 from standtall.base.files import write_whole
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.captions.grouping import AFTER, Card
+from standtall.captions.grouping import AFTER
 from standtall.compose.composition import Composition
-from standtall.compose.layers.caption import CaptionLayer, ShownWord
-from standtall.compose.producers.captions import caption_layer
+from standtall.compose.layers.caption import ShownWord
 from standtall.exchange.words_out import escaped, stamp
 from standtall.ink.drawn import InkWord
 from standtall.ink.letters import line_height
@@ -65,13 +64,8 @@ def text_of(ending: str, composition: Composition) -> str:
     return _srt(composition) if ending == ".srt" else _vtt(composition)
 
 
-def _layer(composition: Composition, card: Card, tick: int) -> CaptionLayer:
-    c = composition
-    return caption_layer(card, tick, c.styles, c.caption_style, c.caption_middle, c.caption_language, c.emoji)
-
-
-def _rows(composition: Composition, card: Card) -> list[str]:
-    return ["".join(_spaced(row)) for row in _layer(composition, card, card.start).rows]
+def _rows(composition: Composition, number: int) -> list[str]:
+    return ["".join(_spaced(row)) for row in composition.caption_layer(number, composition.cards[number].start).rows]
 
 
 def _spaced(row: tuple[ShownWord, ...]) -> Iterator[str]:
@@ -84,9 +78,9 @@ def _spaced(row: tuple[ShownWord, ...]) -> Iterator[str]:
 
 def _srt(composition: Composition) -> str:
     out = []
-    for number, card in enumerate(composition.cards, 1):
-        rows = "\n".join(_rows(composition, card))
-        out.append(f"{number}\n{stamp(card.start, ',')} --> {stamp(card.end, ',')}\n{rows}\n")
+    for number, card in enumerate(composition.cards):
+        rows = "\n".join(_rows(composition, number))
+        out.append(f"{number + 1}\n{stamp(card.start, ',')} --> {stamp(card.end, ',')}\n{rows}\n")
     return "\n".join(out)
 
 
@@ -95,15 +89,13 @@ def _vtt(composition: Composition) -> str:
     align = {"left": "left", "centre": "center", "right": "right"}[style.align]
     x = style.across + {"left": -0.5, "centre": 0.0, "right": 0.5}[style.align] * style.width
     anchor = {"left": ",line-left", "centre": ",center", "right": ",line-right"}[style.align]
-    settings = (
-        f" line:{100 * composition.caption_middle:.1f}%,center position:{100 * min(1.0, max(0.0, x)):.1f}%{anchor} "
-        f"size:{100 * style.width:.1f}% align:{align}"
-    )
+    side = f"position:{100 * min(1.0, max(0.0, x)):.1f}%{anchor} size:{100 * style.width:.1f}% align:{align}"
     out = ["WEBVTT\n"]
-    for number, card in enumerate(composition.cards, 1):
+    for number, card in enumerate(composition.cards):
+        settings = f" line:{100 * composition.middles[number]:.1f}%,center {side}"
         begins = {(w.source, w.said.id): w.start for w in card.words}
         lines, last = [], stamp(card.start, ".")
-        for row in _layer(composition, card, card.start).rows:
+        for row in composition.caption_layer(number, card.start).rows:
             pieces = ""
             for text, word in zip(_spaced(row), row, strict=True):
                 at = stamp(begins[word.source, word.word], ".")
@@ -114,7 +106,7 @@ def _vtt(composition: Composition) -> str:
                 pieces += escaped(bare)
             lines.append(pieces)
         times = f"{stamp(card.start, '.')} --> {stamp(card.end, '.')}"
-        out.append(f"{number}\n{times}{settings}\n" + "\n".join(lines) + "\n")
+        out.append(f"{number + 1}\n{times}{settings}\n" + "\n".join(lines) + "\n")
     return "\n".join(out)
 
 
@@ -158,14 +150,14 @@ def _dialogues(composition: Composition) -> Iterator[str]:
     output, style = composition.short.output, composition.caption_style
     number = {"left": 4, "centre": 5, "right": 6}[style.align]
     x = (style.across + {"left": -0.5, "centre": 0.0, "right": 0.5}[style.align] * style.width) * output.width
-    at = f"{{\\an{number}\\pos({x:.0f},{composition.caption_middle * output.height:.0f})}}"
-    for card in composition.cards:
+    for card_number, card in enumerate(composition.cards):
+        at = f"{{\\an{number}\\pos({x:.0f},{composition.middles[card_number] * output.height:.0f})}}"
         edges = sorted({card.start, *(w.start for w in card.words), card.words[-1].end + AFTER, card.end})
         edges = [e for e in edges if card.start <= e <= card.end]
         for begin, end in itertools.pairwise(edges):
             if _time(begin) == _time(end):
                 continue
-            rows = _layer(composition, card, begin).rows
+            rows = composition.caption_layer(card_number, begin).rows
             text = "\\N".join("".join(_words(row, style, output.height)) for row in rows)
             yield f"Dialogue: 0,{_time(begin)},{_time(end)},Card,,0,0,0,,{at}{text}\n"
 

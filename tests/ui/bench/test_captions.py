@@ -177,7 +177,7 @@ def with_captions(qtbot: QtBot, window: MainWindow) -> QPoint:
 
 def test_captions_are_dragged_on_the_tall_picture(qtbot: QtBot, window: MainWindow, panel: CaptionsPanel) -> None:
     view, at = window.preview_pane.picture, with_captions(qtbot, window)
-    before = window.workspace.opened.composition.caption_middle  # type: ignore[union-attr]
+    before = window.workspace.opened.composition.middle_at(view._shown.frame)  # type: ignore[union-attr]
     qtbot.mousePress(view, Qt.MouseButton.LeftButton, pos=at)
     qtbot.mouseMove(view, at + QPoint(0, -30))
     qtbot.waitUntil(lambda: view._tried is not None, timeout=WAIT)
@@ -195,15 +195,15 @@ def test_a_corner_sizes_and_a_side_widens(window: MainWindow) -> None:
     box = caption_drag.caption_box(opened.composition, opened.composition.frame_at(opened.composition.cards[0].start) + 1)
     picture = window.preview_pane.picture._box()
     there = caption_drag._on(picture, box)  # type: ignore[arg-type]
-    corner = caption_drag.held(opened, box, there.bottomRight(), picture)
-    side = caption_drag.held(opened, box, QPointF(there.left(), there.center().y()), picture)
+    corner = caption_drag.held(opened, 0, box, there.bottomRight(), picture)
+    side = caption_drag.held(opened, 0, box, QPointF(there.left(), there.center().y()), picture)
     assert corner is not None
     assert side is not None
     assert (corner.how, side.how) == ("size", "width")
     style = opened.composition.caption_style
     assert corner.moved(0.05, 0.0).edit(opened.entry.short).short.captions.style["size"] > style.size  # type: ignore[operator]
     assert side.moved(-0.02, 0.0).edit(opened.entry.short).short.captions.style["width"] == pytest.approx(style.width + 0.04)
-    assert caption_drag.held(opened, box, picture.topLeft(), picture) is None
+    assert caption_drag.held(opened, 0, box, picture.topLeft(), picture) is None
     hidden = replace(
         opened.composition, short=replace(opened.entry.short, captions=replace(opened.entry.short.captions, shown=False))
     )

@@ -143,19 +143,20 @@ def _filling(source: Source, aspect: float) -> Rect:
 def kept_clear_of(footage: Mapping[str, Footage], time_map: TimeMap, writing: bool = True) -> list[Rect]:
     """Heads, and lines of writing if asked for, as they stand on the tall picture, twice a second (less often in a long short),
     in its shares."""
-    out: list[Rect] = []
-    for tick in range(0, time_map.length, max(TICKS_PER_SECOND // 2, time_map.length // MOST_FACES)):
-        source, source_tick = time_map.to_source(tick)
-        people, view = footage[source].camera.people, footage[source].camera.at(source_tick)
-        if view.layout == "whole" or not people.shots:
-            continue
-        for track in people.tracks_in(people.shot_at(source_tick)):
-            face = track.at(source_tick)
-            if face is not None:
-                out += [seen for cell in view.cells if (seen := on_frame(head_of(face), cell)) is not None]
-        for text in people.seen_in(people.texts, source_tick, source_tick + 1) if writing else ():
-            out += [seen for cell in view.cells if (seen := on_frame(text.rect, cell)) is not None]
-    return out
+    every = max(TICKS_PER_SECOND // 2, time_map.length // MOST_FACES)
+    return [seen for tick in range(0, time_map.length, every) for seen in seen_at(footage, time_map, tick, writing)]
+
+
+def seen_at(footage: Mapping[str, Footage], time_map: TimeMap, tick: int, writing: bool = True) -> list[Rect]:
+    """Heads, and lines of writing if asked for, on the tall picture at a tick of the short, in its shares."""
+    source, source_tick = time_map.to_source(tick)
+    people, view = footage[source].camera.people, footage[source].camera.at(source_tick)
+    if view.layout == "whole" or not people.shots:
+        return []
+    boxes = [head_of(face) for t in people.tracks_in(people.shot_at(source_tick)) if (face := t.at(source_tick)) is not None]
+    if writing:
+        boxes += [text.rect for text in people.seen_in(people.texts, source_tick, source_tick + 1)]
+    return [seen for box in boxes for cell in view.cells if (seen := on_frame(box, cell)) is not None]
 
 
 def on_frame(rect: Rect, cell: Cell) -> Rect | None:

@@ -92,15 +92,15 @@ def _box(layer: CaptionLayer, composition: Composition) -> QRectF:
     return QRectF(there.x() / width, there.y() / height, there.width() / width, there.height() / height)
 
 
-def held(opened: Opened, box: QRectF | None, at: QPointF, picture: QRectF) -> CaptionDrag | None:
-    """What a press at a place of the widget holds of the captions in a box; None where it holds none."""
+def held(opened: Opened, frame: int, box: QRectF | None, at: QPointF, picture: QRectF) -> CaptionDrag | None:
+    """What a press at a place of the widget holds of the captions of a frame, which lie in a box; None where it holds none."""
     if box is None:
         return None
     there = _on(picture, box)
     if not there.adjusted(-NEAR, -NEAR, NEAR, NEAR).contains(at):
         return None
     made = opened.composition
-    values = made.caption_middle, made.caption_style.across, made.caption_style.size, made.caption_style.width
+    values = made.middle_at(frame), made.caption_style.across, made.caption_style.size, made.caption_style.width
     side = min(abs(at.x() - there.left()), abs(at.x() - there.right())) <= NEAR
     corner = side and min(abs(at.y() - there.top()), abs(at.y() - there.bottom())) <= NEAR
     how: How = "size" if corner else ("width" if side else "place")

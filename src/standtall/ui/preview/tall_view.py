@@ -134,7 +134,7 @@ class PreviewView(QWidget):
             return None
         if self._boxed is None or self._boxed[0] is not opened or self._boxed[1] != shown.frame:
             self._boxed = opened, shown.frame, caption_drag.caption_box(opened.composition, shown.frame)
-        return caption_drag.held(opened, self._boxed[2], at, self._box())
+        return caption_drag.held(opened, shown.frame, self._boxed[2], at, self._box())
 
     def _try(self, composition: Composition) -> None:
         self._tried = composition if self._captions is not None else None

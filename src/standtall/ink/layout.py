@@ -12,6 +12,7 @@ from PySide6.QtGui import QFont, QFontMetricsF, QPainterPath, QTextCharFormat, Q
 from standtall.ink.drawn import InkWord, Rows
 from standtall.ink.emoji_pictures import pictured
 from standtall.ink.letters import code_units, font_of, leans, outline_of, slanted, x_of
+from standtall.language.direction import reads_backwards
 from standtall.language.joining import gap
 from standtall.model.style import CaptionStyle
 
@@ -92,7 +93,7 @@ def laid_out(rows: Rows, style: CaptionStyle, frame: tuple[int, int], middle: fl
     """Set a card on a frame of that width and height, its middle at a share of the height."""
     width, height = frame
     column = style.width * width
-    backwards = _reads_backwards(rows)
+    backwards = reads_backwards(w.text for row in rows for w in row)
     y, words, boxes = 0.0, [], []
     for number, row in enumerate(rows):
         text = _text_of(row)
@@ -113,17 +114,6 @@ def laid_out(rows: Rows, style: CaptionStyle, frame: tuple[int, int], middle: fl
 
 def _start(align: str, column: float, wide: float) -> float:
     return {"left": 0.0, "centre": (column - wide) / 2, "right": column - wide}[align]
-
-
-def _reads_backwards(rows: Rows) -> bool:
-    """By the first letter with a direction (Unicode Standard Annex 9, rule P2)."""
-    for row in rows:
-        for word in row:
-            for letter in word.text:
-                kind = unicodedata.bidirectional(letter)
-                if kind in ("L", "R", "AL"):
-                    return kind != "L"
-    return False
 
 
 def _text_of(row: tuple[InkWord, ...]) -> _Text:

@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+import itertools
 from pathlib import Path
 from typing import Any
 
 import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, Qt
+from PySide6.QtGui import QColor
 from PySide6.QtWidgets import QCheckBox
 from pytestqt.qtbot import QtBot
 
@@ -19,6 +21,7 @@ from standtall.model.corrections import Term
 from standtall.model.transcript import Transcript
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.export import ExportSheet
+from standtall.ui.widgets import theme
 from tests.ui.driving import WAIT, edited, word_point
 
 
@@ -329,3 +332,24 @@ def test_a_word_of_the_user_holds_in_every_project(qtbot: QtBot, window: MainWin
     with qtbot.waitSignal(ws.project_changed, timeout=WAIT):
         ws.open_project(ws.project_path.with_name("Another.standtall"))
     assert [t.text for t in ws.word_lists.all] == ["Odile"], "another project has it, too"
+
+
+def test_words_read_from_the_right_stand_and_are_hit_from_the_right(qtbot: QtBot, window: MainWindow) -> None:
+    texts = ("ازرع", "الثوم", "في", "الخريف")
+    for number, text in enumerate(texts):
+        edited(
+            qtbot, window, lambda n=number, t=text: window.workspace.revise(lambda k: corrections.retype(k, range(n, n + 1), t))
+        )  # type: ignore[misc]
+    page = window.bench.page
+    assert page.page is not None
+    for row in {page.page.row_of(number) for number in range(len(texts))}:
+        places = [(i, box) for i, box in page.words.places(row) if i < len(texts)]
+        assert all(a.left() >= b.right() for (_i, a), (_k, b) in itertools.pairwise(places))
+        for number, box in places:
+            assert page.word_near(box.center().x(), box.center().y()) == number
+    window.workspace.selection.select(range(1, 2))
+    row = page.page.row_of(1)
+    box = dict(page.words.places(row))[1]
+    shot = page.viewport().grab().toImage()
+    at = QPoint(round(box.right()), round(box.center().y()) - page.verticalScrollBar().value())
+    assert QColor(shot.pixel(at)).name() == QColor(theme.current().chosen).name(), "what is chosen is painted where the word is"

@@ -8,6 +8,8 @@ from dataclasses import dataclass
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QFont, QFontMetricsF, QPainter, QPen
 
+from standtall.ink.families import SCRIPTS
+from standtall.language.direction import reads_backwards
 from standtall.model.words import NOBODY, Word
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.rows import ROW, Page
@@ -39,7 +41,8 @@ class PageWords:
         self._placed = {}
 
     def font(self) -> QFont:
-        font = QFont("Inter")
+        font = QFont()
+        font.setFamilies(["Inter", *SCRIPTS])
         font.setPixelSize(theme.PAGE)
         return font
 
@@ -56,10 +59,14 @@ class PageWords:
         x = self._column().left + 18
         space = self._advance(" ")
         out: list[tuple[int, QRectF]] = []
-        for word in opened.analysis.words[row.first : row.last + 1]:
+        words = opened.analysis.words[row.first : row.last + 1]
+        backwards = reads_backwards(w.text for w in words)
+        if backwards:
+            x = self._column().right - 12
+        for word in words:
             w = self._advance(_shown(word))
-            out.append((row.first + len(out), QRectF(x, row.top, w, ROW)))
-            x += w + space
+            out.append((row.first + len(out), QRectF(x - w if backwards else x, row.top, w, ROW)))
+            x += -(w + space) if backwards else w + space
         self._placed[number] = out
         return out
 
@@ -102,6 +109,7 @@ class PageWords:
             self._paint_speaker(painter, opened, page, number)
             runs: list[tuple[tuple[QFont, QColor], float, list[str]]] = []
             places = self.places(number)
+            backwards = len(places) > 1 and places[0][1].left() > places[-1][1].left()
             for i, box in places:
                 word = words[i]
                 if i in hits:
@@ -114,7 +122,7 @@ class PageWords:
                     hand = unspoken
                 else:
                     hand = kept if i in self.kept else (struck if i in inside else outside)
-                if runs and runs[-1][0] is hand:  # words that look alike are written in one go
+                if runs and runs[-1][0] is hand and not backwards:  # words that look alike are written in one go
                     runs[-1][2].append(_shown(word))
                 else:
                     runs.append((hand, box.left(), [_shown(word)]))
@@ -159,7 +167,12 @@ class PageWords:
         places = self.places(number)
         right = self._column().right - 8
         wide = painter.fontMetrics().horizontalAdvance(name)
-        if places and places[-1][1].right() + 12 < right - wide:
+        left = self._column().left + 18
+        if places and places[-1][1].left() < places[0][1].left():
+            if places[-1][1].left() - 12 > left + wide:
+                painter.setPen(QColor(theme.current().pale_ink))
+                painter.drawText(QRectF(left, places[0][1].top(), wide + 2, ROW), Qt.AlignmentFlag.AlignVCenter, name)
+        elif places and places[-1][1].right() + 12 < right - wide:
             painter.setPen(QColor(theme.current().pale_ink))
             place = QRectF(right - wide, places[0][1].top(), wide + 2, ROW)
             painter.drawText(place, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, name)

@@ -15,6 +15,8 @@ from standtall.model.words import Word
 
 BACK: Final = 2
 """How many words earlier a row may end so that it parts no words that belong together."""
+SHORTER: Final = 0.25
+"""What each word less in a row costs against parting words that belong together (1)."""
 ROW: Final = 27
 """Height of a row in pixels."""
 PAUSE_PIXELS: Final = 16.0
@@ -122,7 +124,8 @@ def _even_rows(words: tuple[Word, ...], first: int, stop: int) -> list[range]:
         size = len(words[i].text) + 1
         full = i - begin == MOST_WORDS or used + size > MOST_LETTERS or used + size / 2 > wished
         if i > begin and full:
-            end = min(range(max(begin + 1, i - BACK), i + 1), key=lambda e: (firm[e - 1 - first], -e))
+            ends = range(i, max(min(begin + 1, i - 1), i - BACK - 1), -1)  # no word stands alone for it
+            end = min(ends, key=lambda e: firm[e - 1 - first] + SHORTER * (i - e))
             out.append(range(begin, end))
             begin, used = end, sum(len(words[k].text) + 1 for k in range(end, i))
         used += size

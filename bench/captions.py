@@ -15,6 +15,7 @@ from tests.captions.test_captions import sentences, words_of
 from tests.speech.test_speech import hand_marked, load_16k, marked_words
 
 from bench.demo import demo, truth
+from bench.layouts import TALK_AT_S, played
 from bench.row import Row
 from bench.words import matched, whole_way
 from standtall.base.progress import Progress
@@ -59,6 +60,7 @@ def run() -> Iterator[Row]:
     yield from _drawing()
     yield from _read_back()
     yield from _rendering()
+    yield from _playing()
 
 
 # which words are parted
@@ -273,3 +275,13 @@ def _seconds(look: Look, captions: bool) -> float:
         began = time.perf_counter()
         render(made, Path(folder) / "out.mp4", Progress())
         return time.perf_counter() - began
+
+
+# playing in the window
+
+
+def _playing() -> Iterator[Row]:
+    for line in played([("follow", TALK_AT_S, look) for look in ("kettle", "hymnal", "sleeve", "chalk")]):
+        kind, name, *rest = line.split()
+        if kind == "played":
+            yield Row(f"frames shown in time in the window, {name}", float(rest[0]), "share", ">= 0.95")

@@ -7,7 +7,7 @@ import subprocess
 import sys
 import tempfile
 import time
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from pathlib import Path
 
@@ -62,10 +62,11 @@ def edit(make):
     before = ws.opened
     ws.edit(make)
     until(lambda: ws.opened is not before)
-for layout, at in eval(sys.argv[1]):
+for layout, at, *look in eval(sys.argv[1]):
     key = ws.opened.source.key
     edit(lambda s, _a: Edit("cut", replace(framing_edits.set_layout_of_all(s, layout).short,
-                                           cut=replace(s.cut, segments=(Segment(key, at * S, (at + 12) * S),)))))
+                                           cut=replace(s.cut, segments=(Segment(key, at * S, (at + 12) * S),)),
+                                           captions=replace(s.captions, look=look[0] if look else s.captions.look))))
     ws.selection.seek(at * S)
     turn(1.5)
     shown.clear()
@@ -75,7 +76,7 @@ for layout, at in eval(sys.argv[1]):
     w.player.pause()
     played = {f for t, f in shown if t <= began + int(sys.argv[2]) + 0.05}
     due = (int(sys.argv[2]) - 0.2) * float(ws.opened.composition.fps)  # it takes a moment to begin
-    print("played", layout, min(1.0, len(played) / due), flush=True)
+    print("played", look[0] if look else layout, min(1.0, len(played) / due), flush=True)
     turn(0.5)
 edit(lambda s, _a: framing_edits.set_layout_of_all(s, "follow"))
 ws.selection.seek(16 * S)
@@ -97,15 +98,18 @@ os._exit(0)
 """
 
 
-def run() -> Iterator[Row]:
-    plan = [(layout, SCREEN_AT_S if layout in ("screen", "corner") else TALK_AT_S) for layout in LAYOUT_TITLES]
+def played(plan: Sequence[tuple[object, ...]]) -> list[str]:
+    """What the real window tells of playing a layout from a second of the demo on, in a look if one is named."""
     with tempfile.TemporaryDirectory() as home:
         folders = {f"XDG_{k}_HOME": f"{home}/{k.lower()}" for k in ("DATA", "CACHE", "CONFIG", "STATE")}
-        told = subprocess.run(
+        return subprocess.run(
             [sys.executable, "-c", PLAY, repr(plan), str(PLAYED_S)],
             capture_output=True, text=True, check=True, env={**os.environ, **folders, "QT_QPA_PLATFORM": "offscreen"},
-        ).stdout  # fmt: skip
-    for line in told.splitlines():
+        ).stdout.splitlines()  # fmt: skip
+
+
+def run() -> Iterator[Row]:
+    for line in played([(layout, SCREEN_AT_S if layout in ("screen", "corner") else TALK_AT_S) for layout in LAYOUT_TITLES]):
         kind, *rest = line.split()
         if kind == "played":
             yield Row(f"frames shown in time in the window, {rest[0]}", float(rest[1]), "share", ">= 0.95")

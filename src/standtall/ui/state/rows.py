@@ -15,7 +15,7 @@ from standtall.model.words import Word
 
 BACK: Final = 2
 """How many words earlier a row may end so that it parts no words that belong together."""
-SHORTER: Final = 0.25
+SHORTER: Final = 0.12
 """What each word less in a row costs against parting words that belong together (1)."""
 ROW: Final = 27
 """Height of a row in pixels."""

@@ -15,7 +15,7 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPainterPath, QPen, QTransfo
 from standtall.ink.drawn import PARTS, InkWord
 from standtall.ink.emoji_pictures import picture_of
 from standtall.ink.layout import LaidCard, PlacedWord
-from standtall.ink.sprite import Sprite, sprite
+from standtall.ink.sprite import Sprite, shade, sprite
 from standtall.ink.states import Colour, WordLook, colour
 from standtall.model.style import CaptionStyle
 
@@ -108,9 +108,7 @@ def band(card: LaidCard, style: CaptionStyle, frame: tuple[int, int]) -> Sprite 
     y = np.arange(top, bottom)
     far = np.maximum(0.0, np.maximum(box.top() - y, y - box.bottom())) / soft
     dark = style.band * (1 - far * far * (3 - 2 * far))
-    out = np.zeros((bottom - top, frame[0], 4), np.uint8)
-    out[..., 3] = np.rint(255 * dark)[:, None]
-    return sprite(out, 0, top)
+    return shade(np.rint(255 * dark).astype(np.uint8), frame[0] // 2 * 2, top)
 
 
 def ground(
@@ -224,7 +222,7 @@ def over_word(
         .scale(look.scale, look.scale)
     )
     own = own.translate(-centre.x(), -centre.y())
-    shown = own.map(outline)
+    shown = outline if own.isIdentity() else own.map(outline)
     mark = own.mapRect(place.rect.adjusted(-MARK[0] * card.em, -MARK[1] * card.em, MARK[0] * card.em, MARK[1] * card.em))
     around = style.outline_width * frame[1] + (0.55 * card.em * (look.glow > 0)) + 2
     box = shown.boundingRect().united(mark).adjusted(-around, -around, around, around + LINE_DOWN * card.em)

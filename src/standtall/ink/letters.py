@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import functools
 from typing import Any
 
 from PySide6.QtCore import Qt
@@ -19,18 +20,23 @@ def code_units(text: str) -> int:
     return len(text.encode("utf-16-le", "surrogatepass")) // 2
 
 
-def font_of(style: CaptionStyle, height: float, scale: float = 1.0, language: str = "", weight: int = 0, text: str = "") -> QFont:
-    """The font of a style for a text on a picture of that height in pixels."""
+@functools.lru_cache(maxsize=256)
+def _font(style: CaptionStyle, size: int, language: str, weight: int, text: str) -> QFont:
     font = QFont()
     font.setFamilies(families(style.family, style.italic, language, text))
-    font.setPixelSize(max(2, round(style.size * height * scale)))
-    thick = weight or style.weight
-    font.setWeight(QFont.Weight(thick))
-    font.setVariableAxis(QFont.Tag("wght"), thick)
+    font.setPixelSize(size)
+    font.setWeight(QFont.Weight(weight))
+    font.setVariableAxis(QFont.Tag("wght"), weight)
     font.setHintingPreference(QFont.HintingPreference.PreferNoHinting)
     if style.letter_spacing:
-        font.setLetterSpacing(QFont.SpacingType.AbsoluteSpacing, style.letter_spacing * font.pixelSize())
+        font.setLetterSpacing(QFont.SpacingType.AbsoluteSpacing, style.letter_spacing * size)
     return font
+
+
+def font_of(style: CaptionStyle, height: float, scale: float = 1.0, language: str = "", weight: int = 0, text: str = "") -> QFont:
+    """The font of a style for a text on a picture of that height in pixels."""
+    stacked = text if max(text, default="") >= "\u0900" else ""  # plain letters need no font of their own for each text
+    return QFont(_font(style, max(2, round(style.size * height * scale)), language, weight or style.weight, stacked))
 
 
 def line_height(style: CaptionStyle, height: float) -> float:

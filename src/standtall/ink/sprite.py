@@ -41,6 +41,8 @@ class Sprite:
     keep_chroma: Plane
     picture: Plane
     """The drawing itself: uint8 (height, width, 4) B'G'R'A multiplied by alpha."""
+    opacity: float = 1.0
+    """How much of the drawing is left where it is faded."""
 
     def box(self, width: int, height: int) -> tuple[int, int, int, int]:
         """Left, top, right and bottom of the part of it that lies on a picture of that size."""
@@ -59,7 +61,7 @@ class Sprite:
 
         return replace(
             self, luma=less(self.luma), keep_luma=more(self.keep_luma), blue=less(self.blue), red=less(self.red),
-            keep_chroma=more(self.keep_chroma), picture=less(self.picture),
+            keep_chroma=more(self.keep_chroma), opacity=self.opacity * opacity,
         )  # fmt: skip
 
     def scaled(self, share: float, centre: tuple[float, float]) -> Sprite:
@@ -67,7 +69,8 @@ class Sprite:
         high, wide = self.luma.shape
         x, y = (round((c + (at - c) * share) / 2) * 2 for at, c in ((self.x, centre[0]), (self.y, centre[1])))
         size = max(2, round(wide * share / 2) * 2), max(2, round(high * share / 2) * 2)
-        return sprite(_plane(cv2.resize(self.picture, size, interpolation=cv2.INTER_AREA)), x, y)
+        made = sprite(_plane(cv2.resize(self.picture, size, interpolation=cv2.INTER_AREA)), x, y)
+        return made if self.opacity == 1 else made.faded(self.opacity)
 
     def moved(self, x: int, y: int) -> Sprite:
         """The same further to the right and down, by even numbers of pixels."""
@@ -110,18 +113,31 @@ def sprite(picture: Plane, x: int, y: int) -> Sprite:
     """From uint8 (height, width, 4) B'G'R'A with colours multiplied by alpha; height, width, x and y even."""
     left, top, wide, high = cv2.boundingRect(np.ascontiguousarray(picture[..., 3]))
     if wide:  # what is empty around the drawing is left out
-        left, top, right, bottom = left // 2 * 2, top // 2 * 2, (left + wide + 1) // 2 * 2, (top + high + 1) // 2 * 2
+        right, bottom = (left + wide + 1) // 2 * 2, (top + high + 1) // 2 * 2
+        left, top = left // 2 * 2, top // 2 * 2
         picture, x, y = picture[top:bottom, left:right], x + left, y + top
-    whole = picture.astype(np.float32)
-    half = cv2.resize(whole, (picture.shape[1] // 2, picture.shape[0] // 2), interpolation=cv2.INTER_AREA)
-    chroma = cv2.transform(half, _CHROMA)
-
-    def rounded(values: Any) -> Plane:
-        return _plane(cv2.convertScaleAbs(values))
-
+    picture = np.ascontiguousarray(picture)
+    half = cv2.resize(picture, (picture.shape[1] // 2, picture.shape[0] // 2), interpolation=cv2.INTER_AREA)
+    chroma = cv2.transform(half, _CHROMA)  # rounds, and stays in 0..255
     return Sprite(
-        x, y, rounded(cv2.transform(whole, _LUMA)), _plane(255 - picture[..., 3]), rounded(chroma[..., 0]),
-        rounded(chroma[..., 1]), _plane(255 - rounded(half[..., 3])), picture.copy(),
+        x, y, _plane(cv2.transform(picture, _LUMA)), _plane(255 - picture[..., 3]), np.ascontiguousarray(chroma[..., 0]),
+        np.ascontiguousarray(chroma[..., 1]), _plane(255 - half[..., 3]), picture.copy(),
+    )  # fmt: skip
+
+
+def shade(dark: NDArray[np.uint8], width: int, y: int) -> Sprite:
+    """Black from side to side of a frame, with an opacity for each of its rows; their number, the width and y are even."""
+    half = _plane((dark[::2].astype(np.uint16) + dark[1::2] + 1) // 2)
+
+    def wide(rows: NDArray[np.uint8], columns: int) -> Plane:
+        return np.repeat(rows[:, None], columns, axis=1)
+
+    picture = np.zeros((len(dark), width, 4), np.uint8)
+    picture[..., 3] = dark[:, None]
+    grey = _plane(cv2.convertScaleAbs(half, alpha=128 / 255)).reshape(-1)
+    return Sprite(
+        0, y, wide(_plane(cv2.convertScaleAbs(dark, alpha=16 / 255)).reshape(-1), width), wide(255 - dark, width),
+        wide(grey, width // 2), wide(grey, width // 2), wide(255 - half, width // 2), picture,
     )  # fmt: skip
 
 
@@ -132,6 +148,7 @@ def painted(sprites: Sequence[Sprite], width: int, height: int) -> QImage:
     painter = QPainter(image)
     for one in sprites:
         h, w = one.picture.shape[:2]
+        painter.setOpacity(one.opacity)
         painter.drawImage(one.x, one.y, QImage(one.picture.tobytes(), w, h, w * 4, QImage.Format.Format_ARGB32_Premultiplied))
     painter.end()
     return image

@@ -23,6 +23,8 @@ T = TypeVar("T")
 KEPT: Final = 160
 """Drawings kept in memory: those of some cards."""
 MOST_WIDTHS: Final = 100_000
+DIM: Final = 0.3
+"""Words that keep at least so much of their opacity have their whole shadow all the time, which is drawn once for a card."""
 RISE: Final = 0.7
 """How far a card comes from, in ems."""
 
@@ -100,7 +102,7 @@ class CaptionInk:
             return []
         (number, card), frame, style = self._set(rows, middle), (self.width, self.height), self.style
         shares = [_share(word, look_of(word)) for word in words]
-        whole = style.reveal == "all" and min(shares) == 1
+        whole = style.reveal == "all" and min(min(w.style.upcoming, w.style.said) for w in words) >= DIM
         out = [
             self._once(("band", number), partial(drawing.band, card, style, frame)),
             self._once(("ground", whole, number), partial(drawing.ground, card, tuple(words), style, frame, whole)),

@@ -85,6 +85,8 @@ def _of_pair(words: tuple[str, ...], plain: list[str], i: int, language: str) ->
     if language == "en" and one == "such" and two == "a":
         return FIRM
     if one in _words("determiners", language):
+        if two in _words("leads", language):
+            return NOUN if one in ("that", "this", "das") else 0.0
         return FIRM if not function else (NOUN if one in ("that", "this", "das") else LOOSE)
     if language == "en" and one.endswith(("'s", "s'")) and len(one) > 4 and not function:
         return NOUN

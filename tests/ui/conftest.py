@@ -24,7 +24,7 @@ def window(qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: 
     dressed(["test"])
     theme.apply(qapp, theme.LIGHT)
     made = MainWindow()
-    qtbot.addWidget(made)
+    qtbot.addWidget(made, before_close_func=lambda w: setattr(w, "_unasked", True))  # also where setting up fails
     made.resize(1280, 800)  # the screen of tests is smaller
     made.show()
     shown = Shown(made.player)

@@ -102,11 +102,15 @@ def test_the_sheet_of_keys_is_no_larger_than_the_window(qtbot: QtBot, window: Ma
 # closing
 
 
+MAY_END = MainWindow._may_end
+"""As it is outside tests."""
+
+
 @pytest.mark.parametrize("answer", ["Stay here", "Stop and close"])
 def test_closing_asks_when_work_would_stop(
     qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch, answer: str
 ) -> None:
-    monkeypatch.undo()
+    monkeypatch.setattr(MainWindow, "_may_end", MAY_END)
     work = Work(window)
     window.preview_pane.rendering.start()
     qtbot.waitUntil(lambda: len(work.begun) == 1, timeout=WAIT)

@@ -79,3 +79,13 @@ def test_words_with_emphasis_and_speakers_have_theirs() -> None:
     one, two, _three = two_lines(CaptionStyles(base, captions, "9:16"), base)
     assert (one.ink, one.size) == ("#111111", 0.03)
     assert (two.ink, two.size) == ("#00ff00", 0.06)
+
+
+def test_a_word_changes_back_from_when_it_is_no_longer_highlighted() -> None:
+    """Not from its end: it stays highlighted until the next word begins."""
+    words = (Word("one", 0, 4_000), Word("two", 9_600, 20_000))
+    card = Card((tuple(CaptionWord("k", w, w.text, w.start, w.end) for w in words),), 0, 40_000)
+    base = resolved(LOOK, ({"ease": "even", "ease_s": 0.2},))
+    styles = CaptionStyles(base, Captions(), "9:16")
+    lit = [caption_layer(card, tick, styles, base, 0.5).words[0].drawn.lit for tick in (9_600, 9_600 + 4_800, 9_600 + 9_600)]
+    assert lit == [1, 4, 8]

@@ -114,3 +114,13 @@ def test_what_cannot_be_written_is_said(composition: Composition, tmp_path: Path
     with pytest.raises(NothingToDo, match="no captions"):
         write_captions(tmp_path / "a.srt", replace(composition, cards=()))
     assert list(FORMATS) == [".srt", ".vtt", ".ass"]
+
+
+def test_words_of_a_translation_have_their_own_times(composition: Composition) -> None:
+    """Several of them stand for one word that was said."""
+    card = next(c for c in composition.cards if len(c.words) >= 3)
+    number = composition.cards.index(card)
+    shared = replace(card, lines=(tuple(replace(w, said=card.words[0].said) for w in card.words),))
+    made = replace(composition, cards=(shared,), middles=(composition.middles[number],))
+    for word in card.words[1:]:
+        assert f"<00:00:{word.start / TICKS_PER_SECOND:06.3f}>{word.text}" in text_of(".vtt", made)

@@ -17,7 +17,7 @@ import pytest
 from standtall.base.errors import ProjectError
 from standtall.library.cache import AnalysisCache
 from standtall.library.project import MIGRATIONS, VERSION, Project
-from standtall.library.upgrades.shorts import short_3
+from standtall.library.upgrades.shorts import short_3, short_4
 from standtall.library.upgrades.words import name_2
 from standtall.model.analysis import Analysis
 from standtall.model.framing import PersonTarget
@@ -206,3 +206,17 @@ def test_layouts_of_version_2_have_the_names_of_now() -> None:
         short_3(["no short"])
     with pytest.raises(ProjectError):
         short_3({"framing": {"shots": 5}})
+
+
+def test_captions_of_version_3_keep_their_underline_and_their_case() -> None:
+    old = {"name": "a", "captions": {
+        "style": {"lighting": "colour", "capitals": True, "size": 0.05},
+        "overrides": [{"scope": {"kind": "shape", "shape": "1:1"}, "style": {"lighting": "underline", "capitals": False}}],
+    }}  # fmt: skip
+    new = short_4(old)["captions"]
+    assert new["style"] == {"line": "#00000000", "case": "capitals", "size": 0.05}
+    assert new["overrides"][0]["style"] == {"case": "as said"}
+    assert new["overrides"][0]["scope"] == old["captions"]["overrides"][0]["scope"]  # type: ignore[index]
+    assert short_4({"name": "a"}) == {"name": "a"}
+    with pytest.raises(ProjectError):
+        short_4(["no short"])

@@ -76,6 +76,12 @@ def _spaced(row: tuple[ShownWord, ...]) -> Iterator[str]:
         before = word.drawn.text
 
 
+def _above(composition: Composition, word: ShownWord) -> bool:
+    """Whether it is no word but the emoji above one."""
+    own = composition.emoji.get((word.source, word.word))
+    return own is not None and own.place == "above" and own.emoji == word.drawn.text
+
+
 def _srt(composition: Composition) -> str:
     out = []
     for number, card in enumerate(composition.cards):
@@ -93,12 +99,12 @@ def _vtt(composition: Composition) -> str:
     out = ["WEBVTT\n"]
     for number, card in enumerate(composition.cards):
         settings = f" line:{100 * composition.middles[number]:.1f}%,center {side}"
-        begins = {(w.source, w.said.id): w.start for w in card.words}
+        begins = iter(w.start for w in card.words)  # several words of a translation stand for one that was said
         lines, last = [], stamp(card.start, ".")
         for row in composition.caption_layer(number, card.start).rows:
             pieces = ""
             for text, word in zip(_spaced(row), row, strict=True):
-                at = stamp(begins[word.source, word.word], ".")
+                at = last if _above(composition, word) else stamp(next(begins), ".")
                 bare = text.lstrip(" ")
                 pieces += text[: len(text) - len(bare)]
                 if last < at:

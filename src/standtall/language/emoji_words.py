@@ -14,6 +14,8 @@ from standtall.language.stems import stem
 
 LEAST_SHARE: Final = 0.3
 """Matches worth less are none: one word of a long label."""
+PEOPLE: Final = (0, 1)
+"""The groups of faces and of people."""
 COMPONENTS: Final = 2
 """The group of parts that are no emoji by themselves."""
 
@@ -65,7 +67,12 @@ def _index(language: str) -> dict[str, list[tuple[float, int, str]]]:
                 share = worth / len(parts)
                 if share >= LEAST_SHARE and share > out.setdefault(key, {}).get(code, 0.0):
                     out[key][code] = share
-    return {key: sorted(((-share, place[code], code) for code, share in codes.items())) for key, codes in out.items()}
+
+    def rank(code: str, share: float) -> tuple[float, int, str]:
+        """The thing itself goes before people who do something with it."""
+        return -share, place[code] + (len(place) if groups[code] in PEOPLE else 0), code
+
+    return {key: sorted(rank(code, share) for code, share in codes.items()) for key, codes in out.items()}
 
 
 def emoji_for(word: str, language: str) -> list[str]:

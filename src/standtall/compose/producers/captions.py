@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from typing import Final
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.captions.grouping import Card, Grouping, Width
+from standtall.captions.grouping import AFTER, Card, Grouping, Width
 from standtall.captions.said import CaptionWord
 from standtall.compose.layers.caption import CaptionLayer, ShownWord
 from standtall.compose.producers.caption_styles import CaptionStyles
@@ -58,15 +58,16 @@ def caption_layer(
     masked = {word.casefold() for word in styles.captions.masked}
     now = card.highlighted_at(tick)
     rows: list[tuple[ShownWord, ...]] = []
-    number = 0
+    number, said = 0, card.words
     for row, row_styles in zip(card.lines, found.words, strict=True):
         out, above = [], []
         for word, style in zip(row, row_styles, strict=True):
-            drawn = _drawn(word, worded_as(word, style, masked, emoji), style, state_of(number, now), tick)
+            over = min(word.end + AFTER, said[number + 1].start) if number + 1 < len(said) else word.end + AFTER
+            drawn = _drawn(word, worded_as(word, style, masked, emoji), style, state_of(number, now), (tick, over))
             out.append(ShownWord(word.source, word.said.id, drawn))
             own = emoji.get((word.source, word.said.id))
             if own is not None and own.place == "above":
-                above.append(ShownWord(word.source, word.said.id, _drawn(word, own.emoji, style, drawn.state, tick)))
+                above.append(ShownWord(word.source, word.said.id, _drawn(word, own.emoji, style, drawn.state, (tick, over))))
             number += 1
         rows += [tuple(above)] if above else []
         rows.append(tuple(out))
@@ -81,14 +82,16 @@ def state_of(number: int, now: int | None) -> State:
     return "now" if number == now else "upcoming"
 
 
-def _drawn(word: CaptionWord, text: str, style: CaptionStyle, state: State, tick: int) -> InkWord:
-    """The word with how far it is changed and said, only where its style shows that."""
+def _drawn(word: CaptionWord, text: str, style: CaptionStyle, state: State, times: tuple[int, int]) -> InkWord:
+    """The word with how far it is changed and said, only where its style shows that; `times` are now, and when it is no longer
+    highlighted."""
+    tick, over = times
     lit, told = STEPS, PARTS
     if style.ease != "none" and style.ease_s > 0:
         if state == "now":
             lit = _part(tick - word.start, style.ease_s)
         elif state == "said":
-            lit = _part(tick - word.end, style.ease_s)
+            lit = _part(tick - over, style.ease_s)
     if state == "now" and (style.sweep or style.reveal == "letters" or not style.run.endswith("00") or len(style.run) == 7):
         told = min(PARTS, max(0, -(-(tick - word.start) * PARTS // max(1, word.end - word.start))))
     return InkWord(text, style, state, lit, told)

@@ -140,11 +140,11 @@ def _filling(source: Source, aspect: float) -> Rect:
     return Rect((1 - wide) / 2, 0.0, wide, 1.0) if wide <= 1 else Rect(0.0, (1 - 1 / wide) / 2, 1.0, 1 / wide)
 
 
-def kept_clear_of(footage: Mapping[str, Footage], time_map: TimeMap, writing: bool = True) -> list[Rect]:
-    """Heads, and lines of writing if asked for, as they stand on the tall picture, twice a second (less often in a long short),
+def kept_clear_of(footage: Mapping[str, Footage], time_map: TimeMap) -> list[Rect]:
+    """Heads and lines of writing as they stand on the tall picture, twice a second (less often in a long short),
     in its shares."""
     every = max(TICKS_PER_SECOND // 2, time_map.length // MOST_FACES)
-    return [seen for tick in range(0, time_map.length, every) for seen in seen_at(footage, time_map, tick, writing)]
+    return [seen for tick in range(0, time_map.length, every) for seen in seen_at(footage, time_map, tick)]
 
 
 def seen_at(footage: Mapping[str, Footage], time_map: TimeMap, tick: int, writing: bool = True) -> list[Rect]:

@@ -12,7 +12,7 @@ import pytest
 
 ROOT = Path(__file__).parents[2]
 SOURCE = ROOT / "src" / "standtall"
-CORE = ["base", "model", "jobs", "media", "library", "ink", "speech", "people", "cutting", "framing", "captions", "sound",
+CORE = ["base", "model", "jobs", "media", "library", "ink", "speech", "people", "cutting", "framing", "captions", "extras", "sound",
         "compose", "render", "demo", "session", "cli", "checks", "language", "exchange", "moments"]  # fmt: skip
 
 

@@ -29,6 +29,11 @@ def frame_middle(number: int, rate: Fraction) -> int:
     return round((Fraction(2 * number + 1, 2) / rate) * TICKS_PER_SECOND)
 
 
+def frame_start(number: int, rate: Fraction) -> int:
+    """The tick at which frame `number` of a picture running at `rate` frames a second begins."""
+    return round(Fraction(number) / rate * TICKS_PER_SECOND)
+
+
 def frame_count(length: int, rate: Fraction) -> int:
     """How many frames fill `length` ticks: as many as have their middle inside."""
     return max(0, round(Fraction(length, TICKS_PER_SECOND) * rate))

@@ -3,23 +3,26 @@
 from __future__ import annotations
 
 import bisect
-from collections.abc import Mapping, Sequence
+import math
+from collections.abc import Collection, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from standtall.base.geometry import Rect
-from standtall.base.time import TICKS_PER_SECOND, frame_count, frame_middle
+from standtall.base.time import TICKS_PER_SECOND, frame_count, frame_middle, frame_start
 from standtall.captions.clearance import CHOICES, clear_course
-from standtall.captions.grouping import ByHand, Card, Width, cards
+from standtall.captions.grouping import ByHand, Card, cards
 from standtall.captions.said import CaptionWord, with_a_frame_each
 from standtall.captions.translated import worded
 from standtall.compose.footage import Footage
 from standtall.compose.layers.caption import CaptionLayer
+from standtall.compose.layers.fill import FillLayer
 from standtall.compose.layers.frame import Frame
 from standtall.compose.layers.layer import Layer
 from standtall.compose.producers.caption_styles import CaptionStyles
 from standtall.compose.producers.captions import Emoji, WrittenWidth, caption_layer, grouping_of
-from standtall.compose.producers.cutaways import cutaway_layers
+from standtall.compose.producers.cutaways import clip_layers, cutaway_at, with_cutaway
+from standtall.compose.producers.extras import Measure, PlacedExtras, placed_extras, times_of
 from standtall.compose.producers.framing import FrameStyle, seen_at, talk_layers
 from standtall.compose.producers.transitions import Transition, blended, leaving_layers, transitions_of
 from standtall.framing.camera import Camera
@@ -41,7 +44,9 @@ class Composition:
     footage: Mapping[str, Footage]
     """By content key."""
     files: Mapping[str, Source]
-    """Files beside the footage that are there, by their path: cutaways and backdrops."""
+    """Footage and stills beside the footage that are there, by their path: cutaways, clips, backdrops."""
+    pictures: frozenset[str]
+    """Paths of the pictures that lie on frames and are there."""
     styles: CaptionStyles
     caption_style: CaptionStyle
     """That of the whole short."""
@@ -56,22 +61,38 @@ class Composition:
     emoji: Emoji
     fps: Fraction
     frames: int
+    """With those of the clips before and after the talk."""
+    lead: int
+    """Frames before the talk. Ticks of the short count from the start of the talk."""
     transitions: tuple[Transition, ...]
     frame_style: FrameStyle
+    extras: PlacedExtras
 
     def frame_at(self, tick: int) -> int:
         """Number of the frame on show at `tick` of the short."""
-        return max(0, min(self.frames - 1, int(Fraction(tick, TICKS_PER_SECOND) * self.fps)))
+        return max(0, min(self.frames - 1, self.lead + math.floor(Fraction(tick, TICKS_PER_SECOND) * self.fps)))
+
+    def middle_of(self, number: int) -> int:
+        """The middle of frame `number`, in ticks of the short: before 0 in the clip before the talk."""
+        inside = number - self.lead
+        return frame_middle(inside, self.fps) if inside >= 0 else -frame_middle(-inside - 1, self.fps)
+
+    @property
+    def lead_ticks(self) -> int:
+        """Ticks before the talk."""
+        return frame_start(self.lead, self.fps)
 
     def heard_in(self, number: int) -> SourceTime:
         """The moment of a source in the middle of frame `number`."""
-        return self.time_map.to_source(frame_middle(number, self.fps))
+        return self.time_map.to_source(self.middle_of(number))
 
     def frame(self, number: int) -> Frame:
         """What frame `number` (0 .. frames - 1) shows."""
-        tick = frame_middle(number, self.fps)
+        tick = self.middle_of(number)
         heard = self.time_map.to_source(tick)
-        return Frame(number, tick, (*self._pictures(tick, heard), *self._captions(tick)), heard)
+        ground = self._pictures(tick, heard)
+        over = (*self.extras.under(tick), *self.extras.over(number, tick))
+        return Frame(number, tick, (*ground, *over, *self._captions(tick)), heard)
 
     def outside(self, at: SourceTime) -> Frame:
         """A moment of a source as it would be framed, without captions, for places that are not in the short."""
@@ -81,10 +102,24 @@ class Composition:
         return talk_layers(self.footage[at.source], at.tick, self.frame_style, near)
 
     def _pictures(self, tick: int, heard: SourceTime) -> tuple[Layer, ...]:
-        aspect = self.short.output.aspect
-        cutaway = cutaway_layers(self.short.extras.cutaways, self.files, heard, aspect)
-        if cutaway is not None:
-            return cutaway
+        aspect, clips = self.short.output.aspect, self.short.extras
+        for clip, into in ((clips.opening, tick + self.lead_ticks), (clips.closing, tick - self.time_map.length)):
+            outside = tick < 0 if clip is clips.opening else tick >= self.time_map.length
+            if clip is not None and outside:
+                file = self.files.get(clip.path)
+                return (FillLayer(),) if file is None else clip_layers(clip, file, into, aspect)
+        cutaway = cutaway_at(clips.cutaways, self.files, heard)
+        if cutaway is None:
+            return self._talk_over_cuts(tick, heard)
+        talk: tuple[Layer, ...] = ()
+        face = None
+        if cutaway.placing != "full":
+            talk = self._talk_over_cuts(tick, heard)
+            seen = seen_at(self.footage, self.time_map, tick, writing=False)
+            face = max(seen, key=lambda box: box.h, default=None)
+        return with_cutaway(cutaway, self.files[cutaway.path], heard, talk, face, aspect)
+
+    def _talk_over_cuts(self, tick: int, heard: SourceTime) -> tuple[Layer, ...]:
         number = self.time_map.index_at(tick)
         transition = self.transitions[number]
         talk = self._talk(heard, transition.near)
@@ -106,7 +141,7 @@ class Composition:
 
     def highlighted(self, number: int) -> CaptionWord | None:
         """The word that frame `number` highlights."""
-        tick = frame_middle(number, self.fps)
+        tick = self.middle_of(number)
         card = self.card_at(tick)
         found = None if card is None else card.highlighted_at(tick)
         return None if card is None or found is None else card.words[found]
@@ -117,7 +152,7 @@ class Composition:
 
     def middle_at(self, frame: int) -> float:
         """Where captions stand in a frame, as a share of the height."""
-        number = self._card_number(frame_middle(frame, self.fps))
+        number = self._card_number(self.middle_of(frame))
         return self.caption_middle if number is None else self.middles[number]
 
     def caption_layer(self, number: int, tick: int) -> CaptionLayer:
@@ -128,7 +163,8 @@ class Composition:
     @property
     def missing(self) -> tuple[str, ...]:
         """Files beside the footage that are not there."""
-        return tuple(dict.fromkeys(f.path for f in self.short.files if f.path not in self.files))
+        gone = [f.path for f in self.short.files if f.path not in self.files]
+        return tuple(dict.fromkeys((*gone, *(p.path for p in self.short.pictures if p.path not in self.pictures))))
 
 
 def reframed(made: Composition, short: Short, key: str, camera: Camera) -> Composition:
@@ -159,10 +195,11 @@ def _middles(
 
 
 def composition(
-    short: Short, footage: Mapping[str, Footage], look: Look, width: Width, files: Mapping[str, Source] | None = None
-) -> Composition:
-    """Work a short out. `footage` holds all its sources; `width` measures a text in the short's caption style as a share of the
-    widest line."""
+    short: Short, footage: Mapping[str, Footage], look: Look, measure: Measure, files: Mapping[str, Source] | None = None,
+    pictures: Collection[str] = (),
+) -> Composition:  # fmt: skip
+    """Work a short out. `footage` holds all its sources; `measure` gives for a style what measures a text in it as a share of the
+    widest line; `files` and `pictures` are what is there beside the footage."""
     time_map = short.time_map
     styles = CaptionStyles(look.style, short.captions, short.output.shape)
     style = styles.of_short()
@@ -170,10 +207,15 @@ def composition(
     language = short.captions.language or footage[short.main_source].analysis.language
     emoji = {(e.source, e.word): e for e in short.captions.emoji}
     fps = short.output.fps or footage[short.main_source].source.rate or Fraction(30)
-    measure = WrittenWidth.of(width, style, short.captions.masked)
+    width = WrittenWidth.of(measure(style), style, short.captions.masked)
     by_hand = ByHand.of(short.captions.breaks, short.captions.holds)
-    made = cards(with_a_frame_each(said, fps), grouping_of(style, language), measure, time_map.length, by_hand)
+    made = cards(with_a_frame_each(said, fps), grouping_of(style, language), width, time_map.length, by_hand)
     middles = _middles(short, footage, time_map, made, style)
+    lead, tail = (0 if c is None else frame_count(c.length, fps) for c in (short.extras.opening, short.extras.closing))
+    frames = max(1, frame_count(time_map.length, fps)) + lead + tail
+    times = times_of(short.extras, {key: f.analysis.words for key, f in footage.items()})
+    around = frame_start(lead, fps), frame_start(tail + 1, fps)
+    extras = placed_extras(short.extras, look, time_map, around, times, measure, language, fps, frames)
     return Composition(
         short=short,
         footage=footage,
@@ -187,7 +229,10 @@ def composition(
         caption_language=language,
         emoji=emoji,
         fps=fps,
-        frames=max(1, frame_count(time_map.length, fps)),
+        frames=frames,
+        lead=lead,
+        extras=extras,
+        pictures=frozenset(pictures),
         transitions=transitions_of(short, footage),
         frame_style=FrameStyle(short.output.aspect, short.framing.whole, short.framing.bar, short.framing.punches, files or {}),
     )

@@ -39,12 +39,12 @@ def lay_over(short: Short, analysis: Analysis, pictures: Sequence[Picture], how:
     """
     if not pictures:
         raise NothingToDo("No pictures are chosen.", "Choose footage or stills to lay over the words.")
-    if short.length // len(pictures) < LEAST:
+    if short.talk_length // len(pictures) < LEAST:
         raise NothingToDo(
-            f"{len(pictures)} pictures are too many for a short of {short.length // TICKS_PER_SECOND} s.",
+            f"{len(pictures)} pictures are too many for a short of {short.talk_length // TICKS_PER_SECOND} s.",
             "Choose fewer, or a longer short.",
         )
-    edges = [short.length * n // len(pictures) for n in range(len(pictures) + 1)]
+    edges = [short.talk_length * n // len(pictures) for n in range(len(pictures) + 1)]
     if how == "phrases":
         edges = _on_phrases(edges, _phrase_ends(short, analysis))
     cutaways = [c for n, p in enumerate(pictures) for c in _cutaways(short, p, edges[n], edges[n + 1])]

@@ -213,7 +213,7 @@ def _silent_part(analysis: Analysis, start: int, end: int, quiet: float) -> tupl
 
 def saved(short: Short, chosen: Iterable[Removal]) -> int:
     """Ticks by which the short gets shorter without these passages, however they overlap."""
-    return short.length - sum(e.length for e in _removed(short, chosen))
+    return short.talk_length - sum(e.length for e in _removed(short, chosen))
 
 
 def _removed(short: Short, chosen: Iterable[Removal]) -> tuple[Segment, ...]:

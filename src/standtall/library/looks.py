@@ -11,7 +11,8 @@ from standtall.model.codec import from_plain, to_plain
 from standtall.model.look import Look, look_named
 from standtall.model.style import CaptionStyle
 
-_KNOWN: Final = ("name", "title", "about", "style")
+_KNOWN: Final = ("name", "title", "about", "style", "headline", "label", "parts")
+_ALWAYS: Final = ("name", "title", "about", "style")
 
 
 def look_of_plain(data: object) -> Look:
@@ -28,7 +29,9 @@ def plain_of_look(look: Look) -> dict[str, Any]:
     usual = to_plain(CaptionStyle(look.style.family))
     style = {k: v for k, v in plain["style"].items() if k == "family" or v != cast(dict[str, Any], usual)[k]}
     sections = {name: json.loads(text) for name, text in look.sections.items()}
-    return {**{k: plain[k] for k in _KNOWN}, "style": style, **sections}
+    parts = {k: v for k, v in plain["parts"].items() if v is not None}
+    whole = {**{k: plain[k] for k in _KNOWN}, "style": style, "parts": parts, **sections}
+    return {k: v for k, v in whole.items() if v or k in _ALWAYS}
 
 
 LOOKS: Final = DataFiles(Look, "looks", "The look", look_of_plain, plain_of_look)

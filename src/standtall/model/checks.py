@@ -9,12 +9,19 @@ from typing import Final
 from standtall.base.errors import ProjectError
 
 COLOUR: Final = re.compile(r"#[0-9a-fA-F]{6}")
+CLEAR: Final = re.compile(r"([0-9a-fA-F]{2})?")
 
 
 def colour(name: str, value: str) -> None:
     """Raise `ProjectError` unless a colour is written #rrggbb."""
     if not COLOUR.fullmatch(value):
         raise ProjectError(f"{name} is written #rrggbb, not '{value[:20]}'.")
+
+
+def colour_or_clear(name: str, value: str) -> None:
+    """Raise `ProjectError` unless a colour is written #rrggbb or #rrggbbaa."""
+    if not COLOUR.fullmatch(value[:7]) or not CLEAR.fullmatch(value[7:]):
+        raise ProjectError(f"{name} is written #rrggbb or #rrggbbaa, not '{value[:20]}'.")
 
 
 def in_range(name: str, value: float, low: float, high: float) -> None:

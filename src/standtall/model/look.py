@@ -6,26 +6,51 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 
 from standtall.base.errors import ProjectError
+from standtall.model import checks
 from standtall.model.channel import check_name, check_title
-from standtall.model.style import CaptionStyle
+from standtall.model.extras import BarExtra, PictureExtra
+from standtall.model.framing import WholeStyle
+from standtall.model.style import CaptionStyle, Changes, check_changes
 
 MOST_SECTIONS, LONGEST_SECTION = 24, 20_000
 
 
 @dataclass(frozen=True, slots=True)
+class LookParts:
+    """What a look holds beside its letters, each only where it was given: how whole pictures are shown, the
+    progress bar, the logo, and the loudness in LUFS."""
+
+    whole: WholeStyle | None = None
+    bar: BarExtra | None = None
+    logo: PictureExtra | None = None
+    loudness: float | None = None
+
+    def __post_init__(self) -> None:
+        if self.loudness is not None:
+            checks.in_range("The loudness in LUFS", self.loudness, -36.0, -6.0)
+
+
+@dataclass(frozen=True, slots=True)
 class Look:
-    """`name` is kept in projects, `title` and `about` are shown. `sections` are those parts of a look that this version does not
+    """`name` is kept in projects, `title` and `about` are shown. `headline` and
+    `label` are what headlines and other texts differ in from its captions; `parts` is what else a short may take over from it.
+    `sections` are those parts of a look that this version does not
     know, by their names, each as the JSON text it was read as: they are kept and written again."""
 
     name: str
     title: str
     about: str
     style: CaptionStyle
+    headline: Changes = field(default_factory=dict)
+    label: Changes = field(default_factory=dict)
+    parts: LookParts = LookParts()
     sections: Mapping[str, str] = field(default_factory=dict)
 
     def __post_init__(self) -> None:
         check_name("A look", self.name)
         check_title("A look", self.title)
+        check_changes(self.headline)
+        check_changes(self.label)
         if len(self.about) > 200:
             raise ProjectError("What is said about a look must be no longer than 200 letters.")
         if len(self.sections) > MOST_SECTIONS or any(len(k) > 40 or len(v) > LONGEST_SECTION for k, v in self.sections.items()):

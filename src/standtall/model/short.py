@@ -9,7 +9,7 @@ from typing import NamedTuple
 from standtall.model.captions import Captions
 from standtall.model.channel import FIRST_CHANNEL
 from standtall.model.cut import Cut, Segment
-from standtall.model.extras import Extras
+from standtall.model.extras import Extras, PictureExtra
 from standtall.model.framing import Framing
 from standtall.model.output import Output
 from standtall.model.sound import SoundMix
@@ -56,10 +56,17 @@ class Short:
 
     @property
     def files(self) -> tuple[UsedFile, ...]:
-        """Files beside the footage that it shows: cutaways, and the picture behind what does not fill the frame."""
+        """Footage and stills beside the footage that it shows: cutaways, clips before and after it, and the picture behind what
+        does not fill the frame."""
         backdrop = self.framing.whole.backdrop
         behind = (UsedFile(backdrop.path, backdrop.key),) if backdrop.kind == "picture" else ()
-        return (*(UsedFile(c.path, c.key) for c in self.extras.cutaways), *behind)
+        clips = (c for c in (self.extras.opening, self.extras.closing) if c is not None)
+        return (*(UsedFile(c.path, c.key) for c in self.extras.cutaways), *(UsedFile(c.path, c.key) for c in clips), *behind)
+
+    @property
+    def pictures(self) -> tuple[UsedFile, ...]:
+        """Pictures that lie on its frames: logos and stickers."""
+        return tuple(UsedFile(e.path, e.key) for e in self.extras.items if isinstance(e, PictureExtra))
 
     @property
     def main_source(self) -> str:
@@ -71,6 +78,12 @@ class Short:
         return TimeMap(self.segments)
 
     @property
-    def length(self) -> int:
-        """Ticks."""
+    def talk_length(self) -> int:
+        """Ticks of its segments."""
         return sum(s.length for s in self.segments)
+
+    @property
+    def length(self) -> int:
+        """Ticks, with the clips before and after the talk."""
+        clips = (self.extras.opening, self.extras.closing)
+        return self.talk_length + sum(c.length for c in clips if c is not None)

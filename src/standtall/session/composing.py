@@ -9,14 +9,16 @@ from collections.abc import Iterable, Mapping
 from pathlib import Path
 
 from standtall.base.errors import MediaError
+from standtall.base.files import content_key
+from standtall.captions.grouping import Width
 from standtall.compose.composition import Composition, composition
 from standtall.compose.footage import Footage
-from standtall.compose.producers.caption_styles import CaptionStyles
 from standtall.cutting.montage import Picture
 from standtall.framing.camera import Camera, plan
 from standtall.ink import engine
 from standtall.ink.caption_ink import CaptionInk
 from standtall.library.looks import look_or_first
+from standtall.library.stickers import sticker_file
 from standtall.media.probe import probe
 from standtall.model.analysis import Analysis
 from standtall.model.look import Look
@@ -34,10 +36,30 @@ def worked_out(short: Short, footage: Mapping[str, Footage], look: Look | None =
     """The composition of a short, in the look that it names or in one that is given by value."""
     engine.start()
     chosen = look or look_or_first(short.captions.look)
-    style = CaptionStyles(chosen.style, short.captions, short.output.shape).of_short()
     language = short.captions.language or footage[short.main_source].analysis.language
-    width = _ink(style, short.output.width, short.output.height, language).width_of
-    return composition(short, footage, chosen, width, files_there(short))
+
+    def measure(style: CaptionStyle) -> Width:
+        return _ink(style, short.output.width, short.output.height, language).width_of
+
+    return composition(short, footage, chosen, measure, files_there(short), pictures_there(short))
+
+
+def pictures_there(short: Short) -> list[str]:
+    """Paths of the pictures on a short's frames that are there and still what they were."""
+    return [p.path for p in short.pictures if _picture_key(p.path) == p.key]
+
+
+def _picture_key(path: str) -> str:
+    try:
+        file = sticker_file(path)
+        return _key_of(str(file), file.stat().st_mtime_ns)
+    except (OSError, MediaError):
+        return ""
+
+
+@functools.lru_cache(maxsize=512)
+def _key_of(path: str, _changed: int) -> str:
+    return content_key(Path(path))
 
 
 def files_there(short: Short) -> dict[str, Source]:

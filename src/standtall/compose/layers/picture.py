@@ -23,7 +23,8 @@ class PictureLayer(Layer):
     frame), seen through as far as `opacity` is below 1.
 
     `blur` is the radius of a blur as a share of the frame's height; what is blurred is also darkened to `brightness`. `radius` is
-    that of its corners, as a share of the frame's width.
+    that of its corners, as a share of the frame's width. What is `fine` lies where its crop says to a part of a pixel, for
+    pictures that move slowly.
     """
 
     asset: Asset
@@ -34,3 +35,4 @@ class PictureLayer(Layer):
     blur: float = 0.0
     brightness: float = 1.0
     radius: float = 0.0
+    fine: bool = False

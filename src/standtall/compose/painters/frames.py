@@ -8,18 +8,26 @@ from typing import Final
 
 import numpy as np
 
+from standtall.compose.layers.bar import BarLayer
 from standtall.compose.layers.caption import CaptionLayer
 from standtall.compose.layers.fill import FillLayer
 from standtall.compose.layers.frame import Frame
+from standtall.compose.layers.image import ImageLayer
 from standtall.compose.layers.layer import Layer
+from standtall.compose.layers.light import LightLayer
 from standtall.compose.layers.picture import PictureLayer
 from standtall.compose.layers.shadow import ShadowLayer
+from standtall.compose.layers.text import TextLayer
 from standtall.compose.painters.assets import Assets
+from standtall.compose.painters.bar import BarPainter
 from standtall.compose.painters.caption import CaptionPainter
 from standtall.compose.painters.fill import FillPainter
+from standtall.compose.painters.image import ImagePainter
+from standtall.compose.painters.light import LightPainter
 from standtall.compose.painters.painter import Box, Painter
 from standtall.compose.painters.picture import PicturePainter
 from standtall.compose.painters.shadow import ShadowPainter
+from standtall.compose.painters.text import TextPainter
 from standtall.media.planes import Planes
 
 PAINTERS: Final[dict[type, Callable[[int, int], Painter]]] = {
@@ -27,6 +35,10 @@ PAINTERS: Final[dict[type, Callable[[int, int], Painter]]] = {
     FillLayer: FillPainter,
     ShadowLayer: ShadowPainter,
     CaptionLayer: CaptionPainter,
+    TextLayer: TextPainter,
+    ImageLayer: ImagePainter,
+    BarLayer: BarPainter,
+    LightLayer: LightPainter,
 }
 """Who paints each type of layer, at a width and a height."""
 

@@ -35,7 +35,10 @@ class PicturePainter:
     def paint(self, layer: PictureLayer, picture: Planes | None, canvas: Planes) -> None:
         assert picture is not None, "a picture layer is painted with the picture it shows"
         x, y, w, h = box_of(layer.target, *self._size)
-        planes = _blurred(picture, layer, w, h) if layer.blur > 0 else windowed(picture, layer.crop, w, h)
+        if layer.fine:
+            planes = _finely(picture, layer.crop, w, h)
+        else:
+            planes = _blurred(picture, layer, w, h) if layer.blur > 0 else windowed(picture, layer.crop, w, h)
         for out, part, half in ((canvas.y, planes.y, 1), (canvas.u, planes.u, 2), (canvas.v, planes.v, 2)):
             place = out[y // half : (y + h) // half, x // half : (x + w) // half]
             if layer.radius > 0:
@@ -92,6 +95,25 @@ def _window(plane: Plane, crop: Rect, width: int, height: int) -> NDArray[np.uin
     scaled = cv2.resize(plane[y0 : y0 + ny, x0 : x0 + nx], (w, h), interpolation=method)
     dx, dy = min(w - width, max(0, round((x - x0) * sx))), min(h - height, max(0, round((y - y0) * sy)))
     return np.asarray(scaled[dy : dy + height, dx : dx + width], np.uint8)
+
+
+def _finely(picture: Planes, crop: Rect, width: int, height: int) -> Planes:
+    """A window to a part of a pixel. What is much larger is made smaller first, for it would shimmer."""
+    planes = []
+    for plane, half in ((picture.y, 1), (picture.u, 2), (picture.v, 2)):
+        rows, columns = plane.shape
+        w, h = width // half, height // half
+        scale = w / (crop.w * columns)
+        while scale < 0.6 and min(rows, columns) > 16:
+            plane = np.asarray(cv2.resize(plane, (columns // 2, rows // 2), interpolation=cv2.INTER_AREA), np.uint8)
+            rows, columns = plane.shape
+            scale = w / (crop.w * columns)
+        down = h / (crop.h * rows)
+        right, below = -crop.x * columns * scale + (scale - 1) / 2, -crop.y * rows * down + (down - 1) / 2
+        matrix = np.array([[scale, 0, right], [0, down, below]])
+        made = cv2.warpAffine(plane, matrix, (w, h), flags=cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE)
+        planes.append(np.asarray(made, np.uint8))
+    return Planes(*planes)
 
 
 def _blurred(picture: Planes, layer: PictureLayer, width: int, height: int) -> Planes:

@@ -1,0 +1,181 @@
+"""Edits of extras: put in, changed, given another extent, ordered, removed; clips before and after the talk."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import replace
+from typing import Any, Final
+
+from standtall.base.errors import NothingToDo
+from standtall.model.edits import Edit, count_of
+from standtall.model.extents import Extent
+from standtall.model.extras import BarExtra, Clip, Cutaway, Extra, Extras, LightExtra, PictureExtra, SoundExtra, TextExtra
+from standtall.model.short import Short
+
+KINDS: Final = ("headline", "text", "logo", "sticker", "progress bar", "light effect", "sound effect")
+
+
+def kind_of(extra: Extra) -> str:
+    """What an extra is called."""
+    if isinstance(extra, TextExtra):
+        return "headline" if extra.headline else "text"
+    if isinstance(extra, PictureExtra):
+        return extra.role
+    return "progress bar" if isinstance(extra, BarExtra) else ("light effect" if isinstance(extra, LightExtra) else "sound effect")
+
+
+def name_of(extra: Extra) -> str:
+    """What tells an extra from others of its kind."""
+    if isinstance(extra, TextExtra):
+        return " ".join(extra.text.split())
+    if isinstance(extra, PictureExtra):
+        return extra.path.rsplit("/", 1)[-1].removeprefix("sticker:").rsplit(".", 1)[0].replace("-", " ")
+    return {"grain": "Grain", "warm": "Warm light", "flash": "Flash", "tape": "Old tape"}[extra.light] if isinstance(
+        extra, LightExtra
+    ) else (extra.effect.replace("-", " ") if isinstance(extra, SoundExtra) else "")  # fmt: skip
+
+
+def next_id(short: Short) -> int:
+    """A number that no extra of the short has."""
+    return max((e.id for e in short.extras.items), default=0) + 1
+
+
+def _with(short: Short, **fields: Any) -> Short:
+    return replace(short, extras=replace(short.extras, **fields))
+
+
+def put_in(short: Short, extra: Extra) -> Edit:
+    """Put an extra in, over the others, under a number of its own. There is one headline and one progress bar at a time: a new one
+    takes the place of the old."""
+    new = replace(extra, id=next_id(short))
+    alone = kind_of(extra) in ("headline", "progress bar", "logo")
+    others = [e for e in short.extras.items if not (alone and kind_of(e) == kind_of(extra))]
+    return Edit(f"Add a {kind_of(extra)}", _with(short, items=(*others, new)))
+
+
+def change(short: Short, number: int, label: str = "", **fields: Any) -> Edit:
+    """Give an extra other values; raises `NothingToDo` where it is gone or nothing changes."""
+    old = _item(short, number)
+    new = replace(old, **fields)
+    if new == old:
+        raise NothingToDo("Nothing changes.")
+    items = tuple(new if e.id == number else e for e in short.extras.items)
+    return Edit(label or f"Change the {kind_of(old)}", _with(short, items=items))
+
+
+def set_extent(short: Short, number: int, extent: Extent) -> Edit:
+    """When an extra is on."""
+    return change(short, number, f"When the {kind_of(_item(short, number))} is shown", extent=extent)
+
+
+def restyle(short: Short, number: int, changes: Mapping[str, Any]) -> Edit:
+    """Other values of the style of a text; None as the look has it."""
+    old = _item(short, number)
+    if not isinstance(old, TextExtra):
+        raise NothingToDo("This extra has no letters.")
+    style = {k: v for k, v in {**old.style, **changes}.items() if v is not None}
+    return change(short, number, style=style)
+
+
+def remove(short: Short, number: int) -> Edit:
+    old = _item(short, number)
+    return Edit(f"Remove the {kind_of(old)}", _with(short, items=tuple(e for e in short.extras.items if e.id != number)))
+
+
+def clear_kind(short: Short, kind: str) -> Edit:
+    """Remove all extras of a kind, or all cutaways ("cutaway")."""
+    if kind == "cutaway":
+        if not short.extras.cutaways:
+            raise NothingToDo("This short has no cutaways.")
+        return Edit("Remove all cutaways", _with(short, cutaways=()))
+    left = tuple(e for e in short.extras.items if kind_of(e) != kind)
+    gone = len(short.extras.items) - len(left)
+    if not gone:
+        raise NothingToDo(f"This short has no {kind}.")
+    return Edit(f"Remove {count_of(gone, kind)}", _with(short, items=left))
+
+
+def raise_over(short: Short, number: int) -> Edit:
+    """Let an extra lie over all others."""
+    own = _item(short, number)
+    return Edit(f"Bring the {kind_of(own)} to the front", _with(short, items=(*(e for e in short.extras.items if e.id != number), own)))
+
+
+def put_all_in(short: Short, extras: tuple[Extra, ...], label: str) -> Edit:
+    """Put several extras in as one step."""
+    if not extras:
+        raise NothingToDo("There is nothing to add.")
+    first = next_id(short)
+    return Edit(label, _with(short, items=(*short.extras.items, *(replace(e, id=first + n) for n, e in enumerate(extras)))))
+
+
+def _item(short: Short, number: int) -> Extra:
+    found = short.extras.item(number)
+    if found is None:
+        raise NothingToDo("That extra is not there any more.")
+    return found
+
+
+# cutaways
+
+
+def put_cutaway(short: Short, cutaway: Cutaway) -> Edit:
+    """Put a cutaway in; those that it overlaps give way as far as it reaches."""
+    left = [part for old in short.extras.cutaways for part in _beside(old, cutaway)]
+    new = sorted((*left, cutaway), key=lambda c: (c.extent.source, c.extent.start))
+    return Edit("Add a cutaway", _with(short, cutaways=tuple(new)))
+
+
+def change_cutaway(short: Short, old: Cutaway, label: str = "Change a cutaway", **fields: Any) -> Edit:
+    """Give a cutaway other values."""
+    if old not in short.extras.cutaways:
+        raise NothingToDo("That cutaway is not there any more.")
+    new = replace(old, **fields)
+    if new == old:
+        raise NothingToDo("Nothing changes.")
+    others = _with(short, cutaways=tuple(c for c in short.extras.cutaways if c != old))
+    return Edit(label, put_cutaway(others, new).short)
+
+
+def change_all_cutaways(short: Short, label: str, **fields: Any) -> Edit:
+    new = tuple(replace(c, **fields) for c in short.extras.cutaways)
+    if new == short.extras.cutaways:
+        raise NothingToDo("Nothing changes.")
+    return Edit(label, _with(short, cutaways=new))
+
+
+def remove_cutaway(short: Short, old: Cutaway) -> Edit:
+    if old not in short.extras.cutaways:
+        raise NothingToDo("That cutaway is not there any more.")
+    return Edit("Remove a cutaway", _with(short, cutaways=tuple(c for c in short.extras.cutaways if c != old)))
+
+
+def _beside(old: Cutaway, new: Cutaway) -> list[Cutaway]:
+    """What is left of a cutaway beside another one."""
+    a, b = old.extent, new.extent
+    if not a.overlaps(b):
+        return [old]
+    out = []
+    if a.start < b.start:
+        out.append(replace(old, extent=replace(a, end=b.start)))
+    if b.end < a.end:
+        out.append(replace(old, extent=replace(a, start=b.end), at=old.at + b.end - a.start))
+    return out
+
+
+# clips before and after the talk
+
+
+def set_clip(short: Short, where: str, clip: Clip | None) -> Edit:
+    """The clip before ("opening") or after ("closing") the talk; None for none."""
+    if getattr(short.extras, where) == clip:
+        raise NothingToDo("Nothing changes.")
+    name = {"opening": "opening clip", "closing": "closing clip"}[where]
+    return Edit(f"Remove the {name}" if clip is None else f"Set the {name}", _with(short, **{where: clip}))
+
+
+def without_extras(short: Short) -> Edit:
+    """The talk alone."""
+    if short.extras == Extras():
+        raise NothingToDo("This short has no extras.")
+    return Edit("Remove all extras", replace(short, extras=Extras()))

@@ -26,12 +26,15 @@ from standtall.compose.producers.extras import Measure, PlacedExtras, placed_ext
 from standtall.compose.producers.framing import FrameStyle, seen_at, talk_layers
 from standtall.compose.producers.transitions import Transition, blended, leaving_layers, transitions_of
 from standtall.framing.camera import Camera
+from standtall.model.extras import Cutaway
 from standtall.model.look import Look
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.style import CaptionStyle
 from standtall.model.timemap import SourceTime, TimeMap
 
+SEAM = 0.5
+"""Where captions stand while a cutaway is shown beside the talk: between the two."""
 MOST_LOOKED_AT = 400
 """Cards of a short at which heads are looked for; of more, every few."""
 
@@ -115,8 +118,7 @@ class Composition:
         face = None
         if cutaway.placing != "full":
             talk = self._talk_over_cuts(tick, heard)
-            seen = seen_at(self.footage, self.time_map, tick, writing=False)
-            face = max(seen, key=lambda box: box.h, default=None)
+            face = face_beside(cutaway, self.footage, self.time_map)
         return with_cutaway(cutaway, self.files[cutaway.path], heard, talk, face, aspect)
 
     def _talk_over_cuts(self, tick: int, heard: SourceTime) -> tuple[Layer, ...]:
@@ -175,8 +177,19 @@ def reframed(made: Composition, short: Short, key: str, camera: Camera) -> Compo
     return replace(made, short=replace(made.short, framing=short.framing), footage=footage, frame_style=style)
 
 
+def face_beside(cutaway: Cutaway, footage: Mapping[str, Footage], time_map: TimeMap) -> Rect | None:
+    """The largest face on the frame in the middle of a cutaway, so that what is placed by it stays where it is."""
+    middle = (cutaway.extent.start + cutaway.extent.end) // 2
+    for tick in (middle, cutaway.extent.start, cutaway.extent.end - 1):
+        here = time_map.to_short(cutaway.extent.source, tick)
+        if here is not None:
+            return max(seen_at(footage, time_map, here, writing=False), key=lambda box: box.h, default=None)
+    return None
+
+
 def _middles(
-    short: Short, footage: Mapping[str, Footage], time_map: TimeMap, made: Sequence[Card], style: CaptionStyle
+    short: Short, footage: Mapping[str, Footage], files: Mapping[str, Source], time_map: TimeMap, made: Sequence[Card],
+    style: CaptionStyle,
 ) -> tuple[float, ...]:  # fmt: skip
     """Where each card stands: where it was put by hand, else clear of the heads that are seen during it."""
     if short.captions.place is not None:
@@ -191,7 +204,10 @@ def _middles(
         boxes = [box for tick in moments for box in seen_at(footage, time_map, tick, writing=False)]
         seen.append([Rect(b.x, b.y, b.w / len(moments), b.h) for b in boxes])
     seconds = [(card.end - card.start) / TICKS_PER_SECOND for card in made]
-    return tuple(clear_course(seen, seconds, 0.75 * style.size * style.max_lines))
+    course = clear_course(seen, seconds, 0.75 * style.size * style.max_lines)
+    middles = [time_map.to_source((card.start + card.end) // 2) for card in made]
+    cutaways = [cutaway_at(short.extras.cutaways, files, at) for at in middles]
+    return tuple(y if c is None or c.placing != "beside" else SEAM for y, c in zip(course, cutaways, strict=True))
 
 
 def composition(
@@ -210,7 +226,7 @@ def composition(
     width = WrittenWidth.of(measure(style), style, short.captions.masked)
     by_hand = ByHand.of(short.captions.breaks, short.captions.holds)
     made = cards(with_a_frame_each(said, fps), grouping_of(style, language), width, time_map.length, by_hand)
-    middles = _middles(short, footage, time_map, made, style)
+    middles = _middles(short, footage, files or {}, time_map, made, style)
     lead, tail = (0 if c is None else frame_count(c.length, fps) for c in (short.extras.opening, short.extras.closing))
     frames = max(1, frame_count(time_map.length, fps)) + lead + tail
     times = times_of(short.extras, {key: f.analysis.words for key, f in footage.items()})

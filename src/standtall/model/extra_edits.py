@@ -9,9 +9,10 @@ from typing import Any, Final
 from standtall.base.errors import NothingToDo
 from standtall.model.edits import Edit, count_of
 from standtall.model.extents import Extent
-from standtall.model.extras import BarExtra, Clip, Cutaway, Extra, Extras, LightExtra, PictureExtra, SoundExtra, TextExtra
+from standtall.model.extras import BarExtra, Clip, Cutaway, Extra, Extras, Light, LightExtra, PictureExtra, SoundExtra, TextExtra
 from standtall.model.short import Short
 
+LIGHTS: Final[dict[Light, str]] = {"grain": "Grain", "warm": "Warm light", "flash": "Flash", "tape": "Old tape"}
 KINDS: Final = ("headline", "text", "logo", "sticker", "progress bar", "light effect", "sound effect")
 
 
@@ -21,7 +22,9 @@ def kind_of(extra: Extra) -> str:
         return "headline" if extra.headline else "text"
     if isinstance(extra, PictureExtra):
         return extra.role
-    return "progress bar" if isinstance(extra, BarExtra) else ("light effect" if isinstance(extra, LightExtra) else "sound effect")
+    if isinstance(extra, BarExtra):
+        return "progress bar"
+    return "light effect" if isinstance(extra, LightExtra) else "sound effect"
 
 
 def name_of(extra: Extra) -> str:
@@ -30,9 +33,9 @@ def name_of(extra: Extra) -> str:
         return " ".join(extra.text.split())
     if isinstance(extra, PictureExtra):
         return extra.path.rsplit("/", 1)[-1].removeprefix("sticker:").rsplit(".", 1)[0].replace("-", " ")
-    return {"grain": "Grain", "warm": "Warm light", "flash": "Flash", "tape": "Old tape"}[extra.light] if isinstance(
-        extra, LightExtra
-    ) else (extra.effect.replace("-", " ") if isinstance(extra, SoundExtra) else "")  # fmt: skip
+    if isinstance(extra, LightExtra):
+        return LIGHTS[extra.light]
+    return extra.effect.replace("-", " ") if isinstance(extra, SoundExtra) else ""
 
 
 def next_id(short: Short) -> int:
@@ -45,8 +48,8 @@ def _with(short: Short, **fields: Any) -> Short:
 
 
 def put_in(short: Short, extra: Extra) -> Edit:
-    """Put an extra in, over the others, under a number of its own. There is one headline and one progress bar at a time: a new one
-    takes the place of the old."""
+    """Put an extra in, over the others, under a number of its own. There is one headline, one logo and one progress bar at a
+    time: a new one takes the place of the old."""
     new = replace(extra, id=next_id(short))
     alone = kind_of(extra) in ("headline", "progress bar", "logo")
     others = [e for e in short.extras.items if not (alone and kind_of(e) == kind_of(extra))]
@@ -98,7 +101,8 @@ def clear_kind(short: Short, kind: str) -> Edit:
 def raise_over(short: Short, number: int) -> Edit:
     """Let an extra lie over all others."""
     own = _item(short, number)
-    return Edit(f"Bring the {kind_of(own)} to the front", _with(short, items=(*(e for e in short.extras.items if e.id != number), own)))
+    others = tuple(e for e in short.extras.items if e.id != number)
+    return Edit(f"Bring the {kind_of(own)} to the front", _with(short, items=(*others, own)))
 
 
 def put_all_in(short: Short, extras: tuple[Extra, ...], label: str) -> Edit:

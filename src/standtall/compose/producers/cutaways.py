@@ -19,8 +19,10 @@ from standtall.model.timemap import SourceTime
 
 NEAREST: Final = 1.16
 """How much nearer a still is after it was moved nearer."""
-WINDOW: Final = (0.07, 0.09, 0.86, 0.46)
-"""Left, top, width and greatest height of a window, in shares of the frame."""
+WINDOW: Final = (0.07, 0.86, 0.42)
+"""Left edge, width and greatest height of a window, in shares of the frame."""
+TOPS: Final = (0.09, 0.56, 0.32)
+"""Where its upper edge may be: where it hides least of the face."""
 CORNERS: Final = 0.03
 HALF: Final = 0.5
 """The share of the frame's height (of its width, where it is wider than high) that a cutaway beside the talk takes."""
@@ -41,7 +43,7 @@ def with_cutaway(
     tick = (cutaway.at + at.tick - cutaway.extent.start) % max(1, file.length)
     share = (at.tick - cutaway.extent.start) / max(1, cutaway.extent.length)
     if cutaway.placing == "window":
-        target = _window(file, cutaway.fit, aspect)
+        target = window_of(file, cutaway.fit, aspect, face)
         return (*talk, ShadowLayer(target, CORNERS, 0.5), *_shown(cutaway, file, tick, share, target, aspect, CORNERS))
     if cutaway.placing == "beside":
         first, second = beside(aspect)
@@ -62,14 +64,15 @@ def beside(aspect: float) -> tuple[Rect, Rect]:
     return Rect(0.0, 0.0, HALF, 1.0), Rect(HALF, 0.0, 1 - HALF, 1.0)
 
 
-def _window(file: Source, fit: Fit, aspect: float) -> Rect:
-    """As wide as windows are; as high as its picture, or as windows may be."""
-    x, y, w, most = WINDOW
+def window_of(file: Source, fit: Fit, aspect: float, face: Rect | None) -> Rect:
+    """As wide as windows are; as high as its picture, or as windows may be; clear of the face as far as can be."""
+    x, w, most = WINDOW
     high = w * aspect * file.height / max(1, file.width)
     if high > most and fit == "whole":
         w = w * most / high
         x, high = (1 - w) / 2, most
-    return Rect(x, y, w, min(most, high))
+    places = [Rect(x, y, w, min(most, high)) for y in TOPS]
+    return min(places, key=lambda place: 0.0 if face is None else place.common(face).area)
 
 
 def _shown(
@@ -115,19 +118,22 @@ def moved_crop(crop: Rect, move: Move, share: float) -> Rect:
     return Rect(x, crop.y + (crop.h - h) / 2, w, h)
 
 
+def part_around(face: Rect | None, into: Rect) -> Rect:
+    """The part of the frame around a face that is as large as `into`."""
+    x, y = (face.cx, face.cy) if face is not None else (0.5, 0.38)
+    return Rect(min(max(0.0, x - into.w / 2), 1 - into.w), min(max(0.0, y - into.h * 0.42), 1 - into.h), into.w, into.h)
+
+
 def squeezed(talk: tuple[Layer, ...], into: Rect, face: Rect | None) -> tuple[Layer, ...]:
     """The part of a frame's picture layers that lies around a face, in another place of the frame: nothing is scaled."""
-    middle = (face.cx, face.cy) if face is not None else (0.5, 0.38)
-    x = min(max(0.0, middle[0] - into.w / 2), 1 - into.w)
-    y = min(max(0.0, middle[1] - into.h * 0.42), 1 - into.h)
-    window = Rect(x, y, into.w, into.h)
+    window = part_around(face, into)
     out: list[Layer] = []
     for layer in talk:
         if isinstance(layer, PictureLayer):
             cut = clipped(layer, window)
             if cut is not None:
                 there = cut.target
-                out.append(replace(cut, target=Rect(there.x - x + into.x, there.y - y + into.y, there.w, there.h)))
+                out.append(replace(cut, target=Rect(there.x - window.x + into.x, there.y - window.y + into.y, there.w, there.h)))
     return tuple(out)
 
 

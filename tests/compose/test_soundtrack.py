@@ -9,7 +9,7 @@ import numpy as np
 import pytest
 
 from standtall.compose.footage import Footage
-from standtall.compose.soundtrack import soundtrack
+from standtall.compose.soundtrack.whole import soundtrack
 from standtall.framing.camera import plan
 from standtall.media.probe import probe
 from standtall.media.sound_reader import sound_of

@@ -48,6 +48,8 @@ class Composition:
     """By content key."""
     files: Mapping[str, Source]
     """Footage and stills beside the footage that are there, by their path: cutaways, clips, backdrops."""
+    sounds: frozenset[str]
+    """Paths of sound files that are there: music, other recorders."""
     pictures: frozenset[str]
     """Paths of the pictures that lie on frames and are there."""
     styles: CaptionStyles
@@ -166,7 +168,8 @@ class Composition:
     def missing(self) -> tuple[str, ...]:
         """Files beside the footage that are not there."""
         gone = [f.path for f in self.short.files if f.path not in self.files]
-        return tuple(dict.fromkeys((*gone, *(p.path for p in self.short.pictures if p.path not in self.pictures))))
+        pictures = [p.path for p in self.short.pictures if p.path not in self.pictures]
+        return tuple(dict.fromkeys((*gone, *pictures, *(s.path for s in self.short.sounds if s.path not in self.sounds))))
 
 
 def reframed(made: Composition, short: Short, key: str, camera: Camera) -> Composition:
@@ -212,10 +215,10 @@ def _middles(
 
 def composition(
     short: Short, footage: Mapping[str, Footage], look: Look, measure: Measure, files: Mapping[str, Source] | None = None,
-    pictures: Collection[str] = (),
+    pictures: Collection[str] = (), sounds: Collection[str] = (),
 ) -> Composition:  # fmt: skip
     """Work a short out. `footage` holds all its sources; `measure` gives for a style what measures a text in it as a share of the
-    widest line; `files` and `pictures` are what is there beside the footage."""
+    widest line; `files`, `pictures` and `sounds` are what is there beside the footage."""
     time_map = short.time_map
     styles = CaptionStyles(look.style, short.captions, short.output.shape)
     style = styles.of_short()
@@ -248,6 +251,7 @@ def composition(
         frames=frames,
         lead=lead,
         extras=extras,
+        sounds=frozenset(sounds),
         pictures=frozenset(pictures),
         transitions=transitions_of(short, footage),
         frame_style=FrameStyle(short.output.aspect, short.framing.whole, short.framing.bar, short.framing.punches, files or {}),

@@ -69,6 +69,13 @@ class Short:
         return tuple(UsedFile(e.path, e.key) for e in self.extras.items if isinstance(e, PictureExtra))
 
     @property
+    def sounds(self) -> tuple[UsedFile, ...]:
+        """Sound files that it uses: music that does not ship, other recorders."""
+        music = self.sound.music
+        own = (UsedFile(music.path, music.key),) if music is not None and music.key else ()
+        return (*own, *(UsedFile(r.path, r.key) for r in self.sound.recorders))
+
+    @property
     def main_source(self) -> str:
         """The source that is heard first: the one that the Bench shows with it."""
         return self.segments[0].source

@@ -41,15 +41,20 @@ def worked_out(short: Short, footage: Mapping[str, Footage], look: Look | None =
     def measure(style: CaptionStyle) -> Width:
         return _ink(style, short.output.width, short.output.height, language).width_of
 
-    return composition(short, footage, chosen, measure, files_there(short), pictures_there(short))
+    return composition(short, footage, chosen, measure, files_there(short), pictures_there(short), sounds_there(short))
 
 
 def pictures_there(short: Short) -> list[str]:
     """Paths of the pictures on a short's frames that are there and still what they were."""
-    return [p.path for p in short.pictures if _picture_key(p.path) == p.key]
+    return [p.path for p in short.pictures if _key_now(p.path) == p.key]
 
 
-def _picture_key(path: str) -> str:
+def sounds_there(short: Short) -> list[str]:
+    """Paths of the sound files of a short that are there and still what they were."""
+    return [s.path for s in short.sounds if _key_now(s.path) == s.key]
+
+
+def _key_now(path: str) -> str:
     try:
         file = sticker_file(path)
         return _key_of(str(file), file.stat().st_mtime_ns)

@@ -47,7 +47,7 @@ Values = NDArray[np.float64]
 
 def loudness_lufs(samples: Samples) -> float:
     """Integrated loudness of float32 (2, samples) at 48 kHz; minus infinity for silence or less than 0.4 s."""
-    return _gated(_power(samples))
+    return gated(power_of(samples))
 
 
 def true_peak_db(samples: Samples) -> float:
@@ -68,19 +68,19 @@ def levelled(
     progress: Progress | None = None,
 ) -> Samples:
     """The same sound at the target loudness with no true peak over the ceiling; silence stays silence."""
-    power = _power(samples)
-    loud = _gated(power)
+    power = power_of(samples)
+    loud = gated(power)
     if not np.isfinite(loud) or loud < ABSOLUTE_GATE:
         return samples
     if progress is not None:
         progress.check()
     first = min(MOST_GAIN_DB, target_lufs - loud)
     limit = 10 ** ((ceiling_db - ROOM_DB) / 20)
-    peaks = _peaks(samples, limit / 10 ** ((first + 6) / 20))
+    peaks = peaks_of(samples, limit / 10 ** ((first + 6) / 20))
     gain = first
     curve = _curve(peaks, gain, limit)
     for _ in range(8):  # limiting takes a little loudness away
-        missing = target_lufs - _gated(power * curve[: len(power)] ** 2)
+        missing = target_lufs - gated(power * curve[: len(power)] ** 2)
         if abs(missing) < 0.02 or gain >= min(MOST_GAIN_DB, first + 6):
             break
         gain = min(MOST_GAIN_DB, first + 6, gain + missing)
@@ -95,7 +95,7 @@ def _parts(samples: Samples, length: int) -> Iterator[tuple[int, Samples]]:
         yield at, samples[:, at : at + length]
 
 
-def _power(samples: Samples) -> Values:
+def power_of(samples: Samples) -> Values:
     """(milliseconds,) mean square of the K-weighted sound in each millisecond, summed over the channels.
 
     The filter is applied to spectra of overlapping parts: it forgets within a few milliseconds, so a run-up of a
@@ -122,7 +122,14 @@ def _response(length: int) -> NDArray[np.complex128]:
     return out
 
 
-def _gated(power: Values) -> float:
+def blocks_of(power: Values, length_ms: int, step_ms: int = STEP_MS) -> Values:
+    """Mean power of blocks of a sound that begin every so often, from the power of each millisecond."""
+    sums = np.concatenate([[0.0], np.cumsum(power)])
+    starts = np.arange(0, len(power) - length_ms + 1, step_ms)
+    return (sums[starts + length_ms] - sums[starts]) / length_ms
+
+
+def gated(power: Values) -> float:
     """Integrated loudness (BS.1770-4, equations 2 to 7) from the power of each millisecond."""
     steps = len(power) // STEP_MS
     if steps * STEP_MS < BLOCK_MS:
@@ -158,7 +165,7 @@ def _oversampled(samples: Samples, start: int, end: int) -> NDArray[np.float32]:
     return out
 
 
-def _peaks(samples: Samples, matters: float) -> Values:
+def peaks_of(samples: Samples, matters: float) -> Values:
     """(milliseconds,) true peak in each millisecond; where it cannot reach `matters`, twice the highest sample."""
     count = -(-samples.shape[1] // MS)
     out = np.zeros(count)

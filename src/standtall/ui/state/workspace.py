@@ -20,7 +20,7 @@ from standtall.base.folders import data_folder
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.composition import Composition
 from standtall.compose.layers.frame import Frame
-from standtall.compose.soundtrack import soundtrack
+from standtall.compose.soundtrack.whole import soundtrack
 from standtall.library.lock import ProjectBusy
 from standtall.library.project import Project
 from standtall.media.sound_reader import Samples

@@ -1,0 +1,1 @@
+"""The sound of a short: the talk, and what is mixed with it."""

@@ -63,7 +63,7 @@ def test_a_planted_fault_is_found(tmp_path: Path, file: str, fault: str) -> None
 
 KINDS = ["model", "library/upgrades", "checks", "compose/layers", "compose/producers", "compose/painters", "ui/bench/panels"]
 """Sister folders: each holds one module for a thing of the program, such as framing."""
-PANELS = ["ui/bench/panels/captions", "ui/bench/panels/framing"]
+PANELS = ["ui/bench/panels/captions", "ui/bench/panels/extras", "ui/bench/panels/framing", "ui/bench/panels/sound"]
 """Sister folders: each holds the parts of one panel."""
 ROOMS = ["ui/app", "ui/footage", "ui/moments", "ui/bench", "ui/widgets"]
 """Sister folders: each holds one module for a part of a place, such as its actions."""

@@ -16,7 +16,7 @@ from standtall.model.extras import Cutaway
 from standtall.model.short import Short
 from standtall.model.words import words_within
 
-How = Literal["even", "phrases"]
+How = Literal["even", "phrases", "beats"]
 LEAST: Final = TICKS_PER_SECOND // 2
 """A picture that stands shorter than this is not seen."""
 
@@ -31,11 +31,14 @@ class Picture:
     still: bool = False
 
 
-def lay_over(short: Short, analysis: Analysis, pictures: Sequence[Picture], how: How) -> Edit:
+def lay_over(
+    short: Short, analysis: Analysis, pictures: Sequence[Picture], how: How, beats: Sequence[int] = ()
+) -> Edit:  # fmt: skip
     """Lay pictures over the whole short, in their order.
 
-    Each gets an even share, or its share ends at the nearest phrase. They lie on the words: a later cut takes its part of a
-    picture with it. Raises `NothingToDo` without pictures, or where there are more than the short can show.
+    Each gets an even share, or its share ends at the nearest phrase, or at the nearest of the `beats` (ticks of the short). They
+    lie on the words: a later cut takes its part of a picture with it. Raises `NothingToDo` without pictures, or where there are
+    more than the short can show.
     """
     if not pictures:
         raise NothingToDo("No pictures are chosen.", "Choose footage or stills to lay over the words.")
@@ -45,6 +48,10 @@ def lay_over(short: Short, analysis: Analysis, pictures: Sequence[Picture], how:
             "Choose fewer, or a longer short.",
         )
     edges = [short.talk_length * n // len(pictures) for n in range(len(pictures) + 1)]
+    if how == "beats" and not beats:
+        raise NothingToDo("The beats of the music are not known.", "Choose a piece of music that ships in the Sound panel first.")
+    if how == "beats":
+        edges = _on_phrases(edges, list(beats))
     if how == "phrases":
         edges = _on_phrases(edges, _phrase_ends(short, analysis))
     cutaways = [c for n, p in enumerate(pictures) for c in _cutaways(short, p, edges[n], edges[n + 1])]

@@ -74,8 +74,8 @@ class PictureIndex:
 
 
 def best_of(index: PictureIndex, texts: Sequence[str]) -> list[tuple[Sticker, int, float]]:
-    """Pictures for some words said together, each with the word it was found by and how well it fits: what several words speak for
-    fits better."""
+    """Pictures for some words said together, each with the word it was found by and how well it fits: what several words speak
+    for fits better."""
     total: dict[str, tuple[Sticker, float, int, float]] = {}
     for number, text in enumerate(texts):
         for sticker, worth in index.fitting(text):
@@ -91,13 +91,14 @@ def best_of(index: PictureIndex, texts: Sequence[str]) -> list[tuple[Sticker, in
 def suggested(
     words: Sequence[Word], sentences: Sequence[range], index: PictureIndex, every: int, taken: Sequence[int] = ()
 ) -> list[Suggestion]:
-    """At most one picture a sentence, each once, and no two nearer than `every` ticks to each other or to the `taken` times: the best
-    fitting first, then in the order of the talk."""
+    """At most one picture a sentence, each once, and no two nearer than `every` ticks to each other or to the `taken` times: the
+    best fitting first, then in the order of the talk."""
     rated: list[Suggestion] = []
     for sentence in sentences:
         for sticker, why, score in best_of(index, [words[i].text for i in sentence])[:4]:
             at = sentence.start + why
-            rated.append(Suggestion(sticker, max(sentence.start, at - 1), min(sentence.stop - 1, at + 2), plain_of(words[at].text), score))
+            first, last = max(sentence.start, at - 1), min(sentence.stop - 1, at + 2)
+            rated.append(Suggestion(sticker, first, last, plain_of(words[at].text), score))
     chosen: list[Suggestion] = []
     for one in sorted(rated, key=lambda s: -s.fits):
         at = words[one.first].start

@@ -56,7 +56,9 @@ class PlacedPicture:
             raise MediaError(f"{self._name} cannot be read: {error.strerror}.", "Choose the file again.") from error
 
     def _open_drawing(self, data: bytes) -> None:
-        self._drawing = QSvgRenderer(QByteArray(checked_svg(data, self._name)))
+        self._drawing = QSvgRenderer()
+        self._drawing.setAnimationEnabled(False)  # it would start a timer in this thread; its frames are asked for one by one
+        self._drawing.load(QByteArray(checked_svg(data, self._name)))
         box = self._drawing.viewBoxF()
         if not self._drawing.isValid() or box.width() <= 0 or box.height() <= 0:
             raise MediaError(f"{self._name} holds no drawing.", "Choose a picture.")

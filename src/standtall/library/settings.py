@@ -10,14 +10,20 @@ from standtall.base.folders import settings_folder
 from standtall.library.own import read_own, write_own
 
 MOST_RECENT: Final = 8
+MOST_FOLDERS: Final = 20
 
 
 @dataclass(frozen=True, slots=True)
 class Settings:
-    """`recent` holds project files, newest first."""
+    """`recent` holds project files, newest first; `picture_folders` those whose pictures are offered."""
 
     recent: tuple[str, ...] = ()
     theme: str = "light"
+    picture_folders: tuple[str, ...] = ()
+
+    def with_folder(self, folder: str) -> Settings:
+        others = tuple(f for f in self.picture_folders if f != folder)
+        return replace(self, picture_folders=(folder, *others)[:MOST_FOLDERS])
 
     def with_recent(self, path: Path) -> Settings:
         others = tuple(p for p in self.recent if p != str(path))

@@ -55,6 +55,11 @@ def assembled(piece: Piece, sound: Samples, length: int, start: int = 0) -> Samp
     return out[:, :length]
 
 
+def beats_of(piece: Piece, length: int) -> tuple[int, ...]:
+    """Where the beats of a piece lie in a sound of that length, in samples."""
+    return tuple(range(length % piece.beat, length, piece.beat))
+
+
 def repeated(sound: Samples, length: int) -> Samples:
     """float32 (2, length) of a file's sound: as it is where it is long enough, else going over into its own beginning."""
     have = sound.shape[1]

@@ -266,7 +266,7 @@ def test_two_people_taken_for_one_are_parted_by_voice(qtbot: QtBot, window: Main
 def test_a_second_language_is_typed_beside_the_words_and_captions_follow(
     qtbot: QtBot, window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
 ) -> None:
-    qtbot.keyClick(window, Qt.Key.Key_F9)
+    qtbot.keyClick(window, Qt.Key.Key_F9, Qt.KeyboardModifier.ShiftModifier)
     second = window.bench.inspector.translation
     assert second.isVisible()
     second.language.setCurrentIndex(second.language.findData("de"))

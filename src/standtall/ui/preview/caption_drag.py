@@ -96,7 +96,7 @@ def held(opened: Opened, frame: int, box: QRectF | None, at: QPointF, picture: Q
     """What a press at a place of the widget holds of the captions of a frame, which lie in a box; None where it holds none."""
     if box is None:
         return None
-    there = _on(picture, box)
+    there = on_picture(picture, box)
     if not there.adjusted(-NEAR, -NEAR, NEAR, NEAR).contains(at):
         return None
     made = opened.composition
@@ -121,7 +121,7 @@ def paint_guides(painter: QPainter, drag: CaptionDrag, composition: Composition,
     """What the channel covers, the middle of the picture, and the box that is dragged."""
     painter.save()
     for part in drag.opened.channel.covered:
-        zone = _on(picture, QRectF(part.x, part.y, part.w, part.h))
+        zone = on_picture(picture, QRectF(part.x, part.y, part.w, part.h))
         painter.fillRect(zone, QColor(200, 85, 61, 70))
         painter.setPen(QPen(QColor("#c8553d"), 1, Qt.PenStyle.DashLine))
         painter.drawRect(zone)
@@ -130,7 +130,7 @@ def paint_guides(painter: QPainter, drag: CaptionDrag, composition: Composition,
     painter.drawLine(QPointF(picture.center().x(), picture.top()), QPointF(picture.center().x(), picture.bottom()))
     box = caption_box(composition, frame)
     if box is not None:
-        there = _on(picture, box).adjusted(-4, -4, 4, 4)
+        there = on_picture(picture, box).adjusted(-4, -4, 4, 4)
         painter.setPen(QPen(QColor(theme.NOW), 1.5))
         painter.drawRect(there)
         for corner in (there.topLeft(), there.topRight(), there.bottomLeft(), there.bottomRight()):
@@ -138,9 +138,7 @@ def paint_guides(painter: QPainter, drag: CaptionDrag, composition: Composition,
     painter.restore()
 
 
-def _on(picture: QRectF, box: QRectF) -> QRectF:
+def on_picture(picture: QRectF, box: QRectF) -> QRectF:
     """A box in shares of the picture, on the picture."""
-    return QRectF(
-        picture.x() + box.x() * picture.width(), picture.y() + box.y() * picture.height(), box.width() * picture.width(),
-        box.height() * picture.height(),
-    )  # fmt: skip
+    x, y = picture.x() + box.x() * picture.width(), picture.y() + box.y() * picture.height()
+    return QRectF(x, y, box.width() * picture.width(), box.height() * picture.height())

@@ -10,9 +10,10 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.geometry import FULL, Rect
 from standtall.compose.composition import Composition
-from standtall.ui.preview import caption_drag
+from standtall.ui.preview import caption_drag, extra_drag
 from standtall.ui.preview.caption_drag import CaptionDrag
 from standtall.ui.preview.crop_drag import CropDrag, gripped
+from standtall.ui.preview.extra_drag import ExtraBox, ExtraDrag
 from standtall.ui.preview.player import Shown
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
@@ -33,6 +34,9 @@ class PreviewView(QWidget):
         self._captions: CaptionDrag | None = None
         self._tried: Composition | None = None
         """What the drag of the captions would make of the short."""
+        self._extra: ExtraDrag | None = None
+        self._extras: tuple[Composition, int, list[ExtraBox]] | None = None
+        """The texts and pictures of a frame; kept as long as it is shown."""
         self._boxed: tuple[Opened, int, QRectF | None] | None = None
         """Where the captions of a frame are; kept while the pointer moves over it."""
         self._over = FULL
@@ -40,11 +44,12 @@ class PreviewView(QWidget):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("Tall picture")
         self.setToolTip(
-            "The short as it will be rendered. Drag the captions to move them, their corners for their size, their sides for "
+            "The short as it will be rendered. Drag captions, texts and pictures to move them, their corners for their size, their sides for "
             "their width; drag the picture to move the crop; turn the wheel to zoom."
         )
         self.setMouseTracking(True)
         workspace.trial.changed.connect(self._try)
+        workspace.selection.extra_changed.connect(self.update)
         self.setMinimumSize(180, 320)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
 
@@ -90,6 +95,11 @@ class PreviewView(QWidget):
         if self._captions is not None and self._ws.opened is not None:
             made = self._tried or self._ws.opened.composition
             caption_drag.paint_guides(painter, self._captions, made, self._shown.frame, box)
+        opened = self._ws.opened
+        number = self._extra.held.extra if self._extra is not None else self._ws.selection.extra
+        if opened is not None and number is not None and self._captions is None:
+            made = self._tried if self._extra is not None and self._tried is not None else opened.composition
+            extra_drag.paint_chosen(painter, self._extra_boxes(made), number, opened, box, self._extra is not None)
         if self._shown.frame < 0:
             bar = QRectF(box.left(), box.bottom() - 34, box.width(), 34)
             painter.fillRect(bar, QColor(12, 13, 15, 200))
@@ -122,8 +132,12 @@ class PreviewView(QWidget):
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if event.button() != Qt.MouseButton.LeftButton:
             return
-        self._captions = self._caption_at(event.position())
         self._tried = None
+        self._extra = self._extra_at(event.position())
+        if self._extra is not None:
+            self._ws.selection.choose_extra(self._extra.held.extra)
+            return
+        self._captions = self._caption_at(event.position())
         if self._captions is None:
             cell = self._cell_at(event.position())
             self._drag, self._over = self._gripped(event.position()), cell[1] if cell is not None else FULL
@@ -136,8 +150,20 @@ class PreviewView(QWidget):
             self._boxed = opened, shown.frame, caption_drag.caption_box(opened.composition, shown.frame)
         return caption_drag.held(opened, shown.frame, self._boxed[2], at, self._box())
 
+    def _extra_boxes(self, made: Composition) -> list[ExtraBox]:
+        frame = -1 if self._shown is None else self._shown.frame
+        if self._extras is None or self._extras[0] is not made or self._extras[1] != frame:
+            self._extras = made, frame, extra_drag.boxes(made, frame) if made.short.extras.items else []
+        return self._extras[2]
+
+    def _extra_at(self, at: QPointF) -> ExtraDrag | None:
+        opened = self._ws.opened
+        if self._shown is None or opened is None:
+            return None
+        return extra_drag.held(opened, self._extra_boxes(opened.composition), at, self._box())
+
     def _try(self, composition: Composition) -> None:
-        self._tried = composition if self._captions is not None else None
+        self._tried = composition if self._captions is not None or self._extra is not None else None
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._captions is not None:
@@ -146,8 +172,17 @@ class PreviewView(QWidget):
             self._captions = self._captions.moved(x - self._captions.start.x(), y - self._captions.start.y())
             self._ws.trial.show(self._captions.opened, self._captions.edit)
             self.update()
+        elif self._extra is not None:
+            box = self._box()
+            x, y = (event.position().x() - box.x()) / box.width(), (event.position().y() - box.y()) / box.height()
+            self._extra = self._extra.moved(x - self._extra.start.x(), y - self._extra.start.y())
+            if self._extra.changed:
+                self._ws.trial.show(self._extra.opened, self._extra.edit)
+            self.update()
         elif self._drag is None:
-            self.setCursor(caption_drag.cursor_of(self._caption_at(event.position())))
+            extra = self._extra_at(event.position())
+            over = caption_drag.cursor_of(self._caption_at(event.position()))
+            self.setCursor(over if extra is None else extra_drag.cursor_of(extra))
         if self._drag is not None:
             drag, moved, box = self._drag, event.position() - self._drag.start, self._box()
             x = -moved.x() / max(1.0, box.width() * self._over.w) * drag.before.w
@@ -156,6 +191,10 @@ class PreviewView(QWidget):
             self._ws.trial.show(drag.opened, self._drag.edit, drag.at)
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        extra, self._extra = self._extra, None
+        if extra is not None:
+            self._ws.trial.finish(extra.opened, extra.edit if extra.changed else None)
+            self.update()
         captions, self._captions = self._captions, None
         if captions is not None:
             self._ws.trial.finish(captions.opened, captions.edit if captions.changed else None)

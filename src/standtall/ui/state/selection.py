@@ -24,6 +24,7 @@ class Selection(QObject):
     """Words stay chosen as long as they are in the transcript, wherever in it they stand; times are ticks of the source."""
 
     changed = Signal()
+    extra_changed = Signal()
     playhead_changed = Signal(int)
 
     def __init__(self, opened: Callable[[], Opened | None], parent: QObject) -> None:
@@ -33,6 +34,8 @@ class Selection(QObject):
         self.words: range | None = None
         """Numbers of the chosen words in the transcript on show."""
         self.playhead = 0
+        self.extra: int | None = None
+        """The id of the chosen extra of the short; -1 for the one that is just being put in."""
 
     @property
     def chosen(self) -> Chosen | None:
@@ -65,7 +68,13 @@ class Selection(QObject):
 
     def clear(self) -> None:
         """Nothing is open: nothing is chosen."""
-        self._chosen, self.words = None, None
+        self._chosen, self.words, self.extra = None, None, None
+
+    def choose_extra(self, number: int | None) -> None:
+        """Choose an extra of the short, or none."""
+        if number != self.extra:
+            self.extra = number
+            self.extra_changed.emit()
 
     def seek(self, tick: int) -> None:
         """Move the playhead."""

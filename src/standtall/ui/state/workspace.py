@@ -20,19 +20,19 @@ from standtall.base.folders import data_folder
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.composition import Composition
 from standtall.compose.layers.frame import Frame
-from standtall.compose.soundtrack.whole import soundtrack
 from standtall.library.lock import ProjectBusy
 from standtall.library.project import Project
-from standtall.media.sound_reader import Samples
 from standtall.model import corrections
 from standtall.model.brief import Brief
 from standtall.model.source import Source
 from standtall.session.analyse import Options, known, so_far
 from standtall.session.begin import Choice, short_of
+from standtall.session.hearing import Heard, heard
 from standtall.session.told import as_told, found_in, transcript_of
 from standtall.ui.state.acquaintances import Acquaintances
 from standtall.ui.state.data import Data
 from standtall.ui.state.editor import Coming, Editor, project_beside
+from standtall.ui.state.heard import Sounding
 from standtall.ui.state.jobs import Jobs
 from standtall.ui.state.lost_files import LostFiles
 from standtall.ui.state.opened import Opened
@@ -73,6 +73,7 @@ class Workspace(Editor):
         self.queues = Queues(self.dispatcher)
         self.jobs = Jobs(self.dispatcher, self)
         self.trial = Trial(self.queues, self)
+        self.sounding = Sounding(self)
         self.acquaintances = Acquaintances(self)
         self.trial.kept.connect(lambda opened, make: self.edit(lambda short, _a: make(short), opened))
         self.selection = Selection(lambda: self.opened, self)
@@ -402,12 +403,17 @@ class Workspace(Editor):
     # slow extras
 
     def _make_track(self, composition: Composition) -> None:
-        def work() -> tuple[Composition, Samples | None]:
+        def work() -> Heard | None:
             if self.opened is None or self.opened.composition is not composition:
-                return composition, None  # a newer edit has come meanwhile
-            return composition, soundtrack(composition, self.closing)
+                return None  # a newer edit has come meanwhile
+            return heard(composition, self.closing)
 
-        self.queues.do("sound", work, lambda pair: self.track_ready.emit(*pair), self._fail)
+        def arrived(found: Heard | None) -> None:
+            self.track_ready.emit(composition, None if found is None else found.track)
+            if found is not None and self.opened is not None and self.opened.composition is composition:
+                self.sounding.put(composition, found)
+
+        self.queues.do("sound", work, arrived, self._fail)
 
     def _make_thumbs(self, opened: Opened) -> None:
         if not opened.source.has_picture:

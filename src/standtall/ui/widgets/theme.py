@@ -139,10 +139,11 @@ def _sheet(t: Theme) -> str:
     QLineEdit#field {{ border: 1px solid {t.line}; }}
     QLineEdit#field:focus {{ border: 1px solid {NOW}; }}
     QLineEdit#retyper {{ background: #ffffff; color: #221f1a; border: 2px solid {NOW}; font-size: {PAGE}px; padding: 1px 5px; }}
-    QSpinBox {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 6px; padding: 3px 4px 3px 8px;
+    QSpinBox, QDoubleSpinBox {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 6px; padding: 3px 4px 3px 8px;
         min-height: 20px; }}
-    QSpinBox:focus {{ border: 1px solid {NOW}; }}
-    QSpinBox::up-button, QSpinBox::down-button {{ width: 0; border: 0; }}
+    QSpinBox:focus, QDoubleSpinBox:focus, QPlainTextEdit:focus {{ border: 1px solid {NOW}; }}
+    QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button {{ width: 0; border: 0; }}
+    QPlainTextEdit {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 6px; padding: 2px 4px; }}
     QCheckBox {{ spacing: 5px; }}
     QComboBox {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 7px; padding: 4px 8px; min-height: 20px; }}
     QComboBox:focus {{ border: 2px solid {NOW}; }}

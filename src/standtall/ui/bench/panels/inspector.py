@@ -8,9 +8,10 @@ from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from standtall.ui.bench.panels.captions.panel import CaptionsPanel
 from standtall.ui.bench.panels.chosen import ChosenPanel
-from standtall.ui.bench.panels.extras import ExtrasPanel
+from standtall.ui.bench.panels.extras.panel import ExtrasPanel
 from standtall.ui.bench.panels.framing.panel import FramingPanel
 from standtall.ui.bench.panels.pieces import PiecesPanel
+from standtall.ui.bench.panels.sound.panel import SoundPanel
 from standtall.ui.bench.panels.tighten import TightenPanel
 from standtall.ui.bench.panels.transcript import TranscriptPanel
 from standtall.ui.bench.panels.translation import TranslationPanel
@@ -19,7 +20,7 @@ from standtall.ui.state.basket import Basket
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.tabs import Tabs
 
-PanelName = Literal["words", "framing", "captions", "extras", "translation"]
+PanelName = Literal["words", "framing", "captions", "extras", "sound", "translation"]
 Side = Literal["chosen", "pieces", "tighten", "transcript"]
 """The sides of the words panel."""
 _PANELS: dict[str, tuple[str, str]] = {
@@ -27,7 +28,8 @@ _PANELS: dict[str, tuple[str, str]] = {
     "framing": ("Framing", "Whom the camera follows, and how (F6)"),
     "captions": ("Captions", "The look and the place of the captions (F7)"),
     "extras": ("Extras", "What is shown over the talk (F8)"),
-    "translation": ("Translation", "A second language beside the words (F9)"),
+    "sound": ("Sound", "How the short sounds: loudness, speakers, music (F9)"),
+    "translation": ("Translation", "A second language beside the words (Shift+F9)"),
 }
 _SIDES: dict[str, tuple[str, str]] = {
     "chosen": ("Chosen", "What is done with the chosen words (Ctrl+1)"),
@@ -49,10 +51,11 @@ class Inspector(QWidget):
         self.framing = FramingPanel(workspace)
         self.captions = CaptionsPanel(workspace)
         self.extras = ExtrasPanel(workspace)
+        self.sound = SoundPanel(workspace)
         self.translation = TranslationPanel(workspace)
         sides: tuple[QWidget, ...] = (self.chosen, self.pieces, self.tighten, self.transcript)
         self._words = Tabs(_SIDES, dict(zip(get_args(Side), sides, strict=True)), "subtab")
-        panels: tuple[QWidget, ...] = (self._words, self.framing, self.captions, self.extras, self.translation)
+        panels: tuple[QWidget, ...] = (self._words, self.framing, self.captions, self.extras, self.sound, self.translation)
         self._panels = Tabs(_PANELS, dict(zip(get_args(PanelName), panels, strict=True)), "side")
         whole = QVBoxLayout(self)
         whole.setContentsMargins(0, 0, 0, 0)

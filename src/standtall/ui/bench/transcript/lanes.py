@@ -226,28 +226,3 @@ def _mark(painter: QPainter, right: float, y: float) -> None:
 def _diamond(painter: QPainter, x: float, y: float) -> None:
     """A keyframe."""
     painter.drawPolygon(QPolygonF([QPointF(x, y - 5), QPointF(x + 5, y), QPointF(x, y + 5), QPointF(x - 5, y)]))
-
-
-def paint_extras(painter: QPainter, area: QRectF, box: QRectF, opened: Opened, page: Page) -> None:
-    """The extras of the short: for each segment a bar of its captions."""
-    look = theme.current()
-    painter.fillRect(box, QColor(look.page_rule))
-    segments = opened.segments
-    if not opened.entry.short.captions.shown or not segments:
-        return
-    painter.setPen(Qt.PenStyle.NoPen)
-    for segment in segments:
-        y0, y1 = page.y(segment.start), page.y(segment.end)
-        if y1 < area.top() or y0 > area.bottom():
-            continue
-        painter.setBrush(QColor(theme.KEPT))
-        painter.drawRoundedRect(QRectF(box.left() + 8, y0 + 1, 14, max(3.0, y1 - y0 - 2)), 4, 4)
-    longest = max(segments, key=lambda e: page.y(e.end) - page.y(e.start))
-    if page.y(longest.end) - page.y(longest.start) > 60:
-        painter.save()
-        painter.translate(box.left() + 26, page.y(longest.start) + 6)
-        painter.rotate(90)
-        painter.setFont(_small_font())
-        painter.setPen(QColor("#4b453b"))
-        painter.drawText(QPointF(0, 0), "captions")
-        painter.restore()

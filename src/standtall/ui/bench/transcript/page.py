@@ -13,8 +13,9 @@ from standtall.cutting.by_words import kept_words
 from standtall.model import keyframe_edits
 from standtall.model.cut import Segment
 from standtall.model.words import word_at, words_within
-from standtall.ui.bench.transcript import grips
-from standtall.ui.bench.transcript.lanes import LaneBox, paint_extras, paint_picture_lane, paint_time_lane
+from standtall.ui.bench.transcript import extras_lane, grips
+from standtall.ui.bench.transcript.extras_lane import ExtrasLane
+from standtall.ui.bench.transcript.lanes import LaneBox, paint_picture_lane, paint_time_lane
 from standtall.ui.bench.transcript.overview import OverviewBar
 from standtall.ui.bench.transcript.retyping import Retyping
 from standtall.ui.bench.transcript.word_painting import Column, PageWords
@@ -23,7 +24,7 @@ from standtall.ui.state.rows import ROW, Page
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
-TIME_W, EXTRAS_W = 50, 36
+TIME_W, EXTRAS_W = 50, extras_lane.WIDE
 LANE_LEAST, WORDS_W = 76, 236
 """The picture lane is never narrower; before it is, the words keep the width that a row of them may need."""
 
@@ -46,6 +47,7 @@ class TranscriptPage(QAbstractScrollArea):
         self.setVerticalScrollBar(OverviewBar(workspace, lambda: self.page))
         self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOn)
         self.words = PageWords(workspace, lambda: self.page, lambda: Column(self._words_x(), self._right()))
+        self.extras = ExtrasLane(workspace, lambda: self.page)
         self.retyping = Retyping(workspace, self, self.viewport())
         self.viewport().setMouseTracking(True)
         self._grips: list[grips.Grip] = []
@@ -60,7 +62,8 @@ class TranscriptPage(QAbstractScrollArea):
         self._level: tuple[tuple[float, ...], NDArray[np.float32]] = ((), np.zeros(0, np.float32))
         workspace.opened_changed.connect(self._reopened)
         workspace.composition_changed.connect(self._edited)
-        workspace.selection.changed.connect(self.refresh)
+        for signal in (workspace.selection.changed, workspace.selection.extra_changed, workspace.sounding.changed):
+            signal.connect(self.refresh)
         workspace.search.changed.connect(self.refresh)
         workspace.thumbs_changed.connect(self.refresh)
         workspace.selection.playhead_changed.connect(self._moved)
@@ -220,7 +223,7 @@ class TranscriptPage(QAbstractScrollArea):
         paint_picture_lane(painter, area, lane, self._ws, page, band)
         self.words.paint(painter, area)
         grips.paint(painter, self._grips, self._words_x(), self._right(), area)
-        paint_extras(painter, area, QRectF(wide - EXTRAS_W, area.top(), EXTRAS_W, area.height()), opened, page)
+        self.extras.paint(painter, area, QRectF(wide - EXTRAS_W, area.top(), EXTRAS_W, area.height()))
         painter.end()
 
     def refresh(self) -> None:
@@ -254,6 +257,9 @@ class TranscriptPage(QAbstractScrollArea):
         self._held, self._held_in = grips.at(self._grips, x, y, self._right()), opened
         if self._held is not None:
             return
+        if x >= self._right():
+            self.extras.press(x, y, self._right())
+            return
         if lane.x <= x < lane.x + lane.w:
             tick = page.tick(y)
             self._ws.selection.seek(tick)
@@ -278,7 +284,10 @@ class TranscriptPage(QAbstractScrollArea):
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         x, y = self._at(event)
-        if self._held is not None:
+        if self.extras.holds:
+            self.extras.move(y)
+            self.refresh()
+        elif self._held is not None:
             self._drag_edge(x, y)
         elif self._band is not None:
             self._band = (self._band[0], self._band[1], x)
@@ -292,7 +301,10 @@ class TranscriptPage(QAbstractScrollArea):
             over = lane.x <= x < lane.x + lane.w
             shape = Qt.CursorShape.SizeHorCursor if over else Qt.CursorShape.IBeamCursor
             grip = grips.at(self._grips, x, y, self._right())
-            self.viewport().setCursor(shape if grip is None else Qt.CursorShape.SizeVerCursor)
+            ends = x >= self._right() and self.extras.end_at(x, y, self._right()) is not None
+            if x >= self._right():
+                shape = Qt.CursorShape.PointingHandCursor
+            self.viewport().setCursor(shape if grip is None and not ends else Qt.CursorShape.SizeVerCursor)
 
     def _drag_edge(self, x: float, y: float) -> None:
         """Show where the edge would lie: the words between it and where it was are chosen."""
@@ -308,6 +320,12 @@ class TranscriptPage(QAbstractScrollArea):
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self._anchor = None
+        if self.extras.holds:
+            x, y = self._at(event)
+            assert self.page is not None, "a bar that is held lies on a page"
+            self.extras.release(None if self.even else self.word_near(self._words_x() + 40, y), self.page.tick(y))
+            self.refresh()
+            return
         if self._held is not None:
             x, y = self._at(event)
             held, self._held = self._held, None

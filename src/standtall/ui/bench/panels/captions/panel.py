@@ -10,7 +10,6 @@ from PySide6.QtWidgets import QCheckBox, QVBoxLayout, QWidget
 
 from standtall.model import caption_edits
 from standtall.model.look import Look
-from standtall.ui.bench.panels.captions.controls import FontControl
 from standtall.ui.bench.panels.captions.gallery import Gallery
 from standtall.ui.bench.panels.captions.legible_card import LegibleCard
 from standtall.ui.bench.panels.captions.marks_card import WordsCard
@@ -22,6 +21,7 @@ from standtall.ui.preview.player import Shown
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
+from standtall.ui.widgets.property_controls import FontControl
 from standtall.ui.widgets.tabs import Tabs
 
 SAMPLE_WORDS = 5

@@ -13,11 +13,11 @@ from standtall.model.edits import Edit
 from standtall.model.short import Short
 from standtall.model.style import CaptionStyle, Scope, Value
 from standtall.model.style_properties import PROPERTIES, Group
-from standtall.ui.bench.panels.captions.controls import KINDS, Control
 from standtall.ui.bench.panels.captions.scopes import TITLES, ScopeKind, cards_of, chosen_words, scopes_of
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.property_controls import KINDS, Control
 
 GROUPS: Final[dict[Group, str]] = {
     "letters": "Letters", "around": "Around", "place": "Place", "cards": "Cards", "said now": "Said now", "other words": "Others",

@@ -1,0 +1,79 @@
+"""What the sound of a short is made of and how it measures, worked out once for the panel, the lane and the meters."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from pathlib import Path
+
+import numpy as np
+from numpy.typing import NDArray
+
+from standtall.base.errors import MediaError, NothingToDo
+from standtall.base.files import content_key
+from standtall.base.progress import Progress
+from standtall.compose.composition import Composition
+from standtall.compose.soundtrack.added import music_levels
+from standtall.compose.soundtrack.whole import parts_of, soundtrack
+from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
+from standtall.model.sound import Cleaning, Music, Recorder, SoundMix
+from standtall.model.source import Source
+from standtall.sound.loudness import loudness_lufs
+from standtall.sound.meters import Meters, metered
+from standtall.sound.recorder import aligned
+
+LONGEST_ALIGNED_S = 1800
+"""So much of two recordings is compared at most: what lies beyond runs on by the same clock."""
+
+
+@dataclass(frozen=True, slots=True)
+class Heard:
+    """The finished sound of a short, how it measures, what each speaker was and is changed by (LUFS and dB, by source and
+    number), and how far under the talk its music is in each millisecond, in dB."""
+
+    track: Samples | None
+    meters: Meters | None
+    speakers: dict[tuple[str, int], tuple[float, float]]
+    duck_db: NDArray[np.float64] | None
+
+
+def heard(composition: Composition, progress: Progress | None = None) -> Heard:
+    """Work the sound of a short out, and measure it."""
+    parts = parts_of(composition)
+    track = soundtrack(composition, progress, parts)
+    music = composition.short.sound.music
+    return Heard(
+        track, None if track is None else metered(track), parts.speakers,
+        None if music is None else music_levels(composition, music),
+    )  # fmt: skip
+
+
+def as_recorded(composition: Composition, like: Samples) -> Samples | None:
+    """The sound of a short without anything done to it, as loud as another one, so that louder is not taken for better."""
+    mix = composition.short.sound
+    plain = replace(composition.short, sound=SoundMix(mix.loudness, (), False, Cleaning(), None, ()))
+    made = soundtrack(replace(composition, short=plain))
+    if made is None:
+        return None
+    gain = loudness_lufs(like) - loudness_lufs(made)
+    return made * np.float32(10 ** (gain / 20)) if np.isfinite(gain) else made
+
+
+def recorder_for(source: Source, path: Path) -> Recorder:
+    """Align a sound file with a source. Raises `MediaError` where it holds no sound, or another talk."""
+    if not source.has_sound:
+        raise NothingToDo("This footage has no sound to align with.", "Choose footage with the camera's own sound.")
+    length = LONGEST_ALIGNED_S * MIX_RATE
+    own = sound_of(source, MIX_RATE, 1, 0, min(source.length, length))[0]
+    other = read_sound(path, MIX_RATE, 1, 0, 2 * length)[0]
+    end = int(np.flatnonzero(other)[-1]) + 1 if np.any(other) else 0
+    if end < 2 * MIX_RATE:
+        raise MediaError(f"{path.name} is silent.", "Choose the recording of this talk.")
+    found = aligned(own, other[:end])
+    return Recorder(source.key, str(path), content_key(path), round(found.offset, 3), round(found.ppm, 3))
+
+
+def music_file(path: Path) -> Music:
+    """A file as music. Raises `MediaError` where it holds no sound."""
+    if not np.any(read_sound(path, MIX_RATE, 1, 0, 20 * MIX_RATE)):
+        raise MediaError(f"{path.name} is silent for its first 20 seconds.", "Choose another file.")
+    return Music(str(path), content_key(path))

@@ -1,0 +1,1 @@
+"""The sound panel: the talk, its speakers, music, another recorder, meters."""

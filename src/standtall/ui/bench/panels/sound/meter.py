@@ -1,0 +1,92 @@
+"""Meters: the loudness of the finished sound over its time, and what it is at the playhead."""
+
+from __future__ import annotations
+
+from typing import Final
+
+import numpy as np
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
+from PySide6.QtWidgets import QWidget
+
+from standtall.sound.loudness import CEILING_DBTP
+from standtall.sound.meters import Meters
+from standtall.ui.widgets import theme
+
+LOW, HIGH = -42.0, 0.0
+HIGH_PX: Final = 118
+BARS: Final = 46
+"""Width of the place for the bars at the right."""
+
+
+class MeterView(QWidget):
+    """Short-term loudness as a curve with the target, the momentary loudness behind it; bars for now."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._meters: Meters | None = None
+        self._target, self._at = -14.0, 0
+        self.setFixedHeight(HIGH_PX)
+        self.setAccessibleName("Loudness of the finished sound")
+        self.setToolTip(
+            "Loudness over the short: momentary (0.4 s) filled, short-term (3 s) as a line, the target dashed. The bars show "
+            "momentary and short-term loudness and true peak at the playhead"
+        )
+
+    def show_meters(self, meters: Meters | None, target: float) -> None:
+        self._meters, self._target = meters, target
+        self.setAccessibleDescription(
+            "" if meters is None else f"{meters.integrated:.1f} LUFS, true peak {meters.true_peak:.1f} dBTP"
+        )
+        self.update()
+
+    def show_at(self, tenth: int) -> None:
+        """The moment at the playhead, in tenths of a second from the start of the sound."""
+        if tenth != self._at:
+            self._at = tenth
+            self.update()
+
+    def _y(self, lufs: float) -> float:
+        return 4 + (HIGH - max(LOW, min(HIGH, lufs))) / (HIGH - LOW) * (self.height() - 8)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        wide, high = self.width() - BARS, self.height()
+        painter.fillRect(QRectF(0, 0, wide, high), QColor(theme.WELL))
+        meters = self._meters
+        if meters is None or not len(meters.momentary):
+            painter.setPen(QColor("#9aa1a8"))
+            painter.drawText(QRectF(0, 0, wide, high), Qt.AlignmentFlag.AlignCenter, "The sound is being worked out")
+            return
+        count = len(meters.momentary)
+        xs = np.linspace(0, wide, count)
+        ground = [
+            QPointF(0, high),
+            *(QPointF(float(x), self._y(float(v))) for x, v in zip(xs, meters.momentary, strict=True)),
+            QPointF(wide, high),
+        ]
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(QColor(47, 181, 166, 90))
+        painter.drawPolygon(QPolygonF(ground))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.setPen(QPen(QColor("#e9e4da"), 1.6))
+        painter.drawPolyline(QPolygonF([QPointF(float(x), self._y(float(v))) for x, v in zip(xs, meters.short, strict=True)]))
+        painter.setPen(QPen(QColor(theme.NOW), 1, Qt.PenStyle.DashLine))
+        painter.drawLine(QPointF(0, self._y(self._target)), QPointF(wide, self._y(self._target)))
+        at = max(0, min(count - 1, self._at))
+        painter.setPen(QPen(QColor(theme.NOW), 1.5))
+        painter.drawLine(QPointF(float(xs[at]), 0), QPointF(float(xs[at]), high))
+        over = meters.peak[at] > CEILING_DBTP + 0.05
+        bars = (
+            ("M", meters.momentary[at], "#2fb5a6"),
+            ("S", meters.short[at], "#e9e4da"),
+            ("P", meters.peak[at], "#c8553d" if over else "#9aa1a8"),
+        )
+        for n, (name, value, colour) in enumerate(bars):
+            left = wide + 6 + n * 14
+            painter.fillRect(QRectF(left, 0, 9, high - 14), QColor(theme.WELL))
+            top = self._y(float(value)) * (high - 14) / high
+            painter.fillRect(QRectF(left, top, 9, high - 14 - top), QColor(colour))
+            painter.setPen(self.palette().color(self.foregroundRole()))
+            painter.drawText(QRectF(left - 3, high - 14, 15, 14), Qt.AlignmentFlag.AlignCenter, name)

@@ -114,4 +114,4 @@ def test_segments_that_meet_are_one_picture(brightening: Source) -> None:
     for transitions in ("punch", "blend"):
         short = small_short("j", brightening.key, (0, S), (S, 2 * S), size=SIZE, transitions=transitions)
         again = composed(short, brightening, Analysis(brightening.key))
-        assert [(t.near, t.blends) for t in again.transitions] == [(False, False)] * 2
+        assert [(t.near, t.kind) for t in again.transitions] == [(False, "cut")] * 2

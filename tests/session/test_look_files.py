@@ -25,12 +25,14 @@ STYLE = CaptionStyle("Bitter", 700, size=0.05, ink="#123456")
 
 
 def test_a_kept_look_is_among_the_others_and_replaced_by_its_title() -> None:
-    one = keep_look("Garden Gate", STYLE)
+    one, before = keep_look("Garden Gate", STYLE)
+    assert before is None
     assert (one.name, one in LOOKS.load().values) == ("garden-gate", True)
-    two = keep_look("Garden Gate", replace(STYLE, weight=300))
+    two, replaced = keep_look("Garden Gate", replace(STYLE, weight=300))
+    assert replaced == one, "who changes a look is told what it was"
     assert two.name == one.name
     assert [k.style.weight for k in LOOKS.load().values if k.title == "Garden Gate"] == [300]
-    assert keep_look("Broadsheet", STYLE).name == "broadsheet-2", "one that ships is not replaced"
+    assert keep_look("Broadsheet", STYLE)[0].name == "broadsheet-2", "one that ships is not replaced"
 
 
 def test_names_are_plain() -> None:
@@ -39,13 +41,13 @@ def test_names_are_plain() -> None:
 
 
 def test_a_look_goes_to_a_file_and_comes_back(tmp_path: Path) -> None:
-    look = Look("tin", "Tin", "As on tins.", STYLE, {"headline": '{"size": 3}'})
+    look = Look("tin", "Tin", "As on tins.", STYLE, {"fireworks": '{"size": 3}'})
     write_look(tmp_path / "tin.look.json", look)
     back, told = read_look(tmp_path / "tin.look.json")
     assert back == look
-    assert "headline" in told, "what is kept but not known is named"
+    assert "fireworks" in told, "what is kept but not known is named"
     assert look_of_plain(plain_of_look(back)) == look
-    assert json.loads((LOOKS.own_folder / "tin.json").read_text())["headline"] == {"size": 3}
+    assert json.loads((LOOKS.own_folder / "tin.json").read_text())["fireworks"] == {"size": 3}
 
 
 def test_another_look_of_the_same_name_gets_its_own(tmp_path: Path) -> None:

@@ -24,7 +24,7 @@ from standtall.compose.producers.captions import Emoji, WrittenWidth, caption_la
 from standtall.compose.producers.cutaways import clip_layers, cutaway_at, with_cutaway
 from standtall.compose.producers.extras import Measure, PlacedExtras, placed_extras, times_of
 from standtall.compose.producers.framing import FrameStyle, seen_at, talk_layers
-from standtall.compose.producers.transitions import Transition, blended, leaving_layers, transitions_of
+from standtall.compose.producers.transitions import Transition, over_cut, transitions_of
 from standtall.framing.camera import Camera
 from standtall.model.extras import Cutaway
 from standtall.model.look import Look
@@ -83,6 +83,11 @@ class Composition:
         return frame_middle(inside, self.fps) if inside >= 0 else -frame_middle(-inside - 1, self.fps)
 
     @property
+    def length(self) -> int:
+        """Ticks of all frames."""
+        return frame_start(self.frames, self.fps)
+
+    @property
     def lead_ticks(self) -> int:
         """Ticks before the talk."""
         return frame_start(self.lead, self.fps)
@@ -127,12 +132,10 @@ class Composition:
         number = self.time_map.index_at(tick)
         transition = self.transitions[number]
         talk = self._talk(heard, transition.near)
-        if not transition.blends:
+        if transition.kind == "cut":
             return talk
-        before = self.time_map.segments[number - 1]
-        into = tick - self.time_map.span_of(number)[0]
-        length = self.time_map.segments[number].length
-        return blended(talk, leaving_layers(before, self.footage[before.source], into, length, self.frame_style))
+        before, into = self.time_map.segments[number - 1], tick - self.time_map.span_of(number)[0]
+        return over_cut(transition, talk, before, self.footage[before.source], into, self.frame_style)
 
     def card_at(self, tick: int) -> Card | None:
         """The card on show at a tick of the short, whether captions are shown or not."""

@@ -4,9 +4,10 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 from dataclasses import dataclass
-from typing import Literal
+from typing import Final, Literal
 
 from standtall.base.errors import ProjectError
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
 
 Transitions = Literal["straight", "punch", "blend"]
@@ -50,15 +51,45 @@ def check_apart(name: str, segments: Iterable[Segment]) -> None:
         checks.apart(name, tuple(of_source))
 
 
+TransitionKind = Literal["cut", "blend", "dip", "slide", "push", "zoom"]
+SHORTEST_TRANSITION, LONGEST_TRANSITION = TICKS_PER_SECOND // 20, TICKS_PER_SECOND
+NEAR_CUT: Final = 2 * TICKS_PER_SECOND
+
+
+@dataclass(frozen=True, slots=True)
+class CutTransition:
+    """How the picture goes over one cut, for `length` ticks after it: the cut before the segment of a source that begins at `at`,
+    or the one that begins nearest to it when it was trimmed since."""
+
+    source: str
+    at: int
+    transition: TransitionKind
+    length: int = TICKS_PER_SECOND * 2 // 5
+
+    def __post_init__(self) -> None:
+        checks.in_range("The place of a transition", self.at, 0, 1 << 50)
+        checks.in_range("The length of a transition", self.length, SHORTEST_TRANSITION, LONGEST_TRANSITION)
+
+
 @dataclass(frozen=True, slots=True)
 class Cut:
     """Segments never overlap, but may stand in another order than in their source. What no segment covers is cut out; it stays
-    in the source and is brought back by covering it again."""
+    in the source and is brought back by covering it again. `transitions` holds for cuts that have none of their own in
+    `at_cuts`."""
 
     segments: tuple[Segment, ...]
     transitions: Transitions = "straight"
+    at_cuts: tuple[CutTransition, ...] = ()
 
     def __post_init__(self) -> None:
         if not self.segments:
             raise ProjectError("A short needs at least one segment.")
         check_apart("The segments of a short", self.segments)
+
+    def transition_at(self, number: int) -> CutTransition | None:
+        """What was chosen for the cut before segment `number`."""
+        segment = self.segments[number]
+        near = [t for t in self.at_cuts if t.source == segment.source and abs(t.at - segment.start) <= NEAR_CUT]
+        starts = [s.start for s in self.segments if s.source == segment.source]
+        mine = [t for t in near if min(starts, key=lambda start: abs(start - t.at)) == segment.start]
+        return min(mine, key=lambda t: abs(t.at - segment.start), default=None)

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 from standtall.base.errors import NothingToDo
 from standtall.model.channel import Channel
-from standtall.model.cut import Transitions
+from standtall.model.cut import CutTransition, TransitionKind, Transitions
 from standtall.model.short import Short
 
 
@@ -30,6 +31,19 @@ def set_transitions(short: Short, transitions: Transitions) -> Edit:
     """Choose how the picture goes over cuts."""
     names: dict[Transitions, str] = {"straight": "Straight cuts", "punch": "Punch in at cuts", "blend": "Blend at cuts"}
     return Edit(names[transitions], replace(short, cut=replace(short.cut, transitions=transitions)))
+
+
+def set_transition_at(short: Short, numbers: Sequence[int], kind: TransitionKind | None, length: int) -> Edit:
+    """How the picture goes over the cuts before some segments; None for as at all cuts."""
+    cut = short.cut
+    gone = {cut.transition_at(n) for n in numbers}
+    kept = tuple(t for t in cut.at_cuts if t not in gone)
+    if kind is not None:
+        kept += tuple(CutTransition(cut.segments[n].source, cut.segments[n].start, kind, length) for n in numbers)
+    if kept == cut.at_cuts:
+        raise NothingToDo("There is no cut here.", "Move the playhead to a cut of the short first.")
+    name = "Transition" if len(numbers) == 1 else "Transitions"
+    return Edit(f"{name}: {kind or 'none'}", replace(short, cut=replace(cut, at_cuts=kept)))
 
 
 def set_channel(short: Short, channel: Channel) -> Edit:

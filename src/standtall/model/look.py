@@ -41,10 +41,10 @@ class Look:
     title: str
     about: str
     style: CaptionStyle
+    sections: Mapping[str, str] = field(default_factory=dict)
     headline: Changes = field(default_factory=dict)
     label: Changes = field(default_factory=dict)
     parts: LookParts = LookParts()
-    sections: Mapping[str, str] = field(default_factory=dict)
 
     def __post_init__(self) -> None:
         check_name("A look", self.name)

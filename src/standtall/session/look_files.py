@@ -6,22 +6,29 @@ import base64
 import binascii
 import json
 from collections.abc import Sequence
+from dataclasses import replace
 from pathlib import Path
 from typing import Any, Final
 
-from standtall.base.errors import ProjectError
+from standtall.base.errors import MediaError, OutputError, ProjectError
 from standtall.base.files import write_whole
+from standtall.base.folders import data_folder
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.ink.fonts import family_files
+from standtall.ink.placed_pictures import picture_key
 from standtall.library.looks import LOOKS, look_of_plain, plain_of_look
 from standtall.library.own_fonts import checked, keep_font
-from standtall.model.look import Look
+from standtall.library.stickers import ENDINGS, SHIPS
+from standtall.model.look import Look, LookParts
+from standtall.model.look_edits import parts_of, text_styles
+from standtall.model.short import Short
 from standtall.model.style import CaptionStyle
 
 FORMAT: Final = "stand-tall-look"
 VERSION: Final = 1
 LARGEST: Final = 40_000_000
 MOST_FONTS: Final = 8
+LARGEST_PICTURE: Final = 8_000_000
 ENDING: Final = ".look.json"
 
 
@@ -34,15 +41,28 @@ def name_for(title: str, taken: Sequence[str]) -> str:
     return name
 
 
-def keep_look(title: str, style: CaptionStyle, about: str = "") -> Look:
-    """Keep a style as a look of the user's own; one of the same title of the user's own is replaced. Raises `ProjectError`."""
+def keep_look(title: str, style: CaptionStyle, short: Short | None = None, about: str = "") -> tuple[Look, Look | None]:
+    """Keep a style as a look of the user's own, with what the `short` has of the parts of a look; -> it, and the one that it
+    replaces: one of the same title of the user's own. Raises `ProjectError`."""
     looks = LOOKS.load().values
     own = {path.stem for path in LOOKS.own_folder.glob("*.json")}
     same = next((k for k in looks if k.title == title.strip() and k.name in own), None)
     name = same.name if same is not None else name_for(title, [k.name for k in looks])
-    look = Look(name, title.strip(), about or "A look of your own.", style, same.sections if same is not None else {})
+    headline, label = text_styles(short) if short is not None else ({}, {})
+    parts = parts_of(short) if short is not None else LookParts()
+    sections = same.sections if same is not None else {}
+    look = Look(name, title.strip(), about or "A look of your own.", style, sections, headline, label, parts)
     LOOKS.save(look)
-    return look
+    return look, same
+
+
+def keep_beside(look: Look) -> Look:
+    """Keep a look under another name, for shorts that do not follow what became of it."""
+    looks = LOOKS.load().values
+    title = f"{look.title[:40]} as before"
+    made = replace(look, name=name_for(title, [k.name for k in looks]), title=title)
+    LOOKS.save(made)
+    return made
 
 
 def write_look(path: Path, look: Look) -> None:
@@ -52,6 +72,13 @@ def write_look(path: Path, look: Look) -> None:
         for file in family_files(family):
             fonts.append({"file": file.name, "data": base64.b64encode(file.read_bytes()).decode()})
     whole = {"format": FORMAT, "version": VERSION, "look": plain_of_look(look), "fonts": fonts[:MOST_FONTS]}
+    logo = look.parts.logo
+    if logo is not None and not logo.path.startswith(SHIPS):
+        try:
+            picture = file_bytes(Path(logo.path), LARGEST_PICTURE)
+        except (OSError, Unreadable) as error:
+            raise OutputError(f"The logo of this look cannot be read: {error}.", "Choose the logo again.") from error
+        whole["logo"] = {"file": Path(logo.path).name, "data": base64.b64encode(picture).decode()}
     write_whole(path, (json.dumps(whole, indent=1, ensure_ascii=False) + "\n").encode())
 
 
@@ -73,13 +100,39 @@ def read_look(path: Path) -> tuple[Look, str]:
     fonts = [_font(entry, path.name) for entry in _rows(data.get("fonts", []), path.name)]
     looks = {k.name: k for k in LOOKS.load().values}
     if look.name in looks and looks[look.name] != look:
-        look = Look(name_for(look.title, list(looks)), look.title, look.about, look.style, look.sections)
+        look = replace(look, name=name_for(look.title, list(looks)))
+    look = _with_logo(look, data.get("logo"), path.name)
     for name, font in fonts:
         keep_font(font, name)
     if looks.get(look.name) != look:
         LOOKS.save(look)
     unknown = ", ".join(sorted(look.sections))
     return look, f"Kept but not shown by this version: {unknown}." if unknown else ""
+
+
+def _with_logo(look: Look, entry: object, name: str) -> Look:
+    """The look with its logo kept among the user's pictures; without it where the file holds none."""
+    logo = look.parts.logo
+    if logo is None or logo.path.startswith(SHIPS):
+        return look
+    file = entry.get("file") if isinstance(entry, dict) else None
+    data = entry.get("data") if isinstance(entry, dict) else None
+    if not isinstance(file, str) or not isinstance(data, str) or Path(file).suffix.lower() not in ENDINGS:
+        return replace(look, parts=replace(look.parts, logo=None))
+    try:
+        picture = base64.b64decode(data, validate=True)
+    except (binascii.Error, ValueError) as error:
+        raise ProjectError(f"The logo of {name} cannot be understood.", "The file is damaged.") from error
+    if len(picture) > LARGEST_PICTURE:
+        raise ProjectError(f"The logo of {name} is too large.", "Make it smaller.")
+    kept = data_folder() / "pictures" / f"{look.name}{Path(file).suffix.lower()}"
+    write_whole(kept, picture)
+    try:
+        key = picture_key(str(kept))
+    except MediaError as error:
+        kept.unlink(missing_ok=True)
+        raise ProjectError(f"The logo of {name} is not used: {error}", "The look file is damaged or hostile.") from error
+    return replace(look, parts=replace(look.parts, logo=replace(logo, path=str(kept), key=key)))
 
 
 def _rows(value: object, name: str) -> list[Any]:

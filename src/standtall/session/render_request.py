@@ -7,12 +7,11 @@ from collections.abc import Mapping
 from dataclasses import replace
 from pathlib import Path
 
-from standtall.compose.producers.transitions import BLEND
 from standtall.framing.shots import with_edges
 from standtall.jobs.requests import RenderFootage, RenderRequest
 from standtall.library.looks import look_or_first
 from standtall.model.analysis import Analysis
-from standtall.model.cut import Segment
+from standtall.model.cut import LONGEST_TRANSITION, Segment
 from standtall.model.people import People
 from standtall.model.short import Short
 from standtall.model.source import Source
@@ -66,8 +65,10 @@ def _touches(segments: list[Segment], start: int, end: int) -> bool:
 
 
 def _people(people: People, segments: list[Segment]) -> People:
-    """The shots that segments touch, each under its new number; a blend shows a little of what comes after a segment."""
-    kept = [n for n, s in enumerate(people.shots) if any(e.start < s.end and s.start < e.end + BLEND for e in segments)]
+    """The shots that segments touch, each under its new number; a transition shows a little of what comes after a segment."""
+    kept = [
+        n for n, s in enumerate(people.shots) if any(e.start < s.end and s.start < e.end + LONGEST_TRANSITION for e in segments)
+    ]
     places = {old: new for new, old in enumerate(kept)}
     shots = tuple(people.shots[n] for n in kept)
     tracks = tuple(replace(t, shot=places[t.shot]) for t in people.tracks if t.shot in places)

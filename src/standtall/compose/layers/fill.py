@@ -22,8 +22,10 @@ def colour_of(text: str) -> Colour:
 
 @dataclass(frozen=True, slots=True)
 class FillLayer(Layer):
-    """A colour over the place `target` (shares of the frame); with a `lower` one it goes over into that from the top down."""
+    """A colour over the place `target` (shares of the frame); with a `lower` one it goes over into that from the top down.
+    What lies under it is seen as far as its `opacity` is below 1."""
 
     colour: Colour = DARK
     lower: Colour | None = None
     target: Rect = FULL
+    opacity: float = 1.0

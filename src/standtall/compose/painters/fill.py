@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import cv2
 import numpy as np
 
 from standtall.base.geometry import FULL
@@ -22,7 +23,7 @@ class FillPainter:
         return x, y, x + w, y + h
 
     def covers(self, layer: FillLayer) -> bool:
-        return layer.target == FULL
+        return layer.target == FULL and layer.opacity >= 1
 
     def paint(self, layer: FillLayer, _picture: Planes | None, canvas: Planes) -> None:
         x, y, w, h = box_of(layer.target, *self._size)
@@ -30,7 +31,9 @@ class FillPainter:
         parts = ((canvas.y, 1), (canvas.u, 2), (canvas.v, 2))
         for number, ((plane, half), top, bottom) in enumerate(zip(parts, layer.colour, lower, strict=True)):
             place = plane[y // half : (y + h) // half, x // half : (x + w) // half]
-            if top == bottom:
+            if layer.opacity < 1:
+                place[:] = cv2.convertScaleAbs(place, alpha=1 - layer.opacity, beta=top * layer.opacity)
+            elif top == bottom:
                 place[:] = top
             else:
                 place[:] = _graded(place.shape[0], place.shape[1], top, bottom, number)

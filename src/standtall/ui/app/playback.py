@@ -96,13 +96,14 @@ class Playback(QObject):
     def _show_time(self) -> None:
         opened = self._ws.opened
         if opened is not None:
-            self._pane.set_time(opened.in_short(self._ws.selection.playhead), opened.composition.time_map.length)
+            made, at = opened.composition, opened.in_short(self._ws.selection.playhead)
+            self._pane.set_time(None if at is None else at + made.lead_ticks, made.length)
 
     def _shown(self, shown: Shown) -> None:
         self._pane.picture.show_picture(shown)
         looked_at = self._looked_at
         if looked_at is not None:
-            self._pane.set_time(round(shown.frame / looked_at.fps * TICKS_PER_SECOND), looked_at.time_map.length)
+            self._pane.set_time(round(shown.frame / looked_at.fps * TICKS_PER_SECOND), looked_at.length)
             return
         self.shown.emit(shown)
         if self._player.speed and shown.frame >= 0:
@@ -175,7 +176,7 @@ class Playback(QObject):
         self._looked_at = composition
         self._player.set_composition(composition, copies)
         self._player.show_frame(0)
-        self._pane.set_time(0, composition.time_map.length)
+        self._pane.set_time(0, composition.length)
         self._ws.in_background(
             "preview",
             lambda: soundtrack(composition) if self._looked_at is composition else None,

@@ -44,8 +44,8 @@ class PreviewView(QWidget):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("Tall picture")
         self.setToolTip(
-            "The short as it will be rendered. Drag captions, texts and pictures to move them, their corners for their size, their sides for "
-            "their width; drag the picture to move the crop; turn the wheel to zoom."
+            "The short as it will be rendered. Drag captions, texts and pictures to move them, their corners for their size, "
+            "their sides for their width; drag the picture to move the crop; turn the wheel to zoom."
         )
         self.setMouseTracking(True)
         workspace.trial.changed.connect(self._try)

@@ -5,7 +5,8 @@ from __future__ import annotations
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtWidgets import QFileDialog, QGridLayout, QVBoxLayout
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QCheckBox, QFileDialog, QGridLayout, QLabel, QListWidget, QListWidgetItem, QVBoxLayout
 
 from standtall.base.errors import NothingToDo
 from standtall.ink.fonts import load_fonts
@@ -13,7 +14,8 @@ from standtall.library.own_fonts import take_font
 from standtall.library.project import Project
 from standtall.model import caption_edits
 from standtall.model.look import Look
-from standtall.session.look_files import ENDING, keep_look, read_look, write_look
+from standtall.model.look_edits import PARTS, parts_in, take_parts
+from standtall.session.look_files import ENDING, keep_beside, keep_look, read_look, write_look
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import Field, button
@@ -41,6 +43,31 @@ class OwnLooksCard:
         for number, made in enumerate(buttons):
             grid.addWidget(made, number // 2, number % 2)
         box.addLayout(grid)
+        self._parts = QLabel("This look also holds:")
+        self._parts.setObjectName("faint")
+        box.addWidget(self._parts)
+        self.parts: dict[str, QCheckBox] = {}
+        line = QGridLayout()
+        for number, (part, title) in enumerate(PARTS.items()):
+            box_of = QCheckBox(title)
+            box_of.setChecked(True)
+            box_of.setToolTip(f"Take the {title.lower()} of the look over")
+            self.parts[part] = box_of
+            line.addWidget(box_of, number // 2, number % 2)
+        box.addLayout(line)
+        self.take = button("Take these over", "Let the short have the checked parts of its look", self.take_parts, "small")
+        box.addWidget(self.take)
+        self._asked = QLabel()
+        self._asked.setWordWrap(True)
+        box.addWidget(self._asked)
+        self.following = QListWidget()
+        self.following.setAccessibleName("Shorts that follow the changed look")
+        self.following.setFixedHeight(96)
+        box.addWidget(self.following)
+        self.follow = button("The checked ones follow", "The others keep the look as it was before", self.settle, "small")
+        box.addWidget(self.follow)
+        self._replaced: tuple[Look, Look] | None = None
+        """A look as it was and as it is now, while it is asked which shorts follow."""
 
     # what it does
 
@@ -52,13 +79,18 @@ class OwnLooksCard:
             return
         style = opened.composition.caption_style
 
-        def arrived(look: Look) -> None:
+        short, here = opened.entry.short, opened.entry.id
+
+        def arrived(found: tuple[Look, Look | None]) -> None:
+            look, before = found
             self.name.clear()
+            if before is not None and before != look:
+                self._ask_who_follows(before, look, here)
             self._ws.data.read()
             self._ws.edit(lambda s, _a: caption_edits.take_look(s, look), opened)
             self._ws.said.emit(f"“{look.title}” is kept among your looks.", "note")
 
-        self._ws.in_background("files", lambda: keep_look(title, style), arrived)
+        self._ws.in_background("files", lambda: keep_look(title, style, short), arrived)
 
     def use_in_all(self) -> None:
         """Give all other shorts of the project the look of this one, each as a step of its own."""
@@ -80,8 +112,71 @@ class OwnLooksCard:
 
         self._ws.with_project(work, lambda count: self._ws.said.emit(f"{count} shorts have the look “{look.title}” now.", "note"))
 
+    def take_parts(self) -> None:
+        """Let the short have the checked parts of its look."""
+        opened = self._ws.opened
+        look = None if opened is None else self._look(opened)
+        if look is not None:
+            names = [name for name, made in self.parts.items() if made.isChecked()]
+            self._ws.edit(lambda s, _a: take_parts(s, look, names))
+
+    def _ask_who_follows(self, before: Look, now: Look, here: int) -> None:
+        """Offer the other shorts that have the look, all checked."""
+
+        def arrived(rows: list[tuple[int, str]]) -> None:
+            self.following.clear()
+            for number, name in rows:
+                item = QListWidgetItem(name)
+                item.setData(Qt.ItemDataRole.UserRole, number)
+                item.setCheckState(Qt.CheckState.Checked)
+                self.following.addItem(item)
+            self._replaced = (before, now) if rows else None
+            self._show_asked()
+
+        def work(project: Project) -> list[tuple[int, str]]:
+            return [(e.id, e.short.name) for e in project.shorts() if e.id != here and e.short.captions.look == now.name]
+
+        self._ws.with_project(work, arrived)
+
+    def settle(self) -> None:
+        """Those that are not checked keep the look as it was, under another name; each can undo it."""
+        if self._replaced is None:
+            return
+        (before, _now), self._replaced = self._replaced, None
+        items = [self.following.item(row) for row in range(self.following.count())]
+        staying = [i.data(Qt.ItemDataRole.UserRole) for i in items if i.checkState() != Qt.CheckState.Checked]
+        self._show_asked()
+        if not staying:
+            return
+
+        def work(project: Project) -> int:
+            kept = keep_beside(before)
+            for entry in project.shorts():
+                if entry.id in staying:
+                    project.apply(entry.id, caption_edits.set_look(entry.short, kept))
+            return len(staying)
+
+        def arrived(count: int) -> None:
+            self._ws.data.read()
+            self._ws.said.emit(f"{count} shorts keep “{before.title}” as it was.", "note")
+
+        self._ws.with_project(work, arrived)
+
+    def _show_asked(self) -> None:
+        there = self._replaced is not None
+        for part in (self._asked, self.following, self.follow):
+            part.setVisible(there)
+        if self._replaced is not None:
+            self._asked.setText(f"“{self._replaced[1].title}” has changed. Which other shorts follow?")
+
     def refresh(self, opened: Opened) -> None:
         look = self._look(opened)
+        held = parts_in(look) if look is not None else ()
+        for name, made in self.parts.items():
+            made.setVisible(name in held)
+        self._parts.setVisible(bool(held))
+        self.take.setVisible(bool(held))
+        self._show_asked()
         self.written.setEnabled(look is not None)
         differs = bool(opened.entry.short.captions.style)
         self.name.setPlaceholderText(

@@ -1,4 +1,4 @@
-"""The cards of what stands before and after the talk, and of sound effects."""
+"""The cards of what stands before and after the talk, of transitions at its cuts, and of sound effects."""
 
 from __future__ import annotations
 
@@ -7,12 +7,13 @@ from functools import partial
 from pathlib import Path
 from typing import Final
 
-from PySide6.QtCore import QSignalBlocker
+from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout
 
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.cutting import montage
-from standtall.model import extra_edits
+from standtall.model import edits, extra_edits
+from standtall.model.cut import LONGEST_TRANSITION, SHORTEST_TRANSITION, TransitionKind
 from standtall.model.extents import PassageExtent
 from standtall.model.extras import Clip, Extra, SoundExtra
 from standtall.session.composing import pictures_in
@@ -178,3 +179,78 @@ class EffectsCard:
     def refresh(self, opened: Opened) -> None:
         count = sum(isinstance(e, SoundExtra) for e in opened.entry.short.extras.items)
         self.told.setText(f"{count} in this short; they are in the list of extras." if count else "None in this short.")
+
+
+TRANSITIONS: Final[dict[TransitionKind, tuple[str, str]]] = {
+    "cut": ("Straight cut", "No transition"),
+    "blend": ("Blend", "Both pictures over each other"),
+    "dip": ("Dip", "Down to black and up again"),
+    "slide": ("Slide", "The new picture comes over the old one"),
+    "push": ("Push", "The new picture pushes the old one away"),
+    "zoom": ("Soft zoom", "Nearer, and over into the new picture"),
+}
+
+
+class TransitionsCard:
+    """Fills a card: transitions at cuts of the short."""
+
+    def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
+        self._ws = workspace
+        row = QHBoxLayout()
+        self.choice = QComboBox()
+        self.choice.setAccessibleName("Transition")
+        self.choice.setToolTip("How the picture goes over a cut")
+        for name, (title, tip) in TRANSITIONS.items():
+            self.choice.addItem(title, name)
+            self.choice.setItemData(self.choice.count() - 1, tip, Qt.ItemDataRole.ToolTipRole)
+        row.addWidget(self.choice, 1)
+        self.length = QDoubleSpinBox()
+        self.length.setRange(SHORTEST_TRANSITION / TICKS_PER_SECOND, LONGEST_TRANSITION / TICKS_PER_SECOND)
+        self.length.setSingleStep(0.05)
+        self.length.setValue(0.4)
+        self.length.setSuffix(" s")
+        self.length.setAccessibleName("Length of the transition")
+        self.length.setToolTip("How long it takes, from the cut on")
+        row.addWidget(self.length)
+        box.addLayout(row)
+        two = QHBoxLayout()
+        two.addWidget(button("At this cut", "At the cut nearest to the playhead", self.put_here, "small"))
+        two.addWidget(button("At all cuts", "At every cut of the short", self.put_everywhere, "small"))
+        box.addLayout(two)
+        self.gone = button("As at all cuts", "No cut has a transition of its own", self.clear, "small")
+        box.addWidget(self.gone)
+        self.told = QLabel()
+        self.told.setObjectName("faint")
+        box.addWidget(self.told)
+
+    def _put(self, numbers: list[int], kind: TransitionKind | None) -> None:
+        length = round(self.length.value() * TICKS_PER_SECOND)
+        self._ws.edit(lambda s, _a: edits.set_transition_at(s, numbers, kind, length))
+
+    def _cuts(self) -> list[int]:
+        """Numbers of the segments before which there is a cut."""
+        opened = self._ws.opened
+        segments = opened.entry.short.segments if opened is not None else ()
+        return [n for n, (a, b) in enumerate(itertools.pairwise(segments), 1) if not a.meets(b)]
+
+    def put_here(self) -> None:
+        """At the cut nearest to the playhead."""
+        opened, cuts = self._ws.opened, self._cuts()
+        if opened is None:
+            return
+        at = opened.in_short(self._ws.selection.playhead) or 0
+        near = sorted(cuts, key=lambda n: abs(opened.composition.time_map.span_of(n)[0] - at))[:1]
+        self._put(near, self.choice.currentData())
+
+    def put_everywhere(self) -> None:
+        self._put(self._cuts(), self.choice.currentData())
+
+    def clear(self) -> None:
+        self._put(self._cuts(), None)
+
+    def refresh(self, opened: Opened) -> None:
+        cuts = self._cuts()
+        cut = opened.entry.short.cut
+        own = sum(cut.transition_at(n) is not None for n in cuts)
+        self.gone.setVisible(own > 0)
+        self.told.setText(f"{len(cuts)} cuts, {own} with a transition of their own." if cuts else "This short has no cut.")

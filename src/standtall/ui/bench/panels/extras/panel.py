@@ -6,7 +6,7 @@ from typing import Final, Literal
 
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
-from standtall.ui.bench.panels.extras.clips_card import ClipsCard, EffectsCard
+from standtall.ui.bench.panels.extras.clips_card import ClipsCard, EffectsCard, TransitionsCard
 from standtall.ui.bench.panels.extras.cutaways_card import CutawaysCard, SuggestionsCard
 from standtall.ui.bench.panels.extras.items_card import ChosenExtraCard, ItemsCard
 from standtall.ui.bench.panels.extras.library_card import LibraryCard
@@ -18,7 +18,7 @@ Side = Literal["picture", "cutaways", "ends"]
 _SIDES: Final[dict[str, tuple[str, str]]] = {
     "picture": ("On the picture", "Headline, texts, logo, stickers, progress bar, light effects"),
     "cutaways": ("Cutaways", "Other pictures over the talk"),
-    "ends": ("Ends, sounds", "Clips before and after the talk, sound effects"),
+    "ends": ("Ends, cuts", "Clips before and after the talk, transitions at cuts, sound effects"),
 }
 
 
@@ -38,6 +38,7 @@ class ExtrasPanel(QWidget):
         self.suggestions = SuggestionsCard(workspace, card_in(picture.column, "SUGGESTED BY THE WORDS"), self.library)
         self.cutaways = CutawaysCard(workspace, card_in(cutaways.column, "CUTAWAYS"))
         self.clips = ClipsCard(workspace, card_in(ends.column, "BEFORE AND AFTER"))
+        self.transitions = TransitionsCard(workspace, card_in(ends.column, "TRANSITIONS AT CUTS"))
         self.effects = EffectsCard(workspace, card_in(ends.column, "SOUND EFFECTS"))
         self._sides = (picture, cutaways, ends)
         for panel in self._sides:
@@ -59,5 +60,5 @@ class ExtrasPanel(QWidget):
             panel.inner.setEnabled(opened is not None)
         if opened is None:
             return
-        for part in (self.chosen, self.items, self.cutaways, self.suggestions, self.clips, self.effects):
+        for part in (self.chosen, self.items, self.cutaways, self.suggestions, self.clips, self.transitions, self.effects):
             part.refresh(opened)

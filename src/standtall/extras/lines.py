@@ -9,6 +9,8 @@ from standtall.language.bonds import bonds
 
 PARTED: Final = 0.5
 """What parting words that belong together costs, in squares of a line's width."""
+OVER: Final = 20.0
+"""What each width too much costs: all letters would have to be smaller."""
 Width = Callable[[str], float]
 """Width of a text as a share of the widest line."""
 
@@ -38,7 +40,8 @@ def _parted(words: Sequence[str], width: Width, count: int) -> list[Sequence[str
             for start in range(line - 1, end):
                 if (line - 1, start) in best:
                     parted = PARTED * held[start - 1] if start else 0.0
-                    choices.append((best[line - 1, start][0] + width(" ".join(words[start:end])) ** 2 + parted, start))
+                    wide = width(" ".join(words[start:end]))
+                    choices.append((best[line - 1, start][0] + wide**2 + OVER * max(0.0, wide - 1) + parted, start))
             best[line, end] = min(choices)
     out: list[Sequence[str]] = []
     line, end = count, ends

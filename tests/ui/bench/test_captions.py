@@ -13,10 +13,10 @@ from pytestqt.qtbot import QtBot
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.style import WordScope
 from standtall.ui.app.window import MainWindow
-from standtall.ui.widgets.property_controls import ChoiceControl, ColourControl, NumberControl, SwitchControl
 from standtall.ui.bench.panels.captions.panel import CaptionsPanel
 from standtall.ui.preview import caption_drag
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.property_controls import ChoiceControl, ColourControl, NumberControl, SwitchControl
 from tests.ui.driving import WAIT, Shown, edited, short_of
 
 

@@ -15,7 +15,7 @@ from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
 from standtall.cutting import by_words, montage
 from standtall.cutting.by_words import from_words
-from standtall.cutting.montage import Picture, lay_over, remove_pictures
+from standtall.cutting.montage import Picture, lay_over
 from standtall.media.probe import probe
 from standtall.model.analysis import Analysis
 from standtall.model.short import Short
@@ -66,8 +66,8 @@ def test_a_cut_takes_its_part_of_a_picture_and_all_come_off_again() -> None:
     covered = lay_over(from_words("a", analysis, range(12)), analysis, THREE, "even").short
     less = by_words.cut(covered, analysis, range(4)).short
     assert less.extras == covered.extras
-    assert remove_pictures(less).short.extras.cutaways == ()
-    for broken in (lambda: remove_pictures(remove_pictures(less).short), lambda: lay_over(less, analysis, [], "even"),
+    assert clear_kind(less, "cutaway").short.extras.cutaways == ()
+    for broken in (lambda: clear_kind(clear_kind(less, "cutaway").short, "cutaway"), lambda: lay_over(less, analysis, [], "even"),
                    lambda: lay_over(less, analysis, THREE * 20, "even")):  # fmt: skip
         with pytest.raises(NothingToDo):
             broken()
@@ -109,3 +109,15 @@ def test_a_voice_without_a_picture_gets_one(tmp_path: Path) -> None:
         laid = painter.paint(composed(covered, source, Analysis(source.key)).frame(3))
     assert np.ptp(dark.y) == 0
     assert number_in(laid) == 3
+
+
+def test_a_montage_changes_on_the_beats_of_the_music() -> None:
+    short = Short.of("s", [Segment("key", 0, 10 * S)])
+    analysis = Analysis("key", ())
+    pictures = [Picture(f"/{n}.png", "k", S, True) for n in range(3)]
+    beats = [n * 36_000 for n in range(14)]
+    made = lay_over(short, analysis, pictures, "beats", beats).short.extras.cutaways
+    assert len(made) == 3
+    assert all(c.extent.start in beats for c in made[1:])
+    with pytest.raises(NothingToDo, match="beats"):
+        lay_over(short, analysis, pictures, "beats")

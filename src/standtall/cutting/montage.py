@@ -58,13 +58,6 @@ def lay_over(
     return Edit(f"Lay {count_of(len(pictures), 'picture')} over", _with(short, tuple(cutaways)))
 
 
-def remove_pictures(short: Short) -> Edit:
-    """Show the talk again."""
-    if not short.extras.cutaways:
-        raise NothingToDo("This short has no cutaways.")
-    return Edit("Remove the pictures", _with(short, ()))
-
-
 def _with(short: Short, cutaways: tuple[Cutaway, ...]) -> Short:
     return replace(short, extras=replace(short.extras, cutaways=cutaways))
 

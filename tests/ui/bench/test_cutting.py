@@ -252,21 +252,21 @@ def test_chapters_are_retitled_and_written(qtbot: QtBot, window: MainWindow, tmp
 
 def test_pictures_are_laid_over_the_talk_and_taken_off(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
     window.bench.inspector.show_panel("extras")
-    side = window.bench.inspector.extras
+    side = window.bench.inspector.extras.cutaways
     paths = [make_clip(tmp_path / f"p{n}.mp4", 10) for n in range(2)]
     (tmp_path / "no.txt").write_text("no picture")
     side.how.setCurrentIndex(1)
     edited(qtbot, window, lambda: side.add([*paths, tmp_path / "no.txt"]))
     cutaways = short_of(window).extras.cutaways
     assert {c.path for c in cutaways} == {str(p) for p in paths}
-    assert "2 files shown: p0.mp4, p1.mp4" in side._told.text()
+    assert "2 files shown: p0.mp4, p1.mp4" in side.told.text()
     opened = window.workspace.opened
     assert opened is not None
     (layer, *_captions) = window.workspace.frame_at(opened.entry.short.segments[0].start + 100).layers
     assert isinstance(layer, PictureLayer) and layer.asset.path == str(paths[0])
-    edited(qtbot, window, side._remove.click)
+    edited(qtbot, window, side.remove.click)
     assert short_of(window).extras.cutaways == ()
-    assert not side._remove.isEnabled()
+    assert not side.remove.isEnabled()
 
 
 def test_nothing_chosen_says_what_to_do(qtbot: QtBot, window: MainWindow) -> None:

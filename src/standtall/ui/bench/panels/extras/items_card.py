@@ -24,7 +24,7 @@ from standtall.ink.placed_pictures import picture_key
 from standtall.model import extra_edits
 from standtall.model.edits import Edit
 from standtall.model.extents import OpeningExtent, WholeExtent
-from standtall.model.extras import BarExtra, Extra, LightExtra, PictureExtra, TextExtra
+from standtall.model.extras import BarExtra, Extra, Extras, LightExtra, PictureExtra, TextExtra
 from standtall.model.short import Short
 from standtall.model.style import Value
 from standtall.session.proposals import headlines
@@ -71,6 +71,10 @@ class ItemsCard:
         self.list.setTextElideMode(Qt.TextElideMode.ElideRight)
         self.list.itemSelectionChanged.connect(self._select)
         box.addWidget(self.list)
+        self.clear = button(
+            "Remove all extras", "Headline, pictures, cutaways, effects, clips: the talk alone", self._clear, "small"
+        )
+        box.addWidget(self.clear)
         self.empty = QLabel("Nothing lies on the picture yet. Add a headline first.")
         self.empty.setObjectName("faint")
         self.empty.setWordWrap(True)
@@ -81,6 +85,9 @@ class ItemsCard:
         """Put an extra in and choose it."""
         self._ws.selection.choose_extra(-1)
         self._ws.edit(lambda s, _a: extra_edits.put_in(s, extra))
+
+    def _clear(self) -> None:
+        self._ws.edit(lambda s, _a: extra_edits.without_extras(s))
 
     def add_headline(self) -> None:
         """A headline as the short's words propose it, for all of the short."""
@@ -122,6 +129,7 @@ class ItemsCard:
         items = opened.entry.short.extras.items
         self.list.setVisible(bool(items))
         self.empty.setVisible(not items)
+        self.clear.setVisible(opened.entry.short.extras != Extras())
         self._filling = True
         self.list.clear()
         for extra in reversed(items):  # what lies on top stands first
@@ -182,7 +190,8 @@ class ChosenExtraCard:
         row.addWidget(self.all_gone, 1, 0, 1, 2)
         box.addLayout(row)
         self._filling = False
-        self._proposal = 0
+        self._newest = 0
+        """The highest number of an extra that has been shown."""
 
     # what it does
 
@@ -261,8 +270,12 @@ class ChosenExtraCard:
     def refresh(self, opened: Opened) -> None:
         items = opened.entry.short.extras.items
         selection = self._ws.selection
-        if selection.extra == -1 and items:  # just put in: the newest
-            selection.choose_extra(max(e.id for e in items))
+        newest = max((e.id for e in items), default=0)
+        if selection.extra == -1 and newest > self._newest:  # it is there now
+            self._newest = newest
+            selection.choose_extra(newest)
+        elif selection.extra != -1:
+            self._newest = newest
         extra = None if selection.extra is None else opened.entry.short.extras.item(selection.extra)
         self._card.setVisible(extra is not None)
         if extra is None:

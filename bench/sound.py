@@ -162,18 +162,18 @@ def _speakers() -> Iterator[Row]:
 class _Softened(Talk):
     """A talk whose recording holds one speaker softer."""
 
-    def __init__(self, composition, who: tuple[str, int], down: float) -> None:  # noqa: ANN001
+    def __init__(self, composition, who: tuple[str, int], down: float) -> None:
         self._who, self._down = who, down
         super().__init__(composition)
 
-    def _read(self, footage, segments) -> None:  # noqa: ANN001
+    def _read(self, footage, segments) -> None:
         super()._read(footage, segments)
         for segment, (begin, sound) in list(self._pieces.items()):
             curve = gain_curve(footage.analysis.words, {self._who[1]: -self._down}, begin, begin + sound.shape[1])
             self._pieces[segment] = begin, sound * curve
 
 
-def _levels(made, sound: Samples) -> list[float]:  # noqa: ANN001
+def _levels(made, sound: Samples) -> list[float]:
     """Loudness of each speaker in the finished talk, by pyloudnorm's filters on their words set one after the other."""
     out: dict[int, list[Samples]] = {}
     for word in (w for f in made.footage.values() for w in f.analysis.words):

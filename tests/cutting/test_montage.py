@@ -18,6 +18,8 @@ from standtall.cutting.by_words import from_words
 from standtall.cutting.montage import Picture, lay_over
 from standtall.media.probe import probe
 from standtall.model.analysis import Analysis
+from standtall.model.cut import Segment
+from standtall.model.extra_edits import clear_kind
 from standtall.model.short import Short
 from standtall.render.render import render
 from standtall.session.composing import pictures_in
@@ -93,7 +95,7 @@ def test_what_is_laid_over_is_on_the_frame_and_the_sound_goes_on(tmp_path: Path)
     over.unlink()
     gone = composed(covered, source, Analysis(source.key))
     assert gone.missing == (str(over),)
-    with pytest.raises(OutputError, match="a cutaway of this short"):
+    with pytest.raises(OutputError, match="which this short uses"):
         render(gone, tmp_path / "out2.mp4", Progress())
 
 
@@ -112,9 +114,9 @@ def test_a_voice_without_a_picture_gets_one(tmp_path: Path) -> None:
 
 
 def test_a_montage_changes_on_the_beats_of_the_music() -> None:
-    short = Short.of("s", [Segment("key", 0, 10 * S)])
+    short = Short.of("s", [Segment("key", 0, 480_000)])
     analysis = Analysis("key", ())
-    pictures = [Picture(f"/{n}.png", "k", S, True) for n in range(3)]
+    pictures = [Picture(f"/{n}.png", "k", 48_000, True) for n in range(3)]
     beats = [n * 36_000 for n in range(14)]
     made = lay_over(short, analysis, pictures, "beats", beats).short.extras.cutaways
     assert len(made) == 3

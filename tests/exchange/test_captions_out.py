@@ -19,9 +19,13 @@ from standtall.compose.composition import Composition
 from standtall.exchange.captions_out import FORMATS, text_of, write_captions
 from standtall.ink.fonts import FACES
 from standtall.library.looks import LOOKS
+from standtall.media.probe import probe
 from standtall.model.analysis import Analysis
+from standtall.model.extra_edits import set_clip
+from standtall.model.extras import Clip
 from standtall.model.source import Source
 from standtall.session.composing import footage_for, worked_out
+from tests.conftest import make_clip
 from tests.helpers import small_short
 
 
@@ -124,3 +128,16 @@ def test_words_of_a_translation_have_their_own_times(composition: Composition) -
     made = replace(composition, cards=(shared,), middles=(composition.middles[number],))
     for word in card.words[1:]:
         assert f"<00:00:{word.start / TICKS_PER_SECOND:06.3f}>{word.text}" in text_of(".vtt", made)
+
+
+def test_captions_are_later_by_the_clip_before_the_talk(composition: Composition, tmp_path: Path) -> None:
+    file = make_clip(tmp_path / "title.mp4", 60)
+    clip = Clip(str(file), probe(file).key, 2 * TICKS_PER_SECOND)
+    later = worked_out(set_clip(composition.short, "opening", clip).short, composition.footage)
+    for ending in (".srt", ".ass"):
+        kind = ending[1:]
+        before, after = (pysubs2.SSAFile.from_string(text_of(ending, c), format_=kind) for c in (composition, later))
+        assert [e.start + 2_000 for e in before] == pytest.approx([e.start for e in after], abs=10), ending
+    before, after = (list(webvtt.from_buffer(io.StringIO(text_of(".vtt", c)))) for c in (composition, later))
+    assert [thousandths(c.start) + 2_000 for c in before] == [thousandths(c.start) for c in after]
+    assert [c.raw_text.count("<") for c in before] == [c.raw_text.count("<") for c in after]

@@ -1,4 +1,4 @@
-"""Whether the files that a short shows are there."""
+"""Whether the files that a short shows and plays are there."""
 
 from __future__ import annotations
 
@@ -10,13 +10,16 @@ from standtall.model.timemap import SourceTime
 
 
 def files_missing(composition: Composition) -> tuple[Notice, ...]:
-    """A notice for each file of a cutaway, or of the backdrop, that is not where it was."""
+    """A notice for each file of a cutaway, of the backdrop, or of other extras and sounds, that is not where it was."""
     out = []
     for path in composition.missing:
         facts = {"path": path, "name": Path(path).name}
         first = next((c for c in composition.short.extras.cutaways if c.path == path), None)
-        if first is None:
+        if first is None and path == composition.short.framing.whole.backdrop.path:
             out.append(Notice("backdrop missing", facts, None, ("blur the picture behind",)))
+            continue
+        if first is None:
+            out.append(Notice("file missing", facts, None, ("leave it out",)))
             continue
         place = SourceTime(first.extent.source, first.extent.start)
         out.append(Notice("cutaway missing", facts, place, ("remove the cutaways",)))

@@ -83,10 +83,10 @@ def _above(composition: Composition, word: ShownWord) -> bool:
 
 
 def _srt(composition: Composition) -> str:
-    out = []
+    out, lead = [], composition.lead_ticks
     for number, card in enumerate(composition.cards):
         rows = "\n".join(_rows(composition, number))
-        out.append(f"{number + 1}\n{stamp(card.start, ',')} --> {stamp(card.end, ',')}\n{rows}\n")
+        out.append(f"{number + 1}\n{stamp(card.start + lead, ',')} --> {stamp(card.end + lead, ',')}\n{rows}\n")
     return "\n".join(out)
 
 
@@ -96,11 +96,11 @@ def _vtt(composition: Composition) -> str:
     x = style.across + {"left": -0.5, "centre": 0.0, "right": 0.5}[style.align] * style.width
     anchor = {"left": ",line-left", "centre": ",center", "right": ",line-right"}[style.align]
     side = f"position:{100 * min(1.0, max(0.0, x)):.1f}%{anchor} size:{100 * style.width:.1f}% align:{align}"
-    out = ["WEBVTT\n"]
+    out, lead = ["WEBVTT\n"], composition.lead_ticks
     for number, card in enumerate(composition.cards):
         settings = f" line:{100 * composition.middles[number]:.1f}%,center {side}"
-        begins = iter(w.start for w in card.words)  # several words of a translation stand for one that was said
-        lines, last = [], stamp(card.start, ".")
+        begins = iter(w.start + lead for w in card.words)  # several words of a translation stand for one that was said
+        lines, last = [], stamp(card.start + lead, ".")
         for row in composition.caption_layer(number, card.start).rows:
             pieces = ""
             for text, word in zip(_spaced(row), row, strict=True):
@@ -111,7 +111,7 @@ def _vtt(composition: Composition) -> str:
                     pieces, last = f"{pieces}<{at}>", at
                 pieces += escaped(bare)
             lines.append(pieces)
-        times = f"{stamp(card.start, '.')} --> {stamp(card.end, '.')}"
+        times = f"{stamp(card.start + lead, '.')} --> {stamp(card.end + lead, '.')}"
         out.append(f"{number + 1}\n{times}{settings}\n" + "\n".join(lines) + "\n")
     return "\n".join(out)
 
@@ -154,18 +154,19 @@ def _time(tick: int) -> str:
 def _dialogues(composition: Composition) -> Iterator[str]:
     """One event for each span of a card in which the same word is highlighted."""
     output, style = composition.short.output, composition.caption_style
-    number = {"left": 4, "centre": 5, "right": 6}[style.align]
+    number, lead = {"left": 4, "centre": 5, "right": 6}[style.align], composition.lead_ticks
     x = (style.across + {"left": -0.5, "centre": 0.0, "right": 0.5}[style.align] * style.width) * output.width
     for card_number, card in enumerate(composition.cards):
         at = f"{{\\an{number}\\pos({x:.0f},{composition.middles[card_number] * output.height:.0f})}}"
         edges = sorted({card.start, *(w.start for w in card.words), card.words[-1].end + AFTER, card.end})
         edges = [e for e in edges if card.start <= e <= card.end]
         for begin, end in itertools.pairwise(edges):
-            if _time(begin) == _time(end):
+            first, last = _time(begin + lead), _time(end + lead)
+            if first == last:
                 continue
             rows = composition.caption_layer(card_number, begin).rows
             text = "\\N".join("".join(_words(row, style, output.height)) for row in rows)
-            yield f"Dialogue: 0,{_time(begin)},{_time(end)},Card,,0,0,0,,{at}{text}\n"
+            yield f"Dialogue: 0,{first},{last},Card,,0,0,0,,{at}{text}\n"
 
 
 def _words(row: tuple[ShownWord, ...], style: CaptionStyle, height: int) -> Iterator[str]:

@@ -178,6 +178,26 @@ def set_clip(short: Short, where: str, clip: Clip | None) -> Edit:
     return Edit(f"Remove the {name}" if clip is None else f"Set the {name}", _with(short, **{where: clip}))
 
 
+def without_file(short: Short, path: str) -> Edit:
+    """Without anything that shows or plays a file."""
+    extras, mix = short.extras, short.sound
+    left = replace(
+        extras,
+        cutaways=tuple(c for c in extras.cutaways if c.path != path),
+        items=tuple(e for e in extras.items if not (isinstance(e, PictureExtra) and e.path == path)),
+        opening=None if extras.opening is not None and extras.opening.path == path else extras.opening,
+        closing=None if extras.closing is not None and extras.closing.path == path else extras.closing,
+    )
+    sound = replace(
+        mix, music=None if mix.music is not None and mix.music.path == path else mix.music,
+        recorders=tuple(r for r in mix.recorders if r.path != path),
+    )  # fmt: skip
+    new = replace(short, extras=left, sound=sound)
+    if new == short:
+        raise NothingToDo("Nothing of the short needs that file.")
+    return Edit(f"Leave {path.rsplit('/', 1)[-1]} out", new)
+
+
 def without_extras(short: Short) -> Edit:
     """The talk alone."""
     if short.extras == Extras():

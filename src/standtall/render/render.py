@@ -56,8 +56,8 @@ def render(composition: Composition, out: Path, progress: Progress, quality: Qua
     """
     output, chosen = composition.short.output, quality or Quality()
     for notice in files_missing(composition):
-        hint = "Bring it back, or remove the cutaways."
-        raise OutputError(f"{notice.facts['name']}, a cutaway of this short, is not where it was.", hint)
+        hint = "Bring it back, or leave it out of the short."
+        raise OutputError(f"{notice.facts['name']}, which this short uses, is not where it was.", hint)
     if out.is_dir():
         raise OutputError(f"{out} is a folder.", "Give the finished file another name.")
     with written_whole(out) as beside:

@@ -5,10 +5,12 @@ from __future__ import annotations
 from pathlib import Path
 
 import pytest
-from PySide6.QtCore import QPointF, Qt
+from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QImage
 from pytestqt.qtbot import QtBot
 
+from standtall.base.geometry import Rect
+from standtall.compose.painters.boxes import extra_boxes
 from standtall.model.extents import FromExtent, OpeningExtent, PassageExtent, WholeExtent
 from standtall.model.extras import BarExtra, PictureExtra, SoundExtra, TextExtra
 from standtall.ui.app.window import MainWindow
@@ -29,6 +31,10 @@ def still(path: Path) -> Path:
     image.fill(QColor("#3366aa"))
     assert image.save(str(path))
     return path
+
+
+def there_of(picture: QRectF, box: Rect) -> QRectF:
+    return extra_drag.on_picture(picture, QRectF(box.x, box.y, box.w, box.h))
 
 
 def words_at(window: MainWindow, first: int, last: int) -> None:
@@ -243,8 +249,8 @@ def test_a_text_is_dragged_and_sized_on_the_tall_picture(qtbot: QtBot, window: M
     qtbot.waitUntil(lambda: view._shown is not None and view._shown.frame >= 0, timeout=WAIT)
     opened = window.workspace.opened
     assert opened is not None
-    (box,) = extra_drag.boxes(opened.composition, view._shown.frame)  # type: ignore[union-attr]
-    there = extra_drag.on_picture(view._box(), box.box)
+    (box,) = extra_boxes(opened.composition, view._shown.frame)  # type: ignore[union-attr]
+    there = there_of(view._box(), box.box)
     start, by = there.center().toPoint(), QPointF(0, 60).toPoint()
 
     def drag() -> None:
@@ -274,11 +280,11 @@ def test_a_picture_dragged_out_of_its_corner_is_free(
     edited(qtbot, window, lambda: panel.items.add_logo(still(tmp_path / "logo.png")))
     opened = window.workspace.opened
     assert opened is not None
-    (box,) = extra_drag.boxes(opened.composition, 10)
+    (box,) = extra_boxes(opened.composition, 10)
     drag = extra_drag.held(
         opened,
         [box],
-        extra_drag.on_picture(window.preview_pane.picture._box(), box.box).center(),
+        there_of(window.preview_pane.picture._box(), box.box).center(),
         window.preview_pane.picture._box(),
     )
     assert drag is not None

@@ -8,12 +8,7 @@ from typing import Final, Literal
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
-from standtall.compose.composition import Composition
-from standtall.compose.layers.image import ImageLayer
-from standtall.compose.layers.text import TextLayer
-from standtall.compose.painters.image import image_place
-from standtall.ink.caption_ink import CaptionInk
-from standtall.ink.placed_pictures import picture_at
+from standtall.compose.painters.boxes import ExtraBox
 from standtall.model import extra_edits
 from standtall.model.edits import Edit
 from standtall.model.short import Short
@@ -25,18 +20,6 @@ from standtall.ui.widgets import theme
 How = Literal["place", "size"]
 TEXT_SIZES: Final = PROPERTIES["size"].low, PROPERTIES["size"].high
 PICTURE_SIZES: Final = 0.02, 2.0
-
-
-@dataclass(frozen=True, slots=True)
-class ExtraBox:
-    """An extra (its id) as it lies on a frame, in shares of it, with what is changed by dragging: middle and size."""
-
-    extra: int
-    box: QRectF
-    across: float
-    down: float
-    size: float
-    text: bool
 
 
 @dataclass(frozen=True, slots=True)
@@ -64,9 +47,9 @@ class ExtraDrag:
             there = min(1.0, max(0.0, across + x))
             there = 0.5 if abs(there - 0.5) < SNAP else there
             return replace(self, after=(round(there, 4), round(min(0.98, max(0.02, down + y)), 4), size))
-        outwards = x if self.start.x() > self.held.box.center().x() else -x
+        outwards = x if self.start.x() > self.held.box.cx else -x
         low, high = TEXT_SIZES if self.held.text else PICTURE_SIZES
-        wished = size * (1 + 2 * outwards / max(0.05, self.held.box.width()))
+        wished = size * (1 + 2 * outwards / max(0.05, self.held.box.w))
         return replace(self, after=(across, down, round(min(high, max(low, wished)), 4)))
 
     def edit(self, short: Short) -> Edit:
@@ -80,34 +63,10 @@ class ExtraDrag:
         return Edit(label, styled)
 
 
-def boxes(composition: Composition, frame: int) -> list[ExtraBox]:
-    """The texts and pictures of a frame, from the ground up."""
-    if not 0 <= frame < composition.frames:
-        return []
-    width, height = composition.short.output.width, composition.short.output.height
-    out = []
-    for layer in composition.frame(frame).layers:
-        if isinstance(layer, TextLayer):
-            card = CaptionInk(layer.style, width, height, layer.language).card(layer.rows, layer.middle)
-            whole = QRectF()
-            for row in card.rows:
-                whole = whole.united(row)
-            there = card.placed.mapRect(whole)
-            box = QRectF(there.x() / width, there.y() / height, there.width() / width, there.height() / height)
-            out.append(ExtraBox(layer.extra, box, layer.style.across, layer.middle, layer.style.size, True))
-        elif isinstance(layer, ImageLayer):
-            found = picture_at(layer.path, layer.key)
-            if found is not None:
-                x, y, w, h = image_place(layer, found.aspect, width, height)
-                box = QRectF((x - w / 2) / width, (y - h / 2) / height, w / width, h / height)
-                out.append(ExtraBox(layer.extra, box, x / width, y / height, layer.size, False))
-    return out
-
-
 def held(opened: Opened, found: list[ExtraBox], at: QPointF, picture: QRectF) -> ExtraDrag | None:
     """What a press at a place of the widget holds of the extras of a frame; None where it holds none."""
     for one in reversed(found):
-        there = on_picture(picture, one.box)
+        there = on_picture(picture, QRectF(one.box.x, one.box.y, one.box.w, one.box.h))
         if not there.adjusted(-NEAR / 2, -NEAR / 2, NEAR / 2, NEAR / 2).contains(at):
             continue
         side = min(abs(at.x() - there.left()), abs(at.x() - there.right())) <= NEAR
@@ -135,7 +94,7 @@ def paint_chosen(
         painter.drawLine(QPointF(picture.center().x(), picture.top()), QPointF(picture.center().x(), picture.bottom()))
     for one in found:
         if one.extra == number:
-            there = on_picture(picture, one.box).adjusted(-3, -3, 3, 3)
+            there = on_picture(picture, QRectF(one.box.x, one.box.y, one.box.w, one.box.h)).adjusted(-3, -3, 3, 3)
             painter.setPen(QPen(QColor(theme.NOW), 1.5))
             painter.drawRect(there)
             for corner in (there.topLeft(), there.topRight(), there.bottomLeft(), there.bottomRight()):

@@ -10,10 +10,11 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.geometry import FULL, Rect
 from standtall.compose.composition import Composition
+from standtall.compose.painters.boxes import ExtraBox, extra_boxes
 from standtall.ui.preview import caption_drag, extra_drag
 from standtall.ui.preview.caption_drag import CaptionDrag
 from standtall.ui.preview.crop_drag import CropDrag, gripped
-from standtall.ui.preview.extra_drag import ExtraBox, ExtraDrag
+from standtall.ui.preview.extra_drag import ExtraDrag
 from standtall.ui.preview.player import Shown
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
@@ -153,7 +154,7 @@ class PreviewView(QWidget):
     def _extra_boxes(self, made: Composition) -> list[ExtraBox]:
         frame = -1 if self._shown is None else self._shown.frame
         if self._extras is None or self._extras[0] is not made or self._extras[1] != frame:
-            self._extras = made, frame, extra_drag.boxes(made, frame) if made.short.extras.items else []
+            self._extras = made, frame, extra_boxes(made, frame)
         return self._extras[2]
 
     def _extra_at(self, at: QPointF) -> ExtraDrag | None:

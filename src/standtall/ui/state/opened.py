@@ -6,7 +6,9 @@ import bisect
 from dataclasses import dataclass
 
 from standtall.checks.captions import caption_notices
+from standtall.checks.extras import extra_notices
 from standtall.checks.framing import framing_notices
+from standtall.checks.missing_files import files_missing
 from standtall.checks.notice import Notice
 from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
@@ -153,7 +155,12 @@ def work_out(
         steps,
         basket,
         before.setups if before is not None and before.camera.people is camera.people else setups(camera.people),
-        (*framing_notices(composition), *caption_notices(composition, channel)),
+        (
+            *framing_notices(composition),
+            *caption_notices(composition, channel),
+            *extra_notices(composition, channel),
+            *files_missing(composition),
+        ),
     )
 
 

@@ -11,8 +11,9 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWi
 
 from standtall.base.time import clock
 from standtall.checks.captions import clear_middle
+from standtall.checks.extras import moved_clear
 from standtall.checks.notice import Fix, Notice
-from standtall.model import caption_edits, framing_edits, keyframe_edits
+from standtall.model import caption_edits, extra_edits, framing_edits, keyframe_edits
 from standtall.model.framing import Backdrop, Layout
 from standtall.ui.bench.notices import fix_text, said
 from standtall.ui.state.opened import Opened
@@ -54,6 +55,14 @@ class NoticesCard:
         if fix == "move the captions":
             middle = clear_middle(opened.composition, opened.channel)
             self._ws.edit(lambda s, _a: caption_edits.set_caption_place(s, middle))
+            return
+        if fix == "move it clear":
+            number, made, channel = int(notice.facts["extra"]), opened.composition, opened.channel
+            self._ws.edit(lambda s, _a: moved_clear(s, made, channel, number), opened)
+            return
+        if fix in ("leave it out", "remove the cutaways"):
+            path = str(notice.facts["path"])
+            self._ws.edit(lambda s, _a: extra_edits.without_file(s, path))
             return
         shot = None if notice.place is None else opened.shot_at(notice.place.tick)
         if shot is None or notice.place is None:

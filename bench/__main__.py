@@ -15,6 +15,7 @@ from bench import (
     clips,
     cutting,
     editing,
+    extras,
     filmed,
     framing,
     hostile,
@@ -32,7 +33,7 @@ from bench import (
     writing,
 )  # fmt: skip
 
-BENCHES = {"captions": captions.run, "framing": framing.run, "people": people.run, "shots": shots.run, "filmed": filmed.run, "layouts": layouts.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "sound": sound.run, "window": window.run,
+BENCHES = {"captions": captions.run, "framing": framing.run, "people": people.run, "shots": shots.run, "filmed": filmed.run, "layouts": layouts.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "sound": sound.run, "extras": extras.run, "window": window.run,
            "editing": editing.run, "cutting": cutting.run, "clips": clips.run, "moments": moments.run,
            "random": random_inputs.run, "kills": kills.run, "hostile": hostile.run}  # fmt: skip
 

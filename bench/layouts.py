@@ -67,6 +67,13 @@ for layout, at, *look in eval(sys.argv[1]):
     edit(lambda s, _a: Edit("cut", replace(framing_edits.set_layout_of_all(s, layout).short,
                                            cut=replace(s.cut, segments=(Segment(key, at * S, (at + 12) * S),)),
                                            captions=replace(s.captions, look=look[0] if look else s.captions.look))))
+    if "extras" in look:
+        from pathlib import Path
+        from bench.every_extra import with_every_extra
+        import tempfile
+        source, kept = ws.opened.source, tempfile.mkdtemp()
+        edit(lambda s, _a: Edit("all", with_every_extra(s, source, Path(kept))))
+        until(lambda: ws.sounding.of(ws.opened.composition) is not None)
     ws.selection.seek(at * S)
     turn(1.5)
     shown.clear()

@@ -151,3 +151,16 @@ def test_edits_of_sound() -> None:
     assert [f.path for f in with_one.sounds] == ["/r.wav"]
     assert sound_edits.set_recorder(with_one, replace(recorder, use="with")).short.sound.recorders[0].use == "with"
     assert sound_edits.remove_recorder(with_one, "a", "/r.wav").short.sound.recorders == ()
+
+
+def test_cutaways_change_places_and_a_file_is_left_out_everywhere() -> None:
+    short = extra_edits.put_cutaway(extra_edits.put_cutaway(SHORT, cutaway(1, 2, "/a")).short, cutaway(3, 6, "/b")).short
+    one, two = short.extras.cutaways
+    turned = extra_edits.swap_cutaway(short, one, 1).short.extras.cutaways
+    assert [(c.path, c.extent) for c in turned] == [("/b", one.extent), ("/a", two.extent)]
+    with pytest.raises(NothingToDo):
+        extra_edits.swap_cutaway(short, one, -1)
+    short = extra_edits.set_clip(short, "closing", Clip("/a", "k", S)).short
+    left = extra_edits.without_file(short, "/a").short
+    assert [c.path for c in left.extras.cutaways] == ["/b"]
+    assert left.extras.closing is None

@@ -12,6 +12,7 @@ from typing import Final
 from standtall.base.errors import MediaError, ProjectError
 from standtall.base.folders import data_folder
 from standtall.base.reading import Unreadable, file_bytes, json_of
+from standtall.library.own import write_own
 
 SHIPS: Final = "sticker:"
 """The path of a sticker that ships begins with this; its name follows."""
@@ -72,6 +73,7 @@ def own_pictures(folders: tuple[Path, ...], tags: dict[str, tuple[str, ...]] | N
 
 
 TAGS: Final = "picture tags.json"
+MOST_TAGS: Final = 40
 
 
 def tags_by_hand() -> dict[str, tuple[str, ...]]:
@@ -82,4 +84,12 @@ def tags_by_hand() -> dict[str, tuple[str, ...]]:
         return {}
     if not isinstance(data, dict):
         return {}
-    return {str(k): tuple(str(w)[:60] for w in v[:40]) for k, v in data.items() if isinstance(v, list)}
+    return {str(k): tuple(str(w)[:60] for w in v[:MOST_TAGS]) for k, v in data.items() if isinstance(v, list)}
+
+
+def tag_by_hand(path: str, words: tuple[str, ...]) -> None:
+    """Keep the words that a picture of the user's own is found by beside those of its name. Raises `OutputError`."""
+    known = tags_by_hand()
+    clean = tuple(dict.fromkeys(w.lower()[:60] for w in words if w.strip()))[:MOST_TAGS]
+    kept = {**known, path: clean} if clean else {k: v for k, v in known.items() if k != path}
+    write_own(data_folder() / TAGS, kept)

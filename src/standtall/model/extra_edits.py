@@ -154,6 +154,17 @@ def remove_cutaway(short: Short, old: Cutaway) -> Edit:
     return Edit("Remove a cutaway", _with(short, cutaways=tuple(c for c in short.extras.cutaways if c != old)))
 
 
+def swap_cutaway(short: Short, old: Cutaway, way: int) -> Edit:
+    """Let a cutaway change places with the one before (-1) or after it (1): each shows its picture for the time of the other."""
+    row = sorted(short.extras.cutaways, key=lambda c: (c.extent.source, c.extent.start))
+    if old not in row or not 0 <= row.index(old) + way < len(row):
+        raise NothingToDo("There is no cutaway on that side.")
+    other = row[row.index(old) + way]
+    there = {old: replace(other, extent=old.extent), other: replace(old, extent=other.extent)}
+    new = tuple(there.get(c, c) for c in row)
+    return Edit("Order of the cutaways", _with(short, cutaways=new))
+
+
 def _beside(old: Cutaway, new: Cutaway) -> list[Cutaway]:
     """What is left of a cutaway beside another one."""
     a, b = old.extent, new.extent

@@ -27,13 +27,16 @@ from standtall.extras.suggestions import Suggestion
 from standtall.ink.placed_pictures import picture_key
 from standtall.model import edits, extra_edits
 from standtall.model.cut import Segment
+from standtall.model.edits import Edit
 from standtall.model.extents import PassageExtent
 from standtall.model.extras import Cutaway, Extra
+from standtall.model.short import Short
 from standtall.session.composing import pictures_in
 from standtall.session.proposals import beats_under, suggestions
 from standtall.ui.bench.notices import sentence
 from standtall.ui.bench.panels.extras.items_card import sticker_extra
 from standtall.ui.bench.panels.extras.library_card import LibraryCard, sticker_image
+from standtall.ui.bench.panels.sliders import Slider
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
@@ -96,6 +99,15 @@ class CutawaysCard:
             self.boxes[name] = made
             self._rows.append(holder)
             box.addWidget(holder)
+        self.across = Slider("From the side", "Which part of a cropped picture is shown", (0.0, 1.0), workspace, self._set_across)
+        box.addLayout(self.across.row)
+        order = QHBoxLayout()
+        self.replace = button("Replace…", "Show another file in its place", self._choose_other, "small")
+        self.earlier = button("Earlier", "Change places with the cutaway before", partial(self._swap, -1), "small")
+        self.later = button("Later", "Change places with the cutaway after", partial(self._swap, 1), "small")
+        for part in (self.replace, self.earlier, self.later):
+            order.addWidget(part)
+        box.addLayout(order)
         last = QHBoxLayout()
         self.remove_here = button("Remove this one", "The cutaway at the playhead", self._remove_one, "small")
         self.remove = button(
@@ -174,6 +186,43 @@ class CutawaysCard:
         else:
             self._ws.edit(lambda s, _a: extra_edits.change_all_cutaways(s, label, **{name: value}))
 
+    def _set_across(self, value: float, dragged: bool) -> None:
+        opened, one = self._ws.opened, self.here()
+        if opened is None or one is None:
+            return
+
+        def make(short: Short) -> Edit:
+            return extra_edits.change_cutaway(short, one, "Cutaways: which part is shown", across=value)
+
+        if dragged:
+            self._ws.trial.show(opened, make)
+        else:
+            self._ws.edit(lambda s, _a: make(s))
+
+    def _swap(self, way: int) -> None:
+        one = self.here()
+        if one is not None:
+            self._ws.edit(lambda s, _a: extra_edits.swap_cutaway(s, one, way))
+
+    def _choose_other(self) -> None:
+        name, _kind = QFileDialog.getOpenFileName(self.told, "Footage or a still in its place", "", PICTURES)
+        if name:
+            self.replace_here(Path(name))
+
+    def replace_here(self, path: Path) -> None:
+        """Show another file in place of the cutaway at the playhead."""
+        one, seen = self.here(), self._ws.opened
+        if one is None:
+            return
+
+        def there(found: list[montage.Picture]) -> None:
+            new = found[0]
+            self._ws.edit(
+                lambda s, _a: extra_edits.change_cutaway(s, one, "Replace a cutaway", path=new.path, key=new.key, at=0), seen
+            )
+
+        self._look_at([path], there)
+
     def _remove_one(self) -> None:
         one = self.here()
         if one is not None:
@@ -183,7 +232,9 @@ class CutawaysCard:
         opened = self._ws.opened
         cutaways = opened.entry.short.extras.cutaways if opened is not None else ()
         one = self.here()
-        self.remove_here.setEnabled(one is not None)
+        for part in (self.remove_here, self.replace, self.earlier, self.later):
+            part.setEnabled(one is not None)
+        self.across.show(one.across if one is not None else 0.5, one is not None and one.fit == "crop")
         shown = one or (cutaways[0] if cutaways else None)
         for name, made in self.boxes.items():
             if shown is not None:

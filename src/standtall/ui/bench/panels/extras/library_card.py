@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import time
+from collections.abc import Callable
 from pathlib import Path
 from typing import Final
 
@@ -11,7 +13,7 @@ from PySide6.QtWidgets import QFileDialog, QLabel, QListView, QListWidget, QList
 
 from standtall.ink.placed_pictures import picture_at, picture_key
 from standtall.library import settings
-from standtall.library.stickers import MOVING_ENDINGS, Sticker
+from standtall.library.stickers import MOVING_ENDINGS, Sticker, tag_by_hand
 from standtall.model import extra_edits
 from standtall.model.extents import OpeningExtent
 from standtall.session.proposals import pictures
@@ -22,6 +24,8 @@ from standtall.ui.widgets.fields import Field, button
 
 SIDE: Final = 40
 SHOWN: Final = 120
+AGAIN_S: Final = 5.0
+"""Folders are looked into again after so many seconds, when the panel is shown."""
 
 
 def sticker_image(sticker: Sticker, side: int) -> QImage | None:
@@ -40,8 +44,8 @@ def sticker_image(sticker: Sticker, side: int) -> QImage | None:
 class LibraryCard:
     """Fills a card of the extras panel."""
 
-    def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
-        self._ws = workspace
+    def __init__(self, workspace: Workspace, box: QVBoxLayout, put_footage: Callable[[Path], None]) -> None:
+        self._ws, self._put_footage = workspace, put_footage
         self._library: tuple[Sticker, ...] = ()
         self._icons: dict[str, QIcon] = {}
         self.sought = Field("Search the pictures", "Search: money, time, rain…")
@@ -59,6 +63,13 @@ class LibraryCard:
         self.list.itemClicked.connect(lambda item: self.put(item.data(Qt.ItemDataRole.UserRole)))
         self.list.itemActivated.connect(lambda item: self.put(item.data(Qt.ItemDataRole.UserRole)))
         box.addWidget(self.list)
+        self.list.itemSelectionChanged.connect(self._show_tags)
+        self.tags = Field("Words of the picture", "Words that it is found by")
+        self.tags.setToolTip("Words that this picture of your own is found by, beside those of its name")
+        self.tags.editingFinished.connect(self._tagged)
+        self.tags.hide()
+        box.addWidget(self.tags)
+        self._looked = time.monotonic()
         self.told = QLabel()
         self.told.setObjectName("faint")
         self.told.setWordWrap(True)
@@ -77,6 +88,33 @@ class LibraryCard:
         if folder:
             self.add_folder(folder)
 
+    def look_again(self) -> None:
+        """Look into the folders again: they may hold other pictures now."""
+        if time.monotonic() - self._looked > AGAIN_S:
+            self._looked = time.monotonic()
+            self._ws.in_background("files", lambda: pictures(settings.load()[0].picture_folders), self._arrived)
+
+    def _tagged(self) -> None:
+        """Keep the words that were typed for the chosen picture of one's own."""
+        items = self.list.selectedItems()
+        if not self.tags.isModified() or not items:
+            return
+        self.tags.setModified(False)
+        path, words = items[0].data(Qt.ItemDataRole.UserRole).path, tuple(self.tags.text().replace(",", " ").split())
+
+        def work() -> tuple[Sticker, ...]:
+            tag_by_hand(path, words)
+            return pictures(settings.load()[0].picture_folders)
+
+        self._ws.in_background("files", work, self._arrived)
+
+    def _show_tags(self) -> None:
+        items = self.list.selectedItems()
+        chosen: Sticker | None = items[0].data(Qt.ItemDataRole.UserRole) if items else None
+        self.tags.setVisible(chosen is not None and chosen.own)
+        if chosen is not None and chosen.own:
+            self.tags.setText(" ".join(chosen.words))
+
     def add_folder(self, folder: str) -> None:
         """Look into a folder of the user's own from now on."""
 
@@ -88,8 +126,9 @@ class LibraryCard:
         self._ws.in_background("files", work, self._arrived)
 
     def _arrived(self, found: tuple[Sticker, ...]) -> None:
-        self._library = found
-        self._show()
+        if found != self._library:
+            self._library = found
+            self._show()
 
     def _show(self) -> None:
         """Those that the search finds, by title and words."""
@@ -134,7 +173,7 @@ class LibraryCard:
         if opened is None:
             return
         if Path(sticker.path).suffix.lower() in MOVING_ENDINGS:
-            self._ws.said.emit("Footage is shown as a cutaway: choose it under Cutaways.", "note")
+            self._put_footage(Path(sticker.path))  # it is shown over the talk
             return
         extent = extent_for("words", opened, self._ws.selection) or OpeningExtent()
 

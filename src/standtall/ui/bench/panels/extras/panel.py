@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from typing import Final, Literal
 
+from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from standtall.ui.bench.panels.extras.clips_card import ClipsCard, EffectsCard, TransitionsCard
@@ -34,9 +35,9 @@ class ExtrasPanel(QWidget):
         card = chosen.parentWidget()
         assert card is not None
         self.chosen = ChosenExtraCard(workspace, chosen, card)
-        self.library = LibraryCard(workspace, card_in(picture.column, "PICTURES"))
-        self.suggestions = SuggestionsCard(workspace, card_in(picture.column, "SUGGESTED BY THE WORDS"), self.library)
         self.cutaways = CutawaysCard(workspace, card_in(cutaways.column, "CUTAWAYS"))
+        self.library = LibraryCard(workspace, card_in(picture.column, "PICTURES"), self.cutaways.put_over)
+        self.suggestions = SuggestionsCard(workspace, card_in(picture.column, "SUGGESTED BY THE WORDS"), self.library)
         self.clips = ClipsCard(workspace, card_in(ends.column, "BEFORE AND AFTER"))
         self.transitions = TransitionsCard(workspace, card_in(ends.column, "TRANSITIONS AT CUTS"))
         self.effects = EffectsCard(workspace, card_in(ends.column, "SOUND EFFECTS"))
@@ -53,6 +54,9 @@ class ExtrasPanel(QWidget):
 
     def show_side(self, side: Side) -> None:
         self._tabs.show_tab(side)
+
+    def showEvent(self, event: QShowEvent) -> None:
+        self.library.look_again()
 
     def refresh(self) -> None:
         opened = self._ws.opened

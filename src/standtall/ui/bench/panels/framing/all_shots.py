@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QHBoxLayout, QInputDial
 from standtall.model import framing_edits
 from standtall.model.framing import FACES, LAYOUT_TITLES
 from standtall.model.output import SHAPES
-from standtall.ui.bench.panels.framing.sliders import Slider
+from standtall.ui.bench.panels.sliders import Slider
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 

@@ -20,7 +20,7 @@ from standtall.model.framing import FACES, LAYOUT_TITLES, BoxTarget, Layout, Sho
 from standtall.model.short import Short
 from standtall.ui.bench.panels.framing.layout_icons import HIGH, WIDE, layout_icon
 from standtall.ui.bench.panels.framing.reasons import why
-from standtall.ui.bench.panels.framing.sliders import Slider
+from standtall.ui.bench.panels.sliders import Slider
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.actions import Action, button_of

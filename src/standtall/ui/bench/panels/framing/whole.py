@@ -16,7 +16,7 @@ from standtall.model.edits import Edit
 from standtall.model.framing import Backdrop, BackdropKind, Framing, WholeStyle
 from standtall.model.short import Short
 from standtall.session.composing import pictures_in
-from standtall.ui.bench.panels.framing.sliders import Slider
+from standtall.ui.bench.panels.sliders import Slider
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button

@@ -60,4 +60,6 @@ def with_every_extra(short: Short, source: Source, folder: Path) -> Short:
     made = extra_edits.set_clip(made, "closing", Clip(file.path, file.key, S)).short
     if len(made.segments) > 1:
         made = set_transition_at(made, [1], "push", S // 2).short
-    return replace(made, sound=replace(made.sound, even=True, cleaning=Cleaning(True, "gentle"), music=Music("music:window-seat")))
+    return replace(
+        made, sound=replace(made.sound, even=True, cleaning=Cleaning(True, "gentle"), music=Music("music:window-seat"))
+    )

@@ -71,4 +71,3 @@ def _rendered() -> Iterator[Row]:
             plains.append(times[1] / reference)
     yield Row("render with every extra, of a bare encode, a second of each", sorted(ratios)[ROUNDS // 2], "ratio", "<= 1.35")
     yield Row("render of the same without extras, of a bare encode", sorted(plains)[ROUNDS // 2], "ratio")
-

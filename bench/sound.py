@@ -87,14 +87,25 @@ def _published() -> Iterator[Row]:
     thirteen = [metered(_sine((0.02 * n, -200), (0.4, -23), (1, -200))).momentary.max() for n in range(20)]
     yield Row("EBU 3341 case 13, greatest momentary: worst error", float(np.abs(np.array(thirteen) + 23).max()), "LU", "<= 0.1")
     worst_up = worst_down = 0.0
-    for part, phase, level, wanted in ((4, 0, 0.5, -6.0), (4, 45, 0.5, -6.0), (6, 60, 0.5, -6.0), (8, 67.5, 0.5, -6.0), (4, 45, 1.41, 3.0)):
+    for part, phase, level, wanted in (
+        (4, 0, 0.5, -6.0),
+        (4, 45, 0.5, -6.0),
+        (6, 60, 0.5, -6.0),
+        (8, 67.5, 0.5, -6.0),
+        (4, 45, 1.41, 3.0),
+    ):
         wave_ = level * np.sin(2 * np.pi * np.arange(2 * S) / part + np.radians(phase))
         edge = np.minimum(1, np.minimum(np.arange(2 * S), np.arange(2 * S)[::-1]) / 4800)
         error = true_peak_db(np.repeat((wave_ * edge)[None].astype(np.float32), 2, axis=0)) - wanted
         worst_up, worst_down = max(worst_up, error), max(worst_down, -error)
     yield Row("EBU 3341 cases 15-19, true peak: too high", worst_up, "dB", "<= 0.2")
     yield Row("EBU 3341 cases 15-19, true peak: too low", worst_down, "dB", "<= 0.4")
-    ranges = ([(20, -20), (20, -30)], 10), ([(20, -20), (20, -15)], 5), ([(20, -40), (20, -20)], 20), ([(20, v) for v in (-50, -35, -20, -35, -50)], 15)
+    ranges = (
+        ([(20, -20), (20, -30)], 10),
+        ([(20, -20), (20, -15)], 5),
+        ([(20, -40), (20, -20)], 20),
+        ([(20, v) for v in (-50, -35, -20, -35, -50)], 15),
+    )
     error = max(abs(range_of(power_of(_sine(*parts))) - wanted) for parts, wanted in ranges)
     yield Row("EBU 3342 cases 1-4, loudness range: worst error", error, "LU", "<= 1")
 
@@ -125,13 +136,27 @@ def _references() -> Iterator[Row]:
                 out.setsampwidth(2)
                 out.setframerate(S)
                 out.writeframes(np.round(mix.T * 32767).astype("<i2").tobytes())
-            command = [imageio_ffmpeg.get_ffmpeg_exe(), "-nostats", "-i", str(file), "-af", "ebur128=peak=true", "-f", "null", "-"]
+            command = [
+                imageio_ffmpeg.get_ffmpeg_exe(),
+                "-nostats",
+                "-i",
+                str(file),
+                "-af",
+                "ebur128=peak=true",
+                "-f",
+                "null",
+                "-",
+            ]
             said = subprocess.run(command, capture_output=True, text=True, check=True).stderr.rsplit("Summary:", 1)[1]
             ours = loudness_lufs(mix)
             theirs = float(re.search(r"I:\s+(-?[\d.]+) LUFS", said)[1]), float(meter.integrated_loudness(mix.T.astype(float)))
             loud = [max(a, abs(ours - t)) for a, t in zip(loud, theirs, strict=True)]
             over = 20 * np.log10(np.abs(signal.resample_poly(mix, 8, 1, axis=1)).max())
-            peak = max(peak, abs(true_peak_db(mix) - float(re.search(r"Peak:\s+(-?[\d.]+) dBFS", said)[1])), abs(true_peak_db(mix) - over))
+            peak = max(
+                peak,
+                abs(true_peak_db(mix) - float(re.search(r"Peak:\s+(-?[\d.]+) dBFS", said)[1])),
+                abs(true_peak_db(mix) - over),
+            )
     yield Row("50 mixes: worst difference of loudness to libav's ebur128", loud[0], "LU", "<= 0.1")
     yield Row("50 mixes: worst difference of loudness to pyloudnorm", loud[1], "LU", "<= 0.1")
     yield Row("50 mixes: worst difference of true peak to two libraries", peak, "dB", "<= 0.2")
@@ -180,7 +205,11 @@ def _levels(made, sound: Samples) -> list[float]:
         at = made.time_map.to_short(made.short.main_source, word.start)
         if at is not None:
             out.setdefault(word.speaker, []).append(sound[:, at : at + word.end - word.start])
-    return [float(pyloudnorm.Meter(S).integrated_loudness(np.concatenate(v, axis=1).T.astype(float))) for v in out.values() if sum(p.shape[1] for p in v) > 2 * S]
+    return [
+        float(pyloudnorm.Meter(S).integrated_loudness(np.concatenate(v, axis=1).T.astype(float)))
+        for v in out.values()
+        if sum(p.shape[1] for p in v) > 2 * S
+    ]
 
 
 def _hum() -> Iterator[Row]:
@@ -234,7 +263,11 @@ def _noise() -> Iterator[Row]:
             if voice.shape[1] < 6 * S:
                 continue
             white = rng.standard_normal(voice.shape[1])
-            noise = white if n % 2 else signal.lfilter([0.049922, -0.095993, 0.050612, -0.004408], [1, -2.494956, 2.017265, -0.522189], white)
+            noise = (
+                white
+                if n % 2
+                else signal.lfilter([0.049922, -0.095993, 0.050612, -0.004408], [1, -2.494956, 2.017265, -0.522189], white)
+            )
             level = np.sqrt(np.square(voice).mean()) * 10 ** (-20 / 20)
             noise = (noise / noise.std() * level).astype(np.float32)
             mixed = voice + noise
@@ -246,7 +279,12 @@ def _noise() -> Iterator[Row]:
             loud = np.repeat(power > np.percentile(power, 60), 4800)
             own = np.square(mixed[:, : len(quiet)][:, quiet]).mean()
             downs.append(10 * np.log10(own / np.square(made[:, : len(quiet)][:, quiet]).mean()))
-            voices.append(abs(10 * np.log10(np.square(made[:, : len(loud)][:, loud]).mean() / np.square(mixed[:, : len(loud)][:, loud]).mean())))
+            voices.append(
+                abs(
+                    10
+                    * np.log10(np.square(made[:, : len(loud)][:, loud]).mean() / np.square(mixed[:, : len(loud)][:, loud]).mean())
+                )
+            )
         yield Row(f"noise, {strength}: least that pauses go down", float(min(downs)), "dB", goal)
         yield Row(f"noise, {strength}: most that the voice changes", float(max(voices)), "dB")
 
@@ -278,7 +316,14 @@ def _music() -> Iterator[Row]:
         jumps = np.abs(np.diff(sound.mean(axis=0)))
         at = [n * whole for n in range(1, 60 * S // whole)]
         shift = (60 * S) % whole
-        seams = max(seams, max(float(jumps[max(0, x + shift - 3) : x + shift + 3].max() / np.percentile(jumps, 99.9)) for x in at if x + shift + 3 < len(jumps)))
+        seams = max(
+            seams,
+            max(
+                float(jumps[max(0, x + shift - 3) : x + shift + 3].max() / np.percentile(jumps, 99.9))
+                for x in at
+                if x + shift + 3 < len(jumps)
+            ),
+        )
     yield Row("music: least that it is under the talk while anybody speaks", under, "LU", ">= 15")
     yield Row("music: longest until it is back in a pause over 0.8 s (release 0.5)", back, "s", "<= 0.51")
     yield Row("music: step where units meet, beside the 99.9th percentile of its own steps", seams, "", "")
@@ -296,7 +341,12 @@ def _edits() -> Iterator[Row]:
 
     made = joined(tuple(cuts), read).mean(axis=0).astype(float)
     high = signal.sosfilt(signal.butter(8, 3000, "high", fs=S, output="sos"), made)[2000:-2000]
-    yield Row("cuts and levels of speakers: loudest above 3 kHz of a low tone", 20 * float(np.log10(np.abs(high).max())), "dBFS", "<= -60")
+    yield Row(
+        "cuts and levels of speakers: loudest above 3 kHz of a low tone",
+        20 * float(np.log10(np.abs(high).max())),
+        "dBFS",
+        "<= -60",
+    )
 
 
 def _recorders() -> Iterator[Row]:
@@ -304,7 +354,9 @@ def _recorders() -> Iterator[Row]:
     rng = np.random.default_rng(11)
     source, _analysis = demo()
     errors, drifts, plain_errors = [], [], []
-    voices = [read_sound(source.path, S, 1, round(a * S), round((a + 70) * S))[0] for a in (0, 90)] + [v.mean(axis=0) for v in _voices()[:3]]
+    voices = [read_sound(source.path, S, 1, round(a * S), round((a + 70) * S))[0] for a in (0, 90)] + [
+        v.mean(axis=0) for v in _voices()[:3]
+    ]
     for n in range(20):
         voice = voices[n % len(voices)]
         voice = voice[: 70 * S]

@@ -28,9 +28,9 @@ UPGRADES: Final[dict[tuple[type, int], Callable[[object], object]]] = {
     (Short, 4): short_4,
     (Brief, 2): brief_2,
 }
-"""What brings a kind of value to a version from the one before, where that is more than nothing (version 5 only adds extras, sound
-and transitions). Transcripts and their revisions are brought to version 2 together (`library.upgrades.project_5`), since words are
-named by what happened to them."""
+"""What brings a kind of value to a version from the one before, where that is more than nothing (version 5 only adds extras,
+sound and transitions). Transcripts and their revisions are brought to version 2 together (`library.upgrades.project_5`), since
+words are named by what happened to them."""
 
 
 def as_text(value: object) -> str:

@@ -17,7 +17,8 @@ from bench.row import Row
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.probe import probe
-from standtall.render.render import Quality, render
+from standtall.model.form import Form
+from standtall.render.render import options_of, render
 from standtall.session.begin import Choice, short_of
 from standtall.session.composing import footage_for, worked_out
 
@@ -42,10 +43,10 @@ def ours(out: str) -> float:
 
 def bare(path: str, length_s: float, out: str) -> float:
     """The reference command line: decode, crop, scale, encode with the same settings, sound included."""
-    q = Quality()
+    q = options_of(Form())
     command = [imageio_ffmpeg.get_ffmpeg_exe(), "-hide_banner", "-loglevel", "error", "-y", "-t", str(length_s), "-i", path,
-               "-vf", "crop=608:1080:600:0,scale=1080:1920:flags=bicubic", "-c:v", "libx264", "-preset", q.preset,
-               "-crf", str(q.crf), "-profile:v", "high", "-bf", "2", "-rc-lookahead", "12", "-pix_fmt", "yuv420p", "-c:a", "aac", "-b:a", "192k",
+               "-vf", "crop=608:1080:600:0,scale=1080:1920:flags=bicubic", "-c:v", "libx264", "-preset", q["preset"],
+               "-crf", q["crf"], "-profile:v", "high", "-bf", "2", "-rc-lookahead", "12", "-pix_fmt", "yuv420p", "-c:a", "aac", "-b:a", "192k",
                "-movflags", "+faststart", out]  # fmt: skip
     began = time.perf_counter()
     subprocess.run(command, check=True)

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from typing import Literal
 
 from standtall.model.analysis import Analysis
 from standtall.model.brief import Brief
+from standtall.model.form import Form
 from standtall.model.framing import BoxAt
 from standtall.model.look import Look
 from standtall.model.short import Short
@@ -34,12 +35,14 @@ class RenderFootage:
 
 @dataclass(frozen=True, slots=True)
 class RenderRequest:
-    """Render a short to the file `out`, in a look given by value. It needs neither the project nor the analysis cache."""
+    """Render a short to the file `out`, in a look given by value and in a form. It needs neither the project nor the analysis
+    cache."""
 
     short: Short
     footage: tuple[RenderFootage, ...]
     look: Look
     out: str
+    form: Form = field(default_factory=Form)
     kind: Literal["render"] = "render"
 
 

@@ -1,11 +1,11 @@
-"""Writes finished movies: H.264 and AAC in MP4, index first, BT.709 limited range."""
+"""Writes finished movies and sounds: H.264, HEVC or AV1 with AAC in MP4, index first; VP9 with Opus in WebM; BT.709 limited."""
 
 from __future__ import annotations
 
 from fractions import Fraction
 from pathlib import Path
 from types import TracebackType
-from typing import Any
+from typing import Any, Final
 
 import av
 import av.error
@@ -15,8 +15,15 @@ from av.audio.frame import AudioFrame
 from standtall.base.errors import OutputError, disk_error
 from standtall.media.planes import Planes, to_frame
 from standtall.media.sound_reader import MIX_RATE, Samples
+from standtall.model.form import Codec
 
 BT709 = 1
+ENCODERS: Final[dict[Codec, str]] = {"h264": "libx264", "hevc": "libx265", "av1": "libsvtav1", "vp9": "libvpx-vp9"}
+SOUNDS: Final[dict[str, tuple[str, str, str]]] = {
+    "m4a": ("ipod", "aac", "fltp"), "opus": ("ogg", "libopus", "fltp"), "wav": ("wav", "pcm_s24le", "s32"),
+    "flac": ("flac", "flac", "s32"),
+}  # fmt: skip
+"""Container, encoder and form of samples of each sound format."""
 
 
 class MovieWriter:
@@ -31,23 +38,28 @@ class MovieWriter:
         options: dict[str, str],
         sound: bool = True,
         sound_bit_rate: int = 192_000,
+        codec: Codec = "h264",
     ) -> None:
         self._path = path
+        web = codec == "vp9"
         try:
-            self._container = av.open(str(path), "w", format="mp4", options={"movflags": "+faststart"})
+            flags = {} if web else {"movflags": "+faststart"}
+            self._container = av.open(str(path), "w", format="webm" if web else "mp4", options=flags)
         except (OSError, av.error.FFmpegError) as error:
             raise _failed(error, path) from error
-        video: Any = self._container.add_stream("libx264", rate=rate, options=options)
+        video: Any = self._container.add_stream(ENCODERS[codec], rate=rate, options=options)
         video.width, video.height, video.pix_fmt = width, height, "yuv420p"
         context = video.codec_context
         context.thread_type = "AUTO"  # else the encoder falls back to slices, which is far slower
         context.time_base = 1 / rate
         context.color_primaries, context.color_trc, context.colorspace, context.color_range = BT709, BT709, BT709, 1
+        if codec == "hevc":
+            context.codec_tag = "hvc1"  # the one of the two names that all players take
         self._video = video
         self._rate = rate
         self._audio: Any = None
         if sound:
-            self._audio = self._container.add_stream("aac", rate=MIX_RATE, layout="stereo")
+            self._audio = self._container.add_stream("libopus" if web else "aac", rate=MIX_RATE, layout="stereo")
             self._audio.bit_rate = sound_bit_rate
         self._pictures = 0
         self._samples = 0
@@ -101,6 +113,30 @@ class MovieWriter:
                 self._container.close()
             except (OSError, av.error.FFmpegError):
                 return  # the first error is the one to tell
+
+
+def write_sound(path: Path, samples: Samples, kind: str, bit_rate: int = 192_000) -> None:
+    """Write float32 (2, samples) at 48 kHz as a sound file of a kind in `SOUNDS`; raises `OutputError`."""
+    container_name, encoder, form = SOUNDS[kind]
+    try:
+        with av.open(str(path), "w", format=container_name) as container:
+            stream: Any = container.add_stream(encoder, rate=MIX_RATE, layout="stereo")
+            if kind in ("m4a", "opus"):
+                stream.bit_rate = bit_rate
+            for at in range(0, samples.shape[1], MIX_RATE):
+                part = np.ascontiguousarray(samples[:, at : at + MIX_RATE])
+                if form == "s32":
+                    whole = np.clip(np.round(part.T.astype(np.float64) * 2**31), -(2**31), 2**31 - 1).astype(np.int32)
+                    frame = AudioFrame.from_ndarray(np.ascontiguousarray(whole.reshape(1, -1)), format="s32", layout="stereo")
+                else:
+                    frame = AudioFrame.from_ndarray(part, format="fltp", layout="stereo")
+                frame.sample_rate, frame.pts, frame.time_base = MIX_RATE, at, Fraction(1, MIX_RATE)
+                for packet in stream.encode(frame):
+                    container.mux(packet)
+            for packet in stream.encode(None):
+                container.mux(packet)
+    except (OSError, av.error.FFmpegError) as error:
+        raise _failed(error, path) from error
 
 
 def _failed(error: Exception, path: Path) -> OutputError:

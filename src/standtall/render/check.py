@@ -32,6 +32,12 @@ class Report:
     problems: tuple[str, ...]
 
 
+def is_mp4(path: Path) -> bool:
+    """Whether a file is an MP4: it begins with the box of its type (ISO/IEC 14496-12)."""
+    with path.open("rb") as file:
+        return file.read(8)[4:] == b"ftyp"
+
+
 def index_first(path: Path) -> bool:
     """True when the movie's index stands before its data, so that it plays while it loads (ISO/IEC 14496-12)."""
     with path.open("rb") as file:
@@ -60,7 +66,7 @@ def measure(path: Path, composition: Composition, track: Samples | None) -> Repo
         problems.append(f"it is {made.width} by {made.height} instead of {output.width} by {output.height}")
     if abs(made.length / TICKS_PER_SECOND - wanted) > 1.5 / fps:
         problems.append(f"it runs {made.length / TICKS_PER_SECOND:.2f} s instead of {wanted:.2f} s")
-    if not index_first(path):
+    if is_mp4(path) and not index_first(path):
         problems.append("its index stands at the end")
     loud = peak = None
     if track is not None:

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from pathlib import Path
 from typing import Final
 
@@ -19,24 +18,41 @@ from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
 from standtall.compose.soundtrack.whole import soundtrack
 from standtall.media.planes import Planes
-from standtall.media.sound_reader import Samples
-from standtall.media.writer import MovieWriter
+from standtall.media.sound_reader import MIX_RATE, Samples, read_sound
+from standtall.media.writer import MovieWriter, write_sound
+from standtall.model.form import Codec, Form, Quality
 from standtall.render.ahead import Ahead
 from standtall.render.check import Report, measure
+from standtall.sound.loudness import loudness_lufs, true_peak_db
 
 AHEAD: Final = 3
 
 
-@dataclass(frozen=True, slots=True)
-class Quality:
-    """Encoder settings: a constant rate factor (lower is better) and how long the encoder may think."""
+FACTORS: Final[dict[Codec, dict[Quality, int]]] = {
+    "h264": {"small": 25, "good": 19, "best": 15}, "hevc": {"small": 28, "good": 22, "best": 18},
+    "av1": {"small": 42, "good": 32, "best": 24}, "vp9": {"small": 40, "good": 32, "best": 24},
+}  # fmt: skip
+"""Rate factors of each encoder (lower is better), about as good as each other (common practice, no source)."""
+OPTIONS: Final[dict[Codec, dict[str, str]]] = {
+    "h264": {"preset": "faster", "profile": "high", "bf": "2", "rc-lookahead": "12"},
+    "hevc": {"preset": "fast", "x265-params": "log-level=error"},
+    "av1": {"preset": "9", "svtav1-params": "lookahead=16"},
+    "vp9": {"deadline": "good", "cpu-used": "5", "row-mt": "1", "tile-columns": "2"},
+}
 
-    crf: int = 19
-    preset: str = "faster"
 
-    @property
-    def options(self) -> dict[str, str]:
-        return {"preset": self.preset, "crf": str(self.crf), "profile": "high", "bf": "2", "rc-lookahead": "12"}
+def options_of(form: Form) -> dict[str, str]:
+    """What the encoder of a form is told."""
+    options = dict(OPTIONS[form.codec])
+    if form.bit_rate:
+        options["b"] = f"{form.bit_rate}k"
+        options |= (
+            {"maxrate": f"{2 * form.bit_rate}k", "bufsize": f"{4 * form.bit_rate}k"} if form.codec in ("h264", "hevc") else {}
+        )
+    else:
+        options["crf"] = str(FACTORS[form.codec][form.quality])
+        options |= {"b": "0"} if form.codec == "vp9" else {}
+    return options
 
 
 def frames(composition: Composition) -> Iterator[Planes]:
@@ -48,13 +64,13 @@ def frames(composition: Composition) -> Iterator[Planes]:
             yield painter.paint(composition.frame(number))
 
 
-def render(composition: Composition, out: Path, progress: Progress, quality: Quality | None = None) -> Report:
-    """Write the finished file to `out`; -> what was measured in it.
+def render(composition: Composition, out: Path, progress: Progress, form: Form | None = None) -> Report:
+    """Write the finished file to `out` in a form; -> what was measured in it.
 
     Raises `OutputError` when it cannot be written or does not hold what it should, `Cancelled` when stopped; in
     both cases nothing is left under the final name that was not there before.
     """
-    output, chosen = composition.short.output, quality or Quality()
+    output, chosen = composition.short.output, form or Form()
     for notice in files_missing(composition):
         hint = "Bring it back, or leave it out of the short."
         raise OutputError(f"{notice.facts['name']}, which this short uses, is not where it was.", hint)
@@ -64,8 +80,13 @@ def render(composition: Composition, out: Path, progress: Progress, quality: Qua
         progress.report("sound", 0.0)
         track = soundtrack(composition, progress)
         progress.report("sound", 1.0)
+        if chosen.sound_alone:
+            return _sound_alone(composition, beside, track, chosen, progress)
+        options = options_of(chosen)
         with (
-            MovieWriter(beside, output.width, output.height, composition.fps, chosen.options, track is not None) as writer,
+            MovieWriter(
+                beside, output.width, output.height, composition.fps, options, track is not None, codec=chosen.codec
+            ) as writer,
             Ahead(lambda: frames(composition), AHEAD) as ahead,
         ):
             for number, planes in enumerate(ahead):
@@ -81,6 +102,20 @@ def render(composition: Composition, out: Path, progress: Progress, quality: Qua
             )
         progress.report("check", 1.0)
     return report
+
+
+def _sound_alone(composition: Composition, beside: Path, track: Samples | None, form: Form, progress: Progress) -> Report:
+    """Only the sound of a short; raises `OutputError` where it has none."""
+    if track is None:
+        raise OutputError("This short has no sound.", "Render its picture, or add music first.")
+    write_sound(beside, track, form.sound_alone)
+    progress.report("check", 0.0)
+    heard = read_sound(beside, MIX_RATE, 2)
+    if abs(heard.shape[1] - track.shape[1]) > MIX_RATE // 10:
+        raise OutputError("The finished sound did not come out as long as it should.", "Render it again.")
+    progress.report("check", 1.0)
+    loud, peak = round(loudness_lufs(heard), 2), round(true_peak_db(heard), 2)
+    return Report(0, 0, 0.0, heard.shape[1] / MIX_RATE, beside.stat().st_size, loud, peak, len(composition.cards), ())
 
 
 def _share(track: Samples, number: int, composition: Composition) -> Samples:

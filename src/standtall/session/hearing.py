@@ -13,7 +13,7 @@ from standtall.base.files import content_key
 from standtall.base.progress import Progress
 from standtall.compose.composition import Composition
 from standtall.compose.soundtrack.added import music_levels
-from standtall.compose.soundtrack.whole import parts_of, soundtrack
+from standtall.compose.soundtrack.whole import Parts, parts_of, soundtrack
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
 from standtall.model.sound import Cleaning, Music, Recorder, SoundMix
 from standtall.model.source import Source
@@ -23,6 +23,15 @@ from standtall.sound.recorder import aligned
 
 LONGEST_ALIGNED_S = 1800
 """So much of two recordings is compared at most: what lies beyond runs on by the same clock."""
+
+
+@dataclass(frozen=True, slots=True)
+class Mixed:
+    """The finished sound of a short with its parts, before it is measured."""
+
+    composition: Composition
+    parts: Parts
+    track: Samples | None
 
 
 @dataclass(frozen=True, slots=True)
@@ -36,15 +45,17 @@ class Heard:
     duck_db: NDArray[np.float64] | None
 
 
-def heard(composition: Composition, progress: Progress | None = None) -> Heard:
-    """Work the sound of a short out, and measure it."""
+def mixed(composition: Composition, progress: Progress | None = None) -> Mixed:
+    """Work the sound of a short out."""
     parts = parts_of(composition)
-    track = soundtrack(composition, progress, parts)
-    music = composition.short.sound.music
-    return Heard(
-        track, None if track is None else metered(track), parts.speakers,
-        None if music is None else music_levels(composition, music),
-    )  # fmt: skip
+    return Mixed(composition, parts, soundtrack(composition, progress, parts))
+
+
+def measured(sound: Mixed) -> Heard:
+    """Measure the sound of a short."""
+    track, music = sound.track, sound.composition.short.sound.music
+    levels = None if music is None else music_levels(sound.composition, music)
+    return Heard(track, None if track is None else metered(track), sound.parts.speakers, levels)
 
 
 def as_recorded(composition: Composition, like: Samples) -> Samples | None:

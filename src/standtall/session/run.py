@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 from typing import Any, Final
 
@@ -45,6 +46,7 @@ def analysed(request: AnalyseRequest, tell: Tell, progress: Progress) -> Analysi
 
 def _render(request: RenderRequest, tell: Tell, progress: Progress) -> None:
     from standtall.compose.footage import Footage
+    from standtall.exchange.captions_out import write_captions
     from standtall.framing.camera import plan
     from standtall.render.render import render
     from standtall.session.composing import worked_out
@@ -54,7 +56,16 @@ def _render(request: RenderRequest, tell: Tell, progress: Progress) -> None:
     for f in request.footage:
         analysis = with_shakes(request.short, f.source, f.analysis, progress)
         footage[f.source.key] = Footage(f.source, analysis, plan(request.short, f.source, analysis.people))
-    made = render(worked_out(request.short, footage, request.look), Path(request.out), progress)
+    form, out = request.form, Path(request.out)
+    composition = worked_out(request.short, footage, request.look)
+    shown = composition
+    if form.captions == "file" and request.short.captions.shown:
+        plain = replace(request.short, captions=replace(request.short.captions, shown=False))
+        shown = worked_out(plain, footage, request.look)
+    made = render(shown, out, progress, form)
+    if form.captions != "picture" and composition.cards:
+        for ending in form.beside:
+            write_captions(out.with_suffix(ending), composition)
     loud, peak = made.loudness_lufs, made.true_peak_dbtp
     size = made.width, made.height, made.rate, made.length_s, made.size_bytes
     tell(Rendered(request.out, *size, loud, peak, made.captions))

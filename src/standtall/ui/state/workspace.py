@@ -27,7 +27,7 @@ from standtall.model.brief import Brief
 from standtall.model.source import Source
 from standtall.session.analyse import Options, known, so_far
 from standtall.session.begin import Choice, short_of
-from standtall.session.hearing import Heard, heard
+from standtall.session.hearing import Heard, Mixed, measured, mixed
 from standtall.session.told import as_told, found_in, transcript_of
 from standtall.ui.state.acquaintances import Acquaintances
 from standtall.ui.state.data import Data
@@ -403,17 +403,19 @@ class Workspace(Editor):
     # slow extras
 
     def _make_track(self, composition: Composition) -> None:
-        def work() -> Heard | None:
-            if self.opened is None or self.opened.composition is not composition:
-                return None  # a newer edit has come meanwhile
-            return heard(composition, self.closing)
+        def stale() -> bool:
+            return self.opened is None or self.opened.composition is not composition  # a newer edit has come meanwhile
 
-        def arrived(found: Heard | None) -> None:
+        def arrived(found: Mixed | None) -> None:
             self.track_ready.emit(composition, None if found is None else found.track)
-            if found is not None and self.opened is not None and self.opened.composition is composition:
+            if found is not None and not stale():
+                self.queues.do("sound", lambda: None if stale() else measured(found), heard, self._fail)
+
+        def heard(found: Heard | None) -> None:
+            if found is not None and not stale():
                 self.sounding.put(composition, found)
 
-        self.queues.do("sound", work, arrived, self._fail)
+        self.queues.do("sound", lambda: None if stale() else mixed(composition, self.closing), arrived, self._fail)
 
     def _make_thumbs(self, opened: Opened) -> None:
         if not opened.source.has_picture:

@@ -17,6 +17,7 @@ from standtall.framing.spans import Span
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.cut import Segment
 from standtall.model.people import Track
+from standtall.sound.meters import Meters
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.rows import ROW, Page
 from standtall.ui.state.workspace import Workspace
@@ -24,6 +25,10 @@ from standtall.ui.widgets import theme
 
 SPEED_WIDE, SLOWEST_SHOWN = 16, 0.02
 """Pixels of the bar of a camera that moves as fast as it may, and the speed (crop widths a second) from which there is one."""
+
+
+TENTH, LOW_LUFS, HIGH_LUFS, LOUD_WIDE = TICKS_PER_SECOND // 10, -36.0, -8.0, 22.0
+"""The loudness line: its step in ticks, what stands at its ends in LUFS, its width in pixels."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -67,6 +72,24 @@ def paint_time_lane(painter: QPainter, area: QRectF, lane: LaneBox, level_db: ND
             last = row.top
         if number % 2 == 0:
             painter.drawText(QRectF(5, row.top, 40, ROW), Qt.AlignmentFlag.AlignVCenter, clock(row.start))
+
+
+def paint_loudness(painter: QPainter, area: QRectF, lane: LaneBox, opened: Opened, page: Page, meters: Meters) -> None:
+    """The short-term loudness of the finished sound beside its words, as a line over the level of the voice."""
+    time_map, lead = opened.composition.time_map, opened.composition.lead_ticks
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.setPen(QPen(QColor(theme.KEPT), 1.4))
+    for number, segment in enumerate(time_map.segments):
+        top, bottom = page.y(segment.start), page.y(segment.end)
+        if segment.source != opened.source.key or bottom < area.top() or top > area.bottom():
+            continue
+        ticks = np.arange(segment.start, segment.end, TENTH)
+        tenths = (time_map.span_of(number)[0] + lead + ticks - segment.start) // TENTH
+        loud = meters.short[np.minimum(tenths, len(meters.short) - 1)]
+        xs = lane.x - 1 - np.clip((loud - LOW_LUFS) / (HIGH_LUFS - LOW_LUFS), 0, 1) * LOUD_WIDE
+        seen = (page.ys(ticks) > area.top() - 40) & (page.ys(ticks) < area.bottom() + 40)
+        points = zip(xs[seen].tolist(), page.ys(ticks)[seen].tolist(), strict=True)
+        painter.drawPolyline(QPolygonF([QPointF(x, y) for x, y in points]))
 
 
 def paint_picture_lane(

@@ -15,7 +15,7 @@ from standtall.model.cut import Segment
 from standtall.model.words import word_at, words_within
 from standtall.ui.bench.transcript import extras_lane, grips
 from standtall.ui.bench.transcript.extras_lane import ExtrasLane
-from standtall.ui.bench.transcript.lanes import LaneBox, paint_picture_lane, paint_time_lane
+from standtall.ui.bench.transcript.lanes import LaneBox, paint_loudness, paint_picture_lane, paint_time_lane
 from standtall.ui.bench.transcript.overview import OverviewBar
 from standtall.ui.bench.transcript.retyping import Retyping
 from standtall.ui.bench.transcript.word_painting import Column, PageWords
@@ -220,6 +220,9 @@ class TranscriptPage(QAbstractScrollArea):
         area = part.adjusted(0, -ROW, 0, ROW)  # what begins beyond the edge reaches over it
         band = (self._band[0], self._band[2] - self._band[1]) if self._band else None
         paint_time_lane(painter, area, lane, self._level_db(opened), page)
+        found = self._ws.sounding.of(opened.composition)
+        if found is not None and found.meters is not None and len(found.meters.short):
+            paint_loudness(painter, area, lane, opened, page, found.meters)
         paint_picture_lane(painter, area, lane, self._ws, page, band)
         self.words.paint(painter, area)
         grips.paint(painter, self._grips, self._words_x(), self._right(), area)

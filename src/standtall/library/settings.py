@@ -15,11 +15,16 @@ MOST_FOLDERS: Final = 20
 
 @dataclass(frozen=True, slots=True)
 class Settings:
-    """`recent` holds project files, newest first; `picture_folders` those whose pictures are offered."""
+    """`recent` holds project files, newest first; `picture_folders` those whose pictures are offered; finished files
+    are written into `render_folder`."""
 
     recent: tuple[str, ...] = ()
     theme: str = "light"
     picture_folders: tuple[str, ...] = ()
+    render_folder: str = ""
+
+    def with_render_folder(self, folder: str) -> Settings:
+        return replace(self, render_folder=folder)
 
     def with_folder(self, folder: str) -> Settings:
         others = tuple(f for f in self.picture_folders if f != folder)

@@ -155,6 +155,14 @@ class Playback(QObject):
         short = replace(Short.of(source.name, (part,)), captions=Captions(shown=False))
         self._look(worked_out(short, footage_for(short, source, Analysis(source.key))))
 
+    def play_file(self, source: Source) -> None:
+        """Play a finished file as it is: its picture in its own shape, its sound as it was written."""
+        short = Short.of(source.name, (Segment(source.key, 0, source.length),))
+        shape = replace(short.output, width=max(64, source.width // 2 * 2), height=max(64, source.height // 2 * 2))
+        short = replace(short, captions=Captions(shown=False), output=shape)
+        self._look(worked_out(short, footage_for(short, source, Analysis(source.key))))
+        self._player.play()
+
     def play_moment(self, moment: Moment, seen: Opened) -> None:
         """Play a proposed moment, framed and captioned as its short would be."""
         brief = self._ws.brief_of(seen.source)

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.media.probe import probe
 from standtall.model.moment import Moment
 from standtall.model.source import Source
 from standtall.ui.app.actions import actions_of
@@ -34,6 +35,7 @@ from standtall.ui.footage.place import FootagePlace
 from standtall.ui.moments.place import MomentsPlace
 from standtall.ui.preview.pane import PreviewPane
 from standtall.ui.preview.player import Player
+from standtall.ui.renders.place import RendersPlace
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.actions import Action
@@ -59,10 +61,11 @@ class MainWindow(QMainWindow):
         self.bench = Bench(self.workspace)
         self.footage = FootagePlace(self.workspace)
         self.moments = MomentsPlace(self.workspace)
+        self.renders = RendersPlace(self.workspace)
         self.preview_pane = PreviewPane(self.workspace)
         self.playback = Playback(self.workspace, self.player, self.preview_pane)
         self._unasked = self._ended = False
-        self.all_places = (self.footage.place(), self.moments.place(), self.bench.place())
+        self.all_places = (self.footage.place(), self.moments.place(), self.bench.place(), self.renders.place())
         self.places = QStackedWidget()
         for place in self.all_places:
             self.places.addWidget(place.widget)
@@ -115,6 +118,7 @@ class MainWindow(QMainWindow):
         self.footage.previewed.connect(self._look_at)
         self.moments.played.connect(self._play_moment)
         self.moments.made.connect(lambda: self.go("bench"))
+        self.renders.looked_at.connect(self._play_file)
 
     # places and messages
 
@@ -171,6 +175,15 @@ class MainWindow(QMainWindow):
     def _look_at(self, source: Source, tick: int) -> None:
         if self.place == "footage":
             self.playback.look_at(source, tick)
+
+    def _play_file(self, path: Path) -> None:
+        """Play a finished file in the tall picture."""
+
+        def arrived(source: Source) -> None:
+            if self.place == "renders":
+                self.playback.play_file(source)
+
+        self.workspace.in_background("files", lambda: probe(path), arrived)
 
     def _play_moment(self, moment: Moment) -> None:
         seen = self.moments.found_in or self.workspace.opened

@@ -36,6 +36,7 @@ from standtall.ui.state.heard import Sounding
 from standtall.ui.state.jobs import Jobs
 from standtall.ui.state.lost_files import LostFiles
 from standtall.ui.state.opened import Opened
+from standtall.ui.state.renders import Renders
 from standtall.ui.state.search import WordSearch
 from standtall.ui.state.selection import Selection
 from standtall.ui.state.thumbnails import Thumbs
@@ -73,6 +74,7 @@ class Workspace(Editor):
         self.queues = Queues(self.dispatcher)
         self.jobs = Jobs(self.dispatcher, self)
         self.trial = Trial(self.queues, self)
+        self.renders = Renders(self.jobs, self.queues.worker("files"), self._fail, self)
         self.sounding = Sounding(self)
         self.acquaintances = Acquaintances(self)
         self.trial.kept.connect(lambda opened, make: self.edit(lambda short, _a: make(short), opened))

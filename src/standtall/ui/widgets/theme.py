@@ -178,6 +178,7 @@ _DRAWINGS: Final = {
     "footage": "M3 9h13v10H3z M8 9V5h13v10h-5 M7 14h1 M10 12v4 M13 13v2",
     "moments": "M4 4v16 M8 5h12v5H8z M8 14h8v5H8z",
     "bench": "M8 3h8v18H8z M4 7v10 M20 7v10 M11 15h2",
+    "renders": "M6 3h9l4 4v14H6z M9 12l3 3 4-5",
     "play": "M8 5l11 7-11 7z",
     "pause": "M8 5v14 M16 5v14",
     "back": "M15 6l-7 6 7 6z M6 6v12",

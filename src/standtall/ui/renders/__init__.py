@@ -1,0 +1,1 @@
+"""Renders: the queue of finished files, and what is put into it."""

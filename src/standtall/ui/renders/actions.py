@@ -1,0 +1,18 @@
+"""Actions of the Renders place."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from standtall.ui.widgets.actions import Action
+
+if TYPE_CHECKING:
+    from standtall.ui.renders.place import RendersPlace
+
+
+def actions_of(place: RendersPlace) -> list[Action]:
+    """All actions of the place, in the order in which the list of shortcuts shows them."""
+    return [
+        Action("render-chosen", "Render what is chosen", place.asking.ask, ("Ctrl+Shift+R",)),
+        Action("pause-renders", "Pause renders, or go on", place.toggle_pause, ("Ctrl+Shift+P",)),
+    ]

@@ -1,0 +1,253 @@
+"""What is put into the queue: which shorts, in which shapes and languages, in what form, where, under what names."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from fractions import Fraction
+from pathlib import Path
+from typing import Any, Final
+
+from PySide6.QtCore import QStandardPaths
+from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
+
+from standtall.base.errors import NothingToDo, StandTallError
+from standtall.library import settings
+from standtall.library.project import Project
+from standtall.model.form import RATES, WIDTHS, Form
+from standtall.model.output import SHAPES
+from standtall.session.render_many import PATTERN, PLACEHOLDERS, Wanted, named, requests
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.cards import Panel, card_in
+from standtall.ui.widgets.fields import Field, button
+
+CODECS: Final = {"h264": "H.264, plays everywhere", "hevc": "HEVC, smaller", "av1": "AV1, smallest", "vp9": "VP9 in WebM"}
+QUALITIES: Final = {"small": "Small file", "good": "Good", "best": "Best"}
+CAPTIONS: Final = {"picture": "In the picture", "file": "In a file beside it", "both": "In the picture and in a file"}
+SOUNDS: Final = {
+    "": "With its picture", "m4a": "Sound alone, AAC", "opus": "Sound alone, Opus", "wav": "Sound alone, WAV",
+    "flac": "Sound alone, FLAC",
+}  # fmt: skip
+
+
+def video_folder() -> Path:
+    """The desktop's own folder for videos, or "Videos" in the home folder."""
+    known = QStandardPaths.writableLocation(QStandardPaths.StandardLocation.MoviesLocation)
+    return (Path(known) if known else Path.home() / "Videos") / "Stand Tall"
+
+
+class AskingPanel(Panel):
+    """A column of cards with the button that asks."""
+
+    def __init__(self, workspace: Workspace) -> None:
+        super().__init__()
+        self._ws = workspace
+        self._names: list[tuple[int, str]] = []
+        self.folder = video_folder()
+        box = card_in(self.column, "WHAT")
+        self.shorts = _choice("Which shorts", {"one": "The short on the Bench", "all": "All shorts of the project"})
+        self.shorts.setToolTip("Which shorts are rendered, as they stand now")
+        box.addWidget(self.shorts)
+        grid = QGridLayout()
+        self.shapes: dict[str, QCheckBox] = {}
+        for n, shape in enumerate(("", *SHAPES)):
+            made = QCheckBox(shape or "As each is")
+            made.setToolTip("The shape of each short" if not shape else f"Also in {shape}, framed anew by whom and how large")
+            made.setChecked(not shape)
+            made.clicked.connect(lambda _on: self._tell())
+            self.shapes[shape] = made
+            grid.addWidget(made, n // 3, n % 3)
+        box.addLayout(grid)
+        self._languages = QVBoxLayout()
+        box.addLayout(self._languages)
+        self.languages: dict[str, QCheckBox] = {}
+        self._form_card()
+        where = card_in(self.column, "WHERE")
+        line = QHBoxLayout()
+        self.folder_told = QLabel()
+        self.folder_told.setObjectName("faint")
+        self.folder_told.setWordWrap(True)
+        line.addWidget(self.folder_told, 1)
+        line.addWidget(button("Folder…", "Choose the folder for finished files", self._choose_folder, "small"))
+        where.addLayout(line)
+        self.pattern = Field("Names of the files", PATTERN)
+        self.pattern.setText(PATTERN)
+        told = "; ".join(f"{{{k}}} is {v}" for k, v in PLACEHOLDERS.items())
+        self.pattern.setToolTip(f"How files are named: {told}")
+        self.pattern.textChanged.connect(lambda _t: self._tell())
+        where.addWidget(self.pattern)
+        self.example = QLabel()
+        self.example.setObjectName("faint")
+        self.example.setWordWrap(True)
+        where.addWidget(self.example)
+        self.go = button("Add to the queue", "Render what is chosen, as it stands now (Ctrl+Shift+R)", self.ask, "main")
+        self.column.addWidget(self.go)
+        self.finish()
+        for signal in (workspace.opened_changed, workspace.project_changed):
+            signal.connect(self.refresh)
+        self.shorts.currentIndexChanged.connect(lambda _i: self._tell())
+        workspace.in_background("files", lambda: settings.load()[0].render_folder, self._remembered)
+        self.refresh()
+
+    def _form_card(self) -> None:
+        box = card_in(self.column, "FORM")
+        self.codec = _choice("Encoding", CODECS)
+        self.quality = _choice("Quality", QUALITIES, 1)
+        self.side = _choice("Size", {0: "As each short", **{w: f"{w} pixels on the shorter side" for w in WIDTHS}})
+        self.fps = _choice("Frames a second", {Fraction(0): "As the source", **{r: f"{float(r):g} fps" for r in RATES}})
+        self.captions = _choice("Captions", CAPTIONS)
+        self.sound = _choice("Sound", SOUNDS)
+        self.bit_rate = QSpinBox()
+        self.bit_rate.setRange(0, 200_000)
+        self.bit_rate.setSingleStep(500)
+        self.bit_rate.setSuffix(" kbit/s")
+        self.bit_rate.setSpecialValueText("by quality")
+        self.bit_rate.setAccessibleName("Bit rate")
+        self.bit_rate.setToolTip("A bit rate instead of a quality; the size of the file follows from it")
+        rows: tuple[tuple[str, QWidget], ...] = (
+            ("Encoding", self.codec), ("Quality", self.quality), ("Bit rate", self.bit_rate), ("Size", self.side),
+            ("Fps", self.fps), ("Captions", self.captions), ("Sound", self.sound),
+        )  # fmt: skip
+        grid = QGridLayout()
+        grid.setSpacing(5)
+        for n, (text, widget) in enumerate(rows):
+            grid.addWidget(QLabel(text), n, 0)
+            grid.addWidget(widget, n, 1)
+        self.beside: dict[str, QCheckBox] = {}
+        line = QHBoxLayout()
+        for ending, text in ((".srt", "SRT"), (".vtt", "WebVTT"), (".ass", "ASS")):
+            made = QCheckBox(text)
+            made.setChecked(ending == ".srt")
+            made.setToolTip(f"Captions beside the file as {text}")
+            self.beside[ending] = made
+            line.addWidget(made)
+        grid.addLayout(line, len(rows), 1)
+        box.addLayout(grid)
+        for chosen in (self.codec, self.captions, self.sound):
+            chosen.currentIndexChanged.connect(lambda _i: self._tell())
+
+    # what it asks for
+
+    def form(self) -> Form:
+        """The form as it is chosen."""
+        beside = tuple(ending for ending, made in self.beside.items() if made.isChecked()) or (".srt",)
+        return Form(
+            self.codec.currentData(), self.quality.currentData(), self.bit_rate.value(), self.captions.currentData(), beside,
+            self.sound.currentData(),
+        )  # fmt: skip
+
+    def wanted(self) -> Wanted | None:
+        """What is chosen now; None without a short."""
+        opened = self._ws.opened
+        if opened is None:
+            return None
+        numbers = (opened.entry.id,) if self.shorts.currentData() == "one" else tuple(n for n, _name in self._names)
+        shapes = tuple(shape for shape, made in self.shapes.items() if made.isChecked())
+        languages = tuple(code for code, made in self.languages.items() if made.isChecked()) if self.languages else ("",)
+        return Wanted(
+            numbers or (opened.entry.id,),
+            self.folder,
+            shapes,
+            languages,
+            self.side.currentData(),
+            self.fps.currentData(),
+            self.form(),
+            self.pattern.text(),
+        )
+
+    def ask(self) -> None:
+        """Put what is chosen into the queue."""
+        ws, wanted = self._ws, self.wanted()
+        if wanted is None:
+            ws.said.emit("There is no short to render yet.", "note")
+            return
+        sources = ws.sources_here()
+        options = {s.key: ws.options_of(s) for s in sources}
+
+        def work(project: Project) -> list[object]:
+            return list(requests(project, sources, lambda s, _brief: options[s.key], ws.cache, wanted))
+
+        ws.with_project(work, lambda found: ws.renders.ask(found))  # type: ignore[arg-type]
+
+    def _choose_folder(self) -> None:
+        folder = QFileDialog.getExistingDirectory(self, "A folder for finished files", str(self.folder))
+        if folder:
+            self.set_folder(Path(folder))
+
+    def set_folder(self, folder: Path) -> None:
+        """Write into a folder from now on."""
+        self.folder = folder
+
+        def keep() -> None:
+            known = settings.load()[0]
+            settings.save(known.with_render_folder(str(folder)))
+
+        self._ws.in_background("files", keep, lambda _n: None)
+        self._tell()
+
+    def _remembered(self, folder: str) -> None:
+        if folder:
+            self.folder = Path(folder)
+            self._tell()
+
+    # what it shows
+
+    def refresh(self) -> None:
+        opened = self._ws.opened
+        self.inner.setEnabled(opened is not None)
+        codes = [t.language for t in opened.transcript.translations] if opened is not None else []
+        wanted = ["original", *codes] if codes else []
+        if list(self.languages) != wanted:
+            for made in self.languages.values():
+                self._languages.removeWidget(made)
+                made.deleteLater()
+            self.languages = {}
+            for code in wanted:
+                made = QCheckBox("Captions in the original language" if code == "original" else f"Captions in {code}")
+                made.setChecked(code == "original")
+                made.clicked.connect(lambda _on: self._tell())
+                self.languages[code] = made
+                self._languages.addWidget(made)
+        if opened is not None:
+            self._ws.with_project(lambda p: [(e.id, e.short.name) for e in p.shorts()], self._listed)
+        self._tell()
+
+    def _listed(self, names: list[tuple[int, str]]) -> None:
+        self._names = names
+        self.shorts.setItemText(1, f"All {len(names)} shorts of the project")
+        self._tell()
+
+    def _tell(self) -> None:
+        """The folder, a name as it will be, and how many files."""
+        self.folder_told.setText(str(self.folder))
+        self.folder_told.setToolTip(str(self.folder))
+        alone, beside = bool(self.sound.currentData()), self.captions.currentData() != "picture"
+        parts: tuple[QWidget, ...] = (self.codec, self.quality, self.side, self.fps, self.captions, self.bit_rate)
+        for part in parts:
+            part.setEnabled(not alone)
+        for box in self.beside.values():
+            box.setVisible(beside and not alone)
+        opened, wanted = self._ws.opened, self.wanted()
+        if opened is None or wanted is None:
+            self.example.setText("")
+            return
+        shape = wanted.shapes[0] if len(wanted.shapes) > 1 else ""
+        language = wanted.languages[0] if len(wanted.languages) > 1 else ""
+        try:
+            self.example.setText(named(wanted.pattern, opened.entry.short, shape, language, 1, wanted.form.ending))
+        except (NothingToDo, StandTallError) as error:
+            self.example.setText(str(error))
+        count = len(wanted.shorts) * len(wanted.shapes) * len(wanted.languages)
+        self.go.setText(f"Render {count} file{'' if count == 1 else 's'}")
+        self.go.setEnabled(count > 0)
+
+
+def _choice(name: str, rows: Mapping[Any, str], at: int = 0) -> QComboBox:
+    made = QComboBox()
+    made.setAccessibleName(name)
+    made.setMinimumContentsLength(8)
+    made.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+    made.setToolTip(name)
+    for value, text in rows.items():
+        made.addItem(text, value)
+    made.setCurrentIndex(at)
+    return made

@@ -1,0 +1,179 @@
+"""The renders of the window: those in the queue and those that are over, kept on disk."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field, replace
+from datetime import datetime
+from pathlib import Path
+from typing import Final, Literal
+
+from PySide6.QtCore import QObject, Signal
+
+from standtall.base.folders import state_folder
+from standtall.jobs.events import Ended, Event, Problem, Progressed, Rendered, Started
+from standtall.jobs.requests import RenderRequest, Request
+from standtall.library.own import read_own, write_own
+from standtall.ui.state.jobs import Jobs
+from standtall.ui.threads.dispatcher import Failed, Worker
+
+MOST: Final = 300
+RowState = Literal["waiting", "running", "done", "failed", "stopped"]
+
+
+@dataclass(frozen=True, slots=True)
+class Row:
+    """A render as it is shown: the name of the short, the form in words, the file, and how it stands. `told` is what was
+    measured, or why it failed."""
+
+    name: str
+    form: str
+    file: str
+    state: RowState
+    told: str = ""
+    when: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Over:
+    """Rows that are over, newest first, as they are kept."""
+
+    rows: tuple[Row, ...] = ()
+
+
+@dataclass(slots=True)
+class Live:
+    """A render in the queue."""
+
+    number: int
+    request: RenderRequest
+    row: Row
+    stage: str = ""
+    share: float = 0.0
+    left_s: float | None = None
+    problem: str = field(default="")
+
+
+def form_told(request: RenderRequest) -> str:
+    """The form of a render in words."""
+    form, output = request.form, request.short.output
+    if form.sound_alone:
+        return f"sound alone, {form.sound_alone.upper()}"
+    codec = {"h264": "H.264", "hevc": "HEVC", "av1": "AV1", "vp9": "VP9"}[form.codec]
+    language = request.short.captions.language
+    return f"{output.width} × {output.height}, {codec}" + (f", captions in {language}" if language else "")
+
+
+class Renders(QObject):
+    """`changed` tells of another set of rows, `moved` that one has come further."""
+
+    changed, moved = Signal(), Signal()
+
+    def __init__(self, jobs: Jobs, thread: Worker, failed: Failed, parent: QObject) -> None:
+        super().__init__(parent)
+        self._jobs, self._thread, self._failed = jobs, thread, failed
+        self.live: list[Live] = []
+        self.over: tuple[Row, ...] = ()
+        self._requests: dict[str, RenderRequest] = {}
+        """By file, of those that are over and were asked for in this window: they can be asked for again."""
+        self.paused = False
+        jobs.heard.connect(self._heard)
+        path = state_folder() / "renders.json"
+        thread.do(lambda: read_own(path, Over, Over(), "Finished renders")[0], self._read, failed)
+
+    def _read(self, found: Over) -> None:
+        self.over = (*self.over, *found.rows)[:MOST]
+        self.changed.emit()
+
+    def ask(self, requests: list[RenderRequest]) -> None:
+        """Put renders at the end of the queue."""
+        for request in requests:
+            self._add(self._jobs.ask(request), request)
+        self.changed.emit()
+
+    def _add(self, number: int, request: RenderRequest) -> Live:
+        made = Live(number, request, Row(request.short.name, form_told(request), request.out, "waiting"))
+        self.live.append(made)
+        return made
+
+    def again(self, row: Row) -> bool:
+        """Ask for one that is over once more, as it was asked for; -> whether that is still known."""
+        request = self._requests.get(row.file)
+        if request is not None:
+            self.ask([request])
+        return request is not None
+
+    def can_again(self, row: Row) -> bool:
+        return row.file in self._requests
+
+    def cancel(self, number: int) -> None:
+        self._jobs.cancel(number)
+
+    def sooner(self, number: int) -> None:
+        """Let one that waits go before the one in front of it."""
+        waiting = [n for n, live in enumerate(self.live) if live.row.state == "waiting"]
+        at = next((n for n in waiting if self.live[n].number == number), None)
+        if at is not None and waiting.index(at) > 0:
+            self.live.insert(waiting[waiting.index(at) - 1], self.live.pop(at))
+            self._jobs.sooner(number)
+            self.changed.emit()
+
+    def set_paused(self, paused: bool) -> None:
+        """Begin no other render, or go on."""
+        self.paused = paused
+        (self._jobs.queue.pause if paused else self._jobs.queue.go_on)("render")
+        self.changed.emit()
+
+    def clear_over(self) -> None:
+        """Forget those that are over; their files stay."""
+        self.over, self._requests = (), {}
+        self._keep()
+        self.changed.emit()
+
+    def _heard(self, number: int, request: Request, event: Event) -> None:
+        if not isinstance(request, RenderRequest):
+            return
+        live = next((k for k in self.live if k.number == number), None)
+        if live is None:
+            live = self._add(number, request)
+            self.changed.emit()
+        if isinstance(event, Started):
+            live.row = replace(live.row, state="running")
+            self.changed.emit()
+        elif isinstance(event, Progressed):
+            live.stage, live.share, live.left_s = event.stage, event.share, event.left_s
+            self.moved.emit()
+        elif isinstance(event, Rendered):
+            live.row = replace(live.row, told=_measured(event))
+        elif isinstance(event, Problem):
+            live.problem = f"{event.message} {event.hint}".strip()
+        elif isinstance(event, Ended):
+            self._end(live, event)
+
+    def _end(self, live: Live, event: Ended) -> None:
+        self.live.remove(live)
+        told = live.row.told if event.state == "done" else (live.problem or "It was stopped. Nothing was left behind.")
+        when = datetime.now().astimezone().strftime("%Y-%m-%d %H:%M")
+        state: RowState = event.state if event.state in ("done", "failed") else "stopped"
+        row = replace(live.row, state=state, told=told, when=when)
+        self._requests[row.file] = live.request
+        self.over = (row, *(r for r in self.over if r.file != row.file))[:MOST]
+        self._keep()
+        self.changed.emit()
+
+    def _keep(self) -> None:
+        rows, path = Over(self.over), state_folder() / "renders.json"
+        self._thread.do(lambda: write_own(path, rows), None, self._failed)
+
+
+def _measured(event: Rendered) -> str:
+    """What was measured in a finished file, in one line."""
+    parts = [f"{event.size_bytes / 1e6:.1f} MB", f"{event.length_s:.1f} s"]
+    if event.width:
+        parts.append(f"{event.fps:g} fps")
+    if event.loudness_lufs is not None and event.true_peak_dbtp is not None:
+        parts += [f"{event.loudness_lufs:.1f} LUFS", f"true peak {event.true_peak_dbtp:.1f} dBTP"]
+    return ", ".join(parts) + (f", {event.captions} captions" if event.captions else "")
+
+
+def folder_of(row: Row) -> Path:
+    return Path(row.file).parent

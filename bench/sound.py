@@ -23,8 +23,8 @@ from bench.demo import demo
 from bench.row import Row
 from standtall.base.errors import MediaError
 from standtall.compose.soundtrack.added import music_levels, music_sound, word_times
-from standtall.compose.soundtrack.talk import Talk
-from standtall.compose.soundtrack.whole import parts_of
+from standtall.compose.soundtrack.mixdown import parts_of
+from standtall.compose.soundtrack.talk_sound import Talk
 from standtall.ink import engine
 from standtall.library.music import pieces
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound

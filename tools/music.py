@@ -4,7 +4,7 @@
     python tools/music.py
 
 A piece has a part A and a part B over eight bars of chords each, and a cadence of two bars. It is rendered in units of two bars,
-each with the sound that rings on after it, so that `sound.music` can put them together to any length without a seam. Writes
+each with the sound that rings on after it, so that `sound.assembly` can put them together to any length without a seam. Writes
 `src/standtall/library/music/NAME.ogg` (Opus) and `index.json`.
 """
 

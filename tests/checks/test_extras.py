@@ -12,7 +12,7 @@ from standtall.base.geometry import FULL, Rect
 from standtall.checks.extras import extra_notices, moved_clear
 from standtall.checks.missing_files import files_missing
 from standtall.compose.composition import Composition
-from standtall.compose.painters.boxes import extra_boxes
+from standtall.compose.painters.extra_boxes import extra_boxes
 from standtall.ink.placed_pictures import picture_key
 from standtall.model import extra_edits
 from standtall.model.analysis import Analysis

@@ -11,7 +11,7 @@ from scipy import signal
 
 from standtall.base.files import content_key
 from standtall.compose.footage import Footage
-from standtall.compose.soundtrack.whole import parts_of, soundtrack
+from standtall.compose.soundtrack.mixdown import parts_of, soundtrack
 from standtall.framing.camera import plan
 from standtall.media.probe import probe
 from standtall.media.sound_reader import sound_of

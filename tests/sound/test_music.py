@@ -11,10 +11,10 @@ from standtall.base.errors import MediaError
 from standtall.library.music import piece_of, pieces
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound
 from standtall.model.sound import Music
+from standtall.sound.assembly import assembled, beats_of, faded, repeated, unit_order
 from standtall.sound.ducking import curve_of, duck_db, talking
 from standtall.sound.effects import effect, effects
 from standtall.sound.meters import metered, range_of
-from standtall.sound.music import assembled, beats_of, faded, repeated, unit_order
 from tests.conftest import tone
 
 S = MIX_RATE

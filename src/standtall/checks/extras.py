@@ -9,7 +9,7 @@ from standtall.base.geometry import FULL, Rect
 from standtall.checks.captions import PORTRAIT
 from standtall.checks.notice import Notice
 from standtall.compose.composition import Composition
-from standtall.compose.painters.boxes import ExtraBox, extra_boxes
+from standtall.compose.painters.extra_boxes import ExtraBox, extra_boxes
 from standtall.model import extra_edits
 from standtall.model.channel import Channel
 from standtall.model.edits import Edit

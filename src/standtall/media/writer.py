@@ -121,6 +121,8 @@ def write_sound(path: Path, samples: Samples, kind: str, bit_rate: int = 192_000
     try:
         with av.open(str(path), "w", format=container_name) as container:
             stream: Any = container.add_stream(encoder, rate=MIX_RATE, layout="stereo")
+            if form == "s32":
+                stream.codec_context.format = form  # 24 bits, else it writes 16
             if kind in ("m4a", "opus"):
                 stream.bit_rate = bit_rate
             for at in range(0, samples.shape[1], MIX_RATE):

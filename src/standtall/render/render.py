@@ -16,7 +16,7 @@ from standtall.checks.missing_files import files_missing
 from standtall.compose.composition import Composition
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
-from standtall.compose.soundtrack.whole import soundtrack
+from standtall.compose.soundtrack.mixdown import soundtrack
 from standtall.media.planes import Planes
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound
 from standtall.media.writer import MovieWriter, write_sound

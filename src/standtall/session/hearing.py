@@ -13,7 +13,7 @@ from standtall.base.files import content_key
 from standtall.base.progress import Progress
 from standtall.compose.composition import Composition
 from standtall.compose.soundtrack.added import music_levels
-from standtall.compose.soundtrack.whole import Parts, parts_of, soundtrack
+from standtall.compose.soundtrack.mixdown import Parts, parts_of, soundtrack
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
 from standtall.model.sound import Cleaning, Music, Recorder, SoundMix
 from standtall.model.source import Source

@@ -15,7 +15,7 @@ from standtall.model.short import Short
 from standtall.model.words import words_within
 from standtall.moments.talk import Talk
 from standtall.moments.titles import titles_of
-from standtall.sound.music import beats_of
+from standtall.sound.assembly import beats_of
 
 
 def headlines(short: Short, analysis: Analysis) -> tuple[Title, ...]:

@@ -44,11 +44,11 @@ def test_all_keys_are_on_the_sheet(qtbot: QtBot, window: MainWindow) -> None:
 
 def test_the_theme_is_kept(qtbot: QtBot, window: MainWindow) -> None:
     assert theme.current() is theme.LIGHT
-    before = window.bench.page.viewport().grab().toImage().pixelColor(400, 30)
+    before = window.bench.page.viewport().grab().toImage().pixelColor(380, 30)
     window.change_theme()
     try:
         qtbot.waitUntil(lambda: settings.load()[0].theme == "dark", timeout=WAIT)
-        after = window.bench.page.viewport().grab().toImage().pixelColor(400, 30)
+        after = window.bench.page.viewport().grab().toImage().pixelColor(380, 30)
         assert before != after
         assert window.bench.page.viewport().grab().toImage().pixelColor(150, 3).lightness() < 60, "the picture lane stays dark"
     finally:

@@ -172,7 +172,7 @@ def with_captions(qtbot: QtBot, window: MainWindow) -> QPoint:
     qtbot.waitUntil(lambda: view._shown is picture, timeout=WAIT)
     box = caption_drag.caption_box(opened.composition, picture.frame)
     assert box is not None
-    return caption_drag._on(view._box(), box).center().toPoint()
+    return caption_drag.on_picture(view._box(), box).center().toPoint()
 
 
 def test_captions_are_dragged_on_the_tall_picture(qtbot: QtBot, window: MainWindow, panel: CaptionsPanel) -> None:
@@ -194,7 +194,7 @@ def test_a_corner_sizes_and_a_side_widens(window: MainWindow) -> None:
     assert opened is not None
     box = caption_drag.caption_box(opened.composition, opened.composition.frame_at(opened.composition.cards[0].start) + 1)
     picture = window.preview_pane.picture._box()
-    there = caption_drag._on(picture, box)  # type: ignore[arg-type]
+    there = caption_drag.on_picture(picture, box)  # type: ignore[arg-type]
     corner = caption_drag.held(opened, 0, box, there.bottomRight(), picture)
     side = caption_drag.held(opened, 0, box, QPointF(there.left(), there.center().y()), picture)
     assert corner is not None

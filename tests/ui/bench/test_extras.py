@@ -10,7 +10,7 @@ from PySide6.QtGui import QColor, QImage
 from pytestqt.qtbot import QtBot
 
 from standtall.base.geometry import Rect
-from standtall.compose.painters.boxes import extra_boxes
+from standtall.compose.painters.extra_boxes import extra_boxes
 from standtall.model.extents import FromExtent, OpeningExtent, PassageExtent, WholeExtent
 from standtall.model.extras import BarExtra, PictureExtra, SoundExtra, TextExtra
 from standtall.ui.app.window import MainWindow

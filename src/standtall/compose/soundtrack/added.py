@@ -14,11 +14,11 @@ from standtall.library.music import piece_of
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
 from standtall.model.extras import Cutaway, SoundExtra
 from standtall.model.sound import Music
+from standtall.sound.assembly import assembled, faded, repeated
 from standtall.sound.ducking import curve_of, duck_db
 from standtall.sound.effects import effect
 from standtall.sound.loudness import blocks_of, loudness_lufs, power_of
 from standtall.sound.meters import MOMENTARY_MS, lufs
-from standtall.sound.music import assembled, faded, repeated
 
 QUIETEST: Final = -50.0
 """What is softer (LUFS) is no talk to set the music by."""

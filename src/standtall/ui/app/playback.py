@@ -9,7 +9,7 @@ from PySide6.QtCore import QObject, Signal
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.composition import Composition
-from standtall.compose.soundtrack.whole import soundtrack
+from standtall.compose.soundtrack.mixdown import soundtrack
 from standtall.cutting import by_words
 from standtall.model.analysis import Analysis
 from standtall.model.captions import Captions

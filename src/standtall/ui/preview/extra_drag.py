@@ -8,7 +8,7 @@ from typing import Final, Literal
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
-from standtall.compose.painters.boxes import ExtraBox
+from standtall.compose.painters.extra_boxes import ExtraBox
 from standtall.model import extra_edits
 from standtall.model.edits import Edit
 from standtall.model.short import Short

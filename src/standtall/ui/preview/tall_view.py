@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.geometry import FULL, Rect
 from standtall.compose.composition import Composition
-from standtall.compose.painters.boxes import ExtraBox, extra_boxes
+from standtall.compose.painters.extra_boxes import ExtraBox, extra_boxes
 from standtall.ui.preview import caption_drag, extra_drag
 from standtall.ui.preview.caption_drag import CaptionDrag
 from standtall.ui.preview.crop_drag import CropDrag, gripped

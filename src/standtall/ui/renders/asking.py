@@ -8,6 +8,7 @@ from pathlib import Path
 from typing import Any, Final
 
 from PySide6.QtCore import QStandardPaths
+from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
 from standtall.base.errors import NothingToDo, StandTallError
@@ -207,9 +208,12 @@ class AskingPanel(Panel):
                 made.clicked.connect(lambda _on: self._tell())
                 self.languages[code] = made
                 self._languages.addWidget(made)
-        if opened is not None:
+        if opened is not None and self.isVisible():
             self._ws.with_project(lambda p: [(e.id, e.short.name) for e in p.shorts()], self._listed)
         self._tell()
+
+    def showEvent(self, event: QShowEvent) -> None:
+        self.refresh()
 
     def _listed(self, names: list[tuple[int, str]]) -> None:
         self._names = names

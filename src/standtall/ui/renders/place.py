@@ -77,7 +77,7 @@ class RendersPlace(QWidget):
         self.refresh()
 
     def place(self) -> Place:
-        return Place("renders", "Renders", "F3", self, actions_of(self))
+        return Place("renders", "Renders", "F10", self, actions_of(self))
 
     def toggle_pause(self) -> None:
         """Begin no other render, or go on."""

@@ -28,8 +28,8 @@ from standtall.model.extras import BarExtra, Extra, Extras, LightExtra, PictureE
 from standtall.model.short import Short
 from standtall.model.style import Value
 from standtall.session.proposals import headlines
-from standtall.ui.bench.panels.extras.extents import KINDS, TITLES, ExtentKind, extent_for, kind_of_extent, told
-from standtall.ui.bench.panels.extras.fields import fields_of
+from standtall.ui.bench.panels.extras.extra_fields import fields_of
+from standtall.ui.bench.panels.extras.when_shown import KINDS, TITLES, ExtentKind, extent_for, kind_of_extent, told
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button

@@ -17,8 +17,8 @@ from standtall.library.stickers import MOVING_ENDINGS, Sticker, tag_by_hand
 from standtall.model import extra_edits
 from standtall.model.extents import OpeningExtent
 from standtall.session.proposals import pictures
-from standtall.ui.bench.panels.extras.extents import extent_for
 from standtall.ui.bench.panels.extras.items_card import sticker_extra
+from standtall.ui.bench.panels.extras.when_shown import extent_for
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import Field, button
 
@@ -42,7 +42,7 @@ def sticker_image(sticker: Sticker, side: int) -> QImage | None:
 
 
 class LibraryCard:
-    """Fills a card of the extras panel."""
+    """Fills a card of the extras panel; nothing is looked for before it is shown."""
 
     def __init__(self, workspace: Workspace, box: QVBoxLayout, put_footage: Callable[[Path], None]) -> None:
         self._ws, self._put_footage = workspace, put_footage
@@ -69,7 +69,7 @@ class LibraryCard:
         self.tags.editingFinished.connect(self._tagged)
         self.tags.hide()
         box.addWidget(self.tags)
-        self._looked = time.monotonic()
+        self._looked = -AGAIN_S
         self.told = QLabel()
         self.told.setObjectName("faint")
         self.told.setWordWrap(True)
@@ -77,7 +77,6 @@ class LibraryCard:
         box.addWidget(
             button("Add a folder of your own…", "Pictures in it are found by the words of their names", self._choose, "small")
         )
-        workspace.in_background("files", lambda: pictures(settings.load()[0].picture_folders), self._arrived)
 
     @property
     def library(self) -> tuple[Sticker, ...]:
@@ -91,7 +90,7 @@ class LibraryCard:
     def look_again(self) -> None:
         """Look into the folders again: they may hold other pictures now."""
         if time.monotonic() - self._looked > AGAIN_S:
-            self._looked = time.monotonic()
+            self._looked = -AGAIN_S
             self._ws.in_background("files", lambda: pictures(settings.load()[0].picture_folders), self._arrived)
 
     def _tagged(self) -> None:

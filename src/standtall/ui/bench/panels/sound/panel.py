@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.ui.bench.panels.sound.cards import MusicCard, RecorderCard, SpeakersCard, TalkCard
 from standtall.ui.bench.panels.sound.meter import MeterView
+from standtall.ui.bench.panels.sound.mix_cards import MusicCard, RecorderCard, SpeakersCard, TalkCard
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 

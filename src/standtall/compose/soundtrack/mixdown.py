@@ -10,7 +10,7 @@ from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.composition import Composition
 from standtall.compose.soundtrack.added import clip_sound, cutaway_sounds, effects_of, music_under
-from standtall.compose.soundtrack.talk import Talk
+from standtall.compose.soundtrack.talk_sound import Talk
 from standtall.media.sound_reader import Samples
 from standtall.model.extras import SoundExtra
 from standtall.sound.loudness import levelled

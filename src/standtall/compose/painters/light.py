@@ -20,6 +20,8 @@ GRAIN_DEEP: Final = 16.0
 FLASH_S: Final = 0.45
 WARM_S: Final = 9.0
 """Seconds in which the warm light wanders once to and fro."""
+WARM_STEP: Final = 4
+"""Frames for which it stays where it is: it wanders too slowly for a step to be seen."""
 SMALL: Final = 24
 """The warm light is made at this fraction of the size."""
 
@@ -67,13 +69,25 @@ def _flash(layer: LightLayer, canvas: Planes) -> None:
 def _warm(layer: LightLayer, canvas: Planes) -> None:
     """Light as from a low sun that leaks in at a side."""
     high, wide = canvas.y.shape
-    way = np.sin(2 * np.pi * layer.into / (WARM_S * layer.fps))
+    more, less_blue, more_red = _glow(high, wide, layer.into // WARM_STEP, round(100 * layer.strength), layer.fps)
+    canvas.y[:] = cv2.add(canvas.y, more)
+    canvas.u[:] = cv2.subtract(canvas.u, less_blue)
+    canvas.v[:] = cv2.add(canvas.v, more_red)
+
+
+@functools.lru_cache(maxsize=4)
+def _glow(high: int, wide: int, step: int, strength: int, fps: float) -> tuple[Plane, Plane, Plane]:
+    """What the warm light adds to the luma, takes from the blue and adds to the red of a frame; it stays for some frames."""
+    way = np.sin(2 * np.pi * step * WARM_STEP / (WARM_S * fps))
     rows, columns = np.mgrid[0 : max(2, high // SMALL), 0 : max(2, wide // SMALL)].astype(np.float32)
     x, y = columns / columns.shape[1] - (0.92 + 0.1 * way), (rows / rows.shape[0] - (0.24 + 0.08 * way)) * high / wide
-    glow = (layer.strength * np.exp(-(x * x + 0.6 * y * y) / 0.34)).astype(np.float32)
-    for plane, most in ((canvas.y, 62.0), (canvas.u, -26.0), (canvas.v, 24.0)):
-        light = cv2.resize(glow * most, (plane.shape[1], plane.shape[0]), interpolation=cv2.INTER_LINEAR)
-        plane[:] = cv2.add(plane, np.round(light).astype(np.int16), dtype=cv2.CV_8U)
+    glow = (strength / 100 * np.exp(-(x * x + 0.6 * y * y) / 0.34)).astype(np.float32)
+    sizes = ((wide, high, 62.0), (wide // 2, high // 2, 26.0), (wide // 2, high // 2, 24.0))
+    more, less_blue, more_red = (
+        np.asarray(cv2.resize(np.round(glow * most).astype(np.uint8), (w, h), interpolation=cv2.INTER_LINEAR), np.uint8)
+        for w, h, most in sizes
+    )
+    return more, less_blue, more_red
 
 
 def _tape(layer: LightLayer, canvas: Planes) -> None:

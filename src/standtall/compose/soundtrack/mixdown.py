@@ -18,12 +18,16 @@ from standtall.sound.loudness import levelled
 
 @dataclass(frozen=True, slots=True)
 class Parts:
-    """The talk and the music of a short before they are mixed, float32 (2, samples); `speakers` holds the loudness in LUFS of
-    each as recorded and what they are changed by in dB, by source and number."""
+    """The talk and the music of a short before they are mixed, float32 (2, samples), and what the talk was made of."""
 
     talk: Samples
     music: Samples | None
-    speakers: dict[tuple[str, int], tuple[float, float]]
+    made_of: Talk
+
+    @property
+    def speakers(self) -> dict[tuple[str, int], tuple[float, float]]:
+        """The loudness in LUFS of each speaker as recorded and what they are changed by in dB, by source and number."""
+        return {key: (lufs, self.made_of.gains.get(key, 0.0)) for key, lufs in self.made_of.before.items()}
 
 
 def parts_of(composition: Composition) -> Parts:
@@ -32,7 +36,7 @@ def parts_of(composition: Composition) -> Parts:
     sound = talk.sound()
     music = composition.short.sound.music
     under = None if music is None else music_under(composition, music, sound)
-    return Parts(sound, under, {key: (lufs, talk.gains.get(key, 0.0)) for key, lufs in talk.before.items()})
+    return Parts(sound, under, talk)
 
 
 def soundtrack(composition: Composition, progress: Progress | None = None, parts: Parts | None = None) -> Samples | None:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import functools
 from collections.abc import Mapping
 from typing import Final
 
@@ -31,8 +32,6 @@ class Talk:
         """By segment: where what was read begins in the source, and the sound."""
         for key in composition.short.sources:
             self._read(composition.footage[key], [s for s in composition.short.segments if s.source == key])
-        self.before = self._loudness()
-        """Loudness in LUFS of each speaker, by source and number, as they were recorded."""
         self.gains = self._gains()
         """What each is changed by in dB."""
 
@@ -64,8 +63,10 @@ class Talk:
         gains = {speaker: db for (key, speaker), db in self.gains.items() if key == source}
         return part * gain_curve(footage.analysis.words, gains, start, end) if any(gains.values()) else part
 
-    def _loudness(self) -> dict[tuple[str, int], float]:
-        """Measured over all segments of a source, one after the other."""
+    @functools.cached_property
+    def before(self) -> dict[tuple[str, int], float]:
+        """Loudness in LUFS of each speaker, by source and number, as they were recorded: measured over all segments of a source,
+        one after the other, when it is asked for."""
         out: dict[tuple[str, int], list[tuple[float, float]]] = {}
         for segment, (begin, sound) in self._pieces.items():
             footage = self._made.footage[segment.source]

@@ -45,6 +45,8 @@ from standtall.ui.state.word_lists import Lists, WordLists
 from standtall.ui.state.word_lists import read as read_lists
 from standtall.ui.threads.queues import Queue, Queues
 
+MEASURED_MS = 500
+"""The sound of a short is measured so long after it was worked out, unless it was edited again."""
 WATCH_MS = 2000
 """How often it is looked whether the project's file is still where it was."""
 
@@ -410,7 +412,11 @@ class Workspace(Editor):
 
         def arrived(found: Mixed | None) -> None:
             self.track_ready.emit(composition, None if found is None else found.track)
-            if found is not None and not stale():
+            if found is not None and not stale():  # it is measured when no other edit follows at once
+                QTimer.singleShot(MEASURED_MS, self, lambda: measure(found))
+
+        def measure(found: Mixed) -> None:
+            if not stale():
                 self.queues.do("sound", lambda: None if stale() else measured(found), heard, self._fail)
 
         def heard(found: Heard | None) -> None:

@@ -7,7 +7,7 @@ import time
 from collections.abc import Iterator
 from pathlib import Path
 
-from tests.extras.test_suggestions import sentences_of
+from tests.extras.test_suggestions import scored
 
 from bench.demo import demo
 from bench.every_extra import with_every_extra
@@ -15,9 +15,7 @@ from bench.layouts import TALK_AT_S, played
 from bench.rendering import bare
 from bench.row import Row
 from standtall.base.progress import Progress
-from standtall.extras.suggestions import PictureIndex, best_of
 from standtall.ink import engine
-from standtall.library.stickers import shipped
 from standtall.model.cut import Segment
 from standtall.model.short import Short
 from standtall.render.render import render
@@ -40,15 +38,9 @@ def _suggested() -> Iterator[Row]:
     """The sentences and their pictures were committed before the code; the words of the pictures were written after them, by the
     same hand; rules and weights were looked at on "tune" only."""
     for half in ("tune", "held"):
-        indexes: dict[str, PictureIndex] = {}
-        right, chance, rows = 0, 0.0, sentences_of(half)
-        for language, text, fit in rows:
-            index = indexes.setdefault(language, PictureIndex(shipped(), language))
-            found = best_of(index, text.split())
-            right += bool(found) and found[0][0].path.removeprefix("sticker:") in fit
-            chance += len(fit) / len(shipped())
-        yield Row(f"suggestions, {half}: the first one fits", right / len(rows), "share", ">= 0.8")
-        yield Row(f"suggestions, {half}: by chance", chance / len(rows), "share")
+        right, chance = scored(half)
+        yield Row(f"suggestions, {half}: the first one fits", right, "share", ">= 0.8")
+        yield Row(f"suggestions, {half}: by chance", chance, "share")
 
 
 def _rendered() -> Iterator[Row]:

@@ -9,6 +9,7 @@ import pytest
 from PySide6.QtGui import QColor, QImage
 
 from standtall.base.errors import MediaError
+from standtall.ink import placed_pictures
 from standtall.ink.placed_pictures import PlacedPicture, picture_at, picture_key
 from standtall.ink.safe_svg import MOST_ELEMENTS, checked_svg
 from standtall.library.stickers import own_pictures, shipped, sticker_file
@@ -113,3 +114,18 @@ def test_own_folders_are_found_by_their_names_and_tags(tmp_path: Path) -> None:
     (found,) = own_pictures((tmp_path,), {str(tmp_path / "our_red-logo.png"): ("brand",)})
     assert found.words == ("our", "red", "logo", "brand")
     assert found.own
+
+
+def test_a_moving_picture_that_is_huge_in_all_is_cut_off_before_it_fills_the_memory(
+    tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """A GIF of 30 frames, of which three fill what may be kept."""
+    frame = bytes.fromhex("21f904000a0000002c000000003c00280000")  # a delay of 0.1 s, then a picture of 60 x 40
+    # LZW with codes of 3 bits: clear, then pixels of colour 0, again and again, so that codes never grow
+    row = (0b100 | 0b000 << 3 | 0b000 << 6).to_bytes(2, "little")
+    body = b"\x02" + b"".join(bytes([255]) + (row * 128)[:255] for _ in range(8)) + b"\x00"
+    file = tmp_path / "long.gif"
+    file.write_bytes(b"GIF89a" + bytes.fromhex("3c002800800000000000ffffff") + (frame + body) * 30 + b";")
+    assert len(PlacedPicture(str(file))._frames) == 30
+    monkeypatch.setattr(placed_pictures, "MOST_MOVING_PIXELS", 2 * 60 * 40 + 1)
+    assert len(PlacedPicture(str(file))._frames) == 3

@@ -23,6 +23,8 @@ from standtall.library.stickers import sticker_file
 
 MOST_SIDE, MOST_PIXELS = 12_000, 60_000_000
 MOST_FRAMES: Final = 240
+MOST_MOVING_PIXELS: Final = 30_000_000
+"""In all frames of a moving picture together, which are kept in memory; what is longer begins anew there."""
 MOST_KEPT: Final = 48
 """Drawn sizes and steps that are kept of a picture."""
 MOST_OPEN: Final = 48
@@ -86,7 +88,7 @@ class PlacedPicture:
                 break
             self._frames.append(_pixels(image))
             delays.append(max(20, reader.nextImageDelay()))
-            if not moving:
+            if not moving or sum(f.shape[0] * f.shape[1] for f in self._frames) > MOST_MOVING_PIXELS:
                 break
         if not self._frames:
             raise MediaError(f"{self._name} is damaged: {reader.errorString()}.", "Choose another picture.")

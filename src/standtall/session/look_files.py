@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import base64
 import binascii
+import hashlib
 import json
 from collections.abc import Sequence
 from dataclasses import replace
@@ -125,7 +126,9 @@ def _with_logo(look: Look, entry: object, name: str) -> Look:
         raise ProjectError(f"The logo of {name} cannot be understood.", "The file is damaged.") from error
     if len(picture) > LARGEST_PICTURE:
         raise ProjectError(f"The logo of {name} is too large.", "Make it smaller.")
-    kept = data_folder() / "pictures" / f"{look.name}{Path(file).suffix.lower()}"
+    # by its content: a look of the same name that comes later never changes what older shorts show
+    named = f"{look.name}-{hashlib.sha256(picture).hexdigest()[:12]}{Path(file).suffix.lower()}"
+    kept = data_folder() / "pictures" / named
     write_whole(kept, picture)
     try:
         key = picture_key(str(kept))

@@ -7,7 +7,7 @@ from functools import partial
 from pathlib import Path
 from typing import Any
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import (
     QFileDialog,
     QGridLayout,
@@ -37,6 +37,7 @@ from standtall.ui.widgets.property_controls import KINDS as CONTROLS
 from standtall.ui.widgets.property_controls import Control
 
 ROW_HIGH = 24
+TYPED_MS = 400
 PICTURES = "Pictures (*.png *.svg *.jpg *.jpeg *.webp *.gif);;All files (*)"
 
 
@@ -190,6 +191,12 @@ class ChosenExtraCard:
         row.addWidget(self.all_gone, 1, 0, 1, 2)
         box.addLayout(row)
         self._filling = False
+        self._pending: tuple[int, str] | None = None
+        """What is being typed for an extra (its id): one step once nobody types, not one for each letter."""
+        self._typing = QTimer(self.text)
+        self._typing.setSingleShot(True)
+        self._typing.setInterval(TYPED_MS)
+        self._typing.timeout.connect(self._keep_typed)
         self._newest = 0
         """The highest number of an extra that has been shown."""
 
@@ -228,6 +235,14 @@ class ChosenExtraCard:
     def _typed(self) -> None:
         number, text = self._ws.selection.extra, self.text.toPlainText()
         if not self._filling and number is not None and text.strip():
+            self._pending = number, text
+            self._typing.start()
+
+    def _keep_typed(self) -> None:
+        pending, self._pending = self._pending, None
+        self._typing.stop()
+        if pending is not None:
+            number, text = pending
             self._ws.edit(lambda s, _a: extra_edits.change(s, number, text=text))
 
     def _set(self, number: int, field: str, value: Value | None, dragged: bool) -> None:
@@ -276,6 +291,8 @@ class ChosenExtraCard:
             selection.choose_extra(newest)
         elif selection.extra != -1:
             self._newest = newest
+        if self._pending is not None and self._pending[0] != selection.extra:
+            self._keep_typed()  # another one is chosen: what was typed is meant for the one before
         extra = None if selection.extra is None else opened.entry.short.extras.item(selection.extra)
         self._card.setVisible(extra is not None)
         if extra is None:
@@ -287,7 +304,8 @@ class ChosenExtraCard:
         self._filling = True
         self.text.setVisible(isinstance(extra, TextExtra))
         self.again.setVisible(isinstance(extra, TextExtra) and extra.headline)
-        if isinstance(extra, TextExtra) and not self.text.hasFocus() and self.text.toPlainText() != extra.text:
+        typing = self.text.hasFocus() or self._pending is not None
+        if isinstance(extra, TextExtra) and not typing and self.text.toPlainText() != extra.text:
             self.text.setPlainText(extra.text)
         self._filling = False
         here = kind_of_extent(extra.extent)

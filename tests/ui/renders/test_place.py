@@ -28,7 +28,7 @@ def renders(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> RendersPlace:
     edited(qtbot, window, lambda: window.workspace.edit(lambda s, _a: Edit("cut", replace(s, cut=replace(
         s.cut, segments=(Segment(s.main_source, 16 * S, 17 * S),)), output=replace(s.output, width=270, height=480)))))  # fmt: skip
     window.go("renders")
-    window.renders.asking.set_folder(tmp_path / "out")
+    window.workspace.renders.set_folder(tmp_path / "out")
     return window.renders
 
 

@@ -98,7 +98,7 @@ class RenderBar(QStackedWidget):
         opened = self._ws.opened
         if opened is None or self.running:
             return
-        folder = self.folder or Path.home() / "Videos" / "Stand Tall"
+        folder = self.folder or self._ws.renders.folder
         self._file = self._error = ""
         self._show_busy("Starting")
         self._number = ASKING

@@ -7,12 +7,10 @@ from fractions import Fraction
 from pathlib import Path
 from typing import Any, Final
 
-from PySide6.QtCore import QStandardPaths
 from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
 from standtall.base.errors import NothingToDo, StandTallError
-from standtall.library import settings
 from standtall.library.project import Project
 from standtall.model.form import RATES, WIDTHS, Form
 from standtall.model.output import SHAPES
@@ -30,12 +28,6 @@ SOUNDS: Final = {
 }  # fmt: skip
 
 
-def video_folder() -> Path:
-    """The desktop's own folder for videos, or "Videos" in the home folder."""
-    known = QStandardPaths.writableLocation(QStandardPaths.StandardLocation.MoviesLocation)
-    return (Path(known) if known else Path.home() / "Videos") / "Stand Tall"
-
-
 class AskingPanel(Panel):
     """A column of cards with the button that asks."""
 
@@ -43,7 +35,6 @@ class AskingPanel(Panel):
         super().__init__()
         self._ws = workspace
         self._names: list[tuple[int, str]] = []
-        self.folder = video_folder()
         box = card_in(self.column, "WHAT")
         self.shorts = _choice("Which shorts", {"one": "The short on the Bench", "all": "All shorts of the project"})
         self.shorts.setToolTip("Which shorts are rendered, as they stand now")
@@ -86,7 +77,7 @@ class AskingPanel(Panel):
         for signal in (workspace.opened_changed, workspace.project_changed):
             signal.connect(self.refresh)
         self.shorts.currentIndexChanged.connect(lambda _i: self._tell())
-        workspace.in_background("files", lambda: settings.load()[0].render_folder, self._remembered)
+        workspace.renders.changed.connect(self._tell)
         self.refresh()
 
     def _form_card(self) -> None:
@@ -146,7 +137,7 @@ class AskingPanel(Panel):
         languages = tuple(code for code, made in self.languages.items() if made.isChecked()) if self.languages else ("",)
         return Wanted(
             numbers or (opened.entry.id,),
-            self.folder,
+            self._ws.renders.folder,
             shapes,
             languages,
             self.side.currentData(),
@@ -170,25 +161,9 @@ class AskingPanel(Panel):
         ws.with_project(work, lambda found: ws.renders.ask(found))  # type: ignore[arg-type]
 
     def _choose_folder(self) -> None:
-        folder = QFileDialog.getExistingDirectory(self, "A folder for finished files", str(self.folder))
+        folder = QFileDialog.getExistingDirectory(self, "A folder for finished files", str(self._ws.renders.folder))
         if folder:
-            self.set_folder(Path(folder))
-
-    def set_folder(self, folder: Path) -> None:
-        """Write into a folder from now on."""
-        self.folder = folder
-
-        def keep() -> None:
-            known = settings.load()[0]
-            settings.save(known.with_render_folder(str(folder)))
-
-        self._ws.in_background("files", keep, lambda _n: None)
-        self._tell()
-
-    def _remembered(self, folder: str) -> None:
-        if folder:
-            self.folder = Path(folder)
-            self._tell()
+            self._ws.renders.set_folder(Path(folder))
 
     # what it shows
 
@@ -222,8 +197,8 @@ class AskingPanel(Panel):
 
     def _tell(self) -> None:
         """The folder, a name as it will be, and how many files."""
-        self.folder_told.setText(str(self.folder))
-        self.folder_told.setToolTip(str(self.folder))
+        self.folder_told.setText(str(self._ws.renders.folder))
+        self.folder_told.setToolTip(str(self._ws.renders.folder))
         alone, beside = bool(self.sound.currentData()), self.captions.currentData() != "picture"
         parts: tuple[QWidget, ...] = (self.codec, self.quality, self.side, self.fps, self.captions, self.bit_rate)
         for part in parts:

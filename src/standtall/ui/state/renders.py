@@ -7,11 +7,12 @@ from datetime import datetime
 from pathlib import Path
 from typing import Final, Literal
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject, QStandardPaths, Signal
 
 from standtall.base.folders import state_folder
 from standtall.jobs.events import Ended, Event, Problem, Progressed, Rendered, Started
 from standtall.jobs.requests import RenderRequest, Request
+from standtall.library import settings
 from standtall.library.own import read_own, write_own
 from standtall.ui.state.jobs import Jobs
 from standtall.ui.threads.dispatcher import Failed, Worker
@@ -76,9 +77,23 @@ class Renders(QObject):
         self._requests: dict[str, RenderRequest] = {}
         """By file, of those that are over and were asked for in this window: they can be asked for again."""
         self.paused = False
+        self.folder = video_folder()
+        """Where finished files go: the one that was chosen last, at first the desktop's own for videos."""
+        thread.do(lambda: settings.load()[0].render_folder, self._remembered, failed)
         jobs.heard.connect(self._heard)
         path = state_folder() / "renders.json"
         thread.do(lambda: read_own(path, Over, Over(), "Finished renders")[0], self._read, failed)
+
+    def _remembered(self, folder: str) -> None:
+        if folder:
+            self.folder = Path(folder)
+            self.changed.emit()
+
+    def set_folder(self, folder: Path) -> None:
+        """Write finished files into a folder from now on."""
+        self.folder = folder
+        self._thread.do(lambda: settings.save(settings.load()[0].with_render_folder(str(folder))), None, self._failed)
+        self.changed.emit()
 
     def _read(self, found: Over) -> None:
         self.over = (*self.over, *found.rows)[:MOST]
@@ -173,6 +188,12 @@ def _measured(event: Rendered) -> str:
     if event.loudness_lufs is not None and event.true_peak_dbtp is not None:
         parts += [f"{event.loudness_lufs:.1f} LUFS", f"true peak {event.true_peak_dbtp:.1f} dBTP"]
     return ", ".join(parts) + (f", {event.captions} captions" if event.captions else "")
+
+
+def video_folder() -> Path:
+    """The desktop's own folder for videos, or "Videos" in the home folder."""
+    known = QStandardPaths.writableLocation(QStandardPaths.StandardLocation.MoviesLocation)
+    return (Path(known) if known else Path.home() / "Videos") / "Stand Tall"
 
 
 def folder_of(row: Row) -> Path:

@@ -53,15 +53,16 @@ class LostFiles(QObject):
 
         self._queues.do("files", work, arrived, self._failed)
 
-    def found_at(self, source: Source, path: Path, then: Callable[[], None]) -> None:
-        """The person says where a file is: used if its content is the same, and never otherwise."""
+    def found_at(self, source: Source, path: Path, then: Callable[[Source], None]) -> None:
+        """The person says where a file is: used if its content is the same, and never otherwise; `then(source)` with its place."""
 
         def arrived(key: str) -> None:
             if key == source.key:
                 self.states = {k: v for k, v in self.states.items() if k != key}
-                self.moved.emit(replace(source, path=str(path)))
+                here = replace(source, path=str(path))
+                self.moved.emit(here)
                 self.changed.emit()
-                then()
+                then(here)
             else:
                 text = f"{path.name} has other content than {source.name}. To use it all the same, add it as new footage."
                 self.refused.emit(text)

@@ -196,11 +196,12 @@ class Workspace(Editor):
 
     # files that are not where they were
 
-    def look_for_files(self) -> None:
-        """See whether the files of the project are where they were."""
+    def look_for_files(self, elsewhere: Source | None = None) -> None:
+        """See whether the files of the project are where they were; `elsewhere` is a source whose new place is only now stored."""
         generation = self.generation
         beside = self.project_path.parent if self.project_path is not None else None
-        self.lost.look(self.sources, beside, lambda: generation == self.generation)
+        sources = tuple(elsewhere if elsewhere is not None and elsewhere.key == s.key else s for s in self.sources)
+        self.lost.look(sources, beside, lambda: generation == self.generation)
 
     def found_at(self, source: Source, path: Path) -> None:
         """The person says where a file is."""

@@ -22,8 +22,9 @@ def window(qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: 
     monkeypatch.setattr(PreviewCopies, "want", lambda _self, _source: None)
     monkeypatch.setattr(MainWindow, "_may_end", lambda _self: True)  # nobody is there to answer
     dressed(["test"])
-    theme.apply(qapp, theme.LIGHT)
+    qapp.setStyleSheet("")  # as when the program begins: each widget that is made under a sheet is dressed over and over
     made = MainWindow()
+    theme.apply(qapp, theme.LIGHT)
     qtbot.addWidget(made, before_close_func=lambda w: setattr(w, "_unasked", True))  # also where setting up fails
     made.resize(1280, 800)  # the screen of tests is smaller
     made.show()

@@ -7,8 +7,8 @@ from typing import Final, Literal
 
 from standtall.model import checks
 
-PartName = Literal["opening", "worth", "ending", "alone", "pace", "picture"]
-PARTS: Final[tuple[PartName, ...]] = ("opening", "worth", "ending", "alone", "pace", "picture")
+PartName = Literal["opening", "worth", "ending", "alone", "pace", "picture", "edges"]
+PARTS: Final[tuple[PartName, ...]] = ("opening", "worth", "ending", "alone", "pace", "picture", "edges")
 
 Passage = tuple[range, ...]
 """Runs of words (indexes) in the order in which they are heard."""

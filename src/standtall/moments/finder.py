@@ -94,13 +94,23 @@ class Finder:
         words = self.talk.words
         first, last = wish.part or (0, words[-1].end + 1 if words else 0)
         out: list[range] = []
-        found = [s for s in self.talk.sentences if words[s.start].start >= first and words[s[-1]].end <= last]
-        for i, begin in enumerate(found):
-            for end in found[i:]:
+        found = [
+            (s, aside) for s, aside in zip(self.talk.sentences, self.talk.asides, strict=True)
+            if words[s.start].start >= first and words[s[-1]].end <= last
+        ]  # fmt: skip
+        for i, (begin, opens) in enumerate(found):
+            if opens:
+                continue
+            for end, closes in found[i:]:
                 length = words[end[-1]].end - words[begin.start].start
-                if length > high:
+                if length > high or closes == "notice":
                     break
-                if length >= low and self._by(range(begin.start, end.stop), wish.speaker):
+                if (
+                    not closes
+                    and (not self.talk.asks(end[-1]) or self.talk.quotes(end[-1]))
+                    and length >= low
+                    and self._by(range(begin.start, end.stop), wish.speaker)
+                ):
                     out.append(range(begin.start, end.stop))
         return out
 

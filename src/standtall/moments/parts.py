@@ -13,8 +13,10 @@ import numpy as np
 
 from standtall.base.time import TICKS_PER_SECOND, seconds
 from standtall.language.rarity import COMMON_BITS
-from standtall.model.moment import Part, Passage, Reason
-from standtall.moments.talk import CLAIM, CONTRAST, NUMBER, Talk, is_number
+from standtall.model.moment import Part, Passage
+from standtall.moments.asides import WHOLE_TURN
+from standtall.moments.edges import edges
+from standtall.moments.talk import CLAIM, CONTRAST, ENOUGH, HOW_TO, NUMBER, Talk, clipped, is_number, reason
 
 OPENING: Final = 3 * TICKS_PER_SECOND
 
@@ -31,6 +33,15 @@ POINTING: Final = _set("this that these those such")
 LINKS: Final = _set("and but so because or then also")
 USUAL_PACE: Final = (2.0, 3.6)
 """Words a second of talk that is easy to follow and not slow (common practice, no source)."""
+LEAD_SHARE: Final = 0.6
+INSIDE: Final = 4
+"""Sentences of an answer that are looked at."""
+PERSON: Final = _set("i we my our when once last one")
+PAST: Final = _set(
+    "was were had did said told went came lost found made took gave got knew thought saw left began brought kept ran sat stood wrote "
+    "bought built cut fell felt heard held hid met paid sold sent spent taught won set rang put"
+)
+WEAK: Final = 0.6
 WORTHY: Final = (
     ("how to", 0.16, "says what to do"),
     ("claim", 0.14, "makes a claim"),
@@ -42,18 +53,11 @@ WORTHY: Final = (
 )
 
 
-def _reason(text: str, good: bool, first: int, last: int | None = None) -> Reason:
-    """About the words between two, in whichever order a passage holds them."""
-    other = first if last is None else last
-    return Reason(text, good, min(first, other), max(first, other))
-
-
-def _clip(value: float) -> float:
-    return round(min(1.0, max(0.0, value)), 3)
-
-
 def opening(talk: Talk, passage: Passage) -> Part:
-    """What the first three seconds hold."""
+    """What the first three seconds hold; where it opens on a line from later, also those of what follows."""
+    if len(passage) > 1 and passage[1].start < passage[0].start:
+        lead, body = (opening(talk, (run,)) for run in passage[:2])
+        return Part("opening", clipped(LEAD_SHARE * lead.value + (1 - LEAD_SHARE) * body.value), lead.reasons)
     run = passage[0]
     key = ("opening", run.start, min(run.stop, run.start + 16))
     if key not in talk.memory:
@@ -67,34 +71,48 @@ def _opening(talk: Talk, run: range) -> Part:
     bare = [talk.bare[i] for i in first]
     value, reasons = 0.3, []
     sentence = talk.sentence_at(run.start)
-    if talk.asks(sentence[-1]) or (bare[:1] and bare[0] in QUESTION):
+    if (talk.asks(sentence[-1]) and _answered(talk, sentence)) or (
+        bare[:1] and bare[0] in QUESTION and not talk.asks(sentence[-1])
+    ):
         value += 0.35
-        reasons.append(_reason("opens on a question", True, run.start, sentence[-1]))
+        reasons.append(reason("opens on a question", True, run.start, sentence[-1]))
     for kind, gain, text in (
         (CLAIM, 0.25, "opens on a claim"),
         (NUMBER, 0.2, "names a number at once"),
         (ADDRESS, 0.15, "speaks to the viewer at once"),
         (CONTRAST, 0.12, "opens on a contrast"),
+        (HOW_TO, 0.12, "says what to do at once"),
     ):
         hit = next((i for i, b in zip(first, bare, strict=True) if b in kind or (kind is NUMBER and is_number(b))), None)
         if hit is not None:
             value += gain
-            reasons.append(_reason(f"{text}: “{talk.words[hit].text.strip('.,;:!?')}”", True, hit))
+            reasons.append(reason(f"{text}: “{talk.words[hit].text.strip('.,;:!?')}”", True, hit))
     if bare[:1] and bare[0] in CLEARING:
-        value -= 0.3
-        reasons.append(_reason(f"“{talk.words[run.start].text.strip('.,')}” only clears the throat", False, run.start))
+        value -= 0.1 if talk.begins_turn(int(talk.sentence_of[run.start])) else 0.3  # between two turns it is hardly heard
+        reasons.append(reason(f"“{talk.words[run.start].text.strip('.,')}” only clears the throat", False, run.start))
     fillers = sum(talk.words[i].kind == "filler" for i in first)
     if fillers:
         value -= 0.15 * fillers
-        reasons.append(_reason("a filler in the first three seconds", False, first[0], first[-1]))
-    return Part("opening", _clip(value), tuple(reasons))
+        reasons.append(reason("a filler in the first three seconds", False, first[0], first[-1]))
+    if bare[:1] and bare[0] in PERSON and any(w in PAST or (w.endswith("ed") and len(w) > 4) for w in bare):
+        value += 0.15
+        reasons.append(reason("begins to tell what happened", True, first[0], first[-1]))
+    return Part("opening", clipped(value), tuple(reasons))
+
+
+def _answered(talk: Talk, question: range) -> bool:
+    """Whether the same person goes on after a question, or somebody answers it at length."""
+    number = int(talk.sentence_of[question.start]) + 1
+    if number >= len(talk.sentences) or talk.turn_words[talk.turn_of[number]] < WHOLE_TURN:
+        return False
+    return float(talk.substance[number : number + INSIDE].mean()) >= ENOUGH
 
 
 def worth(talk: Talk, passage: Passage, told: bool = True) -> Part:
     """How much is told, how new, how useful, how moving."""
     length = max(1.0, talk.length_of(passage))
     rate = float(sum(talk.told[run.stop] - talk.told[run.start] for run in passage)) / length
-    value = 0.45 * min(2.0, rate / max(0.1, talk.usual)) / 1.4
+    value = 0.3 * min(2.0, rate / max(0.1, talk.usual)) / 1.4 + WEAK * _weak(talk, passage)
     counts = [(talk.count(kind, passage), kind, gain, text) for kind, gain, text in WORTHY]
     value += sum(gain * min(1.0, 0.5 + n / 4) for n, _kind, gain, _text in counts if n)
     reasons = []
@@ -103,16 +121,26 @@ def worth(talk: Talk, passage: Passage, told: bool = True) -> Part:
         strong = sorted(words, key=lambda i: -talk.bits[i])[:3]
         named = ", ".join(dict.fromkeys(talk.words[i].text.strip(".,;:!?") for i in sorted(strong) if talk.bits[i] > 0))
         if rate > 1.1 * talk.usual and named:
-            reasons.append(_reason(f"tells much: {named}", True, min(strong), max(strong)))
+            reasons.append(reason(f"tells much: {named}", True, min(strong), max(strong)))
         elif rate < 0.8 * talk.usual:
-            reasons.append(_reason("tells less than the rest of the talk", False, words[0], words[-1]))
+            reasons.append(reason("tells less than the rest of the talk", False, words[0], words[-1]))
         for n, kind, _gain, text in counts:
             if n:
                 sums = talk.counts[kind]
                 hit = next(i for i in words if sums[i + 1] > sums[i])
                 shown = "" if kind == "laugh" else f": “{talk.words[hit].text.strip('.,;:!?')}”"
-                reasons.append(_reason(text + shown, True, hit))
-    return Part("worth", _clip(value), tuple(reasons))
+                reasons.append(reason(text + shown, True, hit))
+    return Part("worth", clipped(value), tuple(reasons))
+
+
+def _weak(talk: Talk, passage: Passage) -> float:
+    """-1..0: less the share of its time in which little is told."""
+    heard = weak = 0.0
+    for run in passage:
+        first, stop = int(talk.sentence_of[run.start]), int(talk.sentence_of[run[-1]]) + 1
+        heard += float(talk.heard_weak[0, stop] - talk.heard_weak[0, first])
+        weak += float(talk.heard_weak[1, stop] - talk.heard_weak[1, first])
+    return -weak / max(0.1, heard)
 
 
 def ending(talk: Talk, passage: Passage) -> Part:
@@ -128,28 +156,28 @@ def ending(talk: Talk, passage: Passage) -> Part:
 
 def _ending(talk: Talk, last: int, sentence: range | None) -> Part:
     value, reasons = 0.35, []
-    if talk.asks(last):
+    if talk.asks(last) and not talk.quotes(last):
         value -= 0.15
-        reasons.append(_reason("ends on a question that nobody answers", False, last))
+        reasons.append(reason("ends on a question that nobody answers", False, last))
     elif talk.words[last].ends_sentence:
         value += 0.25
-        reasons.append(_reason("ends with its sentence", True, last))
+        reasons.append(reason("ends with its sentence", True, last))
     after = talk.words[last + 1] if last + 1 < len(talk.words) else None
     pause = seconds(after.start - talk.words[last].end) if after is not None else 2.0
     if pause >= 0.5:
         value += 0.2
-        reasons.append(_reason(f"a pause of {pause:.1f} s follows", True, last))
+        reasons.append(reason(f"a pause of {pause:.1f} s follows", True, last))
     if after is not None and after.bare in LINKS and pause < 0.8:
         value -= 0.2
-        reasons.append(_reason(f"the talk goes on with “{after.text}”", False, last))
+        reasons.append(reason(f"the talk goes on with “{after.text}”", False, last))
     if sentence is not None and len(sentence) <= 8 and talk.words[last].ends_sentence:
         value += 0.15
-        reasons.append(_reason("ends on a short line", True, sentence[0], last))
+        reasons.append(reason("ends on a short line", True, sentence[0], last))
     sums = talk.counts["laugh"]
     if sums[last + 1] > sums[last]:
         value += 0.15
-        reasons.append(_reason("ends on a laugh", True, last))
-    return Part("ending", _clip(value), tuple(reasons))
+        reasons.append(reason("ends on a laugh", True, last))
+    return Part("ending", clipped(value), tuple(reasons))
 
 
 def alone(talk: Talk, passage: Passage) -> Part:
@@ -175,23 +203,23 @@ def _alone(talk: Talk, run: range) -> Part:
             named += 1
         if talk.bare[i] in OUTSIDE and not named and not (talk.bare[i] in POINTING and i > start):
             value -= 0.35
-            reasons.append(_reason(f"“{talk.words[i].text}” in the first line refers to something outside", False, i))
+            reasons.append(reason(f"“{talk.words[i].text}” in the first line refers to something outside", False, i))
             break
-    if talk.bare[start] in LINKS:
+    if talk.bare[start] in LINKS and not talk.begins_turn(int(talk.sentence_of[start])):
         value -= 0.2
-        reasons.append(_reason(f"“{talk.words[start].text}” leans on what came before", False, start))
+        reasons.append(reason(f"“{talk.words[start].text}” leans on what came before", False, start))
     before = talk.words[start - 1] if start else None
     if before is not None and talk.asks(start - 1) and before.speaker != talk.words[start].speaker:
         value -= 0.25
-        reasons.append(_reason("answers a question that is left out", False, start))
+        reasons.append(reason("answers a question that is left out", False, start))
     for i in run[:40]:
         if talk.named(i) and talk.first_said[talk.bare[i]] < start:
             value -= 0.12
-            reasons.append(_reason(f"“{talk.words[i].text.strip('.,;:!?')}” was introduced before", False, i))
+            reasons.append(reason(f"“{talk.words[i].text.strip('.,;:!?')}” was introduced before", False, i))
             break
     if not reasons:
-        reasons.append(_reason("needs nothing from outside", True, start))
-    return Part("alone", _clip(value), tuple(reasons))
+        reasons.append(reason("needs nothing from outside", True, start))
+    return Part("alone", clipped(value), tuple(reasons))
 
 
 def pace(talk: Talk, passage: Passage) -> Part:
@@ -203,25 +231,25 @@ def pace(talk: Talk, passage: Passage) -> Part:
     value, reasons = 1.0, []
     if rate < low:
         value -= min(0.6, (low - rate) / low)
-        reasons.append(_reason(f"slow: {60 * rate:.0f} words a minute", False, first, last))
+        reasons.append(reason(f"slow: {60 * rate:.0f} words a minute", False, first, last))
     elif rate > high:
         value -= min(0.4, (rate - high) / high)
-        reasons.append(_reason(f"hurried: {60 * rate:.0f} words a minute", False, first, last))
+        reasons.append(reason(f"hurried: {60 * rate:.0f} words a minute", False, first, last))
     else:
-        reasons.append(_reason(f"{60 * rate:.0f} words a minute", True, first, last))
+        reasons.append(reason(f"{60 * rate:.0f} words a minute", True, first, last))
     if talk.count("gap", tuple(run[:-1] for run in passage if len(run) > 1)):
         gaps = [(talk.words[i + 1].start - talk.words[i].end, i) for run in passage for i in run[:-1]]
         longest, at = max(gaps)
         value -= min(0.4, 0.12 * seconds(longest))
-        reasons.append(_reason(f"{seconds(longest):.1f} s of silence inside", False, at, at + 1))
-    return Part("pace", _clip(value), tuple(reasons))
+        reasons.append(reason(f"{seconds(longest):.1f} s of silence inside", False, at, at + 1))
+    return Part("pace", clipped(value), tuple(reasons))
 
 
 def picture(talk: Talk, passage: Passage) -> Part:
     """Whether somebody is in view."""
     first, last = passage[0].start, passage[-1][-1]
     if not talk.analysis.people.shots:
-        return Part("picture", 0.5, (_reason("nobody was looked for in the picture", False, first),))
+        return Part("picture", 0.5, (reason("nobody was looked for in the picture", False, first),))
     seen = total = 0.0
     for run in passage:
         a, b = int(seconds(talk.words[run.start].start)), int(np.ceil(seconds(talk.words[run[-1]].end)))
@@ -229,12 +257,12 @@ def picture(talk: Talk, passage: Passage) -> Part:
         total += b - a
     share = min(1.0, seen / max(1.0, total))
     text = "somebody is in view all the time" if share > 0.97 else f"somebody is in view for {share:.0%} of it"
-    return Part("picture", _clip(0.2 + 0.8 * share), (_reason(text, share >= 0.6, first, last),))
+    return Part("picture", clipped(0.2 + 0.8 * share), (reason(text, share >= 0.6, first, last),))
 
 
 def measured(talk: Talk, passage: Passage, told: bool = True) -> tuple[Part, ...]:
     """All parts of a passage, in their order; with `told` false without the costly reasons."""
     return (
         opening(talk, passage), worth(talk, passage, told), ending(talk, passage), alone(talk, passage), pace(talk, passage),
-        picture(talk, passage),
+        picture(talk, passage), edges(talk, passage),
     )  # fmt: skip

@@ -17,11 +17,11 @@ LEAST_GAIN: Final = 0.035
 LEAST_LEAD_GAIN: Final = 0.06
 LEAST_AFTER: Final = 5
 """Words of a sentence that can follow a dropped stretch: shorter ones lean on what was said."""
+SHARED: Final = 2
+"""Telling words that both sides of a dropped stretch share."""
 LEAST_DULL: Final = 3 * TICKS_PER_SECOND
 MOST_DULL_SENTENCES: Final = 6
 LEAD: Final = (round(1.2 * TICKS_PER_SECOND), 5 * TICKS_PER_SECOND)
-BEYOND: Final = 3
-"""Sentences after its end in which a strong line is still looked for."""
 
 Rate = Callable[[Moment, range | None, range | None], Moment]
 
@@ -57,15 +57,26 @@ def _dull(talk: Talk, moment: Moment) -> Iterator[range]:
     first, stop = _sentences(talk, moment.first, moment.last)
     for a in range(first + 1, stop - 1):
         for b in range(a + 1, min(stop - 1, a + MOST_DULL_SENTENCES) + 1):
+            if talk.asides[b - 1] in ("pointing", "notice"):
+                break  # what comes after is another thing
             run = range(talk.sentences[a].start, talk.sentences[b - 1].stop)
             length = talk.words[run[-1]].end - talk.words[run.start].start
             if length < LEAST_DULL or 2 * length > moment.end - moment.start:
                 continue
-            if not _joins_up(talk, run, talk.sentences[b]):
+            if not _joins_up(talk, run, talk.sentences[b]) or not _one_thing(talk, moment, run):
                 continue
             if talk.told[run.stop] - talk.told[run.start] > 0.75 * talk.usual * length / TICKS_PER_SECOND:
                 continue
             yield run
+
+
+def _one_thing(talk: Talk, moment: Moment, gone: range) -> bool:
+    """Whether what stands before a dropped stretch and what stands after it speak of the same things."""
+    before, after = (
+        {talk.stems[i] for i in run if talk.bits[i] > 0}
+        for run in (range(moment.first, gone.start), range(gone.stop, moment.last + 1))
+    )
+    return len(before & after) >= SHARED
 
 
 def _joins_up(talk: Talk, gone: range, after: range) -> bool:
@@ -77,13 +88,13 @@ def _joins_up(talk: Talk, gone: range, after: range) -> bool:
 
 
 def _leads(talk: Talk, moment: Moment) -> Iterator[range]:
-    """Strong lines after the first sentence that could open the passage."""
+    """Strong lines of its middle that could open the passage: its last line stays the last."""
     first, stop = _sentences(talk, moment.first, moment.last)
     now = opening(talk, moment.passage).value
-    for number in range(first + 1, min(len(talk.sentences), stop + BEYOND)):
+    for number in range(first + 1, stop - 1):
         line = talk.sentences[number]
         length = talk.words[line[-1]].end - talk.words[line.start].start
-        if not LEAD[0] <= length <= LEAD[1] or number == stop - 1:
+        if not LEAD[0] <= length <= LEAD[1] or talk.asides[number]:
             continue
         if (moment.dull is not None and line.start in moment.dull) or talk.asks(line[-1]):
             continue  # a question would stand far from its answer

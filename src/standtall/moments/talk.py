@@ -15,8 +15,9 @@ from standtall.language.rarity import COMMON_BITS, information
 from standtall.language.sentences import sentences
 from standtall.language.stems import stem
 from standtall.model.analysis import Analysis
-from standtall.model.moment import Part, Passage
+from standtall.model.moment import Part, Passage, Reason
 from standtall.model.words import Word
+from standtall.moments.asides import WHOLE_TURN, Aside, asides
 
 
 def _set(text: str) -> frozenset[str]:
@@ -24,7 +25,8 @@ def _set(text: str) -> frozenset[str]:
 
 
 CLAIM: Final = _set(
-    "never always nobody everybody everyone nothing everything only best worst most least truth secret mistake wrong must"
+    "never always nobody everybody everyone nothing everything only every best worst most least biggest truth secret mistake wrong must "
+    "real trick"
 )
 CONTRAST: Final = _set("but instead yet however although actually except until unless not")
 NUMBER: Final = _set(
@@ -36,8 +38,34 @@ FEELING: Final = _set(
     "love hate fear afraid proud angry happy sad cry cried laugh laughed hope hurt beautiful terrible wonderful wasted regret "
     "believe dream"
 )
+HEDGE: Final = _set(
+    "something somewhat somewhere somehow some sort sorts kind kinds thing things perhaps suppose probably maybe usually mostly quite "
+    "fairly rather more less bit several various similar other others another one may might could would think guess stuff etc"
+)
+VAGUE_COST: Final = 3.0
+BRIDGE, BEING = _set("that this there those these that's there's"), _set("is was were are had has would will can could")
+BRIDGED: Final = 0.7
+"""What a sentence tells that only points to what was said or to what there is."""
+SAYING: Final = _set("said says say asked asks ask told wrote shouted whispered")
+CLOSING: Final = _set("okay ok anyway see cool nice good great fair")
+ENOUGH: Final = 0.7
+"""Of what the talk tells in the mean: under this a sentence is weak."""
+MOST_TOLD: Final = 1.5
+SCRAP: Final = 5
+SHORT_ANSWER: Final = 15
+"""Words."""
 LAUGHED: Final = TICKS_PER_SECOND
 """A laugh that begins within this after a word is about it."""
+
+
+def reason(text: str, good: bool, first: int, last: int | None = None) -> Reason:
+    """About the words between two, in whichever order a passage holds them."""
+    other = first if last is None else last
+    return Reason(text, good, min(first, other), max(first, other))
+
+
+def clipped(value: float) -> float:
+    return round(min(1.0, max(0.0, value)), 3)
 
 
 def is_number(word: str) -> bool:
@@ -74,6 +102,123 @@ class Talk:
         out = np.full(len(self.words), -1, np.int32)
         for number, span in enumerate(self.sentences):
             out[span.start : span.stop] = number
+        return out
+
+    @cached_property
+    def asides(self) -> list[Aside]:
+        """What each sentence is beside talk."""
+        return asides(self.words, self.sentences, self.language)
+
+    @cached_property
+    def heard_weak(self) -> NDArray[np.float64]:
+        """(2, sentences + 1) running sums of the seconds of each sentence, and of those in which little is told."""
+        length = np.array([self.length_of((s,)) for s in self.sentences])
+        weak = length * np.maximum(0.0, 1 - self.substance / ENOUGH)
+        return np.concatenate([np.zeros((2, 1)), np.cumsum([length, weak], axis=1)], axis=1)
+
+    @cached_property
+    def gains(self) -> NDArray[np.float64]:
+        """(sentences,) what each tells over the usual, times its seconds: below 0 where little is told."""
+        length = self.heard_weak[0, 1:] - self.heard_weak[0, :-1]
+        return (np.minimum(self.substance, MOST_TOLD) - ENOUGH) * length
+
+    @cached_property
+    def long_turns(self) -> NDArray[np.int64]:
+        """(turns + 1,) how many of the turns before each are long."""
+        return np.concatenate([[0], np.cumsum(np.array(self.turn_words) >= WHOLE_TURN)])
+
+    def begins_turn(self, sentence: int) -> bool:
+        """Whether a sentence is the first of a turn."""
+        return sentence == 0 or bool(self.turn_of[sentence - 1] != self.turn_of[sentence])
+
+    def turn_before(self, sentence: int) -> range:
+        """The sentences of the same turn before one."""
+        return range(self.turns[self.turn_of[sentence]].start, sentence)
+
+    def turn_after(self, sentence: int) -> range:
+        """The sentences of the same turn after one, without what reacts at its end."""
+        stop = self.turns[self.turn_of[sentence]].stop
+        while stop > sentence + 1 and self.asides[stop - 1]:
+            stop -= 1
+        return range(sentence + 1, stop)
+
+    def missed(self, sentences: range) -> float:
+        """What is missed where sentences of a turn are left out: their substance, but for scraps."""
+        return float(sum(self.substance[n] for n in sentences if len(self.sentences[n]) > SCRAP))
+
+    def quotes(self, last: int) -> bool:
+        """Whether the sentence that ends with a word gives what somebody else said: its question waits for no answer."""
+        return any(self.bare[i] in SAYING for i in self.sentence_at(last))
+
+    def reaction_after(self, last: int) -> range:
+        """The words after `last` that only react to it; empty where there are none."""
+        number = int(self.sentence_of[last]) + 1
+        stop = number
+        while 0 < stop < len(self.sentences) and self.asides[stop] == "reaction":
+            stop += 1
+        return range(last + 1, self.sentences[stop - 1].stop) if stop > number > 0 else range(last + 1, last + 1)
+
+    @cached_property
+    def turns(self) -> list[range]:
+        """Sentences (by number) that one person says on end; a listener's reaction does not end a turn, one of both does, and so does
+        what leads elsewhere."""
+        out: list[range] = []
+        speaker: int | None = None
+        answered = False
+        for number, (sentence, aside) in enumerate(zip(self.sentences, self.asides, strict=True)):
+            here = self.words[sentence.start].speaker
+            if out and not answered and here == speaker and not aside:
+                out[-1] = range(out[-1].start, number + 1)
+            elif out and aside == "reaction":
+                out[-1] = range(out[-1].start, number + 1)
+                answered = answered or here == speaker or self._closes(out[-1], sentence)
+            else:
+                out.append(range(number, number + 1))
+                speaker, answered = here, False
+        return out
+
+    def _closes(self, turn: range, reaction: range) -> bool:
+        """Whether a reaction ends what was told, and does not only go along with it: by its words, or as the third of a question,
+        a short answer and its taking up (sequence-closing thirds: Schegloff 2007, Sequence Organization in Interaction)."""
+        asked = turn.start > 0 and self.asks(self.sentences[turn.start - 1][-1])
+        told = sum(len(self.sentences[n]) for n in turn if not self.asides[n])
+        return (asked and told < SHORT_ANSWER) or any(self.bare[i] in CLOSING for i in reaction)
+
+    @cached_property
+    def turn_of(self) -> NDArray[np.int32]:
+        """(sentences,) number of the turn of each."""
+        return np.repeat(np.arange(len(self.turns), dtype=np.int32), [len(t) for t in self.turns])
+
+    @cached_property
+    def turn_words(self) -> list[int]:
+        """How many words each turn holds at most between two reactions."""
+        out = []
+        for turn in self.turns:
+            most = here = 0
+            for n in turn:
+                here = 0 if self.asides[n] == "reaction" else here + (0 if self.asides[n] else len(self.sentences[n]))
+                most = max(most, here)
+            out.append(most)
+        return out
+
+    @cached_property
+    def substance(self) -> NDArray[np.float64]:
+        """(sentences,) 0..2: what each tells a second, against the whole talk; less in the quick to and fro of small turns,
+        nothing in what only reacts. A question counts as part of what answers it."""
+        out = np.zeros(len(self.sentences))
+        lengths = self.turn_words
+        for number, sentence in enumerate(self.sentences):
+            if self.asides[number]:
+                continue
+            turn = int(self.turn_of[number])
+            size = lengths[turn]
+            if self.asks(sentence[-1]) and number == self.turns[turn][-1] and turn + 1 < len(lengths):
+                size = max(size, lengths[turn + 1])
+            tells = float(self.told[sentence.stop] - self.told[sentence.start]) / max(0.5, self.length_of((sentence,)))
+            points = self.bare[sentence.start] in BRIDGE and any(self.bare[i] in BEING for i in sentence[1:3])
+            tells *= BRIDGED if points else 1.0
+            vague = sum(self.bare[i] in HEDGE for i in sentence) / len(sentence)
+            out[number] = min(2.0, tells / max(0.1, self.usual)) * min(1.0, size / WHOLE_TURN) * max(0.2, 1 - VAGUE_COST * vague)
         return out
 
     def sentence_at(self, word: int) -> range:

@@ -51,11 +51,11 @@ def mixed(composition: Composition, progress: Progress | None = None) -> Mixed:
     return Mixed(composition, parts, soundtrack(composition, progress, parts))
 
 
-def measured(sound: Mixed) -> Heard:
-    """Measure the sound of a short."""
+def measured(sound: Mixed, progress: Progress) -> Heard:
+    """Measure the sound of a short; `progress` stops it."""
     track, music = sound.track, sound.composition.short.sound.music
     levels = None if music is None else music_levels(sound.composition, music)
-    return Heard(track, None if track is None else metered(track), sound.parts.speakers, levels)
+    return Heard(track, None if track is None else metered(track, progress), sound.parts.speakers, levels)
 
 
 def as_recorded(composition: Composition, like: Samples) -> Samples | None:

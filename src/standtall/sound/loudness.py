@@ -69,7 +69,7 @@ def levelled(
     progress: Progress | None = None,
 ) -> Samples:
     """The same sound at the target loudness with no true peak over the ceiling; silence stays silence."""
-    power = power_of(samples)
+    power = power_of(samples, progress)
     loud = gated(power)
     if not np.isfinite(loud) or loud < ABSOLUTE_GATE:
         return samples
@@ -96,8 +96,8 @@ def _parts(samples: Samples, length: int) -> Iterator[tuple[int, Samples]]:
         yield at, samples[:, at : at + length]
 
 
-def power_of(samples: Samples) -> Values:
-    """(milliseconds,) mean square of the K-weighted sound in each millisecond, summed over the channels.
+def power_of(samples: Samples, progress: Progress | None = None) -> Values:
+    """(milliseconds,) mean square of the K-weighted sound in each millisecond, summed over the channels; `progress` stops it.
 
     The filter is applied to spectra of overlapping parts: it forgets within a few milliseconds, so a run-up of a
     quarter second makes them exact, and NumPy alone is enough (a signal library takes a second to load before the first picture).
@@ -105,6 +105,8 @@ def power_of(samples: Samples) -> Values:
     whole = samples.shape[1] // MS * MS
     out = np.zeros(whole // MS)
     for at, part in _parts(samples[:, :whole], PART):
+        if progress is not None:
+            progress.check()
         begin = max(0, at - RUN_UP)
         spectrum = np.fft.rfft(samples[:, begin : at + part.shape[1]], n=PART + 2 * RUN_UP, axis=1)
         weighted = np.fft.irfft(spectrum * _response(PART + 2 * RUN_UP), axis=1)[:, at - begin : at - begin + part.shape[1]]

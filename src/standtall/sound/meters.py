@@ -12,6 +12,7 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
+from standtall.base.progress import Progress
 from standtall.media.sound_reader import Samples
 from standtall.sound.loudness import ABSOLUTE_GATE, OFFSET, blocks_of, gated, peaks_of, power_of
 
@@ -34,9 +35,11 @@ class Meters:
     true_peak: float
 
 
-def metered(samples: Samples) -> Meters:
-    """Measure float32 (2, samples) at 48 kHz."""
-    power = power_of(samples)
+def metered(samples: Samples, progress: Progress | None = None) -> Meters:
+    """Measure float32 (2, samples) at 48 kHz; `progress` stops it between parts."""
+    power = power_of(samples, progress)
+    if progress is not None:
+        progress.check()
     peaks = peaks_of(samples, 0.0)
     tenths = np.pad(peaks, (0, -len(peaks) % 100)).reshape(-1, 100).max(axis=1)
     return Meters(

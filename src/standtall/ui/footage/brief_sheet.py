@@ -6,7 +6,7 @@ from dataclasses import replace
 from typing import Final, get_args
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QImage
+from PySide6.QtGui import QImage, QShowEvent
 from PySide6.QtWidgets import QComboBox, QFormLayout, QFrame, QHBoxLayout, QLabel, QPushButton, QSpinBox, QVBoxLayout, QWidget
 
 from standtall.base.time import TICKS_PER_SECOND
@@ -36,6 +36,7 @@ class BriefSheet(QFrame):
         super().__init__(parent)
         self._ws, self._looker = workspace, looker
         self.source: Source | None = None
+        self._unread: Source | None = None
         self.setObjectName("card")
         self.setFixedWidth(312)
         self._title = QLabel()
@@ -145,8 +146,15 @@ class BriefSheet(QFrame):
         else:
             self.column.set_pictures(pictures)
 
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        if self._unread is not None:
+            self._read_pictures(self._unread)
+
     def _read_pictures(self, source: Source) -> None:
-        if not source.has_picture:
+        """Read the pictures of the column, once somebody sees it."""
+        self._unread = None if self.isVisible() else source
+        if not source.has_picture or self._unread is not None:
             return
 
         def work() -> list[QImage]:

@@ -85,7 +85,11 @@ class Thumbs:
             stop.check()
             path, rotation = (self._proxy, 0) if self._proxy else (self._source.path, self._source.rotation)
             with PictureReader(path, rotation) as reader:
-                return {at: wide_at(reader, tick, WIDE) for at, tick in missing[:SLICE]}
+                made = {}
+                for at, tick in missing[:SLICE]:
+                    stop.check()
+                    made[at] = wide_at(reader, tick, WIDE)
+                return made
 
         def arrived(made: dict[int, QImage]) -> None:
             self.images.update(made)

@@ -197,7 +197,7 @@ class Workspace(Editor):
     # files that are not where they were
 
     def look_for_files(self, elsewhere: Source | None = None) -> None:
-        """See whether the files of the project are where they were; `elsewhere` is a source whose new place is only now stored."""
+        """See whether the files of the project are where they were; the new place of `elsewhere` is only now being stored."""
         generation = self.generation
         beside = self.project_path.parent if self.project_path is not None else None
         sources = tuple(elsewhere if elsewhere is not None and elsewhere.key == s.key else s for s in self.sources)
@@ -418,7 +418,7 @@ class Workspace(Editor):
 
         def measure(found: Mixed) -> None:
             if not stale():
-                self.queues.do("sound", lambda: None if stale() else measured(found), heard, self._fail)
+                self.queues.do("sound", lambda: None if stale() else measured(found, self.closing), heard, self._fail)
 
         def heard(found: Heard | None) -> None:
             if found is not None and not stale():

@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QSize, Qt
-from PySide6.QtGui import QIcon, QPixmap
+from PySide6.QtCore import QSize, Qt, Signal
+from PySide6.QtGui import QIcon, QImage, QPixmap, QShowEvent
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QListWidgetItem, QSlider, QVBoxLayout
 
 from standtall.captions.emoji import proposed_emoji
@@ -25,10 +25,20 @@ SIDE = 26
 """Emoji offered at once."""
 
 
-def emoji_icon(emoji: str) -> QIcon:
+def emoji_image(emoji: str) -> QImage:
     """The picture of an emoji as captions draw it: no font of the machine is needed."""
     code = code_of(emoji)
-    return QIcon() if code is None else QIcon(QPixmap.fromImage(picture_of(code, 2 * SIDE)))
+    return QImage() if code is None else picture_of(code, 2 * SIDE)
+
+
+class EmojiList(QListWidget):
+    """Emoji to choose from; `appeared` when they come into view."""
+
+    appeared = Signal()
+
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        self.appeared.emit()
 
 
 class EverySlider:
@@ -128,7 +138,8 @@ class EmojiCard:
         self.sought.textEdited.connect(lambda _t: self._offer())
         self.sought.given_up.connect(self.sought.clear)
         box.addWidget(self.sought)
-        self.choice = QListWidget()
+        self.choice = EmojiList()
+        self.choice.appeared.connect(self._offer)
         self.choice.setIconSize(QSize(SIDE, SIDE))
         self.choice.setViewMode(QListWidget.ViewMode.IconMode)
         self.choice.setResizeMode(QListWidget.ResizeMode.Adjust)
@@ -184,17 +195,27 @@ class EmojiCard:
         self._offer()
 
     def _offer(self) -> None:
-        """Those that the search finds, else those for the chosen word, else all from the first on."""
+        """Those that the search finds, else those for the chosen word, else all from the first on; found and drawn beside the
+        interface, and only where they are in view."""
         opened, words, text = self._ws.opened, chosen_words(self._ws), self.sought.text().strip()
         language = (opened.composition.caption_language if opened is not None else "") or "en"
         word = plain_of(words[0].text) if words else ""
-        if self._offered == (text, word):
+        if self._offered == (text, word) or not self.choice.isVisible():
             return
-        self._offered = text, word
-        found = found_by(text, language, SHOWN) if text else emoji_for(word, language)[:SHOWN]
-        self.choice.clear()
-        for emoji in found or [e for e, _group in all_emoji()[:SHOWN]]:
-            item = QListWidgetItem(emoji_icon(emoji), "")
-            item.setData(Qt.ItemDataRole.UserRole, emoji)
-            item.setToolTip(label(emoji, language))
-            self.choice.addItem(item)
+        asked = self._offered = text, word
+
+        def work() -> list[tuple[str, str, QImage]]:
+            found = found_by(text, language, SHOWN) if text else emoji_for(word, language)[:SHOWN]
+            return [(e, label(e, language), emoji_image(e)) for e in found or [e for e, _group in all_emoji()[:SHOWN]]]
+
+        def arrived(found: list[tuple[str, str, QImage]]) -> None:
+            if asked != self._offered:
+                return
+            self.choice.clear()
+            for emoji, name, image in found:
+                item = QListWidgetItem(QIcon(QPixmap.fromImage(image)), "")
+                item.setData(Qt.ItemDataRole.UserRole, emoji)
+                item.setToolTip(name)
+                self.choice.addItem(item)
+
+        self._ws.in_background("words", work, arrived)

@@ -1,0 +1,161 @@
+"""Sentences that carry nothing of their own: what a listener says to show that he listens, and greetings, thanks and notices.
+
+A reaction is told by its place (after somebody else's words, or after another reaction), its length, and by how little it says
+that was not just said. Greetings and notices are told by what is said in all programmes (English; common practice, no source),
+and run together at the start and at the end of a source.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import Final, Literal
+
+from standtall.base.time import TICKS_PER_SECOND
+from standtall.language.rarity import COMMON_BITS, information
+from standtall.language.stems import stem
+from standtall.model.words import Word
+
+Aside = Literal["", "reaction", "notice", "pointing"]
+
+REACTING: Final = frozenset(
+    ["right", "gosh", "wow", "huh", "hm", "hmm", "mm", "mhm", "oh", "ah", "aw", "yes", "yeah", "yep", "no", "nope", "okay", "ok", "sure", "exactly", "absolutely", "really", "indeed", "goodness", "god", "lovely", "brilliant", "amazing", "wonderful", "great", "nice", "cool", "interesting", "fascinating", "incredible", "perfect", "true", "fair", "enough", "ha", "haha", "stop", "love", "like", "that's", "it's", "course", "totally", "definitely", "quite", "good", "beautiful", "sad", "funny", "crazy", "wild", "swear", "honestly", "seriously", "isn't", "aren't", "doesn't", "don't", "guess", "mean", "feel"]
+)  # fmt: skip
+ECHOED: Final = 30
+"""Words back in which what is repeated was said."""
+LONGEST_ECHO, LEAST_ECHO = 18, 4
+"""Words of what repeats somebody, and those in a row that are the same."""
+LONGEST_REACTION: Final = 8
+GREETING: Final = (
+    r"^(hi|hello|hey|welcome)\b", r"^good (morning|evening|afternoon|night)\b", r"\bwelcome (back )?to\b", r"\bgood ?bye\b", r"^bye\b",
+    r"\bbye (for now|bye|everyone|all)\b", r"\bthank(s| you)\b.*\b(listening|coming|watching|joining|having|being (here|with)|tuning|talking|speaking|your time)\b",
+    r"\bthank(s| you) (to )?(everyone|everybody|all)\b", r"\bthanks as always\b", r"\bmy (guest|guests) (today|tonight|this week)\b",
+    r"\bmy name is\b", r"\bwith (me|us) (today|tonight|as always|again)\b", r"\bsee you (then|next|soon|there|all)\b",
+    r"\blook after yourselves\b", r"\btake care\b", r"\bget home\b", r"\bgood to be here\b",
+)  # fmt: skip
+NOTICE: Final = (
+    r"\breminder\b", r"\bannouncements?\b", r"\bhousekeeping\b", r"\bsign(ed)? up\b", r"\bsubscribe\b", r"\bnewsletter\b",
+    r"\bsponsor", r"\bsupport (the|this|our) (show|channel|programme|program|podcast)\b", r"\blinks? (is|are)?\s?(underneath|below|in the)\b",
+    r"\btell (a friend|your friends)\b", r"\bleave (us )?a (review|comment)\b", r"\bnext (week|month|time|episode)\b.*\b(we|we'll|we're|it's|on)\b",
+    r"\b(nearly|about|just about)? ?(out of time|all we have time for|all the time)\b", r"\bbrings us to the end\b", r"\bthat's (all|us|it) (for|from)\b",
+    r"\bbefore (we|i) (get going|start|begin|get started)\b", r"\bhear me\b", r"\bmove the microphone\b",
+    r"\bswitch off your\b", r"\bmind the (step|gap)\b", r"\bon your way out\b", r"\bcar park\b.*\bclosed\b",
+    r"\b(a|one) (quick|short) word to say\b", r"\byou'll find (us|me|it|the address|them) on (our|the)\b", r"\buntil (then|next time)\b",
+    r"\b(wrote|write) in\b", r"\bif you('re| are) new here\b", r"\bi'll stop here\b", r"\bbring (the|your) (sheet|handout|form)s?\b",
+)  # fmt: skip
+POINTING: Final = (
+    r"\b(on|in|at) (the|this|that|your|page|another) (next |last |second |third |other )?(sheet|slide|handout|notes?|reading|chapter|page|screen|table|"
+    r"picture|graph|diagram|exercise|list|library|book|back|paper|folder|four|five|six|seven)s?\b",
+    r"\blet me (just )?(turn|go on|go back|see|have a look|check|show you|look at)\b", r"\byou can (all )?see (here|there|what|the|some|that)\b",
+    r"\b(come|get|go) (back )?to (that|this|it) (later|in a|when|next)\b", r"\bwhere (we were|were we)\b", r"\bso much for\b",
+    r"\bi won't go into\b", r"\bgo on (to|with|from)\b", r"\bany questions\b", r"\bnext (on my|on the) list\b", r"\bwhat('s| is| have we got) (next|else)\b",
+    r"\b(i|we)('ll| will| can|'m going to) skip\b", r"\bkeep it in mind\b",
+    r"\bleave it (there|at that)\b",
+)  # fmt: skip
+"""What leads through the material of a talk, and is nothing without it."""
+_POINTING: Final = re.compile("|".join(POINTING))
+_GREETING: Final = re.compile("|".join(GREETING))
+_NOTICE: Final = re.compile("|".join(NOTICE))
+WHOLE_TURN: Final = 25
+"""Words of a turn in which something is told, not only exchanged (common practice, no source)."""
+START: Final = 75 * TICKS_PER_SECOND
+"""From the start of a source, and before its end: greetings this far apart belong to one welcome or one goodbye."""
+BETWEEN: Final = 20 * TICKS_PER_SECOND
+
+
+def asides(words: Sequence[Word], sentences: Sequence[range], language: str) -> list[Aside]:
+    """What each sentence is: a reaction, a greeting or notice, or "" for talk."""
+    out: list[Aside] = []
+    for number in range(len(sentences)):
+        out.append("reaction" if _reacts(words, sentences, number, out, language) else "")
+    if language in ("", "en"):
+        texts = [" ".join(words[i].bare for i in s) for s in sentences]
+        out = ["pointing" if not aside and _POINTING.search(text) else aside for aside, text in zip(out, texts, strict=True)]
+        for number in _notices(words, sentences, texts):
+            out[number] = "notice"
+    return out
+
+
+def _reacts(words: Sequence[Word], sentences: Sequence[range], number: int, before: Sequence[Aside], language: str) -> bool:
+    if number == 0:
+        return False
+    here, last = sentences[number], sentences[number - 1]
+    taken_up = words[here.start].speaker != words[last[-1]].speaker
+    if not taken_up and before[-1] != "reaction":
+        return False
+    answers = _asks(words[last[-1]])
+    said = [words[i] for i in here if words[i].kind == "word"]
+    if len(said) <= LONGEST_ECHO and _echoes(
+        [w.bare for w in said], [w.bare for w in words[max(0, here.start - ECHOED) : here.start]]
+    ):
+        return True
+    if taken_up and _asks(words[here[-1]]) and len(said) <= 3 and number + 1 < len(sentences):
+        if words[sentences[number + 1].start].speaker == words[last[-1]].speaker:
+            return True  # "Excuse me?", and the talk goes on
+    if len(said) > LONGEST_REACTION or answers or (_asks(words[here[-1]]) and len(said) > 3):
+        return False
+    known = {stem(w.bare, language) for w in words[max(0, here.start - ECHOED) : here.start]}
+    new = [
+        w
+        for w in said
+        if w.bare not in REACTING and information(w.bare, language) > COMMON_BITS and stem(w.bare, language) not in known
+    ]
+    starts = bool(said) and said[0].bare in REACTING
+    return len(new) == 0 or (starts and len(new) <= 1 and len(said) <= 6)
+
+
+def _echoes(said: list[str], before: list[str]) -> bool:
+    """Whether somebody's words begin by repeating some in a row."""
+    begin = next((n for n, w in enumerate(said) if w not in REACTING), len(said))
+    first = said[begin : begin + LEAST_ECHO]
+    return len(first) == LEAST_ECHO and any(before[n : n + LEAST_ECHO] == first for n in range(len(before)))
+
+
+def _asks(word: Word) -> bool:
+    return word.text.rstrip("\"'”’)").endswith("?")
+
+
+def _notices(words: Sequence[Word], sentences: Sequence[range], texts: Sequence[str]) -> set[int]:
+    """Numbers of the sentences that greet, thank or announce, and of what stands among them."""
+    first, last = (words[sentences[0].start].start, words[sentences[-1][-1]].end) if sentences else (0, 0)
+
+    def hit(n: int) -> bool:
+        at_an_edge = words[sentences[n].start].start - first < START or last - words[sentences[n][-1]].end < START
+        named = at_an_edge and _introduces([words[i] for i in sentences[n]])
+        return named or bool(_GREETING.search(texts[n]) or _NOTICE.search(texts[n]))
+
+    hits = [n for n in range(len(sentences)) if hit(n)]
+    out = set(hits)
+    if not hits:
+        return out
+    early = [n for n in hits if words[sentences[n].start].start - first < START]
+    late = [n for n in hits if last - words[sentences[n][-1]].end < START]
+    if early:
+        out |= set(range(_until_talk(words, sentences, early[-1] + 1)))
+    if len(late) > 1:
+        out |= set(range(late[0], len(sentences)))
+    for a, b in zip(hits, hits[1:], strict=False):
+        if words[sentences[b].start].start - words[sentences[a][-1]].end < BETWEEN:
+            out |= set(range(a, b))
+    return out
+
+
+def _introduces(sentence: Sequence[Word]) -> bool:
+    """Whether somebody says his name: "I'm", then words with capitals."""
+    at = next((n for n, w in enumerate(sentence[:3]) if w.bare in ("i'm", "i’m")), None)
+    return at is not None and at + 1 < len(sentence) and sentence[at + 1].text[:1].isupper()
+
+
+def _until_talk(words: Sequence[Word], sentences: Sequence[range], number: int) -> int:
+    """The sentence at which a long turn begins after `number`, or the question that it answers: what comes between belongs to the
+    welcome. `number` itself where none does within a minute or so."""
+    begin, at = number, number
+    while at < len(sentences) and words[sentences[at].start].start - words[sentences[begin].start].start < START:
+        stop = at
+        while stop < len(sentences) and words[sentences[stop].start].speaker == words[sentences[at].start].speaker:
+            stop += 1
+        if sum(len(sentences[n]) for n in range(at, stop)) >= WHOLE_TURN:
+            asked = at > begin and _asks(words[sentences[at - 1][-1]])
+            return at - 1 if asked else at
+        at = max(stop, at + 1)
+    return number

@@ -11,9 +11,12 @@ import numpy as np
 from bench.demo import demo
 from bench.programme import Programme, programme
 from bench.row import Row
+from bench.talks import JUDGED, TUNING, talked
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.analysis import Analysis
 from standtall.model.moment import Moment
 from standtall.moments.finder import Finder, Wish
+from standtall.session.told import as_told, found_in
 
 FIRST = 10
 DEMO_STRONG = ("Why does one person's plot", "Here is what nobody tells you", "The first thing I did was everything wrong", "So I tried it",
@@ -28,7 +31,10 @@ def run() -> Iterator[Row]:
     whole = finder.find(Wish(12, 45, FIRST, whole=True))
     yield Row(f"of the first {FIRST} as said on a planted strong passage", _on_planted(whole, made), "", ">= 8")
     yield Row("proposals that start and end on a sentence", _on_sentences(finder, (*found, *whole)), "", ">= 1.0")
-    _source, analysis = demo()
+    yield from _talks()
+    _source, raw = demo()
+    told = found_in(raw)
+    analysis = as_told(told.analysis, told.transcript)
     here = Finder(analysis)
     proposed = here.find(Wish(10, 45, 6))
     yield Row("demo: of the first 4 proposals on a strong passage", _on_demo(proposed[:4], analysis), "", ">= 3")
@@ -46,6 +52,31 @@ def run() -> Iterator[Row]:
         Finder(long).find(Wish(15, 60, 20))
         yield Row(f"proposals for {hours} h of words ({len(long.words)})", min(traced, time.monotonic() - began), "s", goal)
     yield Row("memory for four hours against four times that for one", used[1] / (4 * used[0]), "", "<= 1.3")
+
+
+def _talks() -> Iterator[Row]:
+    """Three talks of over ten minutes, written before the rules, and those that the rules were tuned on."""
+    for name in (*JUDGED, *TUNING):
+        made = talked(name)
+        finder = Finder(made.analysis)
+        numbers = finder.talk.sentence_of
+        met, near, notices = set(), [], 0
+        for moment in finder.find(Wish(20, 60, FIRST)):
+            words = set(moment.words)
+            notices += any(words & set(house) for house in made.house)
+            best = max(range(len(made.strong)), key=lambda n: len(words & set(made.strong[n])))
+            strong = made.strong[best]
+            if len(words & set(strong)) >= 0.5 * max(len(strong), len(words)):
+                met.add(best)
+                off = [abs(int(numbers[a]) - int(numbers[b])) for a, b in ((moment.first, strong.start), (moment.last, strong[-1]))]
+                near.append(off)
+        goals = (f">= {len(made.strong)}", ">= 0.8", ">= 0.95") if name in JUDGED else ("", "", "")
+        said = f"{name} ({made.analysis.words[-1].end / TICKS_PER_SECOND / 60:.1f} min)"
+        yield Row(f"{said}: strong passages met by the first {FIRST}, of {len(made.strong)}", len(met), "", goals[0])
+        for edge, place in (("starts", 0), ("ends", 1)):
+            yield Row(f"{said}: {edge} exact", float(np.mean([off[place] == 0 for off in near])), "", goals[1])
+            yield Row(f"{said}: {edge} within one sentence", float(np.mean([off[place] <= 1 for off in near])), "", goals[2])
+        yield Row(f"{said}: with a greeting or notice", notices, "", "<= 0")
 
 
 def _on_planted(found: tuple[Moment, ...], made: Programme) -> int:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import pytest
 
 from standtall.base.time import TICKS_PER_SECOND
@@ -86,7 +88,7 @@ def test_a_passage_opens_on_a_strong_line_from_later_and_that_can_be_taken_back(
     assert said(analysis, found.lead).startswith("Nobody ever tells")
     assert found.words[: len(found.lead)] == tuple(found.lead)
     assert sorted(found.words) == list(range(found.first, found.last + 1)), "moved, not said twice"
-    plain = finder.rerated(found, None, found.dull, wish)
+    plain = finder.rerated(found, replace(found.shape, lead=None), wish)
     assert plain.lead is None and plain.words == tuple(range(found.first, found.last + 1))
     assert plain.rating < found.rating
     (as_said,) = finder.find(Wish(10, 60, 1, whole=True))
@@ -138,7 +140,7 @@ def test_votes_teach_the_weights_gently_and_in_words() -> None:
 
 def test_learnt_weights_change_the_order() -> None:
     analysis = talk_of(STRONG, "The worms lay still in the deep cold winter soil until the frost had gone away. That was that.")
-    by_ending = find(analysis, Wish(5, 40, 2, weights=(0, 0, 1.0, 0, 0, 0)))
+    by_ending = find(analysis, Wish(5, 40, 2, weights=(0, 0, 1.0, 0, 0, 0, 0)))
     assert by_ending[0].rating == pytest.approx(by_ending[0].part("ending").value, abs=1e-3)
 
 

@@ -45,6 +45,15 @@ class Title:
 
 
 @dataclass(frozen=True, slots=True)
+class Shape:
+    """What a proposal is to hold: the line it opens on, the stretch it leaves out, its last word."""
+
+    lead: range | None
+    dull: range | None
+    last: int
+
+
+@dataclass(frozen=True, slots=True)
 class Moment:
     """Whole sentences from word `first` to word `last` (indexes), `start` to `end` in ticks of the source.
 
@@ -61,9 +70,17 @@ class Moment:
     length: int
     lead: range | None = None
     dull: range | None = None
+    reaction: range | None = None
+    """Words after it that only react to it; they can be put back."""
+    reacts: range | None = None
+    """Words at its end that only react; they can be left out."""
     titles: tuple[Title, ...] = ()
     about: tuple[str, ...] = ()
     """Topics that were asked for and are met, as they are said in it."""
+
+    @property
+    def shape(self) -> Shape:
+        return Shape(self.lead, self.dull, self.last)
 
     @property
     def passage(self) -> Passage:

@@ -7,6 +7,7 @@ and run together at the start and at the end of a source.
 
 from __future__ import annotations
 
+import itertools
 import re
 from collections.abc import Sequence
 from typing import Final, Literal
@@ -18,41 +19,59 @@ from standtall.model.words import Word
 
 Aside = Literal["", "reaction", "notice", "pointing"]
 
-REACTING: Final = frozenset(
-    ["right", "gosh", "wow", "huh", "hm", "hmm", "mm", "mhm", "oh", "ah", "aw", "yes", "yeah", "yep", "no", "nope", "okay", "ok", "sure", "exactly", "absolutely", "really", "indeed", "goodness", "god", "lovely", "brilliant", "amazing", "wonderful", "great", "nice", "cool", "interesting", "fascinating", "incredible", "perfect", "true", "fair", "enough", "ha", "haha", "stop", "love", "like", "that's", "it's", "course", "totally", "definitely", "quite", "good", "beautiful", "sad", "funny", "crazy", "wild", "swear", "honestly", "seriously", "isn't", "aren't", "doesn't", "don't", "guess", "mean", "feel"]
-)  # fmt: skip
+
+def _set(text: str) -> frozenset[str]:
+    return frozenset(text.split())
+
+
+REACTING: Final = _set(
+    "absolutely ah amazing aren't aw beautiful brilliant cool course crazy definitely doesn't don't enough exactly "
+    "fair fascinating feel funny god good goodness gosh great guess ha haha hm hmm honestly huh incredible indeed "
+    "interesting isn't it's like love lovely mean mhm mm nice no nope oh ok okay perfect quite really right sad "
+    "seriously stop sure swear that's totally true wild wonderful wow yeah yep yes"
+)
 ECHOED: Final = 30
 """Words back in which what is repeated was said."""
 LONGEST_ECHO, LEAST_ECHO = 18, 4
 """Words of what repeats somebody, and those in a row that are the same."""
+SHORT_QUESTION: Final = 3
 LONGEST_REACTION: Final = 8
 GREETING: Final = (
-    r"^(hi|hello|hey|welcome)\b", r"^good (morning|evening|afternoon|night)\b", r"\bwelcome (back )?to\b", r"\bgood ?bye\b", r"^bye\b",
-    r"\bbye (for now|bye|everyone|all)\b", r"\bthank(s| you)\b.*\b(listening|coming|watching|joining|having|being (here|with)|tuning|talking|speaking|your time)\b",
-    r"\bthank(s| you) (to )?(everyone|everybody|all)\b", r"\bthanks as always\b", r"\bmy (guest|guests) (today|tonight|this week)\b",
-    r"\bmy name is\b", r"\bwith (me|us) (today|tonight|as always|again)\b", r"\bsee you (then|next|soon|there|all)\b",
+    r"^(hi|hello|hey|welcome)\b", r"^good (morning|evening|afternoon|night)\b", r"\bwelcome (back )?to\b", r"\bgood ?bye\b",
+    r"^bye\b", r"\bbye (for now|bye|everyone|all)\b",
+    r"\bthank(s| you)\b.*\b(listening|coming|watching|joining|having|being (here|with)|tuning"
+    r"|talking|speaking|your time)\b", r"\bthank(s| you) (to )?(everyone|everybody|all)\b", r"\bthanks as always\b",
+    r"\bmy (guest|guests) (today|tonight|this week)\b", r"\bmy name is\b",
+    r"\bwith (me|us) (today|tonight|as always|again)\b", r"\bsee you (then|next|soon|there|all)\b",
     r"\blook after yourselves\b", r"\btake care\b", r"\bget home\b", r"\bgood to be here\b",
 )  # fmt: skip
 NOTICE: Final = (
     r"\breminder\b", r"\bannouncements?\b", r"\bhousekeeping\b", r"\bsign(ed)? up\b", r"\bsubscribe\b", r"\bnewsletter\b",
-    r"\bsponsor", r"\bsupport (the|this|our) (show|channel|programme|program|podcast)\b", r"\blinks? (is|are)?\s?(underneath|below|in the)\b",
-    r"\btell (a friend|your friends)\b", r"\bleave (us )?a (review|comment)\b", r"\bnext (week|month|time|episode)\b.*\b(we|we'll|we're|it's|on)\b",
-    r"\b(nearly|about|just about)? ?(out of time|all we have time for|all the time)\b", r"\bbrings us to the end\b", r"\bthat's (all|us|it) (for|from)\b",
-    r"\bbefore (we|i) (get going|start|begin|get started)\b", r"\bhear me\b", r"\bmove the microphone\b",
-    r"\bswitch off your\b", r"\bmind the (step|gap)\b", r"\bon your way out\b", r"\bcar park\b.*\bclosed\b",
-    r"\b(a|one) (quick|short) word to say\b", r"\byou'll find (us|me|it|the address|them) on (our|the)\b", r"\buntil (then|next time)\b",
-    r"\b(wrote|write) in\b", r"\bif you('re| are) new here\b", r"\bi'll stop here\b", r"\bbring (the|your) (sheet|handout|form)s?\b",
+    r"\bsponsor", r"\bsupport (the|this|our) (show|channel|programme|program|podcast)\b",
+    r"\blinks? (is|are)?\s?(underneath|below|in the)\b", r"\btell (a friend|your friends)\b",
+    r"\bleave (us )?a (review|comment)\b", r"\bnext (week|month|time|episode)\b.*\b(we|we'll|we're|it's|on)\b",
+    r"\b(nearly|about|just about)? ?(out of time|all we have time for|all the time)\b", r"\bbrings us to the end\b",
+    r"\bthat's (all|us|it) (for|from)\b", r"\bbefore (we|i) (get going|start|begin|get started)\b", r"\bhear me\b",
+    r"\bmove the microphone\b", r"\bswitch off your\b", r"\bmind the (step|gap)\b", r"\bon your way out\b",
+    r"\bcar park\b.*\bclosed\b", r"\b(a|one) (quick|short) word to say\b",
+    r"\byou'll find (us|me|it|the address|them) on (our|the)\b", r"\buntil (then|next time)\b", r"\b(wrote|write) in\b",
+    r"\bif you('re| are) new here\b", r"\bi'll stop here\b", r"\bbring (the|your) (sheet|handout|form)s?\b",
 )  # fmt: skip
 POINTING: Final = (
-    r"\b(on|in|at) (the|this|that|your|page|another) (next |last |second |third |other )?(sheet|slide|handout|notes?|reading|chapter|page|screen|table|"
-    r"picture|graph|diagram|exercise|list|library|book|back|paper|folder|four|five|six|seven)s?\b",
-    r"\blet me (just )?(turn|go on|go back|see|have a look|check|show you|look at)\b", r"\byou can (all )?see (here|there|what|the|some|that)\b",
-    r"\b(come|get|go) (back )?to (that|this|it) (later|in a|when|next)\b", r"\bwhere (we were|were we)\b", r"\bso much for\b",
-    r"\bi won't go into\b", r"\bgo on (to|with|from)\b", r"\bany questions\b", r"\bnext (on my|on the) list\b", r"\bwhat('s| is| have we got) (next|else)\b",
-    r"\b(i|we)('ll| will| can|'m going to) skip\b", r"\bkeep it in mind\b",
+    r"\b(on|in|at) (the|this|that|your|page|another) (next |last |second |third |other )?(sheet"
+    r"|slide|handout|notes?|reading|chapter|page|screen|table|picture|graph|diagram|exercise|list"
+    r"|library|book|back|paper|folder|four|five|six|seven)s?\b",
+    r"\blet me (just )?(turn|go on|go back|see|have a look|check|show you|look at)\b",
+    r"\byou can (all )?see (here|there|what|the|some|that)\b",
+    r"\b(come|get|go) (back )?to (that|this|it) (later|in a|when|next)\b", r"\bwhere (we were|were we)\b",
+    r"\bso much for\b", r"\bi won't go into\b", r"\bgo on (to|with|from)\b", r"\bany questions\b",
+    r"\bnext (on my|on the) list\b", r"\bwhat('s| is| have we got) (next|else)\b",
+    r"\b(i|we)('ll| will| can|'m going to) skip\b", r"\bkeep it in mind\b", r"\bi'm (sorry|afraid)\b(?! of)",
     r"\bleave it (there|at that)\b",
 )  # fmt: skip
 """What leads through the material of a talk, and is nothing without it."""
+_AT_EDGE: Final = re.compile(r"\bplease\b|\bout of order\b|\bbeen asked to say\b")
+"""What is a notice near the start or the end of a source, and may be talk elsewhere."""
 _POINTING: Final = re.compile("|".join(POINTING))
 _GREETING: Final = re.compile("|".join(GREETING))
 _NOTICE: Final = re.compile("|".join(NOTICE))
@@ -85,21 +104,18 @@ def _reacts(words: Sequence[Word], sentences: Sequence[range], number: int, befo
         return False
     answers = _asks(words[last[-1]])
     said = [words[i] for i in here if words[i].kind == "word"]
-    if len(said) <= LONGEST_ECHO and _echoes(
-        [w.bare for w in said], [w.bare for w in words[max(0, here.start - ECHOED) : here.start]]
-    ):
+    just_said = words[max(0, here.start - ECHOED) : here.start]
+    if not answers and len(said) <= LONGEST_ECHO and _echoes([w.bare for w in said], [w.bare for w in just_said]):
         return True
-    if taken_up and _asks(words[here[-1]]) and len(said) <= 3 and number + 1 < len(sentences):
-        if words[sentences[number + 1].start].speaker == words[last[-1]].speaker:
-            return True  # "Excuse me?", and the talk goes on
-    if len(said) > LONGEST_REACTION or answers or (_asks(words[here[-1]]) and len(said) > 3):
+    asks = _asks(words[here[-1]])
+    follows = words[sentences[number + 1].start].speaker if number + 1 < len(sentences) else None
+    if taken_up and asks and len(said) <= SHORT_QUESTION and follows == words[last[-1]].speaker:
+        return True  # "Excuse me?", and the talk goes on
+    if len(said) > LONGEST_REACTION or answers or (asks and len(said) > SHORT_QUESTION):
         return False
-    known = {stem(w.bare, language) for w in words[max(0, here.start - ECHOED) : here.start]}
-    new = [
-        w
-        for w in said
-        if w.bare not in REACTING and information(w.bare, language) > COMMON_BITS and stem(w.bare, language) not in known
-    ]
+    known = {stem(w.bare, language) for w in just_said}
+    telling = [w.bare for w in said if w.bare not in REACTING and information(w.bare, language) > COMMON_BITS]
+    new = [bare for bare in telling if stem(bare, language) not in known]
     starts = bool(said) and said[0].bare in REACTING
     return len(new) == 0 or (starts and len(new) <= 1 and len(said) <= 6)
 
@@ -118,23 +134,25 @@ def _asks(word: Word) -> bool:
 def _notices(words: Sequence[Word], sentences: Sequence[range], texts: Sequence[str]) -> set[int]:
     """Numbers of the sentences that greet, thank or announce, and of what stands among them."""
     first, last = (words[sentences[0].start].start, words[sentences[-1][-1]].end) if sentences else (0, 0)
+    near = min(START, (last - first) // 3)
 
     def hit(n: int) -> bool:
-        at_an_edge = words[sentences[n].start].start - first < START or last - words[sentences[n][-1]].end < START
-        named = at_an_edge and _introduces([words[i] for i in sentences[n]])
-        return named or bool(_GREETING.search(texts[n]) or _NOTICE.search(texts[n]))
+        at_an_edge = words[sentences[n].start].start - first < near or last - words[sentences[n][-1]].end < near
+        if at_an_edge and (_introduces([words[i] for i in sentences[n]]) or _AT_EDGE.search(texts[n])):
+            return True
+        return bool(_GREETING.search(texts[n]) or _NOTICE.search(texts[n]))
 
     hits = [n for n in range(len(sentences)) if hit(n)]
     out = set(hits)
     if not hits:
         return out
-    early = [n for n in hits if words[sentences[n].start].start - first < START]
-    late = [n for n in hits if last - words[sentences[n][-1]].end < START]
+    early = [n for n in hits if words[sentences[n].start].start - first < near]
+    late = [n for n in hits if last - words[sentences[n][-1]].end < near]
     if early:
         out |= set(range(_until_talk(words, sentences, early[-1] + 1)))
     if len(late) > 1:
         out |= set(range(late[0], len(sentences)))
-    for a, b in zip(hits, hits[1:], strict=False):
+    for a, b in itertools.pairwise(hits):
         if words[sentences[b].start].start - words[sentences[a][-1]].end < BETWEEN:
             out |= set(range(a, b))
     return out

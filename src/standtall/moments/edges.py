@@ -17,9 +17,9 @@ MOST_WON: Final = 4.0
 """Of gain: so much missed or wasted makes an edge as bad as can be."""
 NEAR_EDGE: Final = 3
 """Sentences of a turn that are no more than this are not left out at its beginning or end."""
-LEFT_OUT: Final = 0.6
-"""Substance that is missed."""
-SHOWN: Final = 4
+LEFT_OUT: Final = 0.5
+"""Gain that is missed."""
+SHOWN: Final = 5
 """Words that are shown of an edge."""
 
 
@@ -45,7 +45,7 @@ def _start(talk: Talk, start: int) -> tuple[float, list[Reason]]:
         value += 0.15
     elif not talk.asides[number - 1]:
         value -= 0.25
-    if 0 < len(left) <= NEAR_EDGE and talk.missed(left) >= LEFT_OUT:
+    if 0 < len(left) <= NEAR_EDGE and talk.gain_of(left) >= LEFT_OUT:
         value -= 0.3
         reasons.append(reason(f"begins at “{said}” and leaves out how it began", False, start))
     elif edge > 0.5:
@@ -82,7 +82,7 @@ def _end(talk: Talk, passage: Passage, last: int) -> tuple[float, list[Reason]]:
         value += 0.15
     else:
         value -= 0.2
-        if len(left) <= NEAR_EDGE and talk.missed(left) >= LEFT_OUT:
+        if len(left) <= NEAR_EDGE and talk.gain_of(left) >= LEFT_OUT:
             value -= 0.2
             reasons.append(reason(f"stops at “{said}”, short of how it ends", False, last))
     made = Part("edges", clipped(value), tuple(reasons))
@@ -91,15 +91,15 @@ def _end(talk: Talk, passage: Passage, last: int) -> tuple[float, list[Reason]]:
 
 
 def _edge(talk: Talk, sentence: int, side: int) -> float:
-    """-1..1: whether an edge stands where telling begins (`side` is -1) or ends (1). What the sentences tell over the usual is summed
-    up outward and inward: what could be won outside, and what is lost inside, both count against it (after the maximal scoring
-    subsequences of Ruzzo and Tompa 1999, ISMB 7)."""
+    """-1..1: whether an edge stands where telling begins (`side` is -1) or ends (1). What the sentences tell over the usual is
+    summed up outward and inward: what could be won outside and what is lost inside both count against it (after the maximal
+    scoring subsequences of Ruzzo and Tompa 1999, ISMB 7)."""
     gains = talk.gains
     turn = talk.turns[talk.turn_of[sentence]]
     inward = [sentence - side * k for k in range(FAR)]
     outward = [n for k in range(1, FAR + 1) if (n := sentence + side * k) in turn]
     won = _best(gains, outward, 1.0)
-    lost = _best(gains, inward, -1.0)
+    lost = _best(talk.lasting_gains, inward, -1.0)
     return float(1 - 2 * min(1.0, (won + lost) / MOST_WON))
 
 

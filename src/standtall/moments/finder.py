@@ -16,7 +16,7 @@ from numpy.typing import NDArray
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.analysis import Analysis
-from standtall.model.moment import Moment, Passage, passage_of
+from standtall.model.moment import Moment, Passage, Shape, passage_of
 from standtall.model.words import words_within
 from standtall.moments.learning import USUAL
 from standtall.moments.parts import measured
@@ -31,7 +31,7 @@ MOST_PASSED: Final = 0.7
 ALIKE_COST, NEAR_COST, SAME_CHAPTER_COST = 0.25, 0.08, 0.05
 NEAR: Final = 90 * TICKS_PER_SECOND
 TOPIC_GAIN: Final = 0.45
-LIKE_GAIN: Final = 0.5
+LIKE_GAIN: Final = 0.9
 SHAPED: Final = 8
 """For each proposal that is asked for, so many of the best are tried in other shapes."""
 
@@ -83,10 +83,10 @@ class Finder:
         chosen = first + self._chosen(inside, wish, len(first))
         return tuple(self._told(m, asked) for m in chosen)
 
-    def rerated(self, moment: Moment, lead: range | None, dull: range | None, wish: Wish) -> Moment:
-        """A proposal with another lead or dull stretch (or none): what the person takes back."""
+    def rerated(self, moment: Moment, shape: Shape, wish: Wish) -> Moment:
+        """A proposal in another shape: what the person takes back."""
         asked = _Asked(self, wish)
-        return self._told(self._rated(moment.first, moment.last, asked, lead, dull), asked)
+        return self._told(self._rated(moment.first, shape.last, asked, shape.lead, shape.dull), asked)
 
     def _spans(self, wish: Wish) -> list[range]:
         """Runs of whole sentences of the wished length, and longer ones that may fit without their middle."""
@@ -132,7 +132,14 @@ class Finder:
     def _told(self, moment: Moment, asked: _Asked) -> Moment:
         """With its reasons, titles and what it is about: worked out for what is shown, and nothing else."""
         full = self._rated(moment.first, moment.last, asked, moment.lead, moment.dull, told=True)
-        return replace(full, titles=titles_of(self.talk, full.passage), about=asked.met(full.passage))
+        after, within = self.talk.reaction_after(full.last), self.talk.reaction_within(full.first, full.last)
+        return replace(
+            full,
+            titles=titles_of(self.talk, full.passage),
+            about=asked.met(full.passage),
+            reaction=after or None,
+            reacts=within or None,
+        )
 
     def _in_other_shapes(self, inside: list[Moment], rated: list[Moment], wish: Wish, asked: _Asked) -> list[Moment]:
         """The best ones with a dull stretch left out or a strong line first, where that rates clearly higher."""

@@ -38,8 +38,8 @@ INSIDE: Final = 4
 """Sentences of an answer that are looked at."""
 PERSON: Final = _set("i we my our when once last one")
 PAST: Final = _set(
-    "was were had did said told went came lost found made took gave got knew thought saw left began brought kept ran sat stood wrote "
-    "bought built cut fell felt heard held hid met paid sold sent spent taught won set rang put"
+    "was were had did said told went came lost found made took gave got knew thought saw left began brought kept ran sat stood "
+    "wrote bought built cut fell felt heard held hid met paid sold sent spent taught won set rang put"
 )
 WEAK: Final = 0.6
 WORTHY: Final = (
@@ -94,7 +94,8 @@ def _opening(talk: Talk, run: range) -> Part:
     if fillers:
         value -= 0.15 * fillers
         reasons.append(reason("a filler in the first three seconds", False, first[0], first[-1]))
-    if bare[:1] and bare[0] in PERSON and any(w in PAST or (w.endswith("ed") and len(w) > 4) for w in bare):
+    who = next((w for w in bare if w not in CLEARING), "")
+    if who in PERSON and any(w in PAST or (w.endswith("ed") and len(w) > 4) for w in bare):
         value += 0.15
         reasons.append(reason("begins to tell what happened", True, first[0], first[-1]))
     return Part("opening", clipped(value), tuple(reasons))

@@ -12,13 +12,11 @@ from standtall.moments.talk import Talk
 
 LONGER: Final = 1.6
 """Passages up to this many times too long are looked at: they may fit without their middle."""
-LEAST_GAIN: Final = 0.035
+LEAST_GAIN: Final = 0.02
 """A change is only proposed where the rating gets so much better: what was said in one go is better left so."""
-LEAST_LEAD_GAIN: Final = 0.06
+LEAST_LEAD_GAIN: Final = 0.03
 LEAST_AFTER: Final = 5
 """Words of a sentence that can follow a dropped stretch: shorter ones lean on what was said."""
-SHARED: Final = 2
-"""Telling words that both sides of a dropped stretch share."""
 LEAST_DULL: Final = 3 * TICKS_PER_SECOND
 MOST_DULL_SENTENCES: Final = 6
 LEAD: Final = (round(1.2 * TICKS_PER_SECOND), 5 * TICKS_PER_SECOND)
@@ -63,20 +61,11 @@ def _dull(talk: Talk, moment: Moment) -> Iterator[range]:
             length = talk.words[run[-1]].end - talk.words[run.start].start
             if length < LEAST_DULL or 2 * length > moment.end - moment.start:
                 continue
-            if not _joins_up(talk, run, talk.sentences[b]) or not _one_thing(talk, moment, run):
+            if not _joins_up(talk, run, talk.sentences[b]):
                 continue
             if talk.told[run.stop] - talk.told[run.start] > 0.75 * talk.usual * length / TICKS_PER_SECOND:
                 continue
             yield run
-
-
-def _one_thing(talk: Talk, moment: Moment, gone: range) -> bool:
-    """Whether what stands before a dropped stretch and what stands after it speak of the same things."""
-    before, after = (
-        {talk.stems[i] for i in run if talk.bits[i] > 0}
-        for run in (range(moment.first, gone.start), range(gone.stop, moment.last + 1))
-    )
-    return len(before & after) >= SHARED
 
 
 def _joins_up(talk: Talk, gone: range, after: range) -> bool:

@@ -25,8 +25,8 @@ def _set(text: str) -> frozenset[str]:
 
 
 CLAIM: Final = _set(
-    "never always nobody everybody everyone nothing everything only every best worst most least biggest truth secret mistake wrong must "
-    "real trick"
+    "never always nobody everybody everyone nothing everything only every best worst most least biggest truth secret mistake "
+    "wrong must real trick"
 )
 CONTRAST: Final = _set("but instead yet however although actually except until unless not")
 NUMBER: Final = _set(
@@ -39,8 +39,9 @@ FEELING: Final = _set(
     "believe dream"
 )
 HEDGE: Final = _set(
-    "something somewhat somewhere somehow some sort sorts kind kinds thing things perhaps suppose probably maybe usually mostly quite "
-    "fairly rather more less bit several various similar other others another one may might could would think guess stuff etc"
+    "something somewhat somewhere somehow some sort sorts kind kinds thing things perhaps suppose probably maybe usually "
+    "mostly quite fairly rather more less bit several various similar other others another one may might could would think "
+    "guess stuff etc"
 )
 VAGUE_COST: Final = 3.0
 BRIDGE, BEING = _set("that this there those these that's there's"), _set("is was were are had has would will can could")
@@ -123,6 +124,15 @@ class Talk:
         return (np.minimum(self.substance, MOST_TOLD) - ENOUGH) * length
 
     @cached_property
+    def lasting_gains(self) -> NDArray[np.float64]:
+        """(sentences,) `gains`, with nothing lost by scraps, by reactions, and by questions."""
+        free = [
+            len(s) <= SCRAP or aside == "reaction" or self.asks(s[-1])
+            for s, aside in zip(self.sentences, self.asides, strict=True)
+        ]
+        return np.where(free, np.maximum(self.gains, 0.0), self.gains)
+
+    @cached_property
     def long_turns(self) -> NDArray[np.int64]:
         """(turns + 1,) how many of the turns before each are long."""
         return np.concatenate([[0], np.cumsum(np.array(self.turn_words) >= WHOLE_TURN)])
@@ -142,9 +152,9 @@ class Talk:
             stop -= 1
         return range(sentence + 1, stop)
 
-    def missed(self, sentences: range) -> float:
-        """What is missed where sentences of a turn are left out: their substance, but for scraps."""
-        return float(sum(self.substance[n] for n in sentences if len(self.sentences[n]) > SCRAP))
+    def gain_of(self, sentences: range) -> float:
+        """What is missed where sentences of a turn are left out, but for scraps."""
+        return float(sum(self.gains[n] for n in sentences if len(self.sentences[n]) > SCRAP))
 
     def quotes(self, last: int) -> bool:
         """Whether the sentence that ends with a word gives what somebody else said: its question waits for no answer."""
@@ -160,8 +170,8 @@ class Talk:
 
     @cached_property
     def turns(self) -> list[range]:
-        """Sentences (by number) that one person says on end; a listener's reaction does not end a turn, one of both does, and so does
-        what leads elsewhere."""
+        """Sentences (by number) that one person says on end; a listener's reaction does not end a turn, one of both does, and so
+        does what leads elsewhere."""
         out: list[range] = []
         speaker: int | None = None
         answered = False
@@ -220,6 +230,13 @@ class Talk:
             vague = sum(self.bare[i] in HEDGE for i in sentence) / len(sentence)
             out[number] = min(2.0, tells / max(0.1, self.usual)) * min(1.0, size / WHOLE_TURN) * max(0.2, 1 - VAGUE_COST * vague)
         return out
+
+    def reaction_within(self, first: int, last: int) -> range:
+        """The words up to `last` that only react; empty where it ends on something else."""
+        start = number = int(self.sentence_of[last])
+        while start > int(self.sentence_of[first]) and self.asides[start] == "reaction":
+            start -= 1
+        return range(self.sentences[start].stop, last + 1) if start < number else range(0)
 
     def sentence_at(self, word: int) -> range:
         number = int(self.sentence_of[word])

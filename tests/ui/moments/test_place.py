@@ -33,7 +33,7 @@ def test_moments_are_found_with_reasons_and_made_into_a_short(qtbot: QtBot, wind
     assert len(cards) >= 4
     qtbot.waitUntil(lambda: not cards[0]._poster.pixmap().isNull(), timeout=WAIT)
     first = cards[0].moment
-    assert "opens on a question" in [r.text for r in first.part("opening").reasons]
+    assert any("opens on" in r.text for r in first.part("opening").reasons)
     (make,) = [b for b in cards[0].findChildren(QPushButton) if b.text() == "Make a short"]
     cards[0].title.setEditText("One plot, five people")
     edited(qtbot, window, make.click)
@@ -196,7 +196,7 @@ def test_more_like_this_and_what_votes_teach(qtbot: QtBot, window: MainWindow) -
 
 def test_what_was_reshaped_is_said_and_taken_back(qtbot: QtBot, window: MainWindow) -> None:
     place = window.moments
-    cards = asked(qtbot, window, 12, 45)
+    cards = asked(qtbot, window, 8, 22)
     changed = next(c for c in cards if c.moment.dull is not None or c.moment.lead is not None)
     number, moment = changed.number, changed.moment
     back = [b for b in changed.findChildren(QPushButton) if b.text() == "Undo"]
@@ -207,5 +207,5 @@ def test_what_was_reshaped_is_said_and_taken_back(qtbot: QtBot, window: MainWind
     assert (again.lead, again.dull).count(None) == (moment.lead, moment.dull).count(None) + 1
     assert place.cards[number].moment is again
     place.shape.setCurrentIndex(1)
-    asked(qtbot, window, 12, 45)
+    asked(qtbot, window, 8, 22)
     qtbot.waitUntil(lambda: place.moments[0] is not again and all(m.lead is m.dull is None for m in place.moments), timeout=WAIT)

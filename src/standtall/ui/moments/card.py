@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from typing import Final
 
 from PySide6.QtCore import QRectF, Qt, Signal
@@ -10,7 +11,7 @@ from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QLabel, QPushButto
 
 from standtall.base.time import clock, seconds
 from standtall.model.analysis import Analysis
-from standtall.model.moment import PARTS, Moment, Part
+from standtall.model.moment import PARTS, Moment, Part, Shape
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import button
 
@@ -53,8 +54,8 @@ class MomentCard(QFrame):
     made = Signal(int, str)
     voted = Signal(int, object)
     liked = Signal(int)
-    reshaped = Signal(int, object, object)
-    """Number, and the lead and the dull stretch that are to stay."""
+    reshaped = Signal(int, object)
+    """Number, and the shape it is to have."""
 
     def __init__(self, number: int, moment: Moment, analysis: Analysis, kept: bool | None) -> None:
         super().__init__()
@@ -113,15 +114,15 @@ class MomentCard(QFrame):
         right.addWidget(head)
         right.addWidget(PartBars(moment.parts))
         right.addWidget(why)
-        for text, tip, lead, dull in _changes(moment, analysis):
+        for text, tip, name, shape in _changes(moment, analysis):
             change = QHBoxLayout()
             told = QLabel(text)
             told.setWordWrap(True)
             told.setTextFormat(Qt.TextFormat.PlainText)
-            undo = QPushButton("Undo")
+            undo = QPushButton(name)
             undo.setObjectName("small")
             undo.setToolTip(tip)
-            undo.clicked.connect(lambda _c=False, one=lead, two=dull: self.reshaped.emit(number, one, two))
+            undo.clicked.connect(lambda _c=False, wanted=shape: self.reshaped.emit(number, wanted))
             change.addWidget(told, 1)
             change.addWidget(undo, 0, Qt.AlignmentFlag.AlignTop)
             right.addLayout(change)
@@ -176,20 +177,27 @@ def _text(moment: Moment, analysis: Analysis) -> str:
     return " ".join(texts) + (" …" if len(moment.words) > EXCERPT else "")
 
 
-def _changes(moment: Moment, analysis: Analysis) -> list[tuple[str, str, range | None, range | None]]:
-    """How it differs from what was said, and what stays when that is undone."""
+def _changes(moment: Moment, analysis: Analysis) -> list[tuple[str, str, str, Shape]]:
+    """How it differs from what was said: in words, what the button tells and is called, and the shape without the change."""
 
     def told(run: range) -> tuple[str, float]:
         texts = [analysis.words[i].text for i in run]
         text = " ".join(texts[:12]) + (" …" if len(texts) > 12 else "")
         return text, seconds(analysis.words[run[-1]].end - analysis.words[run.start].start)
 
-    out: list[tuple[str, str, range | None, range | None]] = []
+    out = []
+    now = moment.shape
     if moment.lead is not None:
-        text, _length = told(moment.lead)
-        out.append((f"↑ opens on a line from {clock(analysis.words[moment.lead.start].start)}: “{text}”",
-                    "Keep the original order", None, moment.dull))  # fmt: skip
+        start = clock(analysis.words[moment.lead.start].start)
+        text = f"↑ opens on a line from {start}: “{told(moment.lead)[0]}”"
+        out.append((text, "Keep the original order", "Undo", replace(now, lead=None)))
     if moment.dull is not None:
-        text, length = told(moment.dull)
-        out.append((f"✂ leaves out {length:.0f} s: “{text}”", "Put it back", moment.lead, None))
+        said, length = told(moment.dull)
+        out.append((f"✂ leaves out {length:.0f} s: “{said}”", "Put it back", "Undo", replace(now, dull=None)))
+    if moment.reaction is not None:
+        text = f"▸ stops before the reaction: “{told(moment.reaction)[0]}”"
+        out.append((text, "Let the listener be heard, too", "Put it back", replace(now, last=moment.reaction[-1])))
+    if moment.reacts is not None:
+        text = f"▸ ends on a reaction: “{told(moment.reacts)[0]}”"
+        out.append((text, "Stop where it is told", "Leave it out", replace(now, last=moment.reacts.start - 1)))
     return out

@@ -16,7 +16,7 @@ from standtall.cutting.by_words import from_words
 from standtall.library.project import Project
 from standtall.media.reader import PictureReader
 from standtall.model import edits
-from standtall.model.moment import Chapter, Moment
+from standtall.model.moment import Chapter, Moment, Shape
 from standtall.model.short import Short
 from standtall.moments.finder import Finder, Wish
 from standtall.moments.learning import Lesson, learn
@@ -322,7 +322,7 @@ class MomentsPlace(QWidget):
 
         self._ws.in_background("moments", work, arrived)
 
-    def reshape(self, number: int, lead: range | None, dull: range | None) -> None:
+    def reshape(self, number: int, shape: Shape) -> None:
         """Take back that a proposal opens on another line, or leaves something out."""
         moment, wish = self.moments[number], self.wish()
         now, seen = self._ws.opened, self.found_in
@@ -343,7 +343,7 @@ class MomentsPlace(QWidget):
                 if opened.source.has_picture:
                     self._make_posters(opened, self.moments)
 
-        self._with_finder(lambda finder: finder.rerated(moment, lead, dull, wish), arrived)
+        self._with_finder(lambda finder: finder.rerated(moment, shape, wish), arrived)
 
     # what is done with one
 

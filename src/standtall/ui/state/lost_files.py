@@ -54,7 +54,7 @@ class LostFiles(QObject):
         self._queues.do("files", work, arrived, self._failed)
 
     def found_at(self, source: Source, path: Path, then: Callable[[Source], None]) -> None:
-        """The person says where a file is: used if its content is the same, never otherwise; then `then(source)` with its place."""
+        """The person says where a file is: used if its content is the same, never otherwise; `then(source)` follows."""
 
         def arrived(key: str) -> None:
             if key == source.key:

@@ -27,7 +27,7 @@ from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.timemap import SourceTime
 from standtall.model.words import Word
-from standtall.ui.bench.notices import sentence
+from standtall.ui.widgets.notices import sentence
 from tests.helpers import composed
 
 S = TICKS_PER_SECOND

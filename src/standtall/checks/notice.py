@@ -25,6 +25,16 @@ Kind = Literal[
     "caption under buttons",
     "face under buttons",
     "soft picture",
+    "no captions",
+    "words unsure",
+    "font missing",
+    "source missing",
+    "source changed",
+    "sound too quiet",
+    "sound clipped",
+    "silence at the start",
+    "silence at the end",
+    "hard to read",
 ]
 Fix = Literal[
     "tighten",

@@ -17,6 +17,7 @@ from standtall.base.time import TICKS_PER_SECOND, clock, ticks
 from standtall.cli.reporter import Reporter
 
 if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them, so that --help is quick
+    from standtall.cli.whole_job import Hands
     from standtall.jobs.events import Event, Rendered
     from standtall.jobs.requests import AnalyseRequest, RenderRequest
     from standtall.model.analysis import Analysis
@@ -114,15 +115,54 @@ def _analysed(request: AnalyseRequest, reporter: Reporter, progress: Progress, s
     return analysed(request, tell, progress)
 
 
+def _analyse_for(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> Callable[[Path], tuple[Source, Analysis]]:
+    """Analyses a file and takes its words as they were first found."""
+
+    def analyse(path: Path) -> tuple[Source, Analysis]:
+        from standtall.session.told import as_told, found_in
+
+        source = _source(path, chosen.track)
+        found = found_in(_analysed(_analyse_request(source, chosen), reporter, progress, said=False))
+        return source, as_told(found.analysis, found.transcript)
+
+    return analyse
+
+
+def _hands(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> Hands:
+    from standtall.cli.whole_job import Hands
+
+    def render(request: RenderRequest) -> None:
+        _rendered(request, reporter, progress)
+
+    return Hands(reporter, progress, _analyse_for(chosen, reporter, progress), _brief(chosen), render)
+
+
+def _watch(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    from standtall.cli.whole_job import watch
+
+    return watch(chosen, _hands(chosen, reporter, progress))
+
+
 def _make(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    if chosen.best or chosen.from_plan is not None:
+        from standtall.cli.whole_job import make
+
+        return make(chosen, _hands(chosen, reporter, progress))
+    if len(chosen.footage) != 1 or chosen.plan:
+        raise NothingToDo("One passage is made of one file.", "Say how many of the best with --best, such as --best 10.")
+    return _make_one(chosen, reporter, progress)
+
+
+def _make_one(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
     from standtall.session.begin import Choice, short_of
     from standtall.session.finish import file_name
     from standtall.session.render_request import render_request
 
-    source = _source(chosen.footage, chosen.track)
+    source = _source(chosen.footage[0], chosen.track)
     request = _analyse_request(source, chosen)
     analysis = _analysed(request, reporter, progress, said=False)
-    choice = Choice(chosen.start, chosen.end, chosen.first_words, chosen.last_words, chosen.length)
+    longest = ticks(chosen.lengths[1])
+    choice = Choice(chosen.start, chosen.end, chosen.first_words, chosen.last_words, longest)
     brief = dataclasses.replace(request.brief, look=_look(chosen.look)) if chosen.look else request.brief
     short = short_of(source, analysis, choice, brief)
     short = dataclasses.replace(short, captions=dataclasses.replace(short.captions, shown=not chosen.no_captions))
@@ -165,11 +205,14 @@ def _rendered(request: RenderRequest, reporter: Reporter, progress: Progress) ->
 
 
 def _say_finished(reporter: Reporter, made: Rendered) -> None:
+    from standtall.session.proof_told import wrong
+
     loud = f", {made.loudness_lufs:.1f} LUFS" if made.loudness_lufs is not None else ""
     size = f"{made.width} x {made.height}, {made.size_bytes / 1e6:.1f} MB"
     length = clock(ticks(made.length_s), tenths=True)
     values = {k: v for k, v in dataclasses.asdict(made).items() if k != "kind"}
-    reporter.result(f"{made.file}: {length}, {size}{loud}", values)
+    off = wrong(made.findings)
+    reporter.result(f"{made.file}: {length}, {size}{loud}" + (f"; NOT RIGHT: {off}" if off else ""), values)
 
 
 def _render(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
@@ -294,7 +337,8 @@ def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -
 
 
 COMMANDS: dict[str, Command] = {
-    "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "preview": _preview, "make": _make, "render": _render,
+    "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "preview": _preview, "make": _make, "watch": _watch,
+    "render": _render,
     "fetch": _fetch, "demo": _demo, "framing": _framing, "work": _work,
 }  # fmt: skip
 """What each command does; -> the exit code."""

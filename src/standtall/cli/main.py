@@ -15,9 +15,10 @@ from standtall.base.errors import Cancelled, StandTallError
 from standtall.base.files import clear_parts
 from standtall.base.log import unforeseen
 from standtall.base.progress import Progress
-from standtall.base.time import TICKS_PER_SECOND, ticks
+from standtall.base.time import ticks
 from standtall.cli.commands import COMMANDS
 from standtall.cli.reporter import Reporter
+from standtall.cli.whole_job import EVERY_S, LENGTHS, lengths_of, shapes_of
 from standtall.model.brief import Content
 from standtall.model.framing import Layout
 
@@ -71,17 +72,34 @@ def parser() -> argparse.ArgumentParser:
     preview = command("preview", "Make a copy to move about in quickly, where the original is slow; renders never use it.")
     preview.add_argument("footage", type=Path)
 
-    make = command("make", "Analyse footage, frame a passage, add captions, and render a finished short.")
-    make.add_argument("footage", type=Path)
-    make.add_argument("--out", type=Path, required=True, help="folder for the finished file")
+    def best_options(of: argparse.ArgumentParser) -> None:
+        of.add_argument("--length", dest="lengths", type=lengths_of, default=LENGTHS, help="shortest and longest, such as 20-60")
+        of.add_argument("--look", default="", help="name of the caption look")
+        of.add_argument("--shape", type=shapes_of, default=("9:16",), help="shapes, such as 9:16,1:1 (default: 9:16)")
+        of.add_argument("--captions-in", default="", help="languages of the captions, such as en,de (default: the one spoken)")
+
+    make = command("make", "Analyse footage, frame its best passages or one, add captions, and render finished shorts.")
+    make.add_argument("footage", type=Path, nargs="*")
+    make.add_argument("--out", type=Path, required=True, help="folder for the finished files")
+    make.add_argument("--best", type=int, default=0, help="make so many of the best passages of all footage")
+    make.add_argument("--plan", action="store_true", help="with --best: only say what would be made, and why")
+    make.add_argument("--from-plan", type=Path, help="make what a plan says that --plan --json has written")
+    best_options(make)
     make.add_argument("--from", dest="start", type=time_of, help="where the passage starts, such as 1:23.5")
     make.add_argument("--to", dest="end", type=time_of, help="where it ends")
     make.add_argument("--first-words", help="start with these words")
     make.add_argument("--last-words", help="end with these words")
-    make.add_argument("--length", type=time_of, default=60 * TICKS_PER_SECOND, help="longest length otherwise (default: 1:00)")
-    make.add_argument("--look", default="", help="name of the caption look")
     make.add_argument("--no-captions", action="store_true", help="leave the captions out")
     analysis_options(make)
+
+    watch = command("watch", "Make the best passages of each file that comes into a folder.")
+    watch.add_argument("folder", type=Path, help="where footage comes in")
+    watch.add_argument("out", type=Path, help="folder for the finished files")
+    watch.add_argument("--best", type=int, default=3, help="so many of each file (default: 3)")
+    watch.add_argument("--every", type=float, default=EVERY_S, help="seconds between two looks (default: 2)")
+    watch.add_argument("--once", action="store_true", help="stop when nothing is left to do")
+    best_options(watch)
+    analysis_options(watch)
 
     framing = command("framing", "Analyse footage and write how it is framed by itself, a line for each cell of each frame.")
     framing.add_argument("footage", type=Path)

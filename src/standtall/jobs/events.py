@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from typing import Literal
 
 from standtall.model.framing import BoxAt
+from standtall.model.proof import Finding
 
 State = Literal["waiting", "running", "done", "failed", "stopped"]
 
@@ -78,6 +79,7 @@ class Rendered:
     loudness_lufs: float | None
     true_peak_dbtp: float | None
     captions: int
+    findings: tuple[Finding, ...] = ()
     kind: Literal["rendered"] = "rendered"
 
 

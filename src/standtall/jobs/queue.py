@@ -1,10 +1,11 @@
-"""The queue of all work: one request of each kind at a time, in an order that can be changed, kept on disk.
+"""The queue of all work: one request of each kind at a time or as many as is said, in an order that changes, kept on disk.
 
 All changes are made in one thread of its own, in the order in which they were asked for; whoever asks never waits.
 """
 
 from __future__ import annotations
 
+import collections
 import queue
 import threading
 from collections.abc import Callable
@@ -55,6 +56,7 @@ class JobQueue:
         self._entries: list[Entry] = []
         self._running: dict[int, Running] = {}
         self._paused: set[str] = set()
+        self._at_once: dict[str, int] = {}
         self._next_number = 1
         self._number_lock = threading.Lock()
         self._closing = False
@@ -83,6 +85,14 @@ class JobQueue:
     def sooner(self, number: int) -> None:
         """Let a request that waits go before the one of its kind that is in front of it."""
         self._steps.put(lambda: self._sooner(number))
+
+    def before(self, number: int, other: int) -> None:
+        """Let a request that waits go right before another of its kind that waits, or last where `other` is none."""
+        self._steps.put(lambda: self._before(number, other))
+
+    def at_once(self, kind: str, most: int) -> None:
+        """Work on so many requests of a kind at the same time."""
+        self._steps.put(lambda: self._at_once.update({kind: max(1, most)}))
 
     def pause(self, kind: str) -> None:
         """Begin no other work of a kind."""
@@ -162,6 +172,22 @@ class JobQueue:
             self._keep(entry)
             self._keep(other)
 
+    def _before(self, number: int, other: int) -> None:
+        entry = self._find(number)
+        if entry is None or entry.state != "waiting":
+            return
+        waiting = [e for e in self._entries if e.state == "waiting" and e.request.kind == entry.request.kind]
+        places = sorted(e.place for e in waiting)
+        waiting.remove(entry)
+        at = next((n for n, e in enumerate(waiting) if e.number == other), len(waiting))
+        waiting.insert(at, entry)
+        others = [e for e in self._entries if e not in waiting]
+        self._entries = [*others, *waiting]
+        for place, moved in zip(places, waiting, strict=True):
+            if moved.place != place:
+                moved.place = place
+                self._keep(moved)
+
     def _same_kind(self, place: int, entry: Entry) -> bool:
         other = self._entries[place]
         return other.state == "waiting" and other.request.kind == entry.request.kind
@@ -170,15 +196,16 @@ class JobQueue:
         self._paused.discard(kind)
 
     def _begin(self) -> None:
-        """Begin the first request of each kind of which none is worked on."""
+        """Begin the first requests of each kind of which no more are worked on than may be."""
         if self._closing:
             return
-        busy = {e.request.kind for e in self._entries if e.state == "running"}
+        busy = collections.Counter(e.request.kind for e in self._entries if e.state == "running")
         for entry in list(self._entries):
             kind = entry.request.kind
-            if entry.state != "waiting" or kind in busy or kind in self._paused or self._held_back(entry.request):
+            full = busy[kind] >= self._at_once.get(kind, 1)
+            if entry.state != "waiting" or full or kind in self._paused or self._held_back(entry.request):
                 continue
-            busy.add(kind)
+            busy[kind] += 1
             entry.state = "running"
             work = self.backend(entry.request, lambda event, e=entry: self._heard(e, event))  # type: ignore[misc]
             self._running[entry.number] = work

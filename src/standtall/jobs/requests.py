@@ -36,13 +36,14 @@ class RenderFootage:
 @dataclass(frozen=True, slots=True)
 class RenderRequest:
     """Render a short to the file `out`, in a look given by value and in a form. It needs neither the project nor the analysis
-    cache."""
+    cache; `number` is that of the short in its project, so that the way back to it is known."""
 
     short: Short
     footage: tuple[RenderFootage, ...]
     look: Look
     out: str
     form: Form = field(default_factory=Form)
+    number: int = 0
     kind: Literal["render"] = "render"
 
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+import threading
 from pathlib import Path
 from typing import Final, TypeVar
 
@@ -14,6 +15,7 @@ from standtall.model.codec import from_plain, to_plain
 
 T = TypeVar("T")
 LARGEST: Final = 4_000_000
+_reading = threading.Lock()
 
 
 def read_own(path: Path, kind: type[T], default: T, what: str) -> tuple[T, str]:
@@ -21,6 +23,11 @@ def read_own(path: Path, kind: type[T], default: T, what: str) -> tuple[T, str]:
 
     A file that cannot be understood is moved to `NAME.broken` (an older one there is replaced); `what` names it for people.
     """
+    with _reading:  # two readers of a broken file would each put it aside
+        return _read(path, kind, default, what)
+
+
+def _read(path: Path, kind: type[T], default: T, what: str) -> tuple[T, str]:
     try:
         return from_plain(kind, json_of(file_bytes(path, LARGEST), LARGEST)), ""
     except FileNotFoundError:

@@ -16,15 +16,20 @@ MOST_FOLDERS: Final = 20
 @dataclass(frozen=True, slots=True)
 class Settings:
     """`recent` holds project files, newest first; `picture_folders` those whose pictures are offered; finished files
-    are written into `render_folder`."""
+    are written into `render_folder`; kinds of notices that are `waived` are not told of before a render."""
 
     recent: tuple[str, ...] = ()
     theme: str = "light"
     picture_folders: tuple[str, ...] = ()
     render_folder: str = ""
+    waived: tuple[str, ...] = ()
 
     def with_render_folder(self, folder: str) -> Settings:
         return replace(self, render_folder=folder)
+
+    def with_waived(self, kind: str, waived: bool) -> Settings:
+        others = tuple(k for k in self.waived if k != kind)
+        return replace(self, waived=(*others, kind) if waived else others)
 
     def with_folder(self, folder: str) -> Settings:
         others = tuple(f for f in self.picture_folders if f != folder)

@@ -48,6 +48,15 @@ def scaled(plane: Plane, size: tuple[int, int]) -> Plane:
     return np.asarray(cv2.resize(plane, size, interpolation=cv2.INTER_AREA), np.uint8)
 
 
+def lowered(planes: Planes, lines: int) -> Planes:
+    """A copy of a picture with so many lines at most, its proportions kept and its sides even."""
+    factor = min(1.0, lines / planes.height)
+    if factor == 1.0:
+        return Planes(planes.y.copy(), planes.u.copy(), planes.v.copy())
+    w, h = (max(2, round(side * factor / 2) * 2) for side in (planes.width, planes.height))
+    return Planes(scaled(planes.y, (w, h)), scaled(planes.u, (w // 2, h // 2)), scaled(planes.v, (w // 2, h // 2)))
+
+
 def turned(plane: Plane, rotation: int) -> Plane:
     """A plane turned clockwise by 0, 90, 180 or 270 degrees."""
     return np.ascontiguousarray(np.rot90(plane, -(rotation // 90))) if rotation else plane

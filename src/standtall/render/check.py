@@ -10,6 +10,7 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.composition import Composition
 from standtall.media.probe import probe
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound
+from standtall.model.proof import Finding
 from standtall.sound.loudness import CEILING_DBTP, loudness_lufs, true_peak_db
 
 LOUDNESS_SLACK: Final = 0.5
@@ -19,7 +20,7 @@ SHORTEST_FOR_LOUDNESS: Final = 3 * TICKS_PER_SECOND
 
 @dataclass(frozen=True, slots=True)
 class Report:
-    """What was measured in a finished file; `problems` says in words what is not as it should be."""
+    """What was measured in a finished file, point by point; `problems` says in words why it cannot be used."""
 
     width: int
     height: int
@@ -30,6 +31,7 @@ class Report:
     true_peak_dbtp: float | None
     captions: int
     problems: tuple[str, ...]
+    findings: tuple[Finding, ...] = ()
 
 
 def is_mp4(path: Path) -> bool:
@@ -56,32 +58,41 @@ def index_first(path: Path) -> bool:
 
 
 def measure(path: Path, composition: Composition, track: Samples | None) -> Report:
-    """Measure the file at `path` against the composition it was made from."""
+    """Measure the file at `path` against the composition it was made from, without decoding its pictures."""
     made = probe(path)
     short, fps = composition.short, float(composition.fps)
     output, target = short.output, short.sound.loudness
-    wanted = composition.frames / fps
+    wanted, length = composition.frames / fps, made.length / TICKS_PER_SECOND
+    sized = (made.width, made.height) == (output.width, output.height)
+    long_enough = abs(length - wanted) <= 1.5 / fps
+    first = not is_mp4(path) or index_first(path)
+    findings = [
+        Finding("size", sized, {"width": made.width, "height": made.height, "bytes": made.size_bytes}),
+        Finding("length", long_enough, {"seconds": length, "wanted": wanted}),
+        Finding("rate", abs(float(made.rate) - fps) < 0.01 * fps, {"fps": float(made.rate), "wanted": fps}),
+        Finding("index", first),
+    ]
     problems = []
-    if (made.width, made.height) != (output.width, output.height):
+    if not sized:
         problems.append(f"it is {made.width} by {made.height} instead of {output.width} by {output.height}")
-    if abs(made.length / TICKS_PER_SECOND - wanted) > 1.5 / fps:
-        problems.append(f"it runs {made.length / TICKS_PER_SECOND:.2f} s instead of {wanted:.2f} s")
-    if is_mp4(path) and not index_first(path):
+    if not long_enough:
+        problems.append(f"it runs {length:.2f} s instead of {wanted:.2f} s")
+    if not first:
         problems.append("its index stands at the end")
     loud = peak = None
     if track is not None:
+        findings.append(Finding("sound", made.has_sound))
         if not made.has_sound:
             problems.append("it has no sound")
         else:
             heard = read_sound(path, MIX_RATE, 2)
             loud, peak = loudness_lufs(heard), true_peak_db(heard)
-            if peak > CEILING_DBTP + PEAK_SLACK:
-                problems.append(f"its true peak is {peak:.1f} dBTP, over {CEILING_DBTP:.0f}")
             silent = loudness_lufs(track) < -60
-            if not silent and short.length >= SHORTEST_FOR_LOUDNESS and abs(loud - target) > LOUDNESS_SLACK:
-                problems.append(f"its loudness is {loud:.1f} LUFS instead of {target:.0f}")
+            level = silent or short.length < SHORTEST_FOR_LOUDNESS or abs(loud - target) <= LOUDNESS_SLACK
+            findings.append(Finding("loudness", level, {"LUFS": loud, "wanted": target}))
+            findings.append(Finding("true peak", peak <= CEILING_DBTP + PEAK_SLACK, {"dBTP": peak, "most": CEILING_DBTP}))
     return Report(
-        made.width, made.height, float(made.rate), made.length / TICKS_PER_SECOND, made.size_bytes,
+        made.width, made.height, float(made.rate), length, made.size_bytes,
         None if loud is None else round(loud, 2), None if peak is None else round(peak, 2),
-        len(composition.cards) if short.captions.shown else 0, tuple(problems),
+        len(composition.cards) if short.captions.shown else 0, tuple(problems), tuple(findings),
     )  # fmt: skip

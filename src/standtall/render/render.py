@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from dataclasses import replace
 from pathlib import Path
 from typing import Final
 
@@ -23,6 +24,7 @@ from standtall.media.writer import MovieWriter, write_sound
 from standtall.model.form import Codec, Form, Quality
 from standtall.render.ahead import Ahead
 from standtall.render.check import Report, measure
+from standtall.render.proof import proved
 from standtall.sound.loudness import loudness_lufs, true_peak_db
 
 AHEAD: Final = 3
@@ -64,8 +66,8 @@ def frames(composition: Composition) -> Iterator[Planes]:
             yield painter.paint(composition.frame(number))
 
 
-def render(composition: Composition, out: Path, progress: Progress, form: Form | None = None) -> Report:
-    """Write the finished file to `out` in a form; -> what was measured in it.
+def render(composition: Composition, out: Path, progress: Progress, form: Form | None = None, proof: bool = False) -> Report:
+    """Write the finished file to `out` in a form; -> what was measured in it, with `proof` in every frame of it.
 
     Raises `OutputError` when it cannot be written or does not hold what it should, `Cancelled` when stopped; in
     both cases nothing is left under the final name that was not there before.
@@ -101,7 +103,12 @@ def render(composition: Composition, out: Path, progress: Progress, form: Form |
                 f"The finished file did not come out right: {report.problems[0]}.", "Render it again.", all=report.problems
             )
         progress.report("check", 1.0)
-    return report
+        if not proof:
+            return report
+        found = proved(beside, composition, track, progress)
+        if any(f.point == "decodes" and not f.right for f in found):
+            raise OutputError("The finished file cannot be decoded to its end.", "Render it again.")
+    return replace(report, findings=(*report.findings, *found))
 
 
 def _sound_alone(composition: Composition, beside: Path, track: Samples | None, form: Form, progress: Progress) -> Report:

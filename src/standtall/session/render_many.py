@@ -120,7 +120,7 @@ def _each(entries: Sequence[Entry], footage: dict[str, tuple[Source, Analysis]],
                 while name.casefold() in taken:
                     name, again = f"{stem} {again}{ending}", again + 1
                 taken.add(name.casefold())
-                out.append(replace(render_request(short, footage, wanted.folder / name), form=wanted.form))
+                out.append(replace(render_request(short, footage, wanted.folder / name), form=wanted.form, number=entry.id))
     return out
 
 

@@ -62,13 +62,13 @@ def _render(request: RenderRequest, tell: Tell, progress: Progress) -> None:
     if form.captions == "file" and request.short.captions.shown:
         plain = replace(request.short, captions=replace(request.short.captions, shown=False))
         shown = worked_out(plain, footage, request.look)
-    made = render(shown, out, progress, form)
+    made = render(shown, out, progress, form, proof=True)
     if form.captions != "picture" and composition.cards:
         for ending in form.beside:
             write_captions(out.with_suffix(ending), composition)
     loud, peak = made.loudness_lufs, made.true_peak_dbtp
     size = made.width, made.height, made.rate, made.length_s, made.size_bytes
-    tell(Rendered(request.out, *size, loud, peak, made.captions))
+    tell(Rendered(request.out, *size, loud, peak, made.captions, made.findings))
 
 
 def _fetch(request: FetchRequest, tell: Tell, progress: Progress) -> None:

@@ -151,6 +151,7 @@ def test_emoji_are_proposed_changed_and_taken_away(qtbot: QtBot, window: MainWin
     window.workspace.selection.select(range(word, word + 1))
     panel.emoji.sought.setText("carrot")
     panel.emoji._offer()
+    qtbot.waitUntil(lambda: panel.emoji.choice.count() > 0, timeout=WAIT)
     assert panel.emoji.choice.item(0).data(Qt.ItemDataRole.UserRole) == "🥕"
     assert not panel.emoji.choice.item(0).icon().isNull()
     edited(qtbot, window, lambda: panel.emoji.put("🥕"))

@@ -22,6 +22,7 @@ from PySide6.QtWidgets import (
 from standtall.media.probe import probe
 from standtall.model.moment import Moment
 from standtall.model.source import Source
+from standtall.model.timemap import SourceTime
 from standtall.ui.app.actions import actions_of
 from standtall.ui.app.messages import MessageBar
 from standtall.ui.app.playback import Playback
@@ -119,6 +120,7 @@ class MainWindow(QMainWindow):
         self.moments.played.connect(self._play_moment)
         self.moments.made.connect(lambda: self.go("bench"))
         self.renders.looked_at.connect(self._play_file)
+        self.renders.wanted_place.connect(self._show_place)
 
     # places and messages
 
@@ -175,6 +177,25 @@ class MainWindow(QMainWindow):
     def _look_at(self, source: Source, tick: int) -> None:
         if self.place == "footage":
             self.playback.look_at(source, tick)
+
+    def _show_place(self, number: int, place: object) -> None:
+        """Bring a short to the Bench, at a place of its footage or at a time of its own."""
+        ws = self.workspace
+
+        def there() -> None:
+            opened = ws.opened
+            if opened is None or opened.entry.id != number:
+                return
+            at = opened.composition.time_map.to_source(place) if isinstance(place, int) else place
+            if isinstance(at, SourceTime) and at.source == opened.source.key:
+                ws.selection.seek(at.tick)
+
+        self.go("bench")
+        if ws.opened is not None and ws.opened.entry.id == number:
+            there()
+        elif number:
+            ws.opened_changed.connect(there, Qt.ConnectionType.SingleShotConnection)
+            ws.open_short(number)
 
     def _play_file(self, path: Path) -> None:
         """Play a finished file in the tall picture."""

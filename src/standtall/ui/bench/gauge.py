@@ -13,9 +13,9 @@ from standtall.checks.length import too_long
 from standtall.model import edits
 from standtall.model.channel import Channel
 from standtall.ui.bench.new_channel import NewChannelSheet
-from standtall.ui.bench.notices import sentence
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.notices import sentence
 
 
 class LengthGauge(QToolButton):

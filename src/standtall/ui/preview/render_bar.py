@@ -128,7 +128,7 @@ class RenderBar(QStackedWidget):
     def _heard(self, number: int, request: Request, event: Event) -> None:
         if not isinstance(request, RenderRequest):
             return
-        if self._number is None:  # one that is gone on with after a kill
+        if self._number is None and number not in self._ws.renders.asked:  # one that is gone on with after a kill
             self._number = number
             self._show_busy("Going on")
         if number != self._number:

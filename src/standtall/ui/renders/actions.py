@@ -14,5 +14,7 @@ def actions_of(place: RendersPlace) -> list[Action]:
     """All actions of the place, in the order in which the list of shortcuts shows them."""
     return [
         Action("render-chosen", "Render what is chosen", place.asking.ask, ("Ctrl+Shift+R",)),
+        Action("check-chosen", "Check what is chosen", place.check, ("Ctrl+Shift+K",)),
+        Action("side-by-side", "Finished files side by side", place.compare_two, ("Ctrl+Shift+B",)),
         Action("pause-renders", "Pause renders, or go on", place.toggle_pause, ("Ctrl+Shift+P",)),
     ]

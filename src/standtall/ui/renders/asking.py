@@ -7,6 +7,7 @@ from fractions import Fraction
 from pathlib import Path
 from typing import Any, Final
 
+from PySide6.QtCore import Signal
 from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
@@ -29,7 +30,11 @@ SOUNDS: Final = {
 
 
 class AskingPanel(Panel):
-    """A column of cards with the button that asks."""
+    """A column of cards with the button that asks. `changed` tells that something else is chosen, `check` that it is to be looked
+    through first."""
+
+    changed = Signal()
+    check = Signal()
 
     def __init__(self, workspace: Workspace) -> None:
         super().__init__()
@@ -73,6 +78,9 @@ class AskingPanel(Panel):
         where.addWidget(self.example)
         self.go = button("Add to the queue", "Render what is chosen, as it stands now (Ctrl+Shift+R)", self.ask, "main")
         self.column.addWidget(self.go)
+        tip = "Look through what is chosen: captions, framing, sound (Ctrl+Shift+K)"
+        self.look = button("Check before", tip, self.check.emit, "small")
+        self.column.addWidget(self.look)
         self.finish()
         for signal in (workspace.opened_changed, workspace.project_changed):
             signal.connect(self.refresh)
@@ -195,8 +203,14 @@ class AskingPanel(Panel):
         self.shorts.setItemText(1, f"All {len(names)} shorts of the project")
         self._tell()
 
+    def show_count(self, count: int | None) -> None:
+        """How many notices there are, where that is known."""
+        found = f"Check before  ·  {count} to look at" if count else "Checked: all is right"
+        self.look.setText("Check before" if count is None else found)
+
     def _tell(self) -> None:
         """The folder, a name as it will be, and how many files."""
+        self.changed.emit()
         self.folder_told.setText(str(self._ws.renders.folder))
         self.folder_told.setToolTip(str(self._ws.renders.folder))
         alone, beside = bool(self.sound.currentData()), self.captions.currentData() != "picture"

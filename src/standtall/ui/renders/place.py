@@ -7,18 +7,26 @@ from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import Qt, QUrl, Signal
-from PySide6.QtGui import QDesktopServices, QGuiApplication
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtGui import QDesktopServices, QGuiApplication, QImage, QShowEvent
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QScrollArea, QVBoxLayout, QWidget
 
+from standtall.base.errors import MediaError
+from standtall.media.reader import PictureReader
 from standtall.ui.renders.actions import actions_of
 from standtall.ui.renders.asking import AskingPanel
+from standtall.ui.renders.checking import CheckPanel
+from standtall.ui.renders.report import ReportPanel
 from standtall.ui.renders.row import RenderRow
+from standtall.ui.renders.side_by_side import SideBySideSheet
 from standtall.ui.state.renders import Row, folder_of
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.images import wide_at
 from standtall.ui.widgets.layouts import empty
 from standtall.ui.widgets.place import Place
+from standtall.ui.widgets.tabs import Tabs
 
+MOST_AT_ONCE = 4
 SHOWN = 60
 """Rows that are over and shown; older ones are kept."""
 
@@ -27,13 +35,34 @@ class RendersPlace(QWidget):
     """`looked_at` carries the file of a finished render that is to be played."""
 
     looked_at = Signal(object)
+    wanted_place = Signal(int, object)
+    """The number of a short, and a place (`SourceTime`), ticks of the short, or None."""
 
     def __init__(self, workspace: Workspace) -> None:
         super().__init__()
         self._ws = workspace
         self._renders = workspace.renders
         self.asking = AskingPanel(workspace)
-        self.asking.setFixedWidth(330)
+        self.checking = CheckPanel(workspace)
+        self.report = ReportPanel()
+        self.side = Tabs(
+            {
+                "new": ("New", "What is put into the queue"),
+                "check": ("Check", "What should be looked at before it is rendered"),
+                "report": ("Report", "What was measured in the finished file that is chosen"),
+            },
+            {"new": self.asking, "check": self.checking, "report": self.report},
+            "tab",
+        )
+        self.side.setFixedWidth(344)
+        self.asking.changed.connect(lambda: self.checking.want(self.asking.wanted()))
+        self.asking.check.connect(self.check)
+        self.checking.counted.connect(self.asking.show_count)
+        self.checking.wanted_place.connect(self.wanted_place)
+        self.report.wanted_tick.connect(lambda row, tick: self.wanted_place.emit(row.number, tick))
+        self.chosen = ""
+        """The file of the row that is chosen."""
+        self._posters: dict[str, QImage] = {}
         title = QLabel("Renders")
         title.setObjectName("title")
         self.told = QLabel()
@@ -45,6 +74,17 @@ class RendersPlace(QWidget):
         head = QHBoxLayout()
         head.addWidget(title)
         head.addWidget(self.told, 1)
+        self.at_once = QComboBox()
+        for n in range(1, MOST_AT_ONCE + 1):
+            self.at_once.addItem(f"{n} at once", n)
+        self.at_once.setCurrentIndex(min(MOST_AT_ONCE, self._renders.at_once) - 1)
+        self.at_once.setAccessibleName("Renders at once")
+        self.at_once.setToolTip("How many are rendered at the same time; each keeps about two cores busy")
+        self.at_once.currentIndexChanged.connect(lambda _i: self._renders.set_at_once(self.at_once.currentData()))
+        tip = "Compare two finished files, or one and the edit (Ctrl+Shift+B)"
+        self.compare = button("Side by side…", tip, self.compare_two, "small")
+        head.addWidget(self.compare)
+        head.addWidget(self.at_once)
         head.addWidget(self.pause)
         head.addWidget(self.clear)
         self._rows = QVBoxLayout()
@@ -70,7 +110,7 @@ class RendersPlace(QWidget):
         whole.setContentsMargins(16, 14, 10, 10)
         whole.setSpacing(12)
         whole.addLayout(left, 1)
-        whole.addWidget(self.asking)
+        whole.addWidget(self.side)
         self.rows: list[RenderRow] = []
         self._renders.changed.connect(self.refresh)
         self._renders.moved.connect(self._move)
@@ -93,12 +133,15 @@ class RendersPlace(QWidget):
             ]
             if live.row.state == "waiting":
                 buttons.insert(0, ("Sooner", "Before the one in front of it", partial(self._renders.sooner, live.number)))
-            made = RenderRow(live.row, buttons)
+            made = RenderRow(live.row, buttons, live.number)
+            made.dropped.connect(partial(self._dropped, live.number))
             if live.row.state == "running":
                 made.show_progress(live)
             self._add(made)
         for row in self._renders.over[:SHOWN]:
             self._add(RenderRow(row, self._over_buttons(row)))
+        self.compare.setEnabled(any(row.state == "done" for row in self._renders.over))
+        self._read_posters()
         self.empty.setVisible(not self.rows)
         waiting = sum(k.row.state == "waiting" for k in self._renders.live)
         running = len(self._renders.live) - waiting
@@ -120,8 +163,76 @@ class RendersPlace(QWidget):
         return buttons
 
     def _add(self, made: RenderRow) -> None:
+        made.chosen.connect(partial(self._choose, made))
+        made.opened.connect(partial(self._open, made))
+        made.show_chosen(made.row.file == self.chosen)
         self.rows.append(made)
         self._rows.addWidget(made)
+
+    def _choose(self, made: RenderRow) -> None:
+        """Show the report of a row."""
+        self.chosen = made.row.file
+        for row in self.rows:
+            row.show_chosen(row is made)
+        self.report.show_row(made.row)
+        if made.row.state in ("done", "failed"):
+            self.side.show_tab("report")
+
+    def _open(self, made: RenderRow) -> None:
+        if made.row.state == "done":
+            self.looked_at.emit(Path(made.row.file))
+
+    def _dropped(self, on: int, number: int) -> None:
+        """A row that waits was dropped on another: it goes before it, or right after it where it came from above."""
+        order = [live.number for live in self._renders.live]
+        if number in order and order.index(number) < order.index(on):
+            after = order.index(on) + 1
+            on = order[after] if after < len(order) else 0
+        self._renders.before(number, on)
+
+    def check(self) -> None:
+        """Look through what is chosen before it is rendered."""
+        self.side.show_tab("check")
+        self.checking.want(self.asking.wanted())
+        self.checking.asked()
+
+    def compare_two(self) -> None:
+        """Finished files side by side, the newest first."""
+        files = {f"{r.name}, {r.form} ({Path(r.file).name})": Path(r.file) for r in self._renders.over if r.state == "done"}
+        if not files:
+            self._ws.said.emit("There is no finished file to compare yet.", "note")
+            return
+        self.sheet = SideBySideSheet(self._ws, files, self)
+        self.sheet.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.sheet.open()
+
+    def _read_posters(self) -> None:
+        """The pictures of rows that have none yet, read beside the interface, where the place is seen."""
+        if not self.isVisible():
+            return
+        for row in self.rows:
+            if row.row.file in self._posters:
+                row.set_poster(self._posters[row.row.file])
+        missing = [r.row for r in self.rows if r.row.file not in self._posters and r.row.poster is not None]
+        if not missing:
+            return
+        self._posters |= {one.file: QImage() for one in missing}
+
+        def work() -> dict[str, QImage]:
+            return {r.file: _poster(r) for r in missing[:SHOWN]}
+
+        def arrived(found: dict[str, QImage]) -> None:
+            self._posters |= found
+            for row in self.rows:
+                image = self._posters.get(row.row.file)
+                if image is not None and not image.isNull():
+                    row.set_poster(image)
+
+        self._ws.in_background("pictures", work, arrived, self)
+
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        self._read_posters()
 
     def _move(self) -> None:
         for live, made in zip(self._renders.live, self.rows, strict=False):
@@ -134,3 +245,14 @@ class RendersPlace(QWidget):
     def _copy(self, row: Row) -> None:
         QGuiApplication.clipboard().setText(row.file)
         self._ws.said.emit("Its path is on the clipboard.", "note")
+
+
+def _poster(row: Row) -> QImage:
+    """The picture of a row; none where its footage cannot be read."""
+    if row.poster is None:
+        return QImage()
+    try:
+        with PictureReader(row.poster.path, row.poster.rotation) as reader:
+            return wide_at(reader, row.poster.tick, 192)
+    except MediaError:
+        return QImage()

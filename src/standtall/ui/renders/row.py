@@ -4,65 +4,159 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
+from typing import Final
 
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QSizePolicy, QVBoxLayout
+from PySide6.QtCore import QMimeData, QPoint, Qt, QUrl, Signal
+from PySide6.QtGui import QDrag, QDragEnterEvent, QDropEvent, QImage, QKeyEvent, QMouseEvent, QPixmap
+from PySide6.QtWidgets import QApplication, QFrame, QHBoxLayout, QLabel, QProgressBar, QSizePolicy, QVBoxLayout
 
 from standtall.base.time import TICKS_PER_SECOND, clock
+from standtall.session.proof_told import wrong
 from standtall.ui.state.renders import Live, Row
+from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import button
 
-STAGES = {"sound": "Levelling the sound", "render": "Rendering", "check": "Checking the file", "shakes": "Measuring shake"}
-MARKS = {"waiting": "○ Waiting", "running": "▸ Rendering", "done": "✓ Done", "failed": "✗ Failed", "stopped": "– Stopped"}
+STAGES: Final = {
+    "sound": "Levelling the sound", "render": "Rendering", "check": "Checking the file", "proof": "Looking at every frame",
+    "shakes": "Measuring shake",
+}  # fmt: skip
+SHARES: Final = {"shakes": (0.0, 0.0), "sound": (0.0, 0.03), "render": (0.03, 0.87), "check": (0.87, 0.88), "proof": (0.88, 1.0)}
+"""From where to where each stage fills the bar."""
+MARKS: Final = {"waiting": "○ Waiting", "running": "▸ Rendering", "done": "✓ Done", "failed": "✗ Failed", "stopped": "– Stopped"}
+POSTER: Final = (54, 72)
+ORDER: Final = "application/x-stand-tall-render"
 
 
 class RenderRow(QFrame):
-    """What is rendered, how it stands, and what can be done about it."""
+    """What is rendered, how it stands, and what can be done about it. A row that waits is dragged to another place in the order,
+    a finished file out of the window. `dropped` carries the number of the row that was dropped on this one."""
 
-    def __init__(self, row: Row, buttons: list[tuple[str, str, Callable[[], object]]]) -> None:
+    chosen = Signal()
+    opened = Signal()
+    dropped = Signal(int)
+
+    def __init__(self, row: Row, buttons: list[tuple[str, str, Callable[[], object]]], number: int = 0) -> None:
         super().__init__()
         self.setObjectName("card")
-        self.row = row
-        whole = QVBoxLayout(self)
-        whole.setContentsMargins(12, 8, 12, 9)
-        whole.setSpacing(4)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.row, self.number = row, number
+        self._pressed: QPoint | None = None
+        self.setAcceptDrops(row.state == "waiting")
+        whole = QHBoxLayout(self)
+        whole.setContentsMargins(10, 8, 12, 9)
+        whole.setSpacing(10)
+        self._poster = QLabel()
+        self._poster.setFixedSize(*POSTER)
+        self._poster.setAlignment(Qt.AlignmentFlag.AlignCenter)
+        self._poster.setStyleSheet(f"background: {theme.WELL}; border-radius: 4px;")
+        whole.addWidget(self._poster, 0, Qt.AlignmentFlag.AlignTop)
+        column = QVBoxLayout()
+        column.setSpacing(4)
+        whole.addLayout(column, 1)
         head = QHBoxLayout()
         self.name = QLabel(f"<b>{_escaped(row.name)}</b>")
         self.name.setToolTip(row.name)
         self.name.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         head.addWidget(self.name, 1)
         self.state = QLabel(MARKS[row.state])
-        self.state.setObjectName("warn" if row.state == "failed" else "faint")
+        off = wrong(row.findings)
+        if row.state == "done" and off:
+            self.state.setText("! Done, something is off")
+        self.state.setObjectName("warn" if row.state == "failed" or off else "faint")
         head.addWidget(self.state)
-        whole.addLayout(head)
+        column.addLayout(head)
         facts = f"{row.form}  ·  {Path(row.file).name}" + (f"  ·  {row.when}" if row.when else "")
         self.facts = QLabel(facts)
         self.facts.setObjectName("faint")
         self.facts.setToolTip(row.file)
         self.facts.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
-        whole.addWidget(self.facts)
-        self.told = QLabel(row.told)
+        column.addWidget(self.facts)
+        self.told = QLabel(f"{row.told}. {off}" if off else row.told)
         self.told.setWordWrap(True)
-        self.told.setObjectName("warn" if row.state == "failed" else "")
-        self.told.setVisible(bool(row.told))
-        whole.addWidget(self.told)
+        self.told.setObjectName("warn" if row.state == "failed" or off else "")
+        self.told.setVisible(bool(self.told.text()))
+        column.addWidget(self.told)
         self.bar = QProgressBar()
         self.bar.setRange(0, 1000)
         self.bar.setTextVisible(False)
         self.bar.setVisible(row.state == "running")
-        whole.addWidget(self.bar)
+        column.addWidget(self.bar)
         line = QHBoxLayout()
         line.addStretch(1)
         for text, tip, does in buttons:
             line.addWidget(button(text, tip, does, "small"))
-        whole.addLayout(line)
+        column.addLayout(line)
         self.setAccessibleName(f"{row.name}, {row.form}, {MARKS[row.state][2:]}")
+        if row.state == "waiting":
+            self.setToolTip("Drag it to another place in the order")
+        elif row.state == "done":
+            self.setToolTip("A click shows its report; drag it into another program, or out of the window")
 
     def show_progress(self, live: Live) -> None:
         """How far it is."""
-        share = {"sound": 0.03 * live.share, "render": 0.03 + 0.94 * live.share, "check": 0.98}.get(live.stage, 0.0)
-        self.bar.setValue(round(1000 * share))
+        first, last = SHARES.get(live.stage, (0.0, 0.0))
+        self.bar.setValue(round(1000 * (first + (last - first) * live.share)))
         left = f", {clock(round(live.left_s * TICKS_PER_SECOND))} left" if live.stage == "render" and live.left_s else ""
         self.state.setText(f"▸ {STAGES.get(live.stage, 'Starting')}{left}")
+
+    def set_poster(self, image: QImage) -> None:
+        mode = Qt.TransformationMode.SmoothTransformation
+        self._poster.setPixmap(QPixmap.fromImage(image.scaled(*POSTER, Qt.AspectRatioMode.KeepAspectRatio, mode)))
+
+    def show_chosen(self, chosen: bool) -> None:
+        self.setProperty("chosen", chosen)
+        self.style().unpolish(self)
+        self.style().polish(self)
+
+    # hands
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self._pressed = event.position().toPoint()
+        self.chosen.emit()
+
+    def mouseDoubleClickEvent(self, _event: QMouseEvent) -> None:
+        self.opened.emit()
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+            self.opened.emit()
+        elif event.key() == Qt.Key.Key_Space:
+            self.chosen.emit()
+        else:
+            super().keyPressEvent(event)
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if self._pressed is None or not event.buttons() & Qt.MouseButton.LeftButton:
+            return
+        if (event.position().toPoint() - self._pressed).manhattanLength() < QApplication.startDragDistance():
+            return
+        data = self.dragged()
+        if data is not None:
+            self._pressed = None
+            drag = QDrag(self)
+            drag.setMimeData(data)
+            drag.exec(Qt.DropAction.CopyAction | Qt.DropAction.MoveAction)
+
+    def dragged(self) -> QMimeData | None:
+        """What is dragged: the file of a finished row, or the place of one that waits."""
+        data = QMimeData()
+        if self.row.state == "done":
+            data.setUrls([QUrl.fromLocalFile(self.row.file)])
+        elif self.row.state == "waiting":
+            data.setData(ORDER, str(self.number).encode())
+        else:
+            return None
+        return data
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if event.mimeData().hasFormat(ORDER):
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        number = bytes(event.mimeData().data(ORDER).data())
+        if number.isdigit():
+            event.acceptProposedAction()
+            self.dropped.emit(int(number))
 
 
 def _escaped(text: str) -> str:

@@ -50,6 +50,15 @@ class Jobs(QObject):
             self.entries.insert(waiting[waiting.index(at) - 1], self.entries.pop(at))
             self.queue.sooner(number)
 
+    def before(self, number: int, other: int) -> None:
+        """Let one that waits go right before another of its kind, or last where `other` is none."""
+        entry = next((e for e in self.entries if e.number == number and e.state == "waiting"), None)
+        if entry is not None:
+            self.entries.remove(entry)
+            at = next((n for n, e in enumerate(self.entries) if e.number == other), len(self.entries))
+            self.entries.insert(at, entry)
+            self.queue.before(number, other)
+
     @staticmethod
     def _kind(entry: Entry) -> str:
         return entry.request.kind

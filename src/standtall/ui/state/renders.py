@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 from dataclasses import dataclass, field, replace
 from datetime import datetime
 from pathlib import Path
@@ -10,15 +11,26 @@ from typing import Final, Literal
 from PySide6.QtCore import QObject, QStandardPaths, Signal
 
 from standtall.base.folders import state_folder
+from standtall.base.time import TICKS_PER_SECOND
 from standtall.jobs.events import Ended, Event, Problem, Progressed, Rendered, Started
 from standtall.jobs.requests import RenderRequest, Request
 from standtall.library import settings
 from standtall.library.own import read_own, write_own
+from standtall.model.proof import Finding
 from standtall.ui.state.jobs import Jobs
 from standtall.ui.threads.dispatcher import Failed, Worker
 
 MOST: Final = 300
 RowState = Literal["waiting", "running", "done", "failed", "stopped"]
+
+
+@dataclass(frozen=True, slots=True)
+class Poster:
+    """Where the picture of a row is: a moment of a source."""
+
+    path: str
+    rotation: int
+    tick: int
 
 
 @dataclass(frozen=True, slots=True)
@@ -32,6 +44,12 @@ class Row:
     state: RowState
     told: str = ""
     when: str = ""
+    findings: tuple[Finding, ...] = ()
+    number: int = 0
+    """Of its short in its project."""
+    project: str = ""
+    """The project's file."""
+    poster: Poster | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -77,6 +95,12 @@ class Renders(QObject):
         self._requests: dict[str, RenderRequest] = {}
         """By file, of those that are over and were asked for in this window: they can be asked for again."""
         self.paused = False
+        self.at_once = usual_at_once()
+        jobs.queue.at_once("render", self.at_once)
+        self.project: Path | None = None
+        """The project that is open."""
+        self.asked: set[int] = set()
+        """Numbers of those that were asked for here."""
         self.folder = video_folder()
         """Where finished files go: the one that was chosen last, at first the desktop's own for videos."""
         thread.do(lambda: settings.load()[0].render_folder, self._remembered, failed)
@@ -88,6 +112,9 @@ class Renders(QObject):
         if folder:
             self.folder = Path(folder)
             self.changed.emit()
+
+    def know_project(self, path: Path | None) -> None:
+        self.project = path
 
     def set_folder(self, folder: Path) -> None:
         """Write finished files into a folder from now on."""
@@ -102,11 +129,16 @@ class Renders(QObject):
     def ask(self, requests: list[RenderRequest]) -> None:
         """Put renders at the end of the queue."""
         for request in requests:
-            self._add(self._jobs.ask(request), request)
+            number = self._jobs.ask(request)
+            self.asked.add(number)
+            self._add(number, request)
         self.changed.emit()
 
     def _add(self, number: int, request: RenderRequest) -> Live:
-        made = Live(number, request, Row(request.short.name, form_told(request), request.out, "waiting"))
+        project = str(self.project or "")
+        row = Row(request.short.name, form_told(request), request.out, "waiting", number=request.number, project=project,
+                  poster=poster_of(request))  # fmt: skip
+        made = Live(number, request, row)
         self.live.append(made)
         return made
 
@@ -131,6 +163,23 @@ class Renders(QObject):
             self.live.insert(waiting[waiting.index(at) - 1], self.live.pop(at))
             self._jobs.sooner(number)
             self.changed.emit()
+
+    def before(self, number: int, other: int) -> None:
+        """Let one that waits go right before another that waits, or last where `other` is none."""
+        moved = next((k for k in self.live if k.number == number and k.row.state == "waiting"), None)
+        if moved is None or number == other:
+            return
+        self.live.remove(moved)
+        at = next((n for n, k in enumerate(self.live) if k.number == other), len(self.live))
+        self.live.insert(at, moved)
+        self._jobs.before(number, other)
+        self.changed.emit()
+
+    def set_at_once(self, most: int) -> None:
+        """Render so many at the same time."""
+        self.at_once = most
+        self._jobs.queue.at_once("render", most)
+        self.changed.emit()
 
     def set_paused(self, paused: bool) -> None:
         """Begin no other render, or go on."""
@@ -158,7 +207,7 @@ class Renders(QObject):
             live.stage, live.share, live.left_s = event.stage, event.share, event.left_s
             self.moved.emit()
         elif isinstance(event, Rendered):
-            live.row = replace(live.row, told=_measured(event))
+            live.row = replace(live.row, told=_measured(event), findings=event.findings)
         elif isinstance(event, Problem):
             live.problem = f"{event.message} {event.hint}".strip()
         elif isinstance(event, Ended):
@@ -188,6 +237,20 @@ def _measured(event: Rendered) -> str:
     if event.loudness_lufs is not None and event.true_peak_dbtp is not None:
         parts += [f"{event.loudness_lufs:.1f} LUFS", f"true peak {event.true_peak_dbtp:.1f} dBTP"]
     return ", ".join(parts) + (f", {event.captions} captions" if event.captions else "")
+
+
+def usual_at_once() -> int:
+    """How many renders use all cores: each keeps about two busy."""
+    return max(1, (os.cpu_count() or 1) // 2)
+
+
+def poster_of(request: RenderRequest) -> Poster | None:
+    """The moment in which its first words are said."""
+    first = request.short.segments[0] if request.short.segments else None
+    source = next((f.source for f in request.footage if first is not None and f.source.key == first.source), None)
+    if first is None or source is None or not source.has_picture:
+        return None
+    return Poster(source.path, source.rotation, min(first.start + TICKS_PER_SECOND, (first.start + first.end) // 2))
 
 
 def video_folder() -> Path:

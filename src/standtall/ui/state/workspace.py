@@ -77,6 +77,7 @@ class Workspace(Editor):
         self.jobs = Jobs(self.dispatcher, self)
         self.trial = Trial(self.queues, self)
         self.renders = Renders(self.jobs, self.queues.worker("files"), self._fail, self)
+        self.project_changed.connect(self.renders.know_project)
         self.sounding = Sounding(self)
         self.acquaintances = Acquaintances(self)
         self.trial.kept.connect(lambda opened, make: self.edit(lambda short, _a: make(short), opened))

@@ -33,13 +33,13 @@ from standtall.model.extras import Cutaway, Extra
 from standtall.model.short import Short
 from standtall.session.composing import pictures_in
 from standtall.session.proposals import beats_under, suggestions
-from standtall.ui.bench.notices import sentence
 from standtall.ui.bench.panels.extras.items_card import sticker_extra
 from standtall.ui.bench.panels.extras.library_card import LibraryCard, sticker_image
 from standtall.ui.bench.panels.sliders import Slider
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.notices import sentence
 
 PICTURES = "Footage and stills (*.mp4 *.mov *.mkv *.webm *.ts *.jpg *.jpeg *.png *.webp *.tif *.tiff);;All files (*)"
 CHOICES: Final[dict[str, tuple[str, str, tuple[tuple[str, str], ...]]]] = {

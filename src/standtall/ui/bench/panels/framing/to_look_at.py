@@ -15,11 +15,11 @@ from standtall.checks.extras import moved_clear
 from standtall.checks.notice import Fix, Notice
 from standtall.model import caption_edits, extra_edits, framing_edits, keyframe_edits
 from standtall.model.framing import Backdrop, Layout
-from standtall.ui.bench.notices import fix_text, said
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.layouts import empty
+from standtall.ui.widgets.notices import fix_text, said
 
 MOST: Final = 12
 WIDE: Final = 56

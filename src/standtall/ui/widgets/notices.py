@@ -25,6 +25,16 @@ _SAID: Final[dict[Kind, Callable[[Notice], str]]] = {
     "caption under buttons": lambda _n: "Captions lie where the channel has its buttons",
     "face under buttons": lambda n: f"The face of {n.facts['name']} lies where the channel has its buttons",
     "soft picture": lambda n: f"Enlarged to {n.facts['percent']} %, which looks soft",
+    "no captions": lambda _n: "It has no captions",
+    "words unsure": lambda n: f"{n.facts['count']} words of low confidence: {n.facts['words']}",
+    "font missing": lambda n: f"The font {n.facts['name']} is not here",
+    "source missing": lambda n: f"{n.facts['name']} is not where it was",
+    "source changed": lambda n: f"{n.facts['name']} has changed since it was analysed",
+    "sound too quiet": lambda n: f"Recorded at {n.facts['lufs']} LUFS: raised so far, its noise is heard",
+    "sound clipped": lambda n: f"The recording is clipped in {n.facts['count']} places",
+    "silence at the start": lambda n: f"{clock(int(n.facts['length']), True)} of silence before the first word",
+    "silence at the end": lambda n: f"{clock(int(n.facts['length']), True)} of silence after the last word",
+    "hard to read": lambda n: f"{n.facts['told']}",
 }
 _FIXES: Final[dict[Fix, str]] = {
     "tighten": "cut some words",
@@ -39,6 +49,37 @@ _FIXES: Final[dict[Fix, str]] = {
     "frame automatically": "frame automatically",
     "show all at once": "show all at once",
 }
+
+
+TITLES: Final[dict[Kind, str]] = {
+    "too long": "too long for the channel",
+    "cutaway missing": "a cutaway is missing",
+    "backdrop missing": "the backdrop is missing",
+    "file missing": "a file is missing",
+    "extra under buttons": "extras under buttons",
+    "extra out of frame": "extras out of frame",
+    "text cut": "writing cut",
+    "face cut": "a face cut",
+    "head cut": "a head cut",
+    "speaker out of frame": "speaker out of frame",
+    "jump": "small jumps",
+    "caption on a face": "captions on a face",
+    "caption on writing": "captions on writing",
+    "caption under buttons": "captions under buttons",
+    "face under buttons": "a face under buttons",
+    "soft picture": "soft picture",
+    "no captions": "no captions",
+    "words unsure": "words of low confidence",
+    "font missing": "a font is missing",
+    "source missing": "footage is missing",
+    "source changed": "footage has changed",
+    "sound too quiet": "sound too quiet",
+    "sound clipped": "sound clipped",
+    "silence at the start": "silence at the start",
+    "silence at the end": "silence at the end",
+    "hard to read": "captions hard to read",
+}
+"""Kinds of notices, as a list of what is waived names them."""
 
 
 def said(notice: Notice) -> str:

@@ -1,0 +1,94 @@
+"""The check list of what is to be rendered: everything that somebody should look at first, short by short."""
+
+from __future__ import annotations
+
+from collections.abc import Collection, Sequence
+from dataclasses import dataclass
+
+from standtall.base.errors import MediaError
+from standtall.base.progress import Progress
+from standtall.checks.captions import caption_notices
+from standtall.checks.extras import extra_notices
+from standtall.checks.framing import framing_notices
+from standtall.checks.length import too_long
+from standtall.checks.missing_files import files_missing
+from standtall.checks.notice import Kind, Notice
+from standtall.checks.readiness import font_notices, sound_notices, word_notices
+from standtall.compose.composition import Composition
+from standtall.compose.footage import Footage
+from standtall.framing.camera import plan
+from standtall.ink.fonts import load_fonts
+from standtall.jobs.requests import RenderRequest
+from standtall.library.finding import whereabouts
+from standtall.model.channel import Channel, channel_named
+from standtall.model.source import Source
+from standtall.session.composing import worked_out
+from standtall.session.look_behind import legibility
+
+
+@dataclass(frozen=True, slots=True)
+class Checked:
+    """What was found in what a request would render."""
+
+    request: RenderRequest
+    notices: tuple[Notice, ...]
+
+
+def composition_of(request: RenderRequest) -> Composition:
+    """What a request would render, worked out."""
+    footage = {
+        f.source.key: Footage(f.source, f.analysis, plan(request.short, f.source, f.analysis.people)) for f in request.footage
+    }
+    return worked_out(request.short, footage, request.look)
+
+
+def checked(
+    requests: Sequence[RenderRequest], channels: Sequence[Channel], waived: Collection[str], progress: Progress
+) -> tuple[Checked, ...]:
+    """Check each request; kinds that are `waived` are left out. One that cannot be read is told of in its own notices."""
+    out = []
+    states: dict[str, Notice | None] = {}
+    for number, request in enumerate(requests):
+        progress.report("checking", number / len(requests))
+        found: list[Notice] = []
+        for footage in request.footage:
+            key = footage.source.key
+            if key not in states:
+                states[key] = _state(footage.source)
+            if (notice := states[key]) is not None:
+                found.append(notice)
+        if not found:
+            found = _found(request, channel_named(channels, request.short.channel), progress)
+        out.append(Checked(request, tuple(n for n in found if n.kind not in waived)))
+    return tuple(out)
+
+
+def _state(source: Source) -> Notice | None:
+    state = whereabouts(source).state
+    if state not in ("missing", "changed"):
+        return None
+    kind: Kind = "source changed" if state == "changed" else "source missing"
+    return Notice(kind, {"name": source.name}, None, ())
+
+
+def _found(request: RenderRequest, channel: Channel, progress: Progress) -> list[Notice]:
+    composition = composition_of(request)
+    found = [
+        *([over] if (over := too_long(request.short, channel)) is not None else []),
+        *files_missing(composition),
+        *word_notices(composition),
+        *font_notices(composition, load_fonts()),
+        *framing_notices(composition),
+        *(caption_notices(composition, channel) if request.short.captions.shown else ()),
+        *extra_notices(composition, channel),
+    ]
+    try:
+        found += sound_notices(composition)
+        if composition.cards and request.short.captions.shown and not request.form.sound_alone:
+            for illegible in legibility(composition, {}, progress).found[:3]:
+                card = composition.cards[illegible.card]
+                place = composition.time_map.to_source(min(card.start, composition.time_map.length - 1))
+                found.append(Notice("hard to read", {"told": illegible.told}, place, ()))
+    except MediaError as error:
+        found.append(Notice("source missing", {"name": str(error)}, None, ()))
+    return found

@@ -1,0 +1,173 @@
+"""The check list of what is chosen to be rendered: what should be looked at first, with the way to it."""
+
+from __future__ import annotations
+
+from functools import partial
+
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
+
+from standtall.base.progress import Progress
+from standtall.base.time import clock
+from standtall.checks.notice import Kind, Notice
+from standtall.jobs.requests import RenderRequest
+from standtall.library import settings
+from standtall.library.project import Project
+from standtall.model.timemap import SourceTime
+from standtall.session.before_render import Checked, checked
+from standtall.session.render_many import Wanted, requests
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.cards import Panel, card_in
+from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.layouts import empty
+from standtall.ui.widgets.notices import TITLES, said
+
+SHOWN = 12
+"""Notices of one file that are listed."""
+
+
+class CheckPanel(Panel):
+    """`wanted_place` carries the number of a short and a place in it, or None. `counted` tells how many notices there are,
+    or None while that is not known."""
+
+    wanted_place = Signal(int, object)
+    counted = Signal(object)
+
+    def __init__(self, workspace: Workspace) -> None:
+        super().__init__()
+        self._ws = workspace
+        box = card_in(self.column, "BEFORE RENDERING")
+        self.told = QLabel("What is chosen is looked through: captions, framing, sound, files.")
+        self.told.setWordWrap(True)
+        self.told.setObjectName("faint")
+        box.addWidget(self.told)
+        self.again = button("Check", "Look through what is chosen now", lambda: self.asked(), "small")
+        box.addWidget(self.again)
+        self._lists = QVBoxLayout()
+        self._lists.setSpacing(8)
+        self.column.addLayout(self._lists)
+        self._waived_box = card_in(self.column, "NOT TOLD OF")
+        self._waived_rows = QVBoxLayout()
+        self._waived_box.addLayout(self._waived_rows)
+        self.finish()
+        self.found: tuple[Checked, ...] = ()
+        self.waived: tuple[str, ...] = ()
+        self._stop: Progress | None = None
+        self._wanted: Wanted | None = None
+        self.queries = 0
+        workspace.in_background("files", lambda: settings.load()[0].waived, self._know_waived, self)
+
+    def _know_waived(self, waived: tuple[str, ...]) -> None:
+        self.waived = waived
+        self._show()
+
+    def want(self, wanted: Wanted | None) -> None:
+        """What is chosen now; it is looked through when somebody asks."""
+        if wanted != self._wanted:
+            self._wanted = wanted
+            self.found = ()
+            self.counted.emit(None)
+            self.told.setText("Press “Check” to look through what is chosen.")
+            self._show()
+
+    def asked(self) -> None:
+        """Look through what is chosen, beside the interface."""
+        ws, wanted = self._ws, self._wanted
+        if wanted is None:
+            return
+        if self._stop is not None:
+            self._stop.cancel()
+        stop = self._stop = Progress()
+        ws.closing.also_cancels(stop)
+        sources = ws.sources_here()
+        options = {s.key: ws.options_of(s) for s in sources}
+        channels = ws.data.channels
+        self.queries += 1
+        query = self.queries
+        self.told.setText("Looking through what is chosen …")
+
+        def ask(project: Project) -> list[RenderRequest]:
+            return requests(project, sources, lambda s, _brief: options[s.key], ws.cache, wanted)
+
+        def check(found: list[RenderRequest]) -> None:
+            ws.in_background("words", lambda: checked(found, channels, (), stop), arrived, self)
+
+        def arrived(found: tuple[Checked, ...]) -> None:
+            if query == self.queries and wanted == self._wanted:
+                self.found = found
+                self._show()
+
+        ws.with_project(ask, check)
+
+    # what it shows
+
+    def _open(self, row: Checked) -> list[Notice]:
+        return [n for n in row.notices if n.kind not in self.waived]
+
+    def _show(self) -> None:
+        empty(self._lists)
+        for row in self.found:
+            self._lists.addWidget(self._card(row))
+        count = sum(len(self._open(row)) for row in self.found)
+        if self.found:
+            files = f"{len(self.found)} file{'' if len(self.found) == 1 else 's'}"
+            self.told.setText(f"{count} to look at in {files}." if count else f"Nothing to look at in {files}.")
+            self.counted.emit(count)
+        empty(self._waived_rows)
+        for kind in self.waived:
+            line = QWidget()
+            across = QHBoxLayout(line)
+            across.setContentsMargins(0, 0, 0, 0)
+            across.addWidget(QLabel(TITLES.get(kind, kind)), 1)  # type: ignore[call-overload]
+            tip, again = "Tell of these before a render again", partial(self._waive, kind, False)
+            across.addWidget(button("Tell again", tip, again, "small"))
+            self._waived_rows.addWidget(line)
+        card = self._waived_box.parentWidget()
+        if card is not None:
+            card.setVisible(bool(self.waived))
+
+    def _card(self, row: Checked) -> QWidget:
+        made = QWidget()
+        column = QVBoxLayout(made)
+        column.setContentsMargins(0, 0, 0, 0)
+        notices = self._open(row)
+        output = row.request.short.output
+        box = card_in(column, f"{row.request.short.name}, {output.shape}".upper())
+        if not notices:
+            box.addWidget(QLabel("✓ Nothing to look at"))
+        for notice in notices[:SHOWN]:
+            box.addWidget(self._row(row, notice))
+        if len(notices) > SHOWN:
+            box.addWidget(QLabel(f"and {len(notices) - SHOWN} more"))
+        return made
+
+    def _row(self, row: Checked, notice: Notice) -> QWidget:
+        made = QWidget()
+        line = QVBoxLayout(made)
+        line.setContentsMargins(0, 0, 0, 2)
+        line.setSpacing(2)
+        at = f"{clock(notice.place.tick)}  " if notice.place is not None else ""
+        place = notice.place
+        line.addWidget(
+            button(f"{at}{said(notice)}", "Go to this place on the Bench", partial(self._go, row.request.number, place), "notice")
+        )
+        tip, never = f"Never tell of {TITLES[notice.kind]} before a render", partial(self._waive, notice.kind, True)
+        waive = button("Never tell of this", tip, never, "small")
+        across = QHBoxLayout()
+        across.addStretch(1)
+        across.addWidget(waive)
+        line.addLayout(across)
+        return made
+
+    def _go(self, number: int, place: SourceTime | None) -> None:
+        self.wanted_place.emit(number, place)
+
+    def _waive(self, kind: Kind | str, waived: bool) -> None:
+        """Leave a kind of notice out for good, or tell of it again."""
+        others = tuple(k for k in self.waived if k != kind)
+        self.waived = (*others, str(kind)) if waived else others
+        ws = self._ws
+        ws.in_background(
+            "files", lambda: settings.save(settings.load()[0].with_waived(str(kind), waived)), lambda _none: None, self
+        )
+        self._show()

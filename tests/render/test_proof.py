@@ -31,11 +31,11 @@ S = 48_000
 
 @pytest.fixture(scope="module")
 def talk(demo_source: Source, demo_analysis: Analysis) -> Composition:
-    """Six seconds in which somebody speaks in view."""
+    """Five seconds in which somebody speaks in view."""
     found = found_in(demo_analysis)
     analysis = as_told(found.analysis, found.transcript)
     start = next(w.start for w in analysis.words if w.bare == "dug") - S // 2
-    return composed(small_short("proof", demo_source.key, (start, start + 6 * S), size=(540, 960)), demo_source, analysis)
+    return composed(small_short("proof", demo_source.key, (start, start + 5 * S), size=(360, 640)), demo_source, analysis)
 
 
 @pytest.fixture(scope="module")
@@ -48,7 +48,7 @@ def track(talk: Composition) -> Samples:
 def written(path: Path, talk: Composition, track: Samples, pictures: Iterator[Planes], late: int = 0) -> Path:
     """The composition's sound with other pictures."""
     sound = np.concatenate([np.zeros((2, late), np.float32), track], axis=1)[:, : track.shape[1]]
-    with MovieWriter(path, 540, 960, talk.fps, options_of(Form()), sound=True) as writer:
+    with MovieWriter(path, 360, 640, talk.fps, options_of(Form()), sound=True) as writer:
         for n, picture in enumerate(pictures):
             writer.picture(picture)
             a, b = (round(k / talk.fps * S) for k in (n, n + 1))

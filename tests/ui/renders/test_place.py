@@ -96,7 +96,7 @@ def test_rows_wait_go_sooner_are_cancelled_and_say_why_they_failed(
     assert [live.number for live in window.workspace.renders.live] == [order[0], order[2], order[1]]
     still[0].listener(Progressed("render", 0.5, 12.0))  # type: ignore[operator]
     qtbot.waitUntil(lambda: "0:12 left" in renders.rows[0].state.text(), timeout=WAIT)
-    assert renders.rows[0].bar.value() == pytest.approx(500, abs=10)
+    assert renders.rows[0].bar.value() == pytest.approx(450, abs=10)
     still[0].listener(Problem("The disk is full.", "Make room."))  # type: ignore[operator]
     still[0].listener(Ended("failed"))  # type: ignore[operator]
     qtbot.waitUntil(lambda: states(renders) == ["running", "waiting", "failed"], timeout=WAIT)

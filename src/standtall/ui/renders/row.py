@@ -100,6 +100,8 @@ class RenderRow(QFrame):
         self.state.setText(f"▸ {STAGES.get(live.stage, 'Starting')}{left}")
 
     def set_poster(self, image: QImage) -> None:
+        if image.isNull():
+            return
         mode = Qt.TransformationMode.SmoothTransformation
         self._poster.setPixmap(QPixmap.fromImage(image.scaled(*POSTER, Qt.AspectRatioMode.KeepAspectRatio, mode)))
 

@@ -37,6 +37,7 @@ def own_folders(tmp_path_factory: pytest.TempPathFactory, monkeypatch: pytest.Mo
     home = tmp_path_factory.mktemp("home")
     for variable in ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_STATE_HOME"):
         monkeypatch.setenv(variable, str(home / variable))
+    monkeypatch.setenv("DBUS_SESSION_BUS_ADDRESS", f"unix:path={home}/no-bus")
     yield home
 
 

@@ -84,6 +84,15 @@ class Rendered:
 
 
 @dataclass(frozen=True, slots=True)
+class Foretold:
+    """How large a file will be, and how many seconds its render will take."""
+
+    size_bytes: int
+    seconds: float
+    kind: Literal["foretold"] = "foretold"
+
+
+@dataclass(frozen=True, slots=True)
 class Fetched:
     """A file that came from a link."""
 
@@ -128,7 +137,8 @@ class Ended:
 
 
 Event = (
-    Started | Progressed | StageDone | Heard | Received | Analysed | Rendered | Fetched | Copied | BoxFollowed | Problem | Ended
+    Started | Progressed | StageDone | Heard | Received | Analysed | Rendered | Foretold | Fetched | Copied | BoxFollowed
+    | Problem | Ended
 )  # fmt: skip
 
 

@@ -48,6 +48,14 @@ class RenderRequest:
 
 
 @dataclass(frozen=True, slots=True)
+class ForetellRequest:
+    """Find out how large the file of a render will be, and how long it will take."""
+
+    render: RenderRequest
+    kind: Literal["foretell"] = "foretell"
+
+
+@dataclass(frozen=True, slots=True)
 class FetchRequest:
     """Fetch the file at a link into a folder."""
 
@@ -85,7 +93,9 @@ class MeasureShakeRequest:
     kind: Literal["measure shake"] = "measure shake"
 
 
-Request = AnalyseRequest | RenderRequest | FetchRequest | PreviewCopyRequest | FollowBoxRequest | MeasureShakeRequest
+Request = (
+    AnalyseRequest | RenderRequest | ForetellRequest | FetchRequest | PreviewCopyRequest | FollowBoxRequest | MeasureShakeRequest
+)  # fmt: skip
 
 
 @dataclass(frozen=True, slots=True)

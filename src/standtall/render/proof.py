@@ -8,7 +8,6 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Final, TypeVar
 
-import av
 import numpy as np
 from numpy.typing import NDArray
 
@@ -21,8 +20,8 @@ from standtall.compose.layers.caption import CaptionLayer
 from standtall.compose.layers.frame import Frame
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
+from standtall.media.coded import colour_tags
 from standtall.media.planes import Planes, lowered, scaled, to_bgr
-from standtall.media.probe import picture_stream
 from standtall.media.reader import PictureReader
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound
 from standtall.model.proof import Finding
@@ -49,9 +48,8 @@ OFF_MS: Final = 25.0
 """Sound and picture further apart than this are seen to be (EBU R 37-2007 allows 40 ms early and 60 ms late)."""
 LINES: Final = 640
 FOUND_FACES: Final = 0.7
-BT709: Final = 1
-"""The number of BT.709 for primaries, transfer and matrix (ITU-T H.273)."""
-LIMITED: Final = 1
+RIGHT_TAGS: Final = (1, 1, 1, 1)
+"""BT.709 for primaries, transfer and matrix (ITU-T H.273), limited range."""
 
 
 def proved(path: Path, composition: Composition, track: Samples | None, progress: Progress) -> tuple[Finding, ...]:
@@ -154,12 +152,8 @@ def _quarter(planes: Planes) -> Planes:
 
 def _tags(path: Path) -> Finding:
     """Whether players are told the colours: BT.709 in all three, limited range."""
-    with av.open(str(path)) as container:
-        stream = picture_stream(container)
-        context = stream.codec_context
-        tags = [int(context.color_primaries), int(context.color_trc), int(context.colorspace), int(context.color_range)]
-    right = tags == [BT709, BT709, BT709, LIMITED]
-    return Finding("colour", right, dict(zip(("primaries", "transfer", "matrix", "range"), tags, strict=True)))
+    tags = colour_tags(path)
+    return Finding("colour", tags == RIGHT_TAGS, dict(zip(("primaries", "transfer", "matrix", "range"), tags, strict=True)))
 
 
 def _runs(flags: NDArray[np.bool_], least: int) -> Iterator[tuple[int, int]]:

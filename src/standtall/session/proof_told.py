@@ -9,7 +9,7 @@ from standtall.model.proof import Finding, Point
 TITLES: Final[dict[Point, str]] = {
     "size": "Size", "length": "Length", "rate": "Frames a second", "index": "Index before data", "colour": "Colour tags",
     "decodes": "Every frame decodes", "sound": "Has sound", "loudness": "Loudness", "true peak": "True peak",
-    "black": "No black stretch", "frozen": "No frozen stretch", "in step": "Sound and picture in step",
+    "black": "Black stretches", "frozen": "Frozen stretches", "in step": "Sound and picture in step",
     "captions": "Captions in the pixels", "lit": "Word lit as it is said", "face": "Speaker's face in frame",
 }  # fmt: skip
 

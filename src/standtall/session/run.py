@@ -8,11 +8,12 @@ from pathlib import Path
 from typing import Any, Final
 
 from standtall.base.progress import Progress
-from standtall.jobs.events import Analysed, BoxFollowed, Copied, Event, Fetched, Heard, Received, Rendered, StageDone
+from standtall.jobs.events import Analysed, BoxFollowed, Copied, Event, Fetched, Foretold, Heard, Received, Rendered, StageDone
 from standtall.jobs.requests import (
     AnalyseRequest,
     FetchRequest,
     FollowBoxRequest,
+    ForetellRequest,
     MeasureShakeRequest,
     PreviewCopyRequest,
     RenderRequest,
@@ -71,6 +72,13 @@ def _render(request: RenderRequest, tell: Tell, progress: Progress) -> None:
     tell(Rendered(request.out, *size, loud, peak, made.captions, made.findings))
 
 
+def _foretell(request: ForetellRequest, tell: Tell, progress: Progress) -> None:
+    from standtall.session.foretell import foretold
+
+    size, seconds = foretold(request.render, progress)
+    tell(Foretold(size, round(seconds, 1)))
+
+
 def _fetch(request: FetchRequest, tell: Tell, progress: Progress) -> None:
     from standtall.media.link import fetch
 
@@ -99,7 +107,7 @@ def _measure_shake(request: MeasureShakeRequest, _tell: Tell, progress: Progress
 
 
 _RUNS: Final[dict[type, Callable[[Any, Tell, Progress], object]]] = {
-    AnalyseRequest: analysed, RenderRequest: _render, FetchRequest: _fetch, PreviewCopyRequest: _copy,
+    AnalyseRequest: analysed, RenderRequest: _render, ForetellRequest: _foretell, FetchRequest: _fetch, PreviewCopyRequest: _copy,
     FollowBoxRequest: _follow_box, MeasureShakeRequest: _measure_shake,
 }  # fmt: skip
 """Who carries out each kind of request."""

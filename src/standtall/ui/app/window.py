@@ -29,6 +29,7 @@ from standtall.ui.app.playback import Playback
 from standtall.ui.app.projects import Projects
 from standtall.ui.app.rail import Rail
 from standtall.ui.app.shortcuts import Shortcuts
+from standtall.ui.app.tending import Tending
 from standtall.ui.bench.export import ExportSheet
 from standtall.ui.bench.place import Bench
 from standtall.ui.bench.word_files import WordFiles
@@ -65,6 +66,7 @@ class MainWindow(QMainWindow):
         self.renders = RendersPlace(self.workspace)
         self.preview_pane = PreviewPane(self.workspace)
         self.playback = Playback(self.workspace, self.player, self.preview_pane)
+        self.tending = Tending(self.workspace.jobs, self.workspace.queues, self)
         self._unasked = self._ended = False
         self.all_places = (self.footage.place(), self.moments.place(), self.bench.place(), self.renders.place())
         self.places = QStackedWidget()
@@ -264,3 +266,4 @@ class MainWindow(QMainWindow):
         self.player.close()
         self.footage.end()
         self.workspace.close()
+        self.tending.close()

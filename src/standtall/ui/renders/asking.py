@@ -7,11 +7,14 @@ from fractions import Fraction
 from pathlib import Path
 from typing import Any, Final
 
-from PySide6.QtCore import Signal
-from PySide6.QtGui import QShowEvent
+from PySide6.QtCore import QTimer, Signal
+from PySide6.QtGui import QHideEvent, QShowEvent
 from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
 from standtall.base.errors import NothingToDo, StandTallError
+from standtall.base.time import TICKS_PER_SECOND, clock
+from standtall.jobs.events import Ended, Event, Foretold
+from standtall.jobs.requests import ForetellRequest, RenderRequest, Request
 from standtall.library.project import Project
 from standtall.model.form import RATES, WIDTHS, Form
 from standtall.model.output import SHAPES
@@ -20,6 +23,7 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
 
+SOON_MS: Final = 1500
 CODECS: Final = {"h264": "H.264, plays everywhere", "hevc": "HEVC, smaller", "av1": "AV1, smallest", "vp9": "VP9 in WebM"}
 QUALITIES: Final = {"small": "Small file", "good": "Good", "best": "Best"}
 CAPTIONS: Final = {"picture": "In the picture", "file": "In a file beside it", "both": "In the picture and in a file"}
@@ -76,6 +80,18 @@ class AskingPanel(Panel):
         self.example.setObjectName("faint")
         self.example.setWordWrap(True)
         where.addWidget(self.example)
+        self.cost = QLabel()
+        self.cost.setObjectName("faint")
+        self.cost.setWordWrap(True)
+        where.addWidget(self.cost)
+        self._soon = QTimer(self)
+        self._soon.setSingleShot(True)
+        self._soon.timeout.connect(self._foretell)
+        self._number: int | None = None
+        """Of the request that finds out what it will cost."""
+        self._counted: list[RenderRequest] = []
+        self._told_of: Wanted | None = None
+        workspace.jobs.heard.connect(self._heard)
         self.go = button("Add to the queue", "Render what is chosen, as it stands now (Ctrl+Shift+R)", self.ask, "main")
         self.column.addWidget(self.go)
         tip = "Look through what is chosen: captions, framing, sound (Ctrl+Shift+K)"
@@ -109,6 +125,7 @@ class AskingPanel(Panel):
         )  # fmt: skip
         grid = QGridLayout()
         grid.setSpacing(5)
+        grid.setColumnStretch(1, 1)
         for n, (text, widget) in enumerate(rows):
             grid.addWidget(QLabel(text), n, 0)
             grid.addWidget(widget, n, 1)
@@ -163,10 +180,10 @@ class AskingPanel(Panel):
         sources = ws.sources_here()
         options = {s.key: ws.options_of(s) for s in sources}
 
-        def work(project: Project) -> list[object]:
-            return list(requests(project, sources, lambda s, _brief: options[s.key], ws.cache, wanted))
+        def work(project: Project) -> list[RenderRequest]:
+            return requests(project, sources, lambda s, _brief: options[s.key], ws.cache, wanted)
 
-        ws.with_project(work, lambda found: ws.renders.ask(found))  # type: ignore[arg-type]
+        ws.with_project(work, ws.renders.ask)
 
     def _choose_folder(self) -> None:
         folder = QFileDialog.getExistingDirectory(self, "A folder for finished files", str(self._ws.renders.folder))
@@ -196,12 +213,64 @@ class AskingPanel(Panel):
         self._tell()
 
     def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
         self.refresh()
+        self._foretell_soon()
 
     def _listed(self, names: list[tuple[int, str]]) -> None:
         self._names = names
         self.shorts.setItemText(1, f"All {len(names)} shorts of the project")
         self._tell()
+
+    # what it will cost
+
+    def _foretell_soon(self) -> None:
+        """Ask what the first of the chosen files will cost, once nothing else is chosen for a moment."""
+        self._given_up()
+        self.cost.setText("")
+        if self.isVisible():
+            self._soon.start(SOON_MS)
+
+    def _foretell(self) -> None:
+        ws, wanted = self._ws, self.wanted()
+        if wanted is None or not wanted.shapes or not wanted.languages:
+            return
+        sources = ws.sources_here()
+        options = {s.key: ws.options_of(s) for s in sources}
+
+        def work(project: Project) -> list[RenderRequest]:
+            try:
+                return requests(project, sources, lambda s, _brief: options[s.key], ws.cache, wanted)
+            except NothingToDo:
+                return []  # told when it is asked for
+
+        def arrived(found: list[RenderRequest]) -> None:
+            if found and wanted == self.wanted():
+                self._counted = found
+                self._number = ws.jobs.ask(ForetellRequest(found[0]))
+                self.cost.setText("Finding out size and time …")
+
+        ws.with_project(work, arrived)
+
+    def _given_up(self) -> None:
+        if self._number is not None:
+            self._ws.jobs.cancel(self._number)
+            self._number = None
+
+    def _heard(self, number: int, _request: Request, event: Event) -> None:
+        if number != self._number:
+            return
+        if isinstance(event, Foretold):
+            self.cost.setText(cost_told(event, self._counted))
+        elif isinstance(event, Ended):
+            self._number = None
+            if event.state == "failed":
+                self.cost.setText("")
+
+    def hideEvent(self, event: QHideEvent) -> None:
+        self._soon.stop()
+        self._given_up()
+        super().hideEvent(event)
 
     def show_count(self, count: int | None) -> None:
         """How many notices there are, where that is known."""
@@ -211,6 +280,9 @@ class AskingPanel(Panel):
     def _tell(self) -> None:
         """The folder, a name as it will be, and how many files."""
         self.changed.emit()
+        if self.wanted() != self._told_of:
+            self._told_of = self.wanted()
+            self._foretell_soon()
         self.folder_told.setText(str(self._ws.renders.folder))
         self.folder_told.setToolTip(str(self._ws.renders.folder))
         alone, beside = bool(self.sound.currentData()), self.captions.currentData() != "picture"
@@ -232,6 +304,20 @@ class AskingPanel(Panel):
         count = len(wanted.shorts) * len(wanted.shapes) * len(wanted.languages)
         self.go.setText(f"Render {count} file{'' if count == 1 else 's'}")
         self.go.setEnabled(count > 0)
+
+
+def cost_told(first: Foretold, wanted: list[RenderRequest]) -> str:
+    """Size and time of all files, from those of the first: by their pixels and their length."""
+
+    def weight(request: RenderRequest) -> float:
+        return request.short.length * (
+            1 if request.form.sound_alone else request.short.output.width * request.short.output.height
+        )
+
+    factor = sum(weight(r) for r in wanted) / max(1.0, weight(wanted[0]))
+    size, seconds = first.size_bytes * factor, round(first.seconds * factor)
+    together = "" if len(wanted) == 1 else " together, one after the other"
+    return f"About {size / 1e6:.1f} MB, in about {clock(seconds * TICKS_PER_SECOND)}{together}"
 
 
 def _choice(name: str, rows: Mapping[Any, str], at: int = 0) -> QComboBox:

@@ -105,10 +105,17 @@ class CheckPanel(Panel):
         return [n for n in row.notices if n.kind not in self.waived]
 
     def _show(self) -> None:
+        """What was found, short by short; what is so in every shape and language of a short is told once."""
         empty(self._lists)
-        for row in self.found:
-            self._lists.addWidget(self._card(row))
-        count = sum(len(self._open(row)) for row in self.found)
+        count = 0
+        for number in dict.fromkeys(row.request.number for row in self.found):
+            rows = [row for row in self.found if row.request.number == number]
+            told: dict[tuple[str, SourceTime | None], list[Checked]] = {}
+            for row in rows:
+                for notice in self._open(row):
+                    told.setdefault((said(notice), notice.place), []).append(row)
+            count += len(told)
+            self._lists.addWidget(self._card(rows, told))
         if self.found:
             files = f"{len(self.found)} file{'' if len(self.found) == 1 else 's'}"
             self.told.setText(f"{count} to look at in {files}." if count else f"Nothing to look at in {files}.")
@@ -126,37 +133,39 @@ class CheckPanel(Panel):
         if card is not None:
             card.setVisible(bool(self.waived))
 
-    def _card(self, row: Checked) -> QWidget:
+    def _card(self, rows: list[Checked], told: dict[tuple[str, SourceTime | None], list[Checked]]) -> QWidget:
         made = QWidget()
         column = QVBoxLayout(made)
         column.setContentsMargins(0, 0, 0, 0)
-        notices = self._open(row)
-        output = row.request.short.output
-        box = card_in(column, f"{row.request.short.name}, {output.shape}".upper())
-        if not notices:
+        box = card_in(column, rows[0].request.short.name.upper())
+        if not told:
             box.addWidget(QLabel("✓ Nothing to look at"))
-        for notice in notices[:SHOWN]:
-            box.addWidget(self._row(row, notice))
-        if len(notices) > SHOWN:
-            box.addWidget(QLabel(f"and {len(notices) - SHOWN} more"))
+        for (text, place), where in list(told.items())[:SHOWN]:
+            only = (
+                "" if len(where) == len(rows) else f" ({', '.join(dict.fromkeys(r.request.short.output.shape for r in where))})"
+            )
+            kind = next(n.kind for n in where[0].notices if said(n) == text and n.place == place)
+            box.addWidget(self._row(rows[0].request.number, kind, f"{text}{only}", place))
+        if len(told) > SHOWN:
+            box.addWidget(QLabel(f"and {len(told) - SHOWN} more"))
         return made
 
-    def _row(self, row: Checked, notice: Notice) -> QWidget:
+    def _row(self, number: int, kind: Kind, text: str, place: SourceTime | None) -> QWidget:
         made = QWidget()
-        line = QVBoxLayout(made)
-        line.setContentsMargins(0, 0, 0, 2)
-        line.setSpacing(2)
-        at = f"{clock(notice.place.tick)}  " if notice.place is not None else ""
-        place = notice.place
-        line.addWidget(
-            button(f"{at}{said(notice)}", "Go to this place on the Bench", partial(self._go, row.request.number, place), "notice")
-        )
-        tip, never = f"Never tell of {TITLES[notice.kind]} before a render", partial(self._waive, notice.kind, True)
-        waive = button("Never tell of this", tip, never, "small")
-        across = QHBoxLayout()
-        across.addStretch(1)
-        across.addWidget(waive)
-        line.addLayout(across)
+        column = QVBoxLayout(made)
+        column.setContentsMargins(0, 0, 0, 4)
+        column.setSpacing(3)
+        shown = QLabel(text)
+        shown.setObjectName("warn")
+        shown.setWordWrap(True)
+        column.addWidget(shown)
+        line = QHBoxLayout()
+        line.addStretch(1)
+        at = "Open the short" if place is None else f"Go to {clock(place.tick)}"
+        line.addWidget(button(at, "Go to this place on the Bench", partial(self._go, number, place), "small"))
+        tip = f"Never tell of {TITLES[kind]} before a render"
+        line.addWidget(button("Never tell of this", tip, partial(self._waive, kind, True), "small"))
+        column.addLayout(line)
         return made
 
     def _go(self, number: int, place: SourceTime | None) -> None:

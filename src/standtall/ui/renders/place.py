@@ -68,9 +68,7 @@ class RendersPlace(QWidget):
         self.told = QLabel()
         self.told.setObjectName("faint")
         self.pause = button("Pause", "Begin no other render; the one that runs goes on", self.toggle_pause, "small")
-        self.clear = button(
-            "Clear the finished", "Forget those that are over; their files stay", self._renders.clear_over, "small"
-        )
+        self.clear = button("Clear", "Forget those that are over; their files stay", self._renders.clear_over, "small")
         head = QHBoxLayout()
         head.addWidget(title)
         head.addWidget(self.told, 1)
@@ -83,10 +81,10 @@ class RendersPlace(QWidget):
         self.at_once.currentIndexChanged.connect(lambda _i: self._renders.set_at_once(self.at_once.currentData()))
         tip = "Compare two finished files, or one and the edit (Ctrl+Shift+B)"
         self.compare = button("Side by side…", tip, self.compare_two, "small")
-        head.addWidget(self.compare)
-        head.addWidget(self.at_once)
-        head.addWidget(self.pause)
-        head.addWidget(self.clear)
+        tools = QHBoxLayout()
+        for widget in (self.pause, self.at_once, self.compare, self.clear):
+            tools.addWidget(widget)
+        tools.addStretch(1)
         self._rows = QVBoxLayout()
         self._rows.setSpacing(8)
         self.empty = QLabel("Nothing has been rendered yet.\n\nChoose shorts and a form at the right, then render them.")
@@ -105,6 +103,7 @@ class RendersPlace(QWidget):
         left = QVBoxLayout()
         left.setSpacing(10)
         left.addLayout(head)
+        left.addLayout(tools)
         left.addWidget(scroll, 1)
         whole = QHBoxLayout(self)
         whole.setContentsMargins(16, 14, 10, 10)

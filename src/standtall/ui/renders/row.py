@@ -103,7 +103,8 @@ class RenderRow(QFrame):
         if image.isNull():
             return
         mode = Qt.TransformationMode.SmoothTransformation
-        self._poster.setPixmap(QPixmap.fromImage(image.scaled(*POSTER, Qt.AspectRatioMode.KeepAspectRatio, mode)))
+        filled = image.scaled(*POSTER, Qt.AspectRatioMode.KeepAspectRatioByExpanding, mode)
+        self._poster.setPixmap(QPixmap.fromImage(filled))
 
     def show_chosen(self, chosen: bool) -> None:
         self.setProperty("chosen", chosen)

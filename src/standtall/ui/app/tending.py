@@ -1,0 +1,60 @@
+"""Keeps the machine awake while renders and analyses go on, and tells on the desktop when the renders are over."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from typing import Final
+
+from PySide6.QtCore import QObject
+from PySide6.QtWidgets import QWidget
+
+from standtall.base.errors import StandTallError
+from standtall.jobs.events import Ended, Event
+from standtall.jobs.requests import AnalyseRequest, RenderRequest, Request
+from standtall.ui.app.desktop import Desktop
+from standtall.ui.state.jobs import Jobs
+from standtall.ui.threads.queues import Queues
+
+LONG: Final = (AnalyseRequest, RenderRequest)
+
+
+class Tending(QObject):
+    """`window` is not told of what it shows itself while somebody looks at it."""
+
+    def __init__(self, jobs: Jobs, queues: Queues, window: QWidget, desktop: Desktop | None = None) -> None:
+        super().__init__(window)
+        self._jobs, self._queues, self._window = jobs, queues, window
+        self.desktop = desktop or Desktop()
+        self._done = self._failed = 0
+        self._awake = False
+        jobs.heard.connect(self._heard)
+
+    def _heard(self, _number: int, request: Request, event: Event) -> None:
+        if isinstance(request, RenderRequest) and isinstance(event, Ended):
+            self._done += event.state == "done"
+            self._failed += event.state == "failed"
+        awake = any(isinstance(e.request, LONG) for e in self._jobs.entries)
+        if awake != self._awake:
+            self._awake = awake
+            self._do(lambda: self.desktop.keep_awake(awake))
+        if (self._done or self._failed) and not self._jobs.of(RenderRequest):
+            done, failed, self._done, self._failed = self._done, self._failed, 0, 0
+            if not self._window.isActiveWindow():
+                self._do(lambda: self.desktop.show(*told(done, failed)))
+
+    def _do(self, work: Callable[[], None]) -> None:
+        self._queues.do("desktop", work, None, lambda _error: None)
+
+    def close(self) -> None:
+        """Let the machine sleep again; called when the queues have ended."""
+        try:
+            self.desktop.close()
+        except (OSError, StandTallError):
+            return
+
+
+def told(done: int, failed: int) -> tuple[str, str]:
+    """The title and the text of the message at the end."""
+    shorts = f"{done} finished file{'' if done == 1 else 's'}" if done else "No file was finished"
+    text = f"{failed} could not be rendered; the Renders place says why." if failed else "All are checked and ready."
+    return shorts, text

@@ -1,0 +1,98 @@
+"""The desktop on a private message bus, with stand-ins for its services."""
+
+from __future__ import annotations
+
+import shutil
+import subprocess
+from collections.abc import Iterator
+
+import pytest
+from PySide6.QtWidgets import QWidget
+from pytestqt.qtbot import QtBot
+
+from standtall.jobs.events import Ended
+from standtall.ui.app.desktop import Desktop
+from standtall.ui.app.tending import Tending, told
+from standtall.ui.app.window import MainWindow
+from tests.desktop_stand_in import DesktopStandIn
+from tests.ui.driving import WAIT
+from tests.ui.renders.test_place import Still
+
+
+@pytest.fixture
+def bus() -> Iterator[str]:
+    program = shutil.which("dbus-daemon")
+    if program is None:
+        pytest.skip("dbus-daemon is not installed")
+    daemon = subprocess.Popen([program, "--session", "--nofork", "--print-address"], stdout=subprocess.PIPE, text=True)
+    assert daemon.stdout is not None
+    yield daemon.stdout.readline().strip()
+    daemon.terminate()
+    daemon.wait(5)
+    daemon.stdout.close()
+
+
+def test_the_machine_is_kept_awake_once_and_let_go(bus: str) -> None:
+    stand_in, desktop = DesktopStandIn(bus), Desktop(bus)
+    desktop.keep_awake(True, "Rendering")
+    desktop.keep_awake(True, "Rendering")
+    assert stand_in.awake == {1: "Rendering"}
+    desktop.keep_awake(False)
+    desktop.keep_awake(False)
+    assert stand_in.awake == {}
+    desktop.keep_awake(True)
+    desktop.close()
+    assert stand_in.awake == {} and stand_in.kept == 2
+    stand_in.close()
+
+
+def test_another_service_is_asked_where_the_first_is_not_there(bus: str) -> None:
+    stand_in, desktop = DesktopStandIn(bus, ("org.freedesktop.ScreenSaver",)), Desktop(bus)
+    desktop.keep_awake(True, "Analysing")
+    assert stand_in.awake == {1: "Analysing"}
+    desktop.close()
+    stand_in.close()
+
+
+def test_messages_are_shown(bus: str) -> None:
+    stand_in, desktop = DesktopStandIn(bus), Desktop(bus)
+    desktop.show("2 finished files", "All are checked and ready.")
+    assert stand_in.shown == [("2 finished files", "All are checked and ready.")]
+    desktop.close()
+    stand_in.close()
+
+
+def test_where_nobody_answers_nothing_happens(bus: str) -> None:
+    for desktop in (Desktop(bus), Desktop("unix:path=/nowhere/bus")):
+        desktop.keep_awake(True)
+        desktop.show("a", "b")
+        desktop.close()
+
+
+def test_a_render_keeps_the_machine_awake_and_is_told_of_at_its_end(qtbot: QtBot, window: MainWindow, bus: str) -> None:
+    ws = window.workspace
+    stand_in = DesktopStandIn(bus)
+    made: list[Still] = []
+
+    class Mine(Still):
+        def start(self) -> None:
+            made.append(self)
+
+    ws.jobs.queue.backend = Mine
+    elsewhere = QWidget()
+    qtbot.addWidget(elsewhere)
+    tending = Tending(ws.jobs, ws.queues, elsewhere, Desktop(bus))
+    window.go("renders")
+    window.renders.asking.ask()
+    qtbot.waitUntil(lambda: bool(made) and bool(stand_in.awake), timeout=WAIT)
+    made[0].listener(Ended("done"))  # type: ignore[operator]
+    qtbot.waitUntil(lambda: bool(stand_in.shown) and not stand_in.awake, timeout=WAIT)
+    assert stand_in.shown == [told(1, 0)]
+    tending.close()
+    stand_in.close()
+
+
+def test_the_words_of_the_message() -> None:
+    assert told(1, 0) == ("1 finished file", "All are checked and ready.")
+    assert told(0, 2)[0] == "No file was finished"
+    assert told(3, 1) == ("3 finished files", "1 could not be rendered; the Renders place says why.")

@@ -6,6 +6,7 @@ import json
 import os
 import subprocess
 import sys
+from fractions import Fraction
 from pathlib import Path
 
 import numpy as np
@@ -184,3 +185,85 @@ def test_the_demo_is_fetched_from_the_small_host_by_one_command_each(tmp_path: P
         listening.terminate()
         assert listening.wait(20) == 130
         listening.stdout.close()  # type: ignore[union-attr]
+
+
+LONG_SRT = "\n".join(
+    f"{n}\n00:00:{a:02d},200 --> 00:00:{a + 4:02d},800\n{text}\n"
+    for n, (a, text) in enumerate(
+        ((0, "Why does one garden feed five people?"), (5, "Never dig the ground again in spring."), (10, "Put two inches of compost on top."),
+         (15, "The worms carry it down for you.")), 1)
+)  # fmt: skip
+
+
+@pytest.fixture
+def garden(tmp_path: Path) -> tuple[Path, Path]:
+    captions = tmp_path / "garden.srt"
+    captions.write_text(LONG_SRT)
+    return make_clip(tmp_path / "garden.mp4", frames=200, rate=Fraction(10), sound=tone(20.0), size=(160, 90)), captions
+
+
+def best(garden: tuple[Path, Path], out: Path, *more: str) -> list[str]:
+    clip, captions = garden
+    return ["make", str(clip), "--captions", str(captions), "--best", "1", "--length", "8-20", "--out", str(out), "--json", *more]
+
+
+def test_a_plan_is_said_changed_and_carried_out_once(
+    garden: tuple[Path, Path], tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    out = tmp_path / "out"
+    file = tmp_path / "plan.json"
+    assert main(best(garden, out, "--plan", str(file))) == 0
+    (line,) = [line for line in said(capsys.readouterr().out) if line["kind"] == "result"]
+    plan = json.loads(file.read_text())
+    assert not out.exists(), "a plan makes nothing"
+    (short,) = plan["shorts"]
+    assert line["name"] == short["name"]
+    assert short["reasons"] and short["says"]
+    short["name"], short["passages"] = "Worms", [[0.2, 4.8]]
+    file.write_text(json.dumps(plan))
+    arguments = ["make", "--captions", str(garden[1]), "--from-plan", str(file), "--out", str(out), "--json"]
+    assert main(arguments) == 0
+    (made,) = [line for line in said(capsys.readouterr().out) if line["kind"] == "result"]
+    assert Path(made["file"]).name == "Worms.mp4"
+    assert probe(made["file"]).length == pytest.approx(4.6 * 48_000, abs=9_600)
+    assert main(arguments) == 0
+    again = said(capsys.readouterr().out)
+    assert not [line for line in again if line["kind"] == "result"], "what is there is not made again"
+    assert [line for line in again if "made before" in str(line) or "there already" in str(line)]
+
+
+def test_two_shapes_and_a_bad_file_among_good_ones(
+    garden: tuple[Path, Path], tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    bad = tmp_path / "bad.mp4"
+    bad.write_bytes(b"no movie")
+    arguments = best(garden, tmp_path / "out", "--shape", "9:16,1:1", "--plan")
+    arguments.insert(2, str(bad))
+    assert main(arguments) == 3, "the bad one is said"
+    out, err = capsys.readouterr()
+    (short,) = [line for line in said(out) if line["kind"] == "result"]
+    assert [Path(f).stem.rsplit(" ", 1)[1] for f in short["files"]] == ["9x16", "1x1"]
+    assert "bad.mp4" in out + err
+
+
+def test_what_cannot_be_planned_is_said(garden: tuple[Path, Path], tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    assert main(best(garden, tmp_path, "--captions-in", "xx", "--plan")) == 7
+    assert "xx" in "".join(capsys.readouterr())
+    assert main(["make", str(garden[0]), str(garden[0]), "--out", str(tmp_path)]) == 7
+    assert "--best" in "".join(capsys.readouterr())
+    for option, value in (("--length", "60-20"), ("--length", "x"), ("--shape", "9:0")):
+        with pytest.raises(SystemExit):
+            main(best(garden, tmp_path, option, value))
+
+
+def test_a_watched_folder_is_worked_off(garden: tuple[Path, Path], tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    incoming, out = tmp_path / "in", tmp_path / "out"
+    incoming.mkdir()
+    garden[0].rename(incoming / "garden.mp4")
+    (incoming / "notes.txt").write_text("no footage")
+    arguments = ["watch", str(incoming), str(out), "--captions", str(garden[1]), "--best", "1", "--length", "4-9", "--once",
+                 "--every", "0.1", "--json"]  # fmt: skip
+    assert main(arguments) == 0
+    (made,) = [line for line in said(capsys.readouterr().out) if line["kind"] == "result"]
+    assert Path(made["file"]).parent == out
+    assert main(["watch", str(tmp_path / "nowhere"), str(out), "--once"]) == 7

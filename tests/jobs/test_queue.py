@@ -304,3 +304,36 @@ def test_a_closed_queue_ends_its_work_soon() -> None:
     began = time.monotonic()
     queue.close()
     assert time.monotonic() - began < 3.0
+
+
+def test_more_of_a_kind_are_worked_on_at_once_where_that_is_said() -> None:
+    bench = Bench()
+    bench.queue.at_once("fetch", 2)
+    for name in "abc":
+        bench.queue.ask(fetch(name))
+    bench.settled()
+    assert [r.link for r, _l in bench.begun] == ["a", "b"]  # type: ignore[union-attr]
+    bench.end(0)
+    assert [r.link for r, _l in bench.begun] == ["a", "b", "c"]  # type: ignore[union-attr]
+    bench.queue.close()
+
+
+@given(st.lists(st.tuples(st.integers(0, 5), st.integers(0, 6)), max_size=8))
+@settings(max_examples=30, deadline=None)
+def test_what_waits_is_put_before_another_and_nothing_is_lost(moves: list[tuple[int, int]]) -> None:
+    bench = Bench()
+    bench.queue.ask(fetch("first"))
+    names = [f"n{k}" for k in range(6)]
+    numbers = [bench.queue.ask(fetch(name)) for name in names]
+    order = list(range(6))
+    for moved, before in moves:
+        if moved == before:
+            continue
+        bench.queue.before(numbers[moved], numbers[before] if before < 6 else 0)
+        order.remove(moved)
+        order.insert(order.index(before) if before < 6 else len(order), moved)
+    bench.settled()
+    for n in range(7):
+        bench.end(n)
+    assert [r.link for r, _l in bench.begun] == ["first", *(names[k] for k in order)]  # type: ignore[union-attr]
+    bench.queue.close()

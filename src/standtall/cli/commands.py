@@ -148,7 +148,7 @@ def _make(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) ->
         from standtall.cli.whole_job import make
 
         return make(chosen, _hands(chosen, reporter, progress))
-    if len(chosen.footage) != 1 or chosen.plan:
+    if len(chosen.footage) != 1 or chosen.plan is not None:
         raise NothingToDo("One passage is made of one file.", "Say how many of the best with --best, such as --best 10.")
     return _make_one(chosen, reporter, progress)
 

@@ -82,8 +82,10 @@ def parser() -> argparse.ArgumentParser:
     make.add_argument("footage", type=Path, nargs="*")
     make.add_argument("--out", type=Path, required=True, help="folder for the finished files")
     make.add_argument("--best", type=int, default=0, help="make so many of the best passages of all footage")
-    make.add_argument("--plan", action="store_true", help="with --best: only say what would be made, and why")
-    make.add_argument("--from-plan", type=Path, help="make what a plan says that --plan --json has written")
+    make.add_argument(
+        "--plan", nargs="?", const=Path(), type=Path, help="only say what would be made, and why; into this file, too"
+    )
+    make.add_argument("--from-plan", type=Path, help="make what a plan says that --plan FILE has written")
     best_options(make)
     make.add_argument("--from", dest="start", type=time_of, help="where the passage starts, such as 1:23.5")
     make.add_argument("--to", dest="end", type=time_of, help="where it ends")

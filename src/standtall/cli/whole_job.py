@@ -10,6 +10,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Final
 
 from standtall.base.errors import Cancelled, NothingToDo, OutputError, StandTallError
+from standtall.base.files import write_whole
 from standtall.base.progress import Progress
 from standtall.base.time import clock, ticks
 from standtall.cli.reporter import Reporter
@@ -79,7 +80,7 @@ class Hands:
 
 def make(chosen: argparse.Namespace, hands: Hands) -> int:
     """Plan, or carry a plan out; -> the exit code."""
-    from standtall.session.best import plan_from
+    from standtall.session.best import plan_from, plan_text
 
     plan = plan_from(chosen.from_plan) if chosen.from_plan is not None else None
     paths = [Path(s.footage) for s in plan.shorts] if plan is not None else list(chosen.footage)
@@ -88,8 +89,10 @@ def make(chosen: argparse.Namespace, hands: Hands) -> int:
         plan = _planned(chosen, footage, hands.progress)
     elif worst:
         plan = replace(plan, shorts=tuple(s for s in plan.shorts if s.footage in footage))
-    if chosen.plan:
-        _say_plan(plan, hands.reporter, chosen.json)
+    if chosen.plan is not None:
+        _say_plan(plan, hands.reporter)
+        if chosen.plan != Path():
+            write_whole(chosen.plan, plan_text(plan).encode())
         return worst
     return max(worst, _carried_out(plan, footage, chosen.out, hands))
 
@@ -123,19 +126,15 @@ def _planned(chosen: argparse.Namespace, footage: dict[str, tuple[Source, Analys
     return planned(footage, chosen.best, chosen.lengths, manner, AnalysisCache(), progress)
 
 
-def _say_plan(plan: Plan, reporter: Reporter, as_json: bool) -> None:
-    from standtall.session.best import plan_text
-
-    if as_json:
-        print(plan_text(plan), flush=True)
-        return
+def _say_plan(plan: Plan, reporter: Reporter) -> None:
     for number, short in enumerate(plan.shorts, 1):
         times = ", ".join(f"{clock(ticks(a), tenths=True)}–{clock(ticks(b), tenths=True)}" for a, b in short.passages)
-        reporter.note("short", f"{number}. {short.name}  ({short.seconds:g} s, rating {short.rating:.2f})")
-        reporter.note("short", f"   {Path(short.footage).name} {times}")
-        reporter.note("short", f"   “{short.says}”")
-        reporter.note("short", f"   {'; '.join(short.reasons[:4])}")
-        reporter.note("short", f"   → {', '.join(short.files)}")
+        lines = (
+            f"{number}. {short.name}  ({short.seconds:g} s, rating {short.rating:.2f})",
+            f"   {Path(short.footage).name} {times}", f"   “{short.says}”", f"   {'; '.join(short.reasons[:4])}",
+            f"   → {', '.join(short.files)}",
+        )  # fmt: skip
+        reporter.result("\n".join(lines), short)
 
 
 def _carried_out(plan: Plan, footage: dict[str, tuple[Source, Analysis]], out: Path, hands: Hands) -> int:

@@ -117,9 +117,9 @@ def plan_from(path: Path) -> Plan:
     try:
         return from_plain(Plan, json_of(file_bytes(path, LARGEST_PLAN), LARGEST_PLAN))
     except OSError as error:
-        raise ProjectError(f"The plan {path} cannot be read: {error.strerror}.", "Write one with --plan --json.") from error
+        raise ProjectError(f"The plan {path} cannot be read: {error.strerror}.", "Write one with --plan FILE.") from error
     except Unreadable as error:
-        raise ProjectError(f"{path.name} is no plan: {error}.", "Write one with --plan --json.") from error
+        raise ProjectError(f"{path.name} is no plan: {error}.", "Write one with --plan FILE.") from error
 
 
 def plan_text(plan: Plan) -> str:

@@ -6,18 +6,24 @@ from dataclasses import replace
 from pathlib import Path
 
 import pytest
-from PySide6.QtGui import QGuiApplication
+from PySide6.QtCore import QPointF, Qt
+from PySide6.QtGui import QDropEvent, QGuiApplication
+from PySide6.QtWidgets import QLabel, QPushButton
 from pytestqt.qtbot import QtBot
 
 from standtall.base.folders import state_folder
-from standtall.jobs.events import Ended, Problem, Progressed, Rendered, Started
-from standtall.jobs.requests import RenderRequest
+from standtall.jobs.events import Ended, Foretold, Problem, Progressed, Rendered, Started
+from standtall.jobs.requests import ForetellRequest, RenderRequest
+from standtall.library import settings
 from standtall.library.own import read_own
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit
+from standtall.model.proof import Finding
 from standtall.ui.app.window import MainWindow
 from standtall.ui.renders.place import RendersPlace
-from standtall.ui.state.renders import Over
+from standtall.ui.renders.row import ORDER
+from standtall.ui.state.renders import Over, Row
+from tests.conftest import make_clip, tone
 from tests.ui.driving import WAIT, edited, short_of
 
 S = 48_000
@@ -37,7 +43,10 @@ class Still:
 
     def __init__(self, request: object, listener: object) -> None:
         self.request, self.listener = request, listener
-        made.append(self)
+        if isinstance(request, RenderRequest):
+            made.append(self)
+        else:
+            asked.append(self)
 
     def start(self) -> None:
         pass
@@ -47,11 +56,14 @@ class Still:
 
 
 made: list[Still] = []
+asked: list[Still] = []
+"""Of other kinds."""
 
 
 @pytest.fixture
 def still(window: MainWindow) -> list[Still]:
     made.clear()
+    asked.clear()
     window.workspace.jobs.queue.backend = Still
     return made
 
@@ -153,3 +165,143 @@ def test_the_name_is_shown_as_it_will_be_and_what_cannot_be_is_told(
     asking._tell()
     assert not asking.go.isEnabled()
     assert short_of(window).output.width == 270, "what is rendered does not change the short"
+
+
+FINDINGS = (
+    Finding("length", True, {"seconds": 1.0, "wanted": 1.0}),
+    Finding("black", False, {"seconds": 0.9}, S // 2),
+)
+
+
+def test_a_report_is_kept_and_leads_back_to_what_is_off(
+    qtbot: QtBot, window: MainWindow, renders: RendersPlace, still: list[Still]
+) -> None:
+    renders.asking.ask()
+    qtbot.waitUntil(lambda: len(still) == 1, timeout=WAIT)
+    request = still[0].request
+    assert isinstance(request, RenderRequest)
+    still[0].listener(Rendered(request.out, 270, 480, 30.0, 1.0, 5_000, -14.0, -1.8, 1, FINDINGS))  # type: ignore[operator]
+    still[0].listener(Ended("done"))  # type: ignore[operator]
+    qtbot.waitUntil(lambda: states(renders) == ["done"], timeout=WAIT)
+    row = renders.rows[0]
+    assert "something is off" in row.state.text() and "0.9 s" in row.told.text()
+    qtbot.mouseClick(row, Qt.MouseButton.LeftButton)
+    assert renders.report.isVisible() and row.property("chosen")
+    assert "1 to look at" in renders.report.name.text()
+    told = [b for b in renders.report.findChildren(QPushButton) if b.text() == "0:00"]
+    told[0].click()
+    assert window.place == "bench"
+    qtbot.waitUntil(lambda: abs(window.workspace.selection.playhead - (16 * S + S // 2)) < 2_000, timeout=WAIT)
+
+    def kept() -> bool:
+        rows = read_own(state_folder() / "renders.json", Over, Over(), "x")[0].rows
+        return len(rows) == 1 and rows[0].findings == FINDINGS and rows[0].number == request.number
+
+    qtbot.waitUntil(kept, timeout=WAIT)
+
+
+def test_what_is_chosen_is_checked_and_a_kind_is_waived_for_good(
+    qtbot: QtBot, window: MainWindow, renders: RendersPlace
+) -> None:  # fmt: skip
+    edited(qtbot, window, lambda: window.workspace.edit(lambda s, _a: Edit("no captions", replace(
+        s.with_segments((Segment(s.main_source, 16 * S, 21 * S),)), captions=replace(s.captions, shown=False)))))  # fmt: skip
+    renders.check()
+    panel = renders.checking
+    qtbot.waitUntil(lambda: bool(panel.found), timeout=WAIT)
+    assert "no captions" in [n.kind for n in panel.found[0].notices]
+    texts = [label.text() for label in panel.findChildren(QLabel)]
+    assert "It has no captions" in texts
+    assert "to look at" in renders.asking.look.text()
+    count = int(panel.told.text().split()[0])
+    panel._waive("no captions", True)
+    assert "It has no captions" not in [label.text() for label in panel.findChildren(QLabel) if label.isVisibleTo(panel)]
+    qtbot.waitUntil(lambda: settings.load()[0].waived == ("no captions",), timeout=WAIT)
+    assert (int(panel.told.text().split()[0]) if count > 1 else 0) == count - 1
+    panel._waive("no captions", False)
+    qtbot.waitUntil(lambda: settings.load()[0].waived == (), timeout=WAIT)
+    with qtbot.waitSignal(panel.wanted_place, timeout=WAIT):
+        next(b for b in panel.findChildren(QPushButton) if b.text() == "Open the short").click()
+    assert window.place == "bench"
+
+
+def test_rows_are_dragged_to_another_place_and_files_out_of_the_window(
+    qtbot: QtBot, window: MainWindow, renders: RendersPlace, still: list[Still]
+) -> None:
+    for shape in ("1:1", "4:5", "16:9"):
+        renders.asking.shapes[shape].click()
+    renders.asking.ask()
+    qtbot.waitUntil(lambda: states(renders) == ["running", "waiting", "waiting", "waiting"], timeout=WAIT)
+    first, second, third = (row.number for row in renders.rows[1:])
+    data = renders.rows[3].dragged()
+    assert data is not None and bytes(data.data(ORDER).data()) == str(third).encode()
+    drop = QDropEvent(QPointF(5, 5), Qt.DropAction.MoveAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier)
+    renders.rows[1].dropEvent(drop)
+    assert [row.number for row in renders.rows[1:]] == [third, first, second]
+    renders.rows[1].dropped.emit(second)
+    assert [row.number for row in renders.rows[1:]] == [second, third, first]
+    renders._dropped(first, second)
+    assert [row.number for row in renders.rows[1:]] == [third, first, second], "down the list it goes after what it was dropped on"
+    still[0].listener(Ended("done"))  # type: ignore[operator]
+    qtbot.waitUntil(lambda: len(still) == 2, timeout=WAIT)
+    assert isinstance(still[1].request, RenderRequest)
+    assert still[1].request.out == renders._renders.live[0].request.out, "the queue works in the order that is shown"
+    out = renders.rows[-1].dragged()
+    assert out is not None and out.urls()[0].toLocalFile() == renders.rows[-1].row.file
+
+
+def test_more_than_one_at_once(qtbot: QtBot, renders: RendersPlace, still: list[Still]) -> None:
+    renders.at_once.setCurrentIndex(renders.at_once.findData(2))
+    for shape in ("1:1", "4:5"):
+        renders.asking.shapes[shape].click()
+    renders.asking.ask()
+    qtbot.waitUntil(lambda: states(renders) == ["running", "running", "waiting"], timeout=WAIT)
+    still[1].listener(Ended("done"))  # type: ignore[operator]
+    qtbot.waitUntil(lambda: states(renders) == ["running", "running", "done"], timeout=WAIT)
+
+
+def test_size_and_time_are_foretold_for_all_that_is_chosen(
+    qtbot: QtBot, window: MainWindow, renders: RendersPlace, still: list[Still]
+) -> None:
+    renders.asking.shapes["1:1"].click()
+    qtbot.waitUntil(lambda: bool(asked), timeout=WAIT)
+    request = asked[-1].request
+    assert isinstance(request, ForetellRequest)
+    asked[-1].listener(Foretold(2_000_000, 10.0))  # type: ignore[operator]
+    asked[-1].listener(Ended("done"))  # type: ignore[operator]
+    qtbot.waitUntil(lambda: renders.asking.cost.text().startswith("About"), timeout=WAIT)
+    assert "together" in renders.asking.cost.text()
+    size = float(renders.asking.cost.text().split()[1])
+    assert size > 2.0, "two files are larger than one"
+    window.go("bench")
+    assert window.workspace.renders.live == []
+
+
+def test_a_file_and_the_edit_are_seen_over_each_other(
+    qtbot: QtBot, window: MainWindow, renders: RendersPlace, tmp_path: Path
+) -> None:
+    renders.compare_two()
+    assert not hasattr(renders, "sheet"), "there is nothing to compare yet"
+    clip = make_clip(tmp_path / "a.mp4", frames=30, sound=tone(1.0))
+    ws = window.workspace
+    ws.renders.over = (Row("a", "H.264", str(clip), "done"),)
+    ws.renders.changed.emit()
+    renders.compare.click()
+    sheet = renders.sheet
+    qtbot.waitUntil(lambda: not sheet.picture.images[0].isNull(), timeout=WAIT)
+    assert sheet.choices[1].currentText().startswith("The short on the Bench")
+    assert sheet.moment.maximum() == pytest.approx(1000, abs=40)
+    sheet.picture.resize(300, 420)
+    before = sheet.picture.edge
+    qtbot.keyClick(sheet.picture, Qt.Key.Key_Right)
+    assert sheet.picture.edge > before
+    sheet.picture.set_edge(1.0)
+    left = sheet.picture.grab().toImage()
+    sheet.picture.set_edge(0.0)
+    assert sheet.picture.grab().toImage() != left, "the edge uncovers the other picture"
+    first = sheet.picture.images[0]
+    sheet.moment.setValue(600)
+    qtbot.waitUntil(lambda: sheet.picture.images[0] != first, timeout=WAIT)
+    qtbot.keyClick(sheet, Qt.Key.Key_Space)
+    assert sheet.play.text() == "Stop"
+    qtbot.waitUntil(lambda: sheet.play.text() == "Play", timeout=WAIT)
+    sheet.close()

@@ -34,6 +34,12 @@ S = TICKS_PER_SECOND
 KEY = "0123456789abcdef01234567"
 SHORT = Short.of("a", (Segment(KEY, 100 * S, 108 * S), Segment(KEY, 20 * S, 26 * S)))
 
+FACTS = {
+    "over": 1, "limit": 2, "name": "x", "path": "/x", "percent": 300, "count": 3, "words": "x", "lufs": -40, "length": 48_000,
+    "told": "x",
+}  # fmt: skip
+"""All facts that any notice has."""
+
 
 def test_a_short_that_is_too_long_is_shown_where_the_channel_ends_it() -> None:
     assert too_long(SHORT, Channel("a", "A", 14)) is None, "as long as it may be"
@@ -57,7 +63,7 @@ def test_each_cutaway_file_that_is_gone_is_told_of_once(tmp_path: Path) -> None:
 
 def test_the_window_has_words_for_every_notice_and_fix() -> None:
     for kind in get_args(Kind):
-        told = sentence(Notice(kind, {"over": 1, "limit": 2, "name": "x", "path": "/x", "percent": 300}, None, get_args(Fix)))
+        told = sentence(Notice(kind, FACTS, None, get_args(Fix)))
         assert told[0] != ":"
         assert told.count(", or ") == len(get_args(Fix)) - 1
 

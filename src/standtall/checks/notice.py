@@ -25,6 +25,7 @@ Kind = Literal[
     "caption under buttons",
     "face under buttons",
     "soft picture",
+    "cover gone",
     "no captions",
     "words unsure",
     "font missing",

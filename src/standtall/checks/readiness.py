@@ -27,10 +27,13 @@ MOST_CLIPS_A_MINUTE: Final = 10
 
 
 def word_notices(composition: Composition) -> tuple[Notice, ...]:
-    """Captions that are not there, words of low confidence that nobody looked at, silence at an end."""
+    """A lost cover, captions that are not there, words of low confidence that nobody looked at, silence at an end."""
     time_map = composition.time_map
     words = spoken({k: f.analysis for k, f in composition.footage.items()}, time_map, shifted=False)
     out = []
+    cover = composition.short.cover
+    if cover is not None and time_map.to_short(cover.source, cover.tick) is None:
+        out.append(Notice("cover gone", {}, None, ()))
     if words and not (composition.short.captions.shown and composition.cards):
         out.append(Notice("no captions", {}, None, ()))
     doubted = [w for w in words if w.said.low_confidence]

@@ -11,6 +11,7 @@ import av
 import av.error
 import numpy as np
 from av.audio.frame import AudioFrame
+from av.stream import Disposition
 
 from standtall.base.errors import OutputError, disk_error
 from standtall.media.planes import Planes, to_frame
@@ -27,7 +28,8 @@ SOUNDS: Final[dict[str, tuple[str, str, str]]] = {
 
 
 class MovieWriter:
-    """Encodes pictures and sound into one MP4. Pictures and sound may come from different threads in turn."""
+    """Encodes pictures and sound into one MP4, with a `cover` (JPEG) in it where there is one; WebM has none. Pictures and sound
+    may come from different threads in turn."""
 
     def __init__(
         self,
@@ -39,9 +41,10 @@ class MovieWriter:
         sound: bool = True,
         sound_bit_rate: int = 192_000,
         codec: Codec = "h264",
+        cover: bytes | None = None,
     ) -> None:
         self._path = path
-        web = codec == "vp9"
+        self._web = web = codec == "vp9"
         try:
             flags = {} if web else {"movflags": "+faststart"}
             self._container = av.open(str(path), "w", format="webm" if web else "mp4", options=flags)
@@ -61,6 +64,11 @@ class MovieWriter:
         if sound:
             self._audio = self._container.add_stream("libopus" if web else "aac", rate=MIX_RATE, layout="stereo")
             self._audio.bit_rate = sound_bit_rate
+        self._cover = cover
+        if cover is not None and not web:
+            self._art: Any = self._container.add_stream("mjpeg", rate=1)
+            self._art.width, self._art.height, self._art.pix_fmt = width, height, "yuvj420p"
+            self._art.disposition = Disposition.attached_pic
         self._pictures = 0
         self._samples = 0
         self._open = True
@@ -69,8 +77,19 @@ class MovieWriter:
         """Encode the next picture."""
         frame = to_frame(planes)
         frame.pts, frame.time_base = self._pictures, 1 / self._rate
+        if self._pictures == 0 and self._cover is not None and not self._web:
+            self._attach(self._cover)
         self._pictures += 1
         self._mux(self._video, frame)
+
+    def _attach(self, picture: bytes) -> None:
+        """Put a JPEG into the file, as what stands for it where it does not play."""
+        packet = av.Packet(picture)
+        packet.stream, packet.pts, packet.dts = self._art, 0, 0
+        try:
+            self._container.mux(packet)
+        except (OSError, av.error.FFmpegError) as error:
+            raise _failed(error, self._path) from error
 
     def sound(self, samples: Samples) -> None:
         """Encode the next float32 (2, samples) at 48 kHz."""

@@ -8,6 +8,7 @@ from typing import NamedTuple
 
 from standtall.model.captions import Captions
 from standtall.model.channel import FIRST_CHANNEL
+from standtall.model.cover import Cover
 from standtall.model.cut import Cut, Segment
 from standtall.model.extras import Extras, PictureExtra
 from standtall.model.framing import Framing
@@ -35,6 +36,7 @@ class Short:
     sound: SoundMix = field(default_factory=SoundMix)
     output: Output = field(default_factory=Output)
     channel: str = FIRST_CHANNEL
+    cover: Cover | None = None
 
     @staticmethod
     def of(name: str, segments: Iterable[Segment]) -> Short:

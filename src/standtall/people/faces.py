@@ -26,6 +26,8 @@ MESH_SURE: Final = 0.5
 
 FOREHEAD, CHIN, UPPER_LIP, LOWER_LIP = 10, 152, 13, 14
 NOSE, LEFT, RIGHT = 1, 234, 454
+EYES: Final = ((159, 145, 33, 133), (386, 374, 263, 362))
+"""Upper lid, lower lid and both corners of each eye."""
 """Numbers of landmarks in the 468-point face mesh (Kartynnik et al. 2019, arXiv:1907.06724)."""
 
 
@@ -50,13 +52,14 @@ class SmallFaceDetector:
 
 @dataclass(frozen=True, slots=True)
 class Mesh:
-    """A face outline in pixels, from hairline to chin, how far the lips are apart as a share of its height, and how far it is
-    turned, -1 (to the left edge of the picture) .. 1."""
+    """A face outline in pixels, from hairline to chin, how far the lips are apart as a share of its height, how far it is turned,
+    -1 (to the left edge of the picture) .. 1, and how open the eyes are: their height over their width."""
 
     box: Rect
     mouth: float
     sure: float
     turn: float
+    eyes: float = 0.3
 
 
 class FaceMesh:
@@ -89,4 +92,5 @@ class FaceMesh:
         apart = float(np.hypot(*(points[LOWER_LIP] - points[UPPER_LIP])))
         left, right, nose = (float(points[k, 0]) for k in (LEFT, RIGHT, NOSE))
         turn = float(np.clip((2 * nose - left - right) / max(1.0, abs(right - left)), -1, 1))
-        return Mesh(Rect(x0, y0, x1 - x0, y1 - y0), apart / max(1.0, tall), sure, turn)
+        open_ = [np.hypot(*(points[top] - points[low])) / max(1.0, np.hypot(*(points[a] - points[b]))) for top, low, a, b in EYES]
+        return Mesh(Rect(x0, y0, x1 - x0, y1 - y0), apart / max(1.0, tall), sure, turn, float(np.mean(open_)))

@@ -66,8 +66,16 @@ def frames(composition: Composition) -> Iterator[Planes]:
             yield painter.paint(composition.frame(number))
 
 
-def render(composition: Composition, out: Path, progress: Progress, form: Form | None = None, proof: bool = False) -> Report:
-    """Write the finished file to `out` in a form; -> what was measured in it, with `proof` in every frame of it.
+def render(
+    composition: Composition,
+    out: Path,
+    progress: Progress,
+    form: Form | None = None,
+    proof: bool = False,
+    cover: bytes | None = None,
+) -> Report:
+    """Write the finished file to `out` in a form; -> what was measured in it, with `proof` in every frame of it. `cover` is a
+    JPEG that is set in the file.
 
     Raises `OutputError` when it cannot be written or does not hold what it should, `Cancelled` when stopped; in
     both cases nothing is left under the final name that was not there before.
@@ -87,7 +95,7 @@ def render(composition: Composition, out: Path, progress: Progress, form: Form |
         options = options_of(chosen)
         with (
             MovieWriter(
-                beside, output.width, output.height, composition.fps, options, track is not None, codec=chosen.codec
+                beside, output.width, output.height, composition.fps, options, track is not None, codec=chosen.codec, cover=cover
             ) as writer,
             Ahead(lambda: frames(composition), AHEAD) as ahead,
         ):

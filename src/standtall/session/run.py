@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+import contextlib
 from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 from typing import Any, Final
 
+from standtall.base.errors import NothingToDo
 from standtall.base.progress import Progress
 from standtall.jobs.events import Analysed, BoxFollowed, Copied, Event, Fetched, Foretold, Heard, Received, Rendered, StageDone
 from standtall.jobs.requests import (
@@ -51,6 +53,7 @@ def _render(request: RenderRequest, tell: Tell, progress: Progress) -> None:
     from standtall.framing.camera import plan
     from standtall.render.render import render
     from standtall.session.composing import worked_out
+    from standtall.session.covers import cover_picture, jpeg_of, write_cover
     from standtall.session.shakes import with_shakes
 
     footage = {}
@@ -63,7 +66,14 @@ def _render(request: RenderRequest, tell: Tell, progress: Progress) -> None:
     if form.captions == "file" and request.short.captions.shown:
         plain = replace(request.short, captions=replace(request.short.captions, shown=False))
         shown = worked_out(plain, footage, request.look)
-    made = render(shown, out, progress, form, proof=True)
+    picture = None
+    if request.short.cover is not None and not form.sound_alone:
+        with contextlib.suppress(NothingToDo):  # its moment was cut out: told of before the render
+            picture = cover_picture(composition, request.short.cover)
+    made = render(shown, out, progress, form, proof=True, cover=None if picture is None else jpeg_of(picture))
+    if picture is not None:
+        for ending in (".png", ".jpg"):
+            write_cover(picture, out.with_name(f"{out.stem} cover{ending}"))
     if form.captions != "picture" and composition.cards:
         for ending in form.beside:
             write_captions(out.with_suffix(ending), composition)

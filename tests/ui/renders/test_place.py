@@ -305,3 +305,27 @@ def test_a_file_and_the_edit_are_seen_over_each_other(
     assert sheet.play.text() == "Stop"
     qtbot.waitUntil(lambda: sheet.play.text() == "Play", timeout=WAIT)
     sheet.close()
+
+
+def test_a_cover_is_proposed_titled_and_undone(qtbot: QtBot, window: MainWindow, renders: RendersPlace, tmp_path: Path) -> None:
+    renders.side.show_tab("cover")
+    panel = renders.cover
+    assert not panel.title.isEnabled()
+    panel.ask.click()
+    qtbot.waitUntil(lambda: bool(panel.proposals), timeout=WAIT)
+    edited(qtbot, window, lambda: panel.choose(0))
+    cover = short_of(window).cover
+    assert cover is not None and cover.tick == panel.proposals[0].at.tick
+    qtbot.waitUntil(lambda: not panel.picture.pixmap().isNull(), timeout=WAIT)
+    panel.title.setText("Worms work")
+    edited(qtbot, window, panel.title.editingFinished.emit)
+    assert short_of(window).cover == replace(cover, title="Worms work")
+    edited(qtbot, window, lambda: panel.near.setValue(150))
+    assert short_of(window).cover.near == 1.5  # type: ignore[union-attr]
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda text, _k: "cover is written" in text):
+        panel.write_to(tmp_path / "cover.jpg")
+    assert (tmp_path / "cover.jpg").stat().st_size > 1000
+    edited(qtbot, window, panel.none.click)
+    assert short_of(window).cover is None
+    edited(qtbot, window, window.workspace.undo)
+    assert short_of(window).cover.near == 1.5  # type: ignore[union-attr]

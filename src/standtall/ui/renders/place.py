@@ -15,6 +15,7 @@ from standtall.media.reader import PictureReader
 from standtall.ui.renders.actions import actions_of
 from standtall.ui.renders.asking import AskingPanel
 from standtall.ui.renders.checking import CheckPanel
+from standtall.ui.renders.cover import CoverPanel
 from standtall.ui.renders.report import ReportPanel
 from standtall.ui.renders.row import RenderRow
 from standtall.ui.renders.side_by_side import SideBySideSheet
@@ -44,14 +45,16 @@ class RendersPlace(QWidget):
         self._renders = workspace.renders
         self.asking = AskingPanel(workspace)
         self.checking = CheckPanel(workspace)
+        self.cover = CoverPanel(workspace)
         self.report = ReportPanel()
         self.side = Tabs(
             {
                 "new": ("New", "What is put into the queue"),
                 "check": ("Check", "What should be looked at before it is rendered"),
+                "cover": ("Cover", "The picture that stands for the short on the Bench"),
                 "report": ("Report", "What was measured in the finished file that is chosen"),
             },
-            {"new": self.asking, "check": self.checking, "report": self.report},
+            {"new": self.asking, "check": self.checking, "cover": self.cover, "report": self.report},
             "tab",
         )
         self.side.setFixedWidth(344)

@@ -1,0 +1,197 @@
+"""The cover of the short on the Bench: proposed, chosen, enlarged, titled, written."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from functools import partial
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QSize, Qt, QTimer
+from PySide6.QtGui import QImage, QPixmap, QShowEvent
+from PySide6.QtWidgets import QFileDialog, QGridLayout, QHBoxLayout, QLabel, QSlider, QToolButton
+
+from standtall.model.cover import LONGEST_TITLE, Cover
+from standtall.model.edits import Edit
+from standtall.session.covers import ProposedCover, cover_picture, proposed_covers, write_cover
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.cards import Panel, card_in
+from standtall.ui.widgets.fields import Field, button
+from standtall.ui.widgets.layouts import empty
+
+COUNT, ACROSS = 6, 3
+SMALL, LARGE = (70, 112), (160, 268)
+SETTLED_MS = 250
+
+
+class CoverPanel(Panel):
+    """Proposals, the chosen one as it will be, its title and its framing."""
+
+    def __init__(self, workspace: Workspace) -> None:
+        super().__init__()
+        self._ws = workspace
+        box = card_in(self.column, "PROPOSED")
+        self.told = QLabel("Frames of the short on the Bench that could stand for it.")
+        self.told.setWordWrap(True)
+        self.told.setObjectName("faint")
+        box.addWidget(self.told)
+        self.ask = button("Propose covers", "Look for sharp frames with open eyes and room for a headline", self.propose, "small")
+        box.addWidget(self.ask)
+        self._grid = QGridLayout()
+        box.addLayout(self._grid)
+        box = card_in(self.column, "COVER")
+        self.picture = QLabel("No cover is chosen.")
+        self.picture.setAlignment(Qt.AlignmentFlag.AlignCenter)
+        self.picture.setAccessibleName("The cover as it will be")
+        box.addWidget(self.picture)
+        self.title = Field("Title on the cover", "No title")
+        self.title.setMaxLength(LONGEST_TITLE)
+        self.title.setToolTip("What is written on the cover, in the look's style of headlines")
+        self.title.editingFinished.connect(lambda: self._change(title=self.title.text()))
+        box.addWidget(self.title)
+        self.down = _slider("Height of the title", 4, 96)
+        self.near = _slider("Enlarged, in percent", 100, 250)
+        for text, slider in (("Title at", self.down), ("Enlarged", self.near)):
+            line = QHBoxLayout()
+            line.addWidget(QLabel(text))
+            line.addWidget(slider, 1)
+            box.addLayout(line)
+        self._settle = QTimer(self)
+        self._settle.setSingleShot(True)
+        self._settle.setInterval(SETTLED_MS)
+        self._settle.timeout.connect(self._set_sliders)
+        for slider in (self.down, self.near):
+            slider.valueChanged.connect(lambda _v: self._settle.start())
+        line = QHBoxLayout()
+        self.write = button("Write as a file…", "Write the cover as PNG or JPEG", self._write, "small")
+        self.none = button("No cover", "Take the cover from the short", self._remove, "small")
+        line.addWidget(self.write)
+        line.addWidget(self.none)
+        box.addLayout(line)
+        self.finish()
+        self.proposals: tuple[ProposedCover, ...] = ()
+        self._drawn: Cover | None = None
+        workspace.opened_changed.connect(self._other)
+        workspace.composition_changed.connect(self.refresh)
+        self.refresh()
+
+    def propose(self) -> None:
+        """Look through the short, beside the interface."""
+        opened = self._ws.opened
+        if opened is None:
+            return
+        composition, progress = opened.composition, self._ws.closing
+        self.told.setText("Looking through the short …")
+
+        def arrived(found: tuple[ProposedCover, ...]) -> None:
+            self.proposals = found
+            empty(self._grid)
+            self.told.setText("The best first. A click makes one the cover.")
+            for n, one in enumerate(found):
+                made = QToolButton()
+                made.setIcon(QPixmap.fromImage(image_of_bgr(one.picture)))
+                made.setIconSize(QSize(*SMALL))
+                made.setToolTip(", ".join(one.reasons) or "A frame of the short")
+                made.setAccessibleName(f"Proposal {n + 1}: {', '.join(one.reasons)}")
+                made.clicked.connect(partial(self.choose, n))
+                self._grid.addWidget(made, n // ACROSS, n % ACROSS)
+
+        self._ws.in_background("words", lambda: proposed_covers(composition, COUNT, progress), arrived, self)
+
+    def choose(self, number: int, _checked: bool = False) -> None:
+        """Make a proposal the cover."""
+        at = self.proposals[number].at
+        self._edit("Choose a cover", lambda cover: replace(cover or Cover(at.source, at.tick), source=at.source, tick=at.tick))
+
+    def _edit(self, label: str, change: Any) -> None:
+        self._ws.edit(lambda s, _a: Edit(label, replace(s, cover=change(s.cover))))
+
+    def _change(self, **fields: Any) -> None:
+        opened = self._ws.opened
+        now = None if opened is None else opened.entry.short.cover
+        if now is not None and replace(now, **fields) != now:
+            self._edit("Change the cover", lambda cover: None if cover is None else replace(cover, **fields))
+
+    def _set_sliders(self) -> None:
+        self._change(down=self.down.value() / 100, near=self.near.value() / 100)
+
+    def _remove(self) -> None:
+        self._edit("Remove the cover", lambda _cover: None)
+
+    def _write(self) -> None:
+        opened = self._ws.opened
+        if opened is None or opened.entry.short.cover is None:
+            return
+        start = str(self._ws.renders.folder / f"{opened.entry.short.name[:60]} cover.png")
+        name, _kind = QFileDialog.getSaveFileName(self, "Write the cover", start, "Pictures (*.png *.jpg)")
+        if name:
+            self.write_to(Path(name))
+
+    def write_to(self, path: Path) -> None:
+        """Write the cover into a file."""
+        opened = self._ws.opened
+        if opened is None or (cover := opened.entry.short.cover) is None:
+            return
+        made = opened.composition
+        self._ws.in_background(
+            "files", lambda: write_cover(cover_picture(made, cover), path),
+            lambda _none: self._ws.said.emit(f"The cover is written: {path.name}.", "note"), self,
+        )  # fmt: skip
+
+    # what it shows
+
+    def _other(self) -> None:
+        self.proposals = ()
+        empty(self._grid)
+        self._drawn = None
+        self.refresh()
+
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        self.refresh()
+
+    def refresh(self) -> None:
+        """The cover as it will be, drawn beside the interface where somebody sees it."""
+        opened = self._ws.opened
+        cover = None if opened is None else opened.entry.short.cover
+        self.inner.setEnabled(opened is not None)
+        for widget in (self.title, self.down, self.near, self.write, self.none):
+            widget.setEnabled(cover is not None)
+        if opened is None or cover is None:
+            self.picture.setPixmap(QPixmap())
+            self.picture.setText("No cover is chosen.")
+            self._drawn = None
+            return
+        if not self.title.hasFocus():
+            self.title.setText(cover.title)
+        for slider, value in ((self.down, cover.down), (self.near, cover.near)):
+            slider.blockSignals(True)
+            slider.setValue(round(100 * value))
+            slider.blockSignals(False)
+        if not self.isVisible() or cover == self._drawn:
+            return
+        self._drawn = cover
+        made = opened.composition
+
+        def arrived(image: QImage) -> None:
+            if cover == self._drawn:
+                mode = Qt.TransformationMode.SmoothTransformation
+                self.picture.setPixmap(QPixmap.fromImage(image.scaled(*LARGE, Qt.AspectRatioMode.KeepAspectRatio, mode)))
+
+        self._ws.in_background("words", lambda: image_of_bgr(cover_picture(made, cover)), arrived, self)
+
+
+def image_of_bgr(picture: NDArray[np.uint8]) -> QImage:
+    """A picture for the screen of uint8 (height, width, 3) B'G'R'."""
+    data = np.ascontiguousarray(picture)
+    return QImage(data.data, data.shape[1], data.shape[0], data.strides[0], QImage.Format.Format_BGR888).copy()
+
+
+def _slider(name: str, low: int, high: int) -> QSlider:
+    made = QSlider(Qt.Orientation.Horizontal)
+    made.setRange(low, high)
+    made.setAccessibleName(name)
+    made.setToolTip(name)
+    return made

@@ -14,9 +14,9 @@ from standtall.jobs.requests import RenderRequest, Request
 from standtall.session.finish import file_name
 from standtall.session.render_request import render_request
 from standtall.ui.state.opened import Opened
+from standtall.ui.state.renders import STAGES, whole_share
 from standtall.ui.state.workspace import Workspace
 
-STAGES = {"sound": "Levelling the sound", "render": "Rendering", "check": "Checking the file"}
 ASKING = -1
 """Stands for the number of a request that is just being made."""
 
@@ -138,8 +138,7 @@ class RenderBar(QStackedWidget):
             if event.stage == "render" and event.left_s:
                 text += f", {clock(round(event.left_s * TICKS_PER_SECOND))} left"
             self._stage.setText(text)
-            share = {"sound": 0.03, "render": 0.03 + 0.94 * event.share, "check": 0.98}.get(event.stage, 0)
-            self._bar.setValue(round(share * 1000))
+            self._bar.setValue(round(1000 * whole_share(event.stage, event.share)))
         elif isinstance(event, Rendered):
             self._file = event.file
             loud = f", {event.loudness_lufs:.1f} LUFS" if event.loudness_lufs is not None else ""

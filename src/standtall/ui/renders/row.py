@@ -12,16 +12,10 @@ from PySide6.QtWidgets import QApplication, QFrame, QHBoxLayout, QLabel, QProgre
 
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.session.proof_told import wrong
-from standtall.ui.state.renders import Live, Row
+from standtall.ui.state.renders import STAGES, Live, Row, whole_share
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import button
 
-STAGES: Final = {
-    "sound": "Levelling the sound", "render": "Rendering", "check": "Checking the file", "proof": "Looking at every frame",
-    "shakes": "Measuring shake",
-}  # fmt: skip
-SHARES: Final = {"shakes": (0.0, 0.0), "sound": (0.0, 0.03), "render": (0.03, 0.87), "check": (0.87, 0.88), "proof": (0.88, 1.0)}
-"""From where to where each stage fills the bar."""
 MARKS: Final = {"waiting": "○ Waiting", "running": "▸ Rendering", "done": "✓ Done", "failed": "✗ Failed", "stopped": "– Stopped"}
 POSTER: Final = (54, 72)
 ORDER: Final = "application/x-stand-tall-render"
@@ -94,8 +88,7 @@ class RenderRow(QFrame):
 
     def show_progress(self, live: Live) -> None:
         """How far it is."""
-        first, last = SHARES.get(live.stage, (0.0, 0.0))
-        self.bar.setValue(round(1000 * (first + (last - first) * live.share)))
+        self.bar.setValue(round(1000 * whole_share(live.stage, live.share)))
         left = f", {clock(round(live.left_s * TICKS_PER_SECOND))} left" if live.stage == "render" and live.left_s else ""
         self.state.setText(f"▸ {STAGES.get(live.stage, 'Starting')}{left}")
 

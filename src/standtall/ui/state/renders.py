@@ -21,6 +21,12 @@ from standtall.ui.state.jobs import Jobs
 from standtall.ui.threads.dispatcher import Failed, Worker
 
 MOST: Final = 300
+STAGES: Final = {
+    "sound": "Levelling the sound", "render": "Rendering", "check": "Checking the file", "proof": "Looking at every frame",
+    "shakes": "Measuring shake",
+}  # fmt: skip
+SHARES: Final = {"shakes": (0.0, 0.0), "sound": (0.0, 0.03), "render": (0.03, 0.87), "check": (0.87, 0.88), "proof": (0.88, 1.0)}
+"""From where to where each stage fills the bar."""
 RowState = Literal["waiting", "running", "done", "failed", "stopped"]
 
 
@@ -70,6 +76,12 @@ class Live:
     share: float = 0.0
     left_s: float | None = None
     problem: str = field(default="")
+
+
+def whole_share(stage: str, share: float) -> float:
+    """How much of a render is done, 0..1."""
+    first, last = SHARES.get(stage, (0.0, 0.0))
+    return first + (last - first) * share
 
 
 def form_told(request: RenderRequest) -> str:

@@ -20,7 +20,7 @@ from standtall.jobs.requests import RenderRequest
 from standtall.model.cut import Segment
 from standtall.model.form import Form
 from standtall.model.short import Short
-from standtall.render.proof import proved
+from standtall.render.proving import proved
 from standtall.render.render import render
 from standtall.session.before_render import composition_of
 from standtall.session.foretell import foretold

@@ -24,7 +24,7 @@ from standtall.media.writer import MovieWriter, write_sound
 from standtall.model.form import Codec, Form, Quality
 from standtall.render.ahead import Ahead
 from standtall.render.check import Report, measure
-from standtall.render.proof import proved
+from standtall.render.proving import proved
 from standtall.sound.loudness import loudness_lufs, true_peak_db
 
 AHEAD: Final = 3

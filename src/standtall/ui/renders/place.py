@@ -15,7 +15,7 @@ from standtall.media.reader import PictureReader
 from standtall.ui.renders.actions import actions_of
 from standtall.ui.renders.asking import AskingPanel
 from standtall.ui.renders.checking import CheckPanel
-from standtall.ui.renders.cover import CoverPanel
+from standtall.ui.renders.cover_panel import CoverPanel
 from standtall.ui.renders.report import ReportPanel
 from standtall.ui.renders.row import RenderRow
 from standtall.ui.renders.side_by_side import SideBySideSheet

@@ -20,7 +20,7 @@ from standtall.model.analysis import Analysis
 from standtall.model.form import Form
 from standtall.model.proof import Finding, Point
 from standtall.model.source import Source
-from standtall.render.proof import proved
+from standtall.render.proving import proved
 from standtall.render.render import frames, options_of, render
 from standtall.session.proof_told import TITLES, title, told, wrong
 from standtall.session.told import as_told, found_in

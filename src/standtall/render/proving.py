@@ -28,8 +28,10 @@ from standtall.model.proof import Finding
 from standtall.people.faces import FaceDetector, SmallFaceDetector
 
 T = TypeVar("T")
-MOST_WORDS, MOST_FACES, MOST_STEPS = 24, 30, 10
+MOST_WORDS, MOST_FACES, MOST_STEPS = 18, 30, 10
 """Places that are looked at at most, evenly spread over the short."""
+NEAR: Final = (-2, -1, 0, 1, 2)
+"""Frames around one that are compared with it."""
 SKETCH: Final = (54, 96)
 BLACK_Y: Final = 20
 """Luma of a frame that is black (16 is the blackest in BT.709)."""
@@ -65,9 +67,8 @@ def proved(path: Path, composition: Composition, track: Samples | None, progress
     out += _still_and_black(seen, composition)
     with Assets() as assets:
         painter = FramePainter(assets, composition.short.output.width, composition.short.output.height)
-        out += _in_step(path, seen, composition, painter, track)
-        progress.check()
-        out += _captions(seen, composition, painter)
+        captions, painted = _looked_at(seen, composition, wanted, painter, progress)
+    out += [*_in_step(path, seen, composition, painted, track), *captions]
     progress.check()
     out += _faces(seen, composition, SmallFaceDetector())
     return tuple(out)
@@ -94,12 +95,14 @@ class _Seen:
 
 
 def _wanted(composition: Composition) -> _Wanted:
-    steps = _spread(list(range(3, composition.frames - 3)), MOST_STEPS)
     words: dict[int, CaptionWord] = {}
     if composition.short.captions.shown:
         said = [w for card in composition.cards for w in card.words]
         for word in _spread(said, MOST_WORDS):
             words[composition.frame_at((word.start + word.end) // 2)] = word
+    inside = range(3, composition.frames - 3)
+    spoken = [n for n in sorted(words) if n in inside]  # frames that are painted anew in any case
+    steps = _spread(spoken if len(spoken) >= MOST_STEPS else list(inside), MOST_STEPS)
     faces: dict[int, Rect] = {}
     every = max(1, round(float(composition.fps)))
     for number in _spread(list(range(composition.lead + every // 2, composition.frames, every)), MOST_FACES):
@@ -117,7 +120,7 @@ def _spread(items: list[T], most: int) -> list[T]:
 
 def _walk(path: Path, composition: Composition, wanted: _Wanted, progress: Progress) -> _Seen:
     """Decode every frame once."""
-    near = {n + k for n in wanted.steps for k in (-2, -1, 0, 1, 2)}
+    near = {n + k for n in wanted.steps for k in NEAR}
     close = near | wanted.words.keys() | wanted.faces.keys()
     mean, spread, change = [], [], []
     kept: dict[int, Planes] = {}
@@ -191,14 +194,17 @@ def _tick(composition: Composition, number: int) -> int:
     return composition.middle_of(min(number, composition.frames - 1))
 
 
-def _in_step(path: Path, seen: _Seen, composition: Composition, painter: FramePainter, track: Samples | None) -> list[Finding]:
+def _in_step(
+    path: Path, seen: _Seen, composition: Composition, painted: dict[int, NDArray[np.int16]], track: Samples | None
+) -> list[Finding]:
     """How late the picture is, in frames that are most like those painted anew, and how late the sound, by correlation."""
     offsets = []
-    for number in sorted(n for n in range(3, composition.frames - 3) if all(n + k in seen.kept for k in (-2, -1, 0, 1, 2))):
-        own = _quarter(painter.paint(composition.frame(number))).y.astype(np.int16)
-        errors = [float(np.abs(_luma(seen.kept[number + k], own.shape) - own).mean()) for k in (-2, -1, 0, 1, 2)]
+    for number, own in painted.items():
+        if any(number + k not in seen.kept for k in NEAR):
+            continue
+        errors = [float(np.abs(_luma(seen.kept[number + k], own.shape) - own).mean()) for k in NEAR]
         if max(errors) > 1.15 * min(errors) + 0.15:  # where nothing moves, all are alike
-            offsets.append(int(np.argmin(errors)) - 2)
+            offsets.append(NEAR[int(np.argmin(errors))])
     picture_ms = 1000 * float(np.median(offsets)) / float(composition.fps) if offsets else 0.0
     late = [] if track is None else list(_sound_late(path, track))
     if track is None or not late:
@@ -232,38 +238,40 @@ def _sound_late(path: Path, track: Samples) -> Iterator[float]:
         yield 1000 * (int(np.argmax(around)) - most) / MIX_RATE
 
 
-def _captions(seen: _Seen, composition: Composition, painter: FramePainter) -> list[Finding]:
-    """Whether words stand in the pixels, and whether the one that is said is the one that is lit."""
-    if not composition.short.captions.shown or not composition.cards:
-        return []
+def _looked_at(
+    seen: _Seen, composition: Composition, wanted: _Wanted, painter: FramePainter, progress: Progress
+) -> tuple[list[Finding], dict[int, NDArray[np.int16]]]:
+    """Paint some frames anew, in order. -> whether words stand in the pixels and the one that is said is lit, and the luma (a
+    quarter of the size) of frames by which the picture's time is found."""
     there = checked = lit = lit_checked = 0
     gone: int | None = None
     dark: int | None = None
-    for number, word in sorted(_wanted(composition).words.items()):
-        layers = composition.frame(number).layers
-        here = next((k for k in layers if isinstance(k, CaptionLayer)), None)
-        if number not in seen.kept or here is None:
+    painted: dict[int, NDArray[np.int16]] = {}
+    for number in sorted({*wanted.steps, *wanted.words} & seen.kept.keys()):
+        progress.check()
+        frame, word = composition.frame(number), wanted.words.get(number)
+        shown = _copied(painter.paint(frame))
+        if number in wanted.steps:
+            painted[number] = _quarter(shown).y.astype(np.int16)
+        if word is None or not any(isinstance(k, CaptionLayer) for k in frame.layers):
             continue
-        frame = composition.frame(number)
-        decoded = seen.kept[number]
-        shown, bare = (_copied(painter.paint(f)) for f in (frame, _with_captions(frame, None)))
+        decoded, bare = seen.kept[number], _copied(painter.paint(_with_captions(frame, None)))
         if (near := _nearer(decoded, shown, bare)) is not None:
             checked += 1
             there += near
             gone = _tick(composition, number) if gone is None and not near else gone
         other = _other_word(composition, number, word)
-        if other is not None:
-            wrong = _copied(painter.paint(_with_captions(frame, other)))
-            if (near := _nearer(decoded, shown, wrong)) is not None:
-                lit_checked += 1
-                lit += near
-                dark = _tick(composition, number) if dark is None and not near else dark
+        wrong = None if other is None else _copied(painter.paint(_with_captions(frame, other)))
+        if wrong is not None and (near := _nearer(decoded, shown, wrong)) is not None:
+            lit_checked += 1
+            lit += near
+            dark = _tick(composition, number) if dark is None and not near else dark
     out = []
     if checked:
         out.append(Finding("captions", there == checked, {"there": there, "of": checked}, gone))
     if lit_checked:
         out.append(Finding("lit", lit == lit_checked, {"there": lit, "of": lit_checked}, dark))
-    return out
+    return out, painted
 
 
 def _with_captions(frame: Frame, layer: CaptionLayer | None) -> Frame:

@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QLabel, QPushButto
 
 from standtall.base.time import clock, seconds
 from standtall.model.analysis import Analysis
-from standtall.model.moment import PARTS, Moment, Part, Shape
+from standtall.model.moment import PARTS, Moment, Part, PartName, Shape
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import button
 
@@ -161,8 +161,9 @@ class MomentCard(QFrame):
 
 
 def _why(moment: Moment) -> str:
-    """The reasons, what earned first."""
-    reasons = [r for name in PARTS for r in moment.part(name).reasons]
+    """The reasons, what earned first; those of the edges stand before those of what lies between."""
+    order: tuple[PartName, ...] = ("opening", "edges", *(name for name in PARTS if name not in ("opening", "edges")))
+    reasons = [r for name in order for r in moment.part(name).reasons]
     out = []
     for good, mark, colour in ((True, "+", theme.KEPT), (False, "–", theme.WARN)):
         told = [r.text for r in reasons if r.good is good][:5]

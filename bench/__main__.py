@@ -11,6 +11,7 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 os.environ.setdefault("OMP_NUM_THREADS", "1")
 
 from bench import (
+    at_once,
     captions,
     clips,
     cutting,
@@ -34,7 +35,7 @@ from bench import (
     writing,
 )  # fmt: skip
 
-BENCHES = {"captions": captions.run, "framing": framing.run, "people": people.run, "shots": shots.run, "filmed": filmed.run, "layouts": layouts.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "foretold": foretelling.run, "sound": sound.run, "extras": extras.run, "window": window.run,
+BENCHES = {"captions": captions.run, "framing": framing.run, "people": people.run, "shots": shots.run, "filmed": filmed.run, "layouts": layouts.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "foretold": foretelling.run, "at once": at_once.run, "sound": sound.run, "extras": extras.run, "window": window.run,
            "editing": editing.run, "cutting": cutting.run, "clips": clips.run, "moments": moments.run,
            "random": random_inputs.run, "kills": kills.run, "hostile": hostile.run}  # fmt: skip
 

@@ -136,6 +136,8 @@ def test_votes_teach_the_weights_gently_and_in_words() -> None:
     assert sum(many.weights) == pytest.approx(1.0, abs=1e-3)
     assert many.changes()[0].startswith("Picture counts more")
     assert learn((Lesson((), True),)).votes == 0, "a vote without parts teaches nothing"
+    older = learn((Lesson(liked[:6], True),))
+    assert older.votes == 1 and older.weights[picture] > USUAL[picture], "votes from before a part was measured still count"
 
 
 def test_learnt_weights_change_the_order() -> None:

@@ -49,10 +49,13 @@ class Learnt:
 
 def learn(lessons: tuple[Lesson, ...]) -> Learnt:
     """The weights that votes teach. Votes of one kind only teach too: against the middle of what can be."""
-    good = [lesson for lesson in lessons if len(lesson.values) == len(PARTS)]
+    good = [lesson for lesson in lessons if 0 < len(lesson.values) <= len(PARTS)]
     if not good:
         return Learnt(USUAL, 0)
-    x = np.array([lesson.values for lesson in good]) - 0.5
+    missing = [
+        (0.5,) * (len(PARTS) - len(lesson.values)) for lesson in good
+    ]  # votes from before a part was measured say nothing of it
+    x = np.array([lesson.values + rest for lesson, rest in zip(good, missing, strict=True)]) - 0.5
     y = np.array([1.0 if lesson.kept else -1.0 for lesson in good])
     prior = np.array(USUAL)
 

@@ -189,6 +189,9 @@ def test_a_report_is_kept_and_leads_back_to_what_is_off(
     assert renders.report.isVisible() and row.property("chosen")
     assert "1 to look at" in renders.report.name.text()
     told = [b for b in renders.report.findChildren(QPushButton) if b.text() == "0:00"]
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda text, _k: "another project" in text):
+        renders._go_back(replace(row.row, project="/elsewhere/other.standtall"), 0)
+    assert window.place == "renders"
     told[0].click()
     assert window.place == "bench"
     qtbot.waitUntil(lambda: abs(window.workspace.selection.playhead - (16 * S + S // 2)) < 2_000, timeout=WAIT)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 
 from PySide6.QtCore import QUrl, Signal
@@ -164,4 +165,6 @@ class RenderBar(QStackedWidget):
 
 def _request(opened: Opened, folder: Path) -> RenderRequest:
     short = opened.entry.short
-    return render_request(short, {opened.source.key: (opened.source, opened.analysis)}, folder / file_name(short))
+    footage = {key: (f.source, f.analysis) for key, f in opened.composition.footage.items()}
+    footage[opened.source.key] = opened.source, opened.analysis
+    return replace(render_request(short, footage, folder / file_name(short)), number=opened.entry.id)

@@ -62,7 +62,7 @@ class RendersPlace(QWidget):
         self.asking.check.connect(self.check)
         self.checking.counted.connect(self.asking.show_count)
         self.checking.wanted_place.connect(self.wanted_place)
-        self.report.wanted_tick.connect(lambda row, tick: self.wanted_place.emit(row.number, tick))
+        self.report.wanted_tick.connect(self._go_back)
         self.chosen = ""
         """The file of the row that is chosen."""
         self._posters: dict[str, QImage] = {}
@@ -170,6 +170,15 @@ class RendersPlace(QWidget):
         made.show_chosen(made.row.file == self.chosen)
         self.rows.append(made)
         self._rows.addWidget(made)
+
+    def _go_back(self, row: Row, tick: int) -> None:
+        """Show a place of the short that a file was made of, where its project is open."""
+        if row.project and row.project != str(self._renders.project or ""):
+            self._ws.said.emit(f"This short is in another project: {Path(row.project).name}. Open it with Ctrl+O first.", "note")
+        elif not row.number:
+            self._ws.said.emit("This file was rendered from the Bench: open its short there.", "note")
+        else:
+            self.wanted_place.emit(row.number, tick)
 
     def _choose(self, made: RenderRow) -> None:
         """Show the report of a row."""

@@ -142,6 +142,7 @@ def test_emphasis_is_proposed_with_reasons_and_taken_back_in_one_step(
 
 
 def test_emoji_are_proposed_changed_and_taken_away(qtbot: QtBot, window: MainWindow, panel: CaptionsPanel) -> None:
+    panel.show_side("words")
     panel.emoji.every.slider.setValue(1)
     edited(qtbot, window, panel.emoji.propose)
     emoji = short_of(window).captions.emoji
@@ -151,8 +152,12 @@ def test_emoji_are_proposed_changed_and_taken_away(qtbot: QtBot, window: MainWin
     window.workspace.selection.select(range(word, word + 1))
     panel.emoji.sought.setText("carrot")
     panel.emoji._offer()
-    qtbot.waitUntil(lambda: panel.emoji.choice.count() > 0, timeout=WAIT)
-    assert panel.emoji.choice.item(0).data(Qt.ItemDataRole.UserRole) == "🥕"
+
+    def first() -> str:
+        item = panel.emoji.choice.item(0)
+        return "" if item is None else item.data(Qt.ItemDataRole.UserRole)
+
+    qtbot.waitUntil(lambda: first() == "🥕", timeout=WAIT)
     assert not panel.emoji.choice.item(0).icon().isNull()
     edited(qtbot, window, lambda: panel.emoji.put("🥕"))
     assert next(e.emoji for e in short_of(window).captions.emoji if e.word == emoji[0].word) == "🥕"

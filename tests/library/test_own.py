@@ -88,3 +88,13 @@ def test_a_key_that_is_none_is_no_folder(tmp_path: Path, key: str) -> None:
         with pytest.raises(ProjectError, match="24 hexadecimal"):
             does()
     assert list(tmp_path.rglob("*")) == []
+
+
+def test_whoever_reads_broken_settings_second_hears_of_it_too() -> None:
+    file = settings_folder() / "settings.json"
+    file.parent.mkdir(parents=True)
+    file.write_text("{")
+    _none, first = settings.load()
+    _none, second = settings.load()
+    assert "cannot be understood" in first
+    assert first == second

@@ -44,9 +44,17 @@ def _file() -> Path:
     return settings_folder() / "settings.json"
 
 
+_left_out: dict[Path, str] = {}
+"""What was left out of a file: whoever reads it first puts a broken one aside, and others shall hear of it, too."""
+
+
 def load() -> tuple[Settings, str]:
     """-> (the settings, what was left out of them in a sentence or nothing)."""
-    return read_own(_file(), Settings, Settings(), "Your settings")
+    path = _file()
+    found, said = read_own(path, Settings, Settings(), "Your settings")
+    if said:
+        _left_out[path] = said
+    return found, _left_out.get(path, "")
 
 
 def save(settings: Settings) -> None:

@@ -245,7 +245,8 @@ def test_rows_are_dragged_to_another_place_and_files_out_of_the_window(
     renders._dropped(first, second)
     assert [row.number for row in renders.rows[1:]] == [third, first, second], "down the list it goes after what it was dropped on"
     still[0].listener(Ended("done"))  # type: ignore[operator]
-    qtbot.waitUntil(lambda: len(still) == 2, timeout=WAIT)
+    live = window.workspace.renders.live
+    qtbot.waitUntil(lambda: len(still) == 2 and len(live) == 3 and live[0].row.state == "running", timeout=WAIT)
     assert isinstance(still[1].request, RenderRequest)
     assert still[1].request.out == renders._renders.live[0].request.out, "the queue works in the order that is shown"
     out = renders.rows[-1].dragged()

@@ -59,3 +59,4 @@ def load() -> tuple[Settings, str]:
 
 def save(settings: Settings) -> None:
     write_own(_file(), settings)
+    _left_out.pop(_file(), None)

@@ -102,16 +102,16 @@ def _reacts(words: Sequence[Word], sentences: Sequence[range], number: int, befo
     taken_up = words[here.start].speaker != words[last[-1]].speaker
     if not taken_up and before[-1] != "reaction":
         return False
-    answers = _asks(words[last[-1]])
+    answers = asks(words[last[-1]])
     said = [words[i] for i in here if words[i].kind == "word"]
     just_said = words[max(0, here.start - ECHOED) : here.start]
     if not answers and len(said) <= LONGEST_ECHO and _echoes([w.bare for w in said], [w.bare for w in just_said]):
         return True
-    asks = _asks(words[here[-1]])
+    question = asks(words[here[-1]])
     follows = words[sentences[number + 1].start].speaker if number + 1 < len(sentences) else None
-    if taken_up and asks and len(said) <= SHORT_QUESTION and follows == words[last[-1]].speaker:
+    if taken_up and question and len(said) <= SHORT_QUESTION and follows == words[last[-1]].speaker:
         return True  # "Excuse me?", and the talk goes on
-    if len(said) > LONGEST_REACTION or answers or (asks and len(said) > SHORT_QUESTION):
+    if len(said) > LONGEST_REACTION or answers or (question and len(said) > SHORT_QUESTION):
         return False
     known = {stem(w.bare, language) for w in just_said}
     telling = [w.bare for w in said if w.bare not in REACTING and information(w.bare, language) > COMMON_BITS]
@@ -127,7 +127,8 @@ def _echoes(said: list[str], before: list[str]) -> bool:
     return len(first) == LEAST_ECHO and any(before[n : n + LEAST_ECHO] == first for n in range(len(before)))
 
 
-def _asks(word: Word) -> bool:
+def asks(word: Word) -> bool:
+    """Whether a word ends a question."""
     return word.text.rstrip("\"'”’)").endswith("?")
 
 
@@ -173,7 +174,7 @@ def _until_talk(words: Sequence[Word], sentences: Sequence[range], number: int) 
         while stop < len(sentences) and words[sentences[stop].start].speaker == words[sentences[at].start].speaker:
             stop += 1
         if sum(len(sentences[n]) for n in range(at, stop)) >= WHOLE_TURN:
-            asked = at > begin and _asks(words[sentences[at - 1][-1]])
+            asked = at > begin and asks(words[sentences[at - 1][-1]])
             return at - 1 if asked else at
         at = max(stop, at + 1)
     return number

@@ -17,7 +17,7 @@ from standtall.language.stems import stem
 from standtall.model.analysis import Analysis
 from standtall.model.moment import Part, Passage, Reason
 from standtall.model.words import Word
-from standtall.moments.asides import WHOLE_TURN, Aside, asides
+from standtall.moments.asides import WHOLE_TURN, Aside, asides, asks
 
 
 def _set(text: str) -> frozenset[str]:
@@ -71,10 +71,6 @@ def clipped(value: float) -> float:
 
 def is_number(word: str) -> bool:
     return word in NUMBER or bool(re.fullmatch(r"\d[\d.,]*", word))
-
-
-def _asks(word: Word) -> bool:
-    return word.text.rstrip("\"'”’)").endswith("?")
 
 
 @dataclass(frozen=True)
@@ -330,7 +326,7 @@ class Talk:
 
     def asks(self, i: int) -> bool:
         """Whether a word ends a question."""
-        return _asks(self.words[i])
+        return asks(self.words[i])
 
     def length_of(self, passage: Passage) -> float:
         """Seconds from the first to the last word of each run."""

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 import subprocess
 from pathlib import Path
 
@@ -10,16 +11,19 @@ import imageio_ffmpeg
 import numpy as np
 import pytest
 
-from standtall.base.errors import OutputError
-from standtall.base.progress import Progress
+from standtall.base.errors import OutputError, StandTallError
+from standtall.base.progress import Progress, Step
 from standtall.jobs.events import Event, Rendered
+from standtall.media.probe import probe
 from standtall.media.sound_reader import MIX_RATE, read_sound
 from standtall.model.analysis import Analysis
 from standtall.model.form import Form
 from standtall.model.source import Source
+from standtall.render import render as render_module
 from standtall.render.render import options_of, render
 from standtall.session.render_request import render_request
 from standtall.session.run import run
+from tests.conftest import make_clip, tone
 from tests.helpers import composed, small_short
 
 S = MIX_RATE
@@ -104,3 +108,33 @@ def test_the_sound_of_what_has_none_is_refused(demo_analysis: Analysis, tmp_path
     with pytest.raises(OutputError, match="no sound"):
         render(made, tmp_path / "a.wav", Progress(), Form(sound_alone="wav"))
     assert not (tmp_path / "a.wav").exists()
+
+
+def test_footage_that_is_cut_off_while_it_renders_is_told_and_nothing_is_left(tmp_path: Path) -> None:
+    """As when a drive is pulled out: the file ends where it had not ended before."""
+    path = make_clip(tmp_path / "a.mp4", frames=900, sound=tone(30.0), size=(640, 360), gop=30)
+    source = probe(path)
+    made = composed(small_short("a", source.key, (0, 28 * S)), source, Analysis(source.key))
+
+    def hear(step: Step) -> None:
+        if step.stage == "render" and step.share > 0.1 and path.stat().st_size > 100_000:
+            os.truncate(path, 60_000)
+
+    out = tmp_path / "out.mp4"
+    with pytest.raises(StandTallError) as told:
+        render(made, out, Progress(hear))
+    assert told.value.message.endswith(".") and told.value.hint
+    assert not list(tmp_path.glob("*out*")) and not list(tmp_path.glob(".*"))
+
+
+def test_an_encoder_that_refuses_a_size_is_told_and_nothing_is_left(
+    demo_source: Source, demo_analysis: Analysis, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """H.264 at 4:2:0 takes even sizes only, and says so when the first picture comes."""
+    real = render_module.MovieWriter
+    monkeypatch.setattr(render_module, "MovieWriter", lambda path, width, *rest, **more: real(path, width + 1, *rest, **more))
+    made = composed(small_short("a", demo_source.key, (16 * S, 17 * S)), demo_source, demo_analysis)
+    with pytest.raises(OutputError) as told:
+        render(made, tmp_path / "a.mp4", Progress())
+    assert told.value.hint
+    assert list(tmp_path.iterdir()) == []

@@ -14,6 +14,7 @@ from av.video.frame import VideoFrame
 
 from standtall.base.errors import MediaError
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.media.between import Between
 from standtall.media.conform import Conform, is_common, whole_pictures
 from standtall.media.opening import DAMAGE, damaged, open_media, tick_of, zero_of
 from standtall.media.planes import Plane, Planes, plane_of, scaled
@@ -21,6 +22,10 @@ from standtall.media.probe import is_still, picture_stream
 
 _STEP_ON: Final = TICKS_PER_SECOND
 """Times up to this far ahead are reached by decoding on, further ones by seeking."""
+_MISSING: Final = TICKS_PER_SECOND
+"""How much of the end of a track may be missing: headers are not exact."""
+_SAME: Final = 0.02
+"""Share of the way to the next picture up to which a moment counts as that of a picture."""
 
 
 class PictureReader:
@@ -56,7 +61,8 @@ class PictureReader:
         self._now: VideoFrame | None = None
         self._next: VideoFrame | None = None
         self._planes: Planes | None = None
-        self._late = 0
+        self._pair: tuple[int, Between] | None = None
+        self._late = self._period = 0
         self._still = is_still(self._container)
         try:
             self._restart(0)
@@ -66,6 +72,11 @@ class PictureReader:
         except MediaError:
             self.close()
             raise
+
+    @property
+    def rate(self) -> Fraction:
+        """Pictures a second, in the mean; 0 where it is not known."""
+        return Fraction(self._stream.average_rate or 0)
 
     def close(self) -> None:
         self._frames = iter(())
@@ -139,9 +150,38 @@ class PictureReader:
         while self._next is not None and self._tick(self._next) <= tick:
             self._advance()
         assert self._now is not None
+        if self._next is None and self._ends_early(tick):
+            raise MediaError(f"{self._path.name} ends before it said it does.", "Bring the whole file back, and try again.")
         if self._planes is None:
             self._planes = self._to_planes(self._now)
         return self._planes
+
+    def _ends_early(self, tick: int) -> bool:
+        """Whether no picture is left at `tick`, although the track says that it goes on: the file was cut off meanwhile."""
+        if self._now is None or self._still or not self._stream.duration:
+            return False
+        last = self._tick(self._now) + round((self._now.duration or 0) * self._base * TICKS_PER_SECOND)
+        end = tick_of(self._stream.duration + (self._stream.start_time or 0), self._base, self._zero) - self._late
+        return last + _MISSING < tick < end - _MISSING
+
+    def between(self, tick: int) -> Planes:
+        """The picture at `tick` itself: where it lies between the middles of two pictures, what moves is moved on between them.
+        Stills, and places where the shot changes, as by `at`."""
+        if self._still:
+            return self.at(tick)
+        if self._now is not None and self._next is not None:
+            self._period = self._tick(self._next) - self._tick(self._now)
+        target = tick - self._period // 2
+        before = self.at(max(0, target))
+        if target <= 0 or self._now is None or self._next is None:
+            return before
+        here, there = self._tick(self._now), self._tick(self._next)
+        share = (target - here) / max(1, there - here)
+        if share < _SAME or share > 1 - _SAME or there - here > 2 * self._period:
+            return self.at(tick) if share > 0.5 else before
+        if self._pair is None or self._pair[0] != here:
+            self._pair = here, Between(before, self._to_planes(self._next))
+        return self._pair[1].at(share)
 
     def walk(self, start: int = 0, end: int | None = None) -> Iterator[Seen]:
         """All pictures from the one on show at `start` up to `end`, in order."""

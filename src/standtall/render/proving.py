@@ -65,7 +65,7 @@ def proved(path: Path, composition: Composition, track: Samples | None, progress
     whole = seen.frames == composition.frames
     out = [Finding("decodes", whole, {"frames": seen.frames, "wanted": composition.frames}), _tags(path)]
     out += _still_and_black(seen, composition)
-    with Assets() as assets:
+    with Assets(rate=composition.short.output.fps) as assets:
         painter = FramePainter(assets, composition.short.output.width, composition.short.output.height)
         captions, painted = _looked_at(seen, composition, wanted, painter, progress)
     out += [*_in_step(path, seen, composition, painted, track), *captions]
@@ -184,7 +184,7 @@ def _still_and_black(seen: _Seen, composition: Composition) -> list[Finding]:
 def _should_move(composition: Composition, first: int, last: int) -> bool:
     """Whether the frames of a stretch differ where they are painted anew."""
     output = composition.short.output
-    with Assets() as assets:
+    with Assets(rate=composition.short.output.fps) as assets:
         painter = FramePainter(assets, output.width, output.height)
         pictures = [_quarter(painter.paint(composition.frame(n))).y for n in (first, (first + last) // 2, last)]
     return any(float(np.abs(p.astype(np.int16) - pictures[0]).mean()) > REAL_CHANGE for p in pictures[1:])

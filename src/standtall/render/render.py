@@ -35,8 +35,9 @@ FACTORS: Final[dict[Codec, dict[Quality, int]]] = {
     "av1": {"small": 42, "good": 32, "best": 24}, "vp9": {"small": 40, "good": 32, "best": 24},
 }  # fmt: skip
 """Rate factors of each encoder (lower is better), about as good as each other (common practice, no source)."""
+# H.264 without parts of inter blocks: a decoder that many programs carry (OpenH264 2.3) shows other pictures with them
 OPTIONS: Final[dict[Codec, dict[str, str]]] = {
-    "h264": {"preset": "faster", "profile": "high", "bf": "2", "rc-lookahead": "12"},
+    "h264": {"preset": "faster", "profile": "high", "bf": "2", "rc-lookahead": "12", "partitions": "i4x4,i8x8"},
     "hevc": {"preset": "fast", "x265-params": "log-level=error"},
     "av1": {"preset": "9", "svtav1-params": "lookahead=16"},
     "vp9": {"deadline": "good", "cpu-used": "5", "row-mt": "1", "tile-columns": "2"},
@@ -60,7 +61,7 @@ def options_of(form: Form) -> dict[str, str]:
 def frames(composition: Composition) -> Iterator[Planes]:
     """Every frame of a short in order, painted at its full size; the planes must not be written to."""
     output = composition.short.output
-    with Assets() as assets:
+    with Assets(rate=output.fps) as assets:
         painter = FramePainter(assets, output.width, output.height)
         for number in range(composition.frames):
             yield painter.paint(composition.frame(number))

@@ -164,6 +164,7 @@ class Player(QObject):
                 continue
             try:
                 assets.use_copies(copies)
+                assets.rate = None if speed else composition.short.output.fps  # pictures between take too long while it plays
                 if painter is None or (painter.width, painter.height) != size:
                     painter = FramePainter(assets, *size)
                 if speed:

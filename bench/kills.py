@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import contextlib
 import hashlib
+import json
 import os
 import random
 import subprocess
@@ -11,10 +12,15 @@ import sys
 import tempfile
 import time
 from collections.abc import Iterator
+from dataclasses import replace
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from bench.row import Row
 from standtall.base.folders import data_folder
+
+if TYPE_CHECKING:
+    from standtall.jobs.requests import RenderRequest
 
 COUNT = 100
 MODELS = data_folder() / "models"
@@ -177,13 +183,99 @@ def renders(dice: random.Random) -> tuple[int, int]:
     return kills, bad
 
 
-def _whole(file: Path) -> bool:
+QUEUED = 20
+QUEUE = """
+import sys, threading
+from pathlib import Path
+from PySide6.QtCore import QTimer
+from standtall.ui.widgets import theme
+from standtall.ui.app.application import dressed
+from standtall.base.files import clear_parts
+from standtall.base.folders import state_folder
+from standtall.jobs.queue import JobQueue
+from standtall.jobs.requests import Asked
+from standtall.jobs.store import Store
+from standtall.model.codec import from_plain
+from standtall.ui.app.window import MainWindow
+import json
+application = dressed(["bench"]); clear_parts(); window = MainWindow()
+renders = window.workspace.renders
+if len(sys.argv) > 1:
+    renders.ask([from_plain(Asked, r).request for r in json.loads(Path(sys.argv[1]).read_text())])
+window.workspace.jobs.resume()
+def look():
+    done = sum(r.state == "done" for r in renders.over)
+    print(done, len(renders.live), flush=True)
+    if done and not renders.live and window.workspace.jobs.queue.idle(1) and not list((state_folder() / "queue").glob("*.json")):
+        application.quit()
+timer = QTimer(); timer.timeout.connect(look); timer.start(200)
+application.exec()
+"""
+
+
+def queues(dice: random.Random) -> tuple[int, int, int]:
+    """Kills of the window with a queue of 20 renders, until 200 are counted; -> (kills, rows that did not end whole, or that ended
+    twice, and files that nobody asked for, parts left)."""
+    from standtall.jobs.requests import Asked
+    from standtall.model.codec import to_plain
+
+    kills = wrong = left = 0
+    with tempfile.TemporaryDirectory() as folder:
+        home = Path(folder)
+        asked = home / "asked.json"
+        while kills < 2 * COUNT:
+            environment, out = homes(home / f"after {kills}"), home / f"out {kills}"
+            requests = _small_renders(out)
+            asked.write_text(json.dumps([to_plain(Asked(r)) for r in requests]))
+            state = Path(environment["XDG_STATE_HOME"]) / "stand-tall"
+            begun = False
+            for _ in range(400):
+                command = [sys.executable, "-c", QUEUE, *([] if begun else [str(asked)])]
+                was_killed = killed(command, environment, dice.uniform(1.5, 11.0))
+                waiting = list((state / "queue").glob("*.json"))
+                if not begun and len(waiting) < QUEUED and not (state / "renders.json").exists():
+                    for path in waiting:  # killed while it was asked: nobody was told that it is in the queue
+                        path.unlink()
+                    continue
+                begun = True
+                kills += was_killed
+                if not was_killed:
+                    break
+            cleared(environment)
+            rows = json.loads((state / "renders.json").read_text())["rows"]
+            names = [Path(r["file"]).name for r in rows if r["state"] == "done"]
+            whole = {f.name for f in out.iterdir() if f.suffix == ".mp4" and _whole(f, 0.5)}
+            expected = {Path(r.out).name for r in requests}
+            wrong += len(expected ^ whole) + len(names) - len(set(names)) + len(expected - set(names))
+            left += len(parts_in(home)) + len([f for f in out.iterdir() if f.name not in expected])
+            print(f"  {kills} kills: {len(names)} rows done, {len(whole)} files whole", flush=True)
+    return kills, wrong, left
+
+
+def _small_renders(out: Path) -> list[RenderRequest]:
+    """Twenty small renders of short passages of the demo."""
+    from bench.demo import demo
+    from standtall.model.cut import Segment
+    from standtall.model.short import Short
+    from standtall.session.render_request import render_request
+
+    out.mkdir()
+    source, analysis = demo()
+    made = []
+    for n in range(QUEUED):
+        short = Short.of(f"row {n}", (Segment(source.key, (5 + 6 * n) * 48_000, (6 + 6 * n) * 48_000),))
+        short = replace(short, output=replace(short.output, width=180, height=320))
+        made.append(render_request(short, {source.key: (source, analysis)}, out / f"row {n}.mp4"))
+    return made
+
+
+def _whole(file: Path, least_s: float = 4.0) -> bool:
     from standtall.base.errors import MediaError
     from standtall.media.probe import probe
     from standtall.render.check import index_first
 
     with contextlib.suppress(MediaError):
-        return index_first(file) and probe(file).length > 4 * 48_000
+        return index_first(file) and probe(file).length > least_s * 48_000
     return False
 
 
@@ -200,3 +292,12 @@ def run() -> Iterator[Row]:
     kills, bad = renders(dice)
     yield Row("kills of renders", kills, "count", ">= 100")
     yield Row("files half there under their final name, or parts left", bad, "count", "<= 0")
+    yield from queue_rows()
+
+
+def queue_rows() -> Iterator[Row]:
+    """Kills of the window with a queue of 20 renders."""
+    kills, wrong, left = queues(random.Random(12))
+    yield Row("kills in a queue of 20 renders", kills, "count", ">= 200")
+    yield Row("rows that did not end whole, or twice", wrong, "count", "<= 0")
+    yield Row("parts left, or files that nobody asked for", left, "count", "<= 0")

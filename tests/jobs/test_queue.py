@@ -204,9 +204,38 @@ def test_a_kill_loses_nothing_and_the_order_stays(tmp_path: Path) -> None:
     bench = Bench(Store(tmp_path))
     bench.queue.resume()
     bench.settled()
+    links = sorted(json.loads(p.read_text())["request"]["link"] for p in tmp_path.glob("*.json"))
+    assert links == ["a", "b", "c", "d"], "another kill loses nothing either"
     for n in range(4):
         bench.end(n)
     assert [r.link for r, _l in bench.begun] == ["a", "b", "d", "c"]  # type: ignore[union-attr]
+    bench.queue.close()
+
+
+def test_a_request_that_a_kill_left_twice_is_done_once(tmp_path: Path) -> None:
+    for number in (3, 4):
+        data = {"version": 1, "place": number, "request": {"kind": "fetch", "link": "x", "folder": "/tmp"}}
+        (tmp_path / f"{number}.json").write_text(json.dumps(data))
+    bench = Bench(Store(tmp_path))
+    bench.queue.resume()
+    bench.settled()
+    assert len(bench.begun) == len(list(tmp_path.glob("*.json"))) == 1
+    bench.end(0)
+    assert list(tmp_path.glob("*.json")) == []
+    bench.queue.close()
+
+
+def test_a_request_stays_until_how_it_ended_is_written_down(tmp_path: Path) -> None:
+    bench = Bench(Store(tmp_path))
+    bench.queue.kept_elsewhere = frozenset({"fetch"})
+    number = bench.queue.ask(fetch("a"))
+    bench.settled()
+    bench.end(0)
+    assert bench.log[-1] == (number, "done")
+    assert len(list(tmp_path.glob("*.json"))) == 1
+    bench.queue.end_kept(number)
+    bench.settled()
+    assert list(tmp_path.glob("*.json")) == []
     bench.queue.close()
 
 

@@ -57,6 +57,8 @@ class JobQueue:
         self._running: dict[int, Running] = {}
         self._paused: set[str] = set()
         self._at_once: dict[str, int] = {}
+        self.kept_elsewhere: frozenset[str] = frozenset()
+        """Kinds whose requests stay on disk until `end_kept` says that how they ended is written down."""
         self._next_number = 1
         self._number_lock = threading.Lock()
         self._closing = False
@@ -93,6 +95,10 @@ class JobQueue:
     def at_once(self, kind: str, most: int) -> None:
         """Work on so many requests of a kind at the same time."""
         self._steps.put(lambda: self._at_once.update({kind: max(1, most)}))
+
+    def end_kept(self, number: int) -> None:
+        """How a request ended is written down by whoever heard of it: it is not gone on with."""
+        self._steps.put(lambda: None if self._store is None else self._store.forget(number))
 
     def pause(self, kind: str) -> None:
         """Begin no other work of a kind."""
@@ -132,12 +138,16 @@ class JobQueue:
     def _resume(self) -> None:
         if self._store is None:
             return
-        for old, request in self._store.load():
-            with self._number_lock:
-                number = max(self._next_number, old + 1)
-                self._next_number = number + 1
+        found = self._store.load()
+        with self._number_lock:  # above all that are on disk, so that no file is written over that is still to be read anew
+            first = self._next_number = max([self._next_number, *(old + 1 for old, _request in found)])
+            self._next_number += len(found)
+        again: list[Request] = []
+        for number, (old, request) in enumerate(found, first):
+            if request not in again:  # a kill just here left it under two numbers
+                again.append(request)
+                self._add(number, request)
             self._store.forget(old)
-            self._add(number, request)
 
     def _add(self, number: int, request: Request) -> None:
         entry = Entry(number, request, place=number)
@@ -228,7 +238,7 @@ class JobQueue:
         if entry in self._entries:
             self._entries.remove(entry)
         entry.state = event.state
-        if self._store is not None:
+        if self._store is not None and entry.request.kind not in self.kept_elsewhere:
             self._store.forget(entry.number)
         self._listener(entry.number, entry.request, event)
 

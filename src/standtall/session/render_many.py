@@ -81,9 +81,10 @@ def requests(
     options_of: Callable[[Source, Brief], Options],
     cache: AnalysisCache,
     wanted: Wanted,
+    room: bool = True,
 ) -> list[RenderRequest]:
     """One request for each short in each shape and language, as it stands now. Raises `NothingToDo` where nothing is chosen,
-    footage is missing or not analysed, or the disk has no room."""
+    footage is missing or not analysed, or (where `room` is asked for) the disk has none."""
     here, briefs = {s.key: s for s in sources}, project.briefs()
     entries = [e for e in project.shorts() if e.id in wanted.shorts]
     if not entries or not wanted.shapes or not wanted.languages:
@@ -100,7 +101,8 @@ def requests(
         told = found_in(found)
         footage[key] = here[key], as_told(found, transcript_of(project, told))
     out = list(_each(entries, footage, wanted))
-    _check_room(out, wanted.folder)
+    if room:
+        _check_room(out, wanted.folder)
     return out
 
 
@@ -136,10 +138,15 @@ def needed_bytes(request: RenderRequest) -> int:
     return round(seconds * (bits / 8 + 24_000))
 
 
+def disk_of(folder: Path) -> tuple[int, int]:
+    """Which disk a folder is on, or will be, and how many bytes are free there."""
+    there = next((p for p in (folder, *folder.parents) if p.is_dir()), Path("/"))
+    return there.stat().st_dev, shutil.disk_usage(there).free
+
+
 def _check_room(wanted: Sequence[RenderRequest], folder: Path) -> None:
     """Raise `NothingToDo` where the disk of a folder has no room for all of it and as much again."""
-    there = next((p for p in (folder, *folder.parents) if p.is_dir()), Path("/"))
-    need, free = 2 * sum(needed_bytes(r) for r in wanted), shutil.disk_usage(there).free
+    need, (_disk, free) = 2 * sum(needed_bytes(r) for r in wanted), disk_of(folder)
     if need > free:
         raise NothingToDo(
             f"The disk has {free / 1e9:.1f} GB free; these files may need {need / 1e9:.1f}.", "Choose another folder, or fewer."

@@ -58,7 +58,8 @@ def test_an_analysis_and_a_render_are_gone_on_with(qtbot: QtBot, window: MainWin
     bar.cancel()
     qtbot.waitUntil(lambda: not bar.running, timeout=WAIT)
     work.tell(qtbot, analysing, Ended("done"))
-    assert list((state_folder() / "queue").glob("*.json")) == [], "what is finished or stopped is not begun again"
+    # What is finished or stopped is not begun again; a render's request goes once its row is on disk, beside the window's thread.
+    qtbot.waitUntil(lambda: list((state_folder() / "queue").glob("*.json")) == [], timeout=WAIT)
 
 
 def test_what_is_rendered_is_what_was_asked_for_though_the_short_is_edited(

@@ -109,6 +109,7 @@ class Renders(QObject):
         self.paused = False
         self.at_once = usual_at_once()
         jobs.queue.at_once("render", self.at_once)
+        jobs.queue.kept_elsewhere = frozenset({"render"})
         self.project: Path | None = None
         """The project that is open."""
         self.asked: set[int] = set()
@@ -233,12 +234,18 @@ class Renders(QObject):
         row = replace(live.row, state=state, told=told, when=when)
         self._requests[row.file] = live.request
         self.over = (row, *(r for r in self.over if r.file != row.file))[:MOST]
-        self._keep()
+        self._keep(live.number)
         self.changed.emit()
 
-    def _keep(self) -> None:
-        rows, path = Over(self.over), state_folder() / "renders.json"
-        self._thread.do(lambda: write_own(path, rows), None, self._failed)
+    def _keep(self, ended: int | None = None) -> None:
+        """Write the rows down; then the queue may forget the one that `ended`."""
+        rows, path, jobs = Over(self.over), state_folder() / "renders.json", self._jobs
+
+        def kept(_none: None) -> None:
+            if ended is not None:
+                jobs.queue.end_kept(ended)
+
+        self._thread.do(lambda: write_own(path, rows), kept, self._failed)
 
 
 def _measured(event: Rendered) -> str:

@@ -36,7 +36,7 @@ SHORT = Short.of("a", (Segment(KEY, 100 * S, 108 * S), Segment(KEY, 20 * S, 26 *
 
 FACTS = {
     "over": 1, "limit": 2, "name": "x", "path": "/x", "percent": 300, "count": 3, "words": "x", "lufs": -40, "length": 48_000,
-    "told": "x",
+    "told": "x", "how": "x", "free": 1, "need": 2,
 }  # fmt: skip
 """All facts that any notice has."""
 

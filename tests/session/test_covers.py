@@ -16,12 +16,13 @@ from standtall.base.progress import Progress
 from standtall.compose.composition import Composition
 from standtall.media.probe import probe
 from standtall.model.analysis import Analysis
+from standtall.model.channel import Channel
 from standtall.model.codec import from_plain, to_plain
 from standtall.model.cover import Cover
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.people.faces import Mesh
-from standtall.session.covers import cover_picture, proposed_covers, rated, write_cover
+from standtall.session.covers import cover_picture, proposed_covers, rated, write_cover, write_for_channels
 from standtall.session.render_request import render_request
 from standtall.session.run import run
 from standtall.session.told import as_told, found_in
@@ -48,6 +49,18 @@ def test_proposals_are_apart_and_the_best_comes_first(talk: Composition) -> None
     ticks = sorted(p.at.tick for p in found)
     assert min(np.diff(ticks)) > S // 2
     assert all(p.picture.shape == (480, 270, 3) for p in found)
+
+
+def test_each_channel_has_the_cover_in_its_own_size(talk: Composition, tmp_path: Path) -> None:
+    at = talk.heard_in(30)
+    cover = Cover(at.source, at.tick, "Worms work")
+    tall, wide = Channel("tall", "Tall", 60, cover_width=270, cover_height=480), Channel("wide", "Wide", 60, cover_width=320, cover_height=180)
+    files = write_for_channels(talk, cover, (tall, wide), tmp_path, Progress())
+    assert [f.name for f in files] == ["c cover tall.png", "c cover tall.jpg", "c cover wide.png", "c cover wide.jpg"]
+    sizes = [cv2.imread(str(f)).shape[:2] for f in files]
+    assert sizes == [(480, 270), (480, 270), (180, 320), (180, 320)]
+    with pytest.raises(ProjectError):
+        Channel("odd", "Odd", 60, cover_width=271)
 
 
 def test_a_sharp_face_with_open_eyes_and_shut_mouth_rates_best() -> None:

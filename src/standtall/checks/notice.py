@@ -36,6 +36,8 @@ Kind = Literal[
     "silence at the start",
     "silence at the end",
     "hard to read",
+    "title cut",
+    "disk too small",
 ]
 Fix = Literal[
     "tighten",
@@ -49,6 +51,10 @@ Fix = Literal[
     "show the whole picture",
     "frame automatically",
     "show all at once",
+    "show the captions",
+    "trim the silence",
+    "make all legible",
+    "remove the cover",
 ]
 
 

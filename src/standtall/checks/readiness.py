@@ -33,9 +33,9 @@ def word_notices(composition: Composition) -> tuple[Notice, ...]:
     out = []
     cover = composition.short.cover
     if cover is not None and time_map.to_short(cover.source, cover.tick) is None:
-        out.append(Notice("cover gone", {}, None, ()))
+        out.append(Notice("cover gone", {}, None, ("remove the cover",)))
     if words and not (composition.short.captions.shown and composition.cards):
-        out.append(Notice("no captions", {}, None, ()))
+        out.append(Notice("no captions", {}, None, ("show the captions",) if composition.cards else ()))
     doubted = [w for w in words if w.said.low_confidence]
     if doubted:
         first = min(doubted, key=lambda w: w.start)
@@ -51,9 +51,10 @@ def _silences(composition: Composition, first: int, last: int) -> Iterator[Notic
     time_map, clips = composition.time_map, composition.short.extras
     quiet = composition.short.sound.music is None
     if quiet and first > LONGEST_SILENCE[0]:
-        yield Notice("silence at the start", {"length": first}, time_map.to_source(0), ())
+        yield Notice("silence at the start", {"length": first}, time_map.to_source(0), ("trim the silence",))
     if quiet and clips.closing is None and time_map.length - last > LONGEST_SILENCE[1]:
-        yield Notice("silence at the end", {"length": time_map.length - last}, time_map.to_source(time_map.length - 1), ())
+        length, place = time_map.length - last, time_map.to_source(time_map.length - 1)
+        yield Notice("silence at the end", {"length": length}, place, ("trim the silence",))
 
 
 def font_notices(composition: Composition, families: Collection[str]) -> tuple[Notice, ...]:

@@ -24,17 +24,24 @@ COVERED: Final = (Rect(0.0, 0.87, 1.0, 0.13), Rect(0.86, 0.50, 0.14, 0.37))
 @dataclass(frozen=True, slots=True)
 class Channel:
     """`name` is kept in projects, `title` is shown; a short may last `longest_s` seconds. `covered` are the parts of a portrait
-    frame (shares of it) over which the channel lays something of its own."""
+    frame (shares of it) over which the channel lays something of its own. Covers are `cover_width` by `cover_height` pixels
+    there."""
 
     name: str
     title: str
     longest_s: float
     covered: tuple[Rect, ...] = COVERED
+    cover_width: int = 1080
+    cover_height: int = 1920
 
     def __post_init__(self) -> None:
         check_name("A channel", self.name)
         check_title("A channel", self.title)
         checks.in_range("The longest short of a channel in seconds", self.longest_s, 1, 86_400)
+        for side in (self.cover_width, self.cover_height):
+            checks.in_range("A side of a channel's covers in pixels", side, 64, 4320)
+            if side % 2:
+                raise ProjectError("The sides of a channel's covers are even numbers of pixels.")
         if any(not FULL.contains(part, 1e-6) for part in self.covered):
             raise ProjectError("What a channel covers must lie inside the frame.")
 

@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from pathlib import Path
 
 from standtall.base.errors import MediaError
 from standtall.base.progress import Progress
@@ -12,7 +13,7 @@ from standtall.checks.extras import extra_notices
 from standtall.checks.framing import framing_notices
 from standtall.checks.length import too_long
 from standtall.checks.missing_files import files_missing
-from standtall.checks.notice import Kind, Notice
+from standtall.checks.notice import Fix, Kind, Notice
 from standtall.checks.readiness import font_notices, sound_notices, word_notices
 from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
@@ -22,8 +23,11 @@ from standtall.jobs.requests import RenderRequest
 from standtall.library.finding import whereabouts
 from standtall.model.channel import Channel, channel_named
 from standtall.model.source import Source
+from standtall.model.timemap import SourceTime
 from standtall.session.composing import worked_out
+from standtall.session.covers import TITLE, titled
 from standtall.session.look_behind import legibility
+from standtall.session.render_many import disk_of, needed_bytes
 
 
 @dataclass(frozen=True, slots=True)
@@ -60,7 +64,33 @@ def checked(
         if not found:
             found = _found(request, channel_named(channels, request.short.channel), progress)
         out.append(Checked(request, tuple(n for n in found if n.kind not in waived)))
-    return tuple(out)
+    if "disk too small" in waived:
+        return tuple(out)
+    rooms = without_room([row.request for row in out])
+    return tuple(row if n is None else replace(row, notices=(n, *row.notices)) for row, n in zip(out, rooms, strict=True))
+
+
+def without_room(requests: Sequence[RenderRequest]) -> list[Notice | None]:
+    """A notice for each request from which on the disk of its folder has no room, as they are rendered in order."""
+    need: dict[int, int] = {}
+    out: list[Notice | None] = []
+    for request in requests:
+        disk, free = disk_of(Path(request.out).parent)
+        need[disk] = need.get(disk, 0) + needed_bytes(request)
+        facts = {"free": free // 1_000_000, "need": need[disk] // 1_000_000 + 1}
+        out.append(Notice("disk too small", facts, None, ()) if need[disk] > free else None)
+    return out
+
+
+def _title_notices(composition: Composition, channel: Channel) -> tuple[Notice, ...]:
+    """The title of its cover, where it reaches out of the frame or lies under a channel's buttons."""
+    cover = composition.short.cover
+    if cover is None or not cover.title.strip() or composition.time_map.to_short(cover.source, cover.tick) is None:
+        return ()
+    place = SourceTime(cover.source, cover.tick)
+    how = {"extra out of frame": "reaches out of it", "extra under buttons": "lies where the channel has its buttons"}
+    found = [n for n in extra_notices(titled(composition, cover), channel) if n.facts.get("extra") == TITLE]
+    return tuple(Notice("title cut", {"how": how[n.kind]}, place, ()) for n in found if n.kind in how)
 
 
 def _state(source: Source) -> Notice | None:
@@ -81,6 +111,7 @@ def _found(request: RenderRequest, channel: Channel, progress: Progress) -> list
         *framing_notices(composition),
         *(caption_notices(composition, channel) if request.short.captions.shown else ()),
         *extra_notices(composition, channel),
+        *_title_notices(composition, channel),
     ]
     try:
         found += sound_notices(composition)
@@ -88,7 +119,8 @@ def _found(request: RenderRequest, channel: Channel, progress: Progress) -> list
             for illegible in legibility(composition, {}, progress).found[:3]:
                 card = composition.cards[illegible.card]
                 place = composition.time_map.to_source(min(card.start, composition.time_map.length - 1))
-                found.append(Notice("hard to read", {"told": illegible.told}, place, ()))
+                fixes: tuple[Fix, ...] = ("make all legible",) if illegible.fault == "contrast" else ()
+                found.append(Notice("hard to read", {"told": illegible.told}, place, fixes))
     except MediaError as error:
         found.append(Notice("source missing", {"name": str(error)}, None, ()))
     return found

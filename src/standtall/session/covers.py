@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+import re
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Final
@@ -16,12 +17,15 @@ from standtall.base.files import write_whole
 from standtall.base.geometry import Rect
 from standtall.base.progress import Progress
 from standtall.compose.composition import Composition
+from standtall.compose.footage import Footage
 from standtall.compose.layers.bar import BarLayer
 from standtall.compose.layers.caption import CaptionLayer
 from standtall.compose.layers.frame import Frame
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
+from standtall.framing.camera import plan
 from standtall.media.planes import Planes, to_bgr
+from standtall.model.channel import Channel
 from standtall.model.cover import Cover
 from standtall.model.extras import PictureExtra, TextExtra
 from standtall.model.timemap import SourceTime
@@ -44,6 +48,8 @@ USUAL_DETAIL: Final = 60.0
 """Of a face that is neither sharp nor soft, at the width at which it is looked at (judged on the demo)."""
 QUALITY: Final = 92
 """Of JPEG."""
+TITLE: Final = 10_000
+"""Number of the text that a title is: no short has as many."""
 
 Picture = NDArray[np.uint8]
 
@@ -69,7 +75,7 @@ def proposed_covers(composition: Composition, count: int, progress: Progress) ->
     small = _small(composition)
     detector, mesh = SmallFaceDetector(), FaceMesh()
     found: list[tuple[float, int, tuple[str, ...], Picture]] = []
-    with Assets() as assets:
+    with Assets(rate=composition.short.output.fps) as assets:
         painter = FramePainter(assets, small.short.output.width, small.short.output.height)
         places = np.unique(np.linspace(small.lead, max(small.lead, small.frames - 2), LOOKED_AT).astype(int))
         for n, number in enumerate(places.tolist()):
@@ -120,20 +126,54 @@ def cover_picture(composition: Composition, cover: Cover) -> Picture:
     tick = composition.time_map.to_short(cover.source, cover.tick)
     if tick is None:
         raise NothingToDo("The moment of the cover is not in the short any more.", "Choose another cover.")
-    short = composition.short
-    items = [e for e in short.extras.items if isinstance(e, PictureExtra)]
-    if cover.title.strip():
-        items.append(TextExtra(10_000, cover.title, headline=True, down=cover.down))  # type: ignore[arg-type]
-    titled = worked_out(replace(short, extras=replace(short.extras, items=tuple(items))), composition.footage)
-    with Assets() as assets:
-        painter = FramePainter(assets, short.output.width, short.output.height)
-        frame = bare(titled.frame(titled.frame_at(tick)))
+    made = titled(composition, cover)
+    with Assets(rate=made.short.output.fps) as assets:
+        painter = FramePainter(assets, made.short.output.width, made.short.output.height)
+        frame = bare(made.frame(made.frame_at(tick)))
         if cover.near == 1.0:
             return to_bgr(painter.paint(frame))
-        over = tuple(k for k in frame.layers if k in titled.extras.over(titled.frame_at(tick), tick))
+        over = tuple(k for k in frame.layers if k in made.extras.over(made.frame_at(tick), tick))
         ground = replace(frame, layers=tuple(k for k in frame.layers if k not in over))
         near = _nearer(painter.paint(ground), cover)
         return to_bgr(_laid_over(near, painter, over, frame))
+
+
+def titled(composition: Composition, cover: Cover) -> Composition:
+    """The short with its pictures and, of all its texts, only the title of the cover."""
+    short = composition.short
+    items = [e for e in short.extras.items if isinstance(e, PictureExtra)]
+    if cover.title.strip():
+        items.append(TextExtra(TITLE, cover.title, headline=True, down=cover.down))  # type: ignore[arg-type]
+    return worked_out(replace(short, extras=replace(short.extras, items=tuple(items))), composition.footage)
+
+
+def in_size(composition: Composition, width: int, height: int) -> Composition:
+    """The short framed anew in another size, and shape."""
+    short = composition.short
+    if (short.output.width, short.output.height) == (width, height):
+        return composition
+    other = replace(short, output=replace(short.output, width=width, height=height))
+    footage = {
+        key: Footage(f.source, f.analysis, plan(other, f.source, f.analysis.people)) for key, f in composition.footage.items()
+    }
+    return worked_out(other, footage)
+
+
+def write_for_channels(
+    composition: Composition, cover: Cover, channels: Sequence[Channel], folder: Path, progress: Progress
+) -> tuple[Path, ...]:
+    """Write the cover as PNG and JPEG for each channel, in the size that it has there; -> the files. Raises `NothingToDo` where
+    its moment was cut out, `OutputError` where a file cannot be written."""
+    out = []
+    plain = re.sub(r"[^\w\- ']+", "", composition.short.name).strip()[:80] or "short"
+    for number, channel in enumerate(channels):
+        progress.report("covers", number / len(channels))
+        picture = cover_picture(in_size(composition, channel.cover_width, channel.cover_height), cover)
+        for ending in (".png", ".jpg"):
+            path = folder / f"{plain} cover {channel.name}{ending}"
+            write_cover(picture, path)
+            out.append(path)
+    return tuple(out)
 
 
 def _nearer(planes: Planes, cover: Cover) -> Planes:

@@ -6,7 +6,7 @@ from dataclasses import replace
 from pathlib import Path
 
 import pytest
-from PySide6.QtCore import QPointF, Qt
+from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtGui import QDropEvent, QGuiApplication
 from PySide6.QtWidgets import QLabel, QPushButton
 from pytestqt.qtbot import QtBot
@@ -215,6 +215,14 @@ def test_what_is_chosen_is_checked_and_a_kind_is_waived_for_good(
     texts = [label.text() for label in panel.findChildren(QLabel)]
     assert "It has no captions" in texts
     assert "to look at" in renders.asking.look.text()
+    fix = next(b for b in panel.findChildren(QPushButton) if b.text() == "Show the captions")
+    with qtbot.waitSignal(window.workspace.composition_changed, timeout=WAIT):
+        fix.click()
+    assert short_of(window).captions.shown
+    qtbot.waitUntil(lambda: bool(panel.found) and "no captions" not in [n.kind for n in panel.found[0].notices], timeout=WAIT)
+    edited(qtbot, window, window.workspace.undo)
+    panel.asked()
+    qtbot.waitUntil(lambda: "no captions" in [n.kind for row in panel.found for n in row.notices], timeout=WAIT)
     count = int(panel.told.text().split()[0])
     panel._waive("no captions", True)
     assert "It has no captions" not in [label.text() for label in panel.findChildren(QLabel) if label.isVisibleTo(panel)]
@@ -326,6 +334,13 @@ def test_a_cover_is_proposed_titled_and_undone(qtbot: QtBot, window: MainWindow,
     assert short_of(window).cover == replace(cover, title="Worms work")
     edited(qtbot, window, lambda: panel.near.setValue(150))
     assert short_of(window).cover.near == 1.5  # type: ignore[union-attr]
+    spot = QPoint(panel.picture.width() // 2, panel.picture.height() // 2 + panel.picture.pixmap().height() // 4)
+    edited(qtbot, window, lambda: qtbot.mouseClick(panel.picture, Qt.MouseButton.LeftButton, pos=spot))
+    assert short_of(window).cover.point_down == pytest.approx(0.75, abs=0.02)  # type: ignore[union-attr]
+    assert panel.point_down.value() == pytest.approx(75, abs=2)
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda text, _k: "6 covers" in text):
+        panel.write_all_to(tmp_path)
+    assert len(list(tmp_path.glob("*cover*.png"))) == 3
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda text, _k: "cover is written" in text):
         panel.write_to(tmp_path / "cover.jpg")
     assert (tmp_path / "cover.jpg").stat().st_size > 1000

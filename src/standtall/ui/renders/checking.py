@@ -9,18 +9,20 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from standtall.base.progress import Progress
 from standtall.base.time import clock
-from standtall.checks.notice import Kind, Notice
+from standtall.checks.notice import Fix, Kind, Notice
 from standtall.jobs.requests import RenderRequest
 from standtall.library import settings
 from standtall.library.project import Project
+from standtall.model.channel import channel_named
 from standtall.model.timemap import SourceTime
-from standtall.session.before_render import Checked, checked
+from standtall.session.before_render import Checked, checked, composition_of
+from standtall.session.mending import BY_ONE_CLICK, Change, mending
 from standtall.session.render_many import Wanted, requests
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.layouts import empty
-from standtall.ui.widgets.notices import TITLES, said
+from standtall.ui.widgets.notices import TITLES, fix_text, said
 
 SHOWN = 12
 """Notices of one file that are listed."""
@@ -144,13 +146,14 @@ class CheckPanel(Panel):
             only = (
                 "" if len(where) == len(rows) else f" ({', '.join(dict.fromkeys(r.request.short.output.shape for r in where))})"
             )
-            kind = next(n.kind for n in where[0].notices if said(n) == text and n.place == place)
-            box.addWidget(self._row(rows[0].request.number, kind, f"{text}{only}", place))
+            notice = next(n for n in where[0].notices if said(n) == text and n.place == place)
+            box.addWidget(self._row(where[0].request, notice, f"{text}{only}"))
         if len(told) > SHOWN:
             box.addWidget(QLabel(f"and {len(told) - SHOWN} more"))
         return made
 
-    def _row(self, number: int, kind: Kind, text: str, place: SourceTime | None) -> QWidget:
+    def _row(self, request: RenderRequest, notice: Notice, text: str) -> QWidget:
+        number, kind, place = request.number, notice.kind, notice.place
         made = QWidget()
         column = QVBoxLayout(made)
         column.setContentsMargins(0, 0, 0, 4)
@@ -159,6 +162,12 @@ class CheckPanel(Panel):
         shown.setObjectName("warn")
         shown.setWordWrap(True)
         column.addWidget(shown)
+        for fix in (f for f in notice.fixes if f in BY_ONE_CLICK):
+            mend = partial(self.mend, request, notice, fix)
+            across = QHBoxLayout()
+            across.addStretch(1)
+            across.addWidget(button(fix_text(fix), "Change the short so, as one step that can be undone", mend, "small"))
+            column.addLayout(across)
         line = QHBoxLayout()
         line.addStretch(1)
         at = "Open the short" if place is None else f"Go to {clock(place.tick)}"
@@ -170,6 +179,27 @@ class CheckPanel(Panel):
 
     def _go(self, number: int, place: SourceTime | None) -> None:
         self.wanted_place.emit(number, place)
+
+    def mend(self, request: RenderRequest, notice: Notice, fix: Fix) -> None:
+        """Change the short as a fix says, on the Bench or not, and look through all again."""
+        ws, number = self._ws, request.number
+        channel = channel_named(ws.data.channels, request.short.channel)
+        stop = Progress()
+        ws.closing.also_cancels(stop)
+
+        def apply(change: Change) -> None:
+            opened = ws.opened
+            if opened is not None and opened.entry.id == number:
+                ws.edit(lambda s, _a: change(s))
+                self.asked()
+            else:
+                ws.with_project(lambda p: p.apply(number, change(p.entry(number).short)).short.name, told)
+
+        def told(name: str) -> None:
+            ws.said.emit(f"Done in “{name}”.", "note")
+            self.asked()
+
+        ws.in_background("words", lambda: mending(composition_of(request), channel, notice, fix, stop), apply, self)
 
     def _waive(self, kind: Kind | str, waived: bool) -> None:
         """Leave a kind of notice out for good, or tell of it again."""

@@ -9,13 +9,13 @@ from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QSize, Qt, QTimer
-from PySide6.QtGui import QImage, QPixmap, QShowEvent
+from PySide6.QtCore import QSize, Qt, QTimer, Signal
+from PySide6.QtGui import QImage, QMouseEvent, QPixmap, QShowEvent
 from PySide6.QtWidgets import QFileDialog, QGridLayout, QHBoxLayout, QLabel, QSlider, QToolButton
 
 from standtall.model.cover import LONGEST_TITLE, Cover
 from standtall.model.edits import Edit
-from standtall.session.covers import ProposedCover, cover_picture, proposed_covers, write_cover
+from standtall.session.covers import ProposedCover, cover_picture, proposed_covers, write_cover, write_for_channels
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
@@ -42,9 +42,11 @@ class CoverPanel(Panel):
         self._grid = QGridLayout()
         box.addLayout(self._grid)
         box = card_in(self.column, "COVER")
-        self.picture = QLabel("No cover is chosen.")
+        self.picture = PointedPicture("No cover is chosen.")
         self.picture.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.picture.setAccessibleName("The cover as it will be")
+        self.picture.setToolTip("A click says around which point it is enlarged")
+        self.picture.pointed.connect(lambda x, y: self._change(across=x, point_down=y))
         box.addWidget(self.picture)
         self.title = Field("Title on the cover", "No title")
         self.title.setMaxLength(LONGEST_TITLE)
@@ -53,7 +55,14 @@ class CoverPanel(Panel):
         box.addWidget(self.title)
         self.down = _slider("Height of the title", 4, 96)
         self.near = _slider("Enlarged, in percent", 100, 250)
-        for text, slider in (("Title at", self.down), ("Enlarged", self.near)):
+        self.across = _slider("The point it is enlarged around: from the left, in percent", 0, 100)
+        self.point_down = _slider("The point it is enlarged around: from above, in percent", 0, 100)
+        for text, slider in (
+            ("Title at", self.down),
+            ("Enlarged", self.near),
+            ("Point across", self.across),
+            ("Point down", self.point_down),
+        ):
             line = QHBoxLayout()
             line.addWidget(QLabel(text))
             line.addWidget(slider, 1)
@@ -62,7 +71,7 @@ class CoverPanel(Panel):
         self._settle.setSingleShot(True)
         self._settle.setInterval(SETTLED_MS)
         self._settle.timeout.connect(self._set_sliders)
-        for slider in (self.down, self.near):
+        for slider in (self.down, self.near, self.across, self.point_down):
             slider.valueChanged.connect(lambda _v: self._settle.start())
         line = QHBoxLayout()
         self.write = button("Write as a file…", "Write the cover as PNG or JPEG", self._write, "small")
@@ -70,6 +79,9 @@ class CoverPanel(Panel):
         line.addWidget(self.write)
         line.addWidget(self.none)
         box.addLayout(line)
+        tip = "Write the cover as PNG and JPEG in the size that each channel has for covers"
+        self.write_all = button("Write for each channel…", tip, self._write_all, "small")
+        box.addWidget(self.write_all)
         self.finish()
         self.proposals: tuple[ProposedCover, ...] = ()
         self._drawn: Cover | None = None
@@ -115,7 +127,8 @@ class CoverPanel(Panel):
             self._edit("Change the cover", lambda cover: None if cover is None else replace(cover, **fields))
 
     def _set_sliders(self) -> None:
-        self._change(down=self.down.value() / 100, near=self.near.value() / 100)
+        point = {"across": self.across.value() / 100, "point_down": self.point_down.value() / 100}
+        self._change(down=self.down.value() / 100, near=self.near.value() / 100, **point)
 
     def _remove(self) -> None:
         self._edit("Remove the cover", lambda _cover: None)
@@ -140,6 +153,22 @@ class CoverPanel(Panel):
             lambda _none: self._ws.said.emit(f"The cover is written: {path.name}.", "note"), self,
         )  # fmt: skip
 
+    def _write_all(self) -> None:
+        name = QFileDialog.getExistingDirectory(self, "Write covers for each channel", str(self._ws.renders.folder))
+        if name:
+            self.write_all_to(Path(name))
+
+    def write_all_to(self, folder: Path) -> None:
+        """Write the cover for each channel into a folder."""
+        opened = self._ws.opened
+        if opened is None or (cover := opened.entry.short.cover) is None:
+            return
+        made, channels, progress = opened.composition, self._ws.data.channels, self._ws.closing
+        self._ws.in_background(
+            "files", lambda: write_for_channels(made, cover, channels, folder, progress),
+            lambda files: self._ws.said.emit(f"{len(files)} covers are written into {folder.name}.", "note"), self,
+        )  # fmt: skip
+
     # what it shows
 
     def _other(self) -> None:
@@ -157,8 +186,10 @@ class CoverPanel(Panel):
         opened = self._ws.opened
         cover = None if opened is None else opened.entry.short.cover
         self.inner.setEnabled(opened is not None)
-        for widget in (self.title, self.down, self.near, self.write, self.none):
+        for widget in (self.title, self.down, self.write, self.none, self.write_all, self.near):
             widget.setEnabled(cover is not None)
+        for slider in (self.across, self.point_down):
+            slider.setEnabled(cover is not None and cover.near > 1.0)
         if opened is None or cover is None:
             self.picture.setPixmap(QPixmap())
             self.picture.setText("No cover is chosen.")
@@ -166,7 +197,13 @@ class CoverPanel(Panel):
             return
         if not self.title.hasFocus():
             self.title.setText(cover.title)
-        for slider, value in ((self.down, cover.down), (self.near, cover.near)):
+        values = (
+            (self.down, cover.down),
+            (self.near, cover.near),
+            (self.across, cover.across),
+            (self.point_down, cover.point_down),
+        )
+        for slider, value in values:
             slider.blockSignals(True)
             slider.setValue(round(100 * value))
             slider.blockSignals(False)
@@ -181,6 +218,22 @@ class CoverPanel(Panel):
                 self.picture.setPixmap(QPixmap.fromImage(image.scaled(*LARGE, Qt.AspectRatioMode.KeepAspectRatio, mode)))
 
         self._ws.in_background("words", lambda: image_of_bgr(cover_picture(made, cover)), arrived, self)
+
+
+class PointedPicture(QLabel):
+    """A picture that tells where it is clicked, in shares of it."""
+
+    pointed = Signal(float, float)
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        shown, here = self.pixmap(), event.position()
+        if shown.isNull() or event.button() != Qt.MouseButton.LeftButton:
+            super().mousePressEvent(event)
+            return
+        x = (here.x() - (self.width() - shown.width()) / 2) / shown.width()
+        y = (here.y() - (self.height() - shown.height()) / 2) / shown.height()
+        if 0 <= x <= 1 and 0 <= y <= 1:
+            self.pointed.emit(round(x, 3), round(y, 3))
 
 
 def image_of_bgr(picture: NDArray[np.uint8]) -> QImage:

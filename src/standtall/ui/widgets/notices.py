@@ -36,6 +36,10 @@ _SAID: Final[dict[Kind, Callable[[Notice], str]]] = {
     "silence at the start": lambda n: f"{clock(int(n.facts['length']), True)} of silence before the first word",
     "silence at the end": lambda n: f"{clock(int(n.facts['length']), True)} of silence after the last word",
     "hard to read": lambda n: f"{n.facts['told']}",
+    "title cut": lambda n: f"The title on its cover {n.facts['how']}",
+    "disk too small": lambda n: (
+        f"No room for it on the disk: {n.facts['free']} MB free, about {n.facts['need']} MB needed up to here"
+    ),
 }
 _FIXES: Final[dict[Fix, str]] = {
     "tighten": "cut some words",
@@ -49,6 +53,10 @@ _FIXES: Final[dict[Fix, str]] = {
     "show the whole picture": "show the whole picture",
     "frame automatically": "frame automatically",
     "show all at once": "show all at once",
+    "show the captions": "show the captions",
+    "trim the silence": "trim the silence",
+    "make all legible": "make all legible",
+    "remove the cover": "remove the cover",
 }
 
 
@@ -80,6 +88,8 @@ TITLES: Final[dict[Kind, str]] = {
     "silence at the start": "silence at the start",
     "silence at the end": "silence at the end",
     "hard to read": "captions hard to read",
+    "title cut": "a title that is cut",
+    "disk too small": "a disk too small",
 }
 """Kinds of notices, as a list of what is waived names them."""
 

@@ -22,6 +22,7 @@ from standtall.cutting.trim import Edge
 from standtall.model import edits
 from standtall.model.cut import Segment, Transitions
 from standtall.model.short import Short
+from standtall.ui.bench.cuts import Cuts
 from standtall.ui.preview.listening import Hearing
 from standtall.ui.state.basket import Basket
 from standtall.ui.state.workspace import Workspace
@@ -51,8 +52,18 @@ class PiecesPanel(Panel):
             Action("to-front", "Let the chosen words open the short", self.to_front, ("F",), label="To the start"),
             Action("to-basket", "Add the chosen words to the basket", self.put, ("P",), label="Add the chosen words"),
         ]
+        self.cuts = Cuts(workspace, self)
+        self.for_others = [
+            Action("cut-out", "Write the cut for other programs", self.cuts.write, ("Ctrl+E",), "anywhere", "Write the cut…"),
+            Action("cut-in", "Bring in a cut or markers", self.cuts.choose, ("Ctrl+Shift+E",), "anywhere", "Bring in a cut…"),
+        ]
         self._pieces_card(card_in(self.column, "PIECES OF THE SHORT"))
         self._basket_card(card_in(self.column, "BASKET"))
+        row = QHBoxLayout()
+        row.setSpacing(6)
+        for action in self.for_others:
+            row.addWidget(button_of(action, "side"))
+        card_in(self.column, "OTHER PROGRAMS").addLayout(row)
         self.finish()
         for signal in (workspace.opened_changed, workspace.composition_changed):
             signal.connect(self.refresh)

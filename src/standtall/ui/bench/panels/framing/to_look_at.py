@@ -9,12 +9,10 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QPixmap
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
+from standtall.base.progress import Progress
 from standtall.base.time import clock
-from standtall.checks.captions import clear_middle
-from standtall.checks.extras import moved_clear
 from standtall.checks.notice import Fix, Notice
-from standtall.model import caption_edits, extra_edits, framing_edits, keyframe_edits
-from standtall.model.framing import Backdrop, Layout
+from standtall.session.mending import mending
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
@@ -49,32 +47,7 @@ class NoticesCard:
         opened = self._ws.opened
         if opened is None:
             return
-        if fix == "blur the picture behind":
-            self._ws.edit(lambda s, _a: framing_edits.set_backdrop(s, Backdrop()))
-            return
-        if fix == "move the captions":
-            middle = clear_middle(opened.composition, opened.channel)
-            self._ws.edit(lambda s, _a: caption_edits.set_caption_place(s, middle))
-            return
-        if fix == "move it clear":
-            number, made, channel = int(notice.facts["extra"]), opened.composition, opened.channel
-            self._ws.edit(lambda s, _a: moved_clear(s, made, channel, number), opened)
-            return
-        if fix in ("leave it out", "remove the cutaways"):
-            path = str(notice.facts["path"])
-            self._ws.edit(lambda s, _a: extra_edits.without_file(s, path))
-            return
-        shot = None if notice.place is None else opened.shot_at(notice.place.tick)
-        if shot is None or notice.place is None:
-            return
-        if fix == "frame both alike":
-            crop = opened.camera.at(notice.place.tick).crop
-            self._ws.edit(lambda s, _a: keyframe_edits.set_crop(s, shot, crop.cx, crop.cy, crop.h))
-        elif fix == "frame automatically":
-            self._ws.edit(lambda s, _a: framing_edits.reframed(s, shot, "follow"))
-        else:
-            layout: Layout = "whole" if fix == "show the whole picture" else "stack"
-            self._ws.edit(lambda s, _a: framing_edits.set_layout(s, shot, layout))
+        self._ws.edit(lambda s, _a: mending(opened.composition, opened.channel, notice, fix, Progress())(s), opened)
 
     def refresh(self, opened: Opened) -> None:
         notices = opened.notices

@@ -11,11 +11,13 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 os.environ.setdefault("OMP_NUM_THREADS", "1")
 
 from bench import (
+    archive,
     at_once,
     captions,
     clips,
     cutting,
     editing,
+    exchange,
     extras,
     filmed,
     foretelling,
@@ -24,8 +26,11 @@ from bench import (
     kills,
     layouts,
     moments,
+    other_decoder,
     people,
+    preview,
     random_inputs,
+    rates,
     rendering,
     shots,
     sound,
@@ -37,7 +42,7 @@ from bench import (
 
 BENCHES = {"captions": captions.run, "framing": framing.run, "people": people.run, "shots": shots.run, "filmed": filmed.run, "layouts": layouts.run, "writing": writing.run, "words": words.run, "speakers": speakers.run, "render": rendering.run, "foretold": foretelling.run, "at once": at_once.run, "sound": sound.run, "extras": extras.run, "window": window.run,
            "editing": editing.run, "cutting": cutting.run, "clips": clips.run, "moments": moments.run,
-           "random": random_inputs.run, "kills": kills.run, "hostile": hostile.run}  # fmt: skip
+           "random": random_inputs.run, "kills": kills.run, "queue": kills.queue_rows, "decoders": other_decoder.run, "rates": rates.run, "archive": archive.run, "preview": preview.run, "exchange": exchange.run, "hostile": hostile.run}  # fmt: skip
 
 
 def main() -> int:

@@ -267,3 +267,42 @@ def test_a_watched_folder_is_worked_off(garden: tuple[Path, Path], tmp_path: Pat
     (made,) = [line for line in said(capsys.readouterr().out) if line["kind"] == "result"]
     assert Path(made["file"]).parent == out
     assert main(["watch", str(tmp_path / "nowhere"), str(out), "--once"]) == 7
+
+
+def test_a_file_that_a_check_finds_not_right_has_a_code_of_its_own(
+    talk: tuple[Path, Path], tmp_path: Path, monkeypatch: pytest.MonkeyPatch, capsys: pytest.CaptureFixture[str]
+) -> None:
+    """The file stays, since somebody may want to see what is wrong with it."""
+    from standtall.model.proof import Finding
+    from standtall.render import render as rendering
+
+    monkeypatch.setattr(rendering, "proved", lambda *_given: (Finding("black", False, {"seconds": 2.0}),))
+    command = ["make", str(talk[0]), "--captions", str(talk[1]), "--to", "3", "--out", str(tmp_path), "--json"]
+    assert main(command) == 8
+    made = said(capsys.readouterr().out)[-1]
+    assert Path(made["file"]).is_file()
+
+
+def test_cuts_and_packs_by_command(open_demo_here: Path, tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    """Written, brought back in, packed and unpacked, each by the command that people type."""
+    from standtall.library.project import Project
+    from standtall.media.probe import probe
+    from standtall.model.cut import Segment
+    from standtall.model.short import Short
+
+    project, cut = str(tmp_path / "p.standtall"), tmp_path / "a.edl"
+    source = probe(open_demo_here)
+    with Project(Path(project)) as begun:
+        begun.add_source(source)
+        begun.add_short(Short.of("Worms", [Segment(source.key, 16 * 48_000, 20 * 48_000), Segment(source.key, 60 * 48_000, 63 * 48_000)]))
+    assert main(["cut", project, "--out", str(cut), "--json"]) == 0
+    assert said(capsys.readouterr().out)[-1]["clips"] >= 1
+    assert "FROM CLIP NAME" in cut.read_text()
+    assert main(["bring", project, str(cut), "--json"]) == 0
+    made = [line for line in said(capsys.readouterr().out) if line["kind"] == "result"]
+    assert len(made) == 1
+    assert main(["cut", project, "--kept", "--out", str(cut), "--json"]) == 7
+    assert main(["pack", project, "--out", str(tmp_path / "p.zip"), "--json"]) == 0
+    assert main(["unpack", str(tmp_path / "p.zip"), "--into", str(tmp_path / "there"), "--json"]) == 0
+    assert (tmp_path / "there" / "project.standtall").is_file()
+    assert main(["unpack", str(cut), "--into", str(tmp_path / "no"), "--json"]) == 5

@@ -25,6 +25,8 @@ if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them,
     from standtall.model.source import Source
 
 LARGEST_REQUEST = 100_000_000
+NOT_RIGHT = 8
+"""The exit code of a file that was made, but that a check found not right."""
 Command = Callable[[argparse.Namespace, Reporter, Progress], int]
 
 
@@ -131,8 +133,8 @@ def _analyse_for(chosen: argparse.Namespace, reporter: Reporter, progress: Progr
 def _hands(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> Hands:
     from standtall.cli.whole_job import Hands
 
-    def render(request: RenderRequest) -> None:
-        _rendered(request, reporter, progress)
+    def render(request: RenderRequest) -> int:
+        return _rendered(request, reporter, progress)
 
     return Hands(reporter, progress, _analyse_for(chosen, reporter, progress), _brief(chosen), render)
 
@@ -166,8 +168,8 @@ def _make_one(chosen: argparse.Namespace, reporter: Reporter, progress: Progress
     brief = dataclasses.replace(request.brief, look=_look(chosen.look)) if chosen.look else request.brief
     short = short_of(source, analysis, choice, brief)
     short = dataclasses.replace(short, captions=dataclasses.replace(short.captions, shown=not chosen.no_captions))
-    _rendered(render_request(short, {source.key: (source, analysis)}, chosen.out / file_name(short)), reporter, progress)
-    return 0
+    request_made = render_request(short, {source.key: (source, analysis)}, chosen.out / file_name(short))
+    return _rendered(request_made, reporter, progress)
 
 
 def _framing(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
@@ -197,11 +199,22 @@ def _look(name: str) -> str:
     return look_named(LOOKS.load().values, name).name
 
 
-def _rendered(request: RenderRequest, reporter: Reporter, progress: Progress) -> None:
+def _rendered(request: RenderRequest, reporter: Reporter, progress: Progress) -> int:
+    """Render a request; -> 0, or the exit code of a file that was made but is not right."""
     from standtall.jobs.events import Rendered
+    from standtall.session.proof_told import wrong
     from standtall.session.run import run
 
-    run(request, lambda event: _say_finished(reporter, event) if isinstance(event, Rendered) else None, progress)
+    code = 0
+
+    def hear(event: Event) -> None:
+        nonlocal code
+        if isinstance(event, Rendered):
+            _say_finished(reporter, event)
+            code = NOT_RIGHT if wrong(event.findings) else code
+
+    run(request, hear, progress)
+    return code
 
 
 def _say_finished(reporter: Reporter, made: Rendered) -> None:
@@ -251,7 +264,7 @@ def _render(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) 
             if out in taken:
                 out = out.with_stem(f"{out.stem} {entry.id}")
             taken.add(out)
-            _rendered(render_request(entry.short, footage, out), reporter, progress)
+            worst = max(worst, _rendered(render_request(entry.short, footage, out), reporter, progress))
         except Cancelled:
             raise
         except StandTallError as error:  # a failed one never stops the rest
@@ -328,6 +341,69 @@ def _host(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) ->
         host.server_close()
 
 
+def _cut(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    from standtall.library import wordlist
+    from standtall.library.cache import AnalysisCache
+    from standtall.library.project import Project
+    from standtall.session.analyse import Options
+    from standtall.session.cuts_out import cuts_of, kept_moments, write_cuts
+
+    with Project.reading(chosen.project) as project:
+        terms, cache = (*wordlist.load()[0], *project.terms()), AnalysisCache()
+        sources = project.sources()
+        if chosen.kept:
+            cuts = kept_moments(project, sources, lambda _s, brief: Options.of(brief, terms), cache)()
+        else:
+            numbers = chosen.short or [e.id for e in project.shorts()]
+            cuts = cuts_of(project, sources, lambda _s, brief: Options.of(brief, terms), cache, numbers)()
+    write_cuts(chosen.out, chosen.project.stem, cuts, progress)
+    clips = sum(len(c.clips) for c in cuts)
+    reporter.result(
+        f"{chosen.out}: {len(cuts)} cut(s), {clips} clips", {"file": str(chosen.out), "cuts": len(cuts), "clips": clips}
+    )
+    return 0
+
+
+def _bring(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
+    from standtall.library.project import Project
+    from standtall.session.begin import begun
+    from standtall.session.cuts_in import brought_in, rate_of, read_cut
+
+    with Project(chosen.project) as project:
+        sources, briefs = project.sources(), project.briefs()
+        made = brought_in(read_cut(chosen.file, chosen.fps or rate_of(sources)), sources)
+        for short in made.shorts:
+            brief = briefs.get(short.main_source)
+            number = project.add_short(short if brief is None else begun(short, brief))
+            length = clock(short.length, tenths=True)
+            reporter.result(
+                f"{number}: {short.name} ({length}, {len(short.segments)} pieces)", {"short": number, "name": short.name}
+            )
+    for sentence in made.left_out:
+        reporter.note("left out", f"Left out: {sentence}", said=sentence)
+    return 0
+
+
+def _pack(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    from standtall.session.packing import pack
+
+    made = pack(chosen.project, chosen.out, progress, chosen.only_used)
+    for sentence in made.left_out:
+        reporter.note("left out", f"Left out: {sentence}", said=sentence)
+    reporter.result(f"{chosen.out}: {made.files} files, {made.size / 1e6:.1f} MB", made)
+    return 0
+
+
+def _unpack(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    from standtall.session.unpacking import unpack
+
+    made = unpack(chosen.pack, chosen.into, progress)
+    for sentence in made.problems:
+        reporter.note("problem", sentence, said=sentence)
+    reporter.result(f"{made.project}: {made.files} files", {"project": str(made.project), "files": made.files})
+    return NOT_RIGHT if made.problems else 0
+
+
 def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
     from standtall.demo.programme import after, programme
 
@@ -338,7 +414,7 @@ def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -
 
 COMMANDS: dict[str, Command] = {
     "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "preview": _preview, "make": _make, "watch": _watch,
-    "render": _render,
+    "render": _render, "cut": _cut, "bring": _bring, "pack": _pack, "unpack": _unpack,
     "fetch": _fetch, "demo": _demo, "framing": _framing, "work": _work,
 }  # fmt: skip
 """What each command does; -> the exit code."""

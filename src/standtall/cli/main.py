@@ -7,6 +7,7 @@ import os
 import signal
 import sys
 from collections.abc import Sequence
+from fractions import Fraction
 from pathlib import Path
 from typing import get_args
 
@@ -24,8 +25,20 @@ from standtall.model.framing import Layout
 
 EXIT_CODES = (
     "exit codes: 0 done, 1 failed, 2 wrong use, 3 the footage cannot be used, 4 the output cannot be written, "
-    "5 the project cannot be used, 6 the speech model is missing, 7 nothing to do, 130 stopped"
+    "5 the project cannot be used, 6 the speech model is missing, 7 nothing to do, "
+    "8 a file was made but a check found it not right, 130 stopped"
 )
+
+
+def fps_of(text: str) -> Fraction:
+    """Frames a second as 25, 29.97 or 30000/1001."""
+    try:
+        fps = Fraction(text)
+    except (ValueError, ZeroDivisionError):
+        fps = Fraction(0)
+    if not 1 <= fps <= 300:
+        raise argparse.ArgumentTypeError(f"'{text}' is no rate; write 25, 29.97 or 30000/1001")
+    return fps
 
 
 def time_of(text: str) -> int:
@@ -113,6 +126,28 @@ def parser() -> argparse.ArgumentParser:
     render.add_argument("project", type=Path)
     render.add_argument("--short", type=int, help="number of the short (default: all)")
     render.add_argument("--out", type=Path, required=True, help="folder for the finished files")
+
+    cut = command("cut", "Write the cut of shorts for other programs.")
+    cut.add_argument("project", type=Path)
+    cut.add_argument(
+        "--out", type=Path, required=True, help="file to write: .otio, .edl, .csv (markers), .html or .pdf (paper cut)"
+    )
+    cut.add_argument("--short", type=int, action="append", help="number of a short; may come several times (default: all)")
+    cut.add_argument("--kept", action="store_true", help="all moments that were kept, instead of shorts")
+
+    bring = command("bring", "Make shorts of a cut, or of a list of markers, that another program wrote.")
+    bring.add_argument("project", type=Path)
+    bring.add_argument("file", type=Path, help="an .otio, .edl or .csv file")
+    bring.add_argument("--fps", type=fps_of, help="what the timecode of an EDL or of markers counts at (default: as the footage)")
+
+    pack = command("pack", "Pack a project with its footage, analysis and looks, for another machine.")
+    pack.add_argument("project", type=Path)
+    pack.add_argument("--out", type=Path, required=True, help="archive to write (.zip), or a new folder")
+    pack.add_argument("--only-used", action="store_true", help="leave out footage that no short uses")
+
+    unpack = command("unpack", "Open a packed project here: every file is checked.")
+    unpack.add_argument("pack", type=Path, help="the archive or folder")
+    unpack.add_argument("--into", type=Path, required=True, help="new folder for the project and its footage")
 
     get = command("get", "Fetch a video or sound file from a link.")
     get.add_argument("link")

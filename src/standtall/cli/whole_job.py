@@ -23,7 +23,8 @@ if TYPE_CHECKING:
     from standtall.model.source import Source
 
 Analyse = Callable[[Path], "tuple[Source, Analysis]"]
-Render = Callable[["RenderRequest"], None]
+Render = Callable[["RenderRequest"], int]
+"""-> 0, or the exit code of a file that was made but is not right."""
 LENGTHS: Final = (15.0, 60.0)
 EVERY_S: Final = 2.0
 """How often a watched folder is looked at."""
@@ -148,7 +149,7 @@ def _carried_out(plan: Plan, footage: dict[str, tuple[Source, Analysis]], out: P
             hands.reporter.note("note", f"{request.out}: made before", said=f"{request.out} is there already")
             continue
         try:
-            hands.render(request)
+            worst = max(worst, hands.render(request))
             record.add(request)
         except Cancelled:
             raise

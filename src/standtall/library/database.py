@@ -236,6 +236,14 @@ class Database:
         except OSError:
             return False  # a drive that does not answer for a moment has not lost it
 
+    def copy_to(self, path: Path) -> None:
+        """Write all that is in the database to a new file; raises `ProjectError` where it cannot be."""
+        try:
+            with contextlib.closing(sqlite3.connect(path)) as copy:
+                self._db.backup(copy)
+        except (sqlite3.Error, OSError) as error:
+            raise ProjectError(f"{self.path.name} cannot be copied: {error}.", "Choose another place.") from error
+
     def kept_elsewhere(self) -> Path:
         """Write all that is in the database to a new file beside the place where it was, or else among the user's projects;
         -> its path. The open database holds everything also after its file was deleted.

@@ -121,6 +121,10 @@ class Project:
         """Write everything to a new file after the old one was lost; -> its path."""
         return self._db.kept_elsewhere()
 
+    def copy_to(self, path: Path) -> None:
+        """Write all that is in the project to a new file."""
+        self._db.copy_to(path)
+
     def close(self) -> None:
         self._db.close()
 

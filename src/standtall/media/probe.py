@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from fractions import Fraction
 from pathlib import Path
 from typing import Any, Final
@@ -19,6 +20,8 @@ from standtall.model.source import SoundTrack, Source
 
 LONGEST_S: Final = 24 * 3600
 LARGEST: Final = 16_384
+TIMECODE: Final = re.compile(r"\d{2}:\d{2}:\d{2}[:;.]\d{2}")
+REEL: Final = re.compile(r"[\w\-. ]{1,32}")
 STILL_LENGTH: Final = 5 * TICKS_PER_SECOND
 """How long a still picture stands."""
 SCAN_S: Final = 12
@@ -80,7 +83,16 @@ def _describe(place: Path, container: InputContainer) -> Source:
         keyframe_gap=gap,
         still=still,
         sound_tracks=tuple(_sound_track(s) for s in container.streams.audio),
+        timecode=_named(container, "timecode", TIMECODE),
+        reel=_named(container, "reel_name", REEL),
     )
+
+
+def _named(container: InputContainer, name: str, form: re.Pattern[str]) -> str:
+    """What a file says of itself under a name, in its head or that of a track; empty where it is not of the form."""
+    told = [container.metadata, *(s.metadata for s in container.streams)]
+    found = (str(t[name]).strip() for t in told if name in t)
+    return next((text for text in found if form.fullmatch(text)), "")
 
 
 def is_still(container: InputContainer) -> bool:

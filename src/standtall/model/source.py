@@ -51,6 +51,9 @@ class Source:
     sound_tracks: tuple[SoundTrack, ...] = ()
     sound_track: int = 0
     """Which of them is used, or `MIX`."""
+    timecode: str = ""
+    """That of its first frame, as the file says it; empty where it says none."""
+    reel: str = ""
 
     def __post_init__(self) -> None:
         checks.in_range("The length of a source in ticks", self.length, 1, 48_000 * 3600 * 24)

@@ -89,7 +89,7 @@ def _trial(composition: Composition, request: RenderRequest, first: int, size: i
     output, form = request.short.output, request.form
     with tempfile.TemporaryDirectory(prefix="stand-tall-trial-") as folder:
         path = Path(folder) / f"piece{form.ending}"
-        with Assets() as assets:
+        with Assets(rate=composition.short.output.fps) as assets:
             painter = FramePainter(assets, output.width, output.height)
             painter.paint(composition.frame(first))  # the seek is no part of what a frame takes
             began = time.monotonic()

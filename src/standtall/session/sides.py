@@ -49,7 +49,7 @@ class EditSide:
     def __init__(self, composition: Composition) -> None:
         self._composition = composition
         self.length = composition.length
-        self._assets = Assets()
+        self._assets = Assets(rate=composition.short.output.fps)
         output = composition.short.output
         self._painter = FramePainter(self._assets, output.width, output.height)
 

@@ -8,6 +8,7 @@ from pathlib import Path
 from PySide6.QtWidgets import QFileDialog, QMenu, QWidget
 
 from standtall.library import settings
+from standtall.ui.app.pack_sheet import ARCHIVE, PackSheet, pack_sheet, unpack_sheet
 from standtall.ui.state.workspace import Workspace, project_for
 
 KIND = "Stand Tall (*.standtall)"
@@ -20,12 +21,16 @@ class Projects(QMenu):
         super().__init__(parent)
         self._ws = workspace
         self.settings, self.left_out = settings.load()
+        self.sheet: PackSheet | None = None
         self.aboutToShow.connect(self._fill)
 
     def _fill(self) -> None:
         self.clear()
         self.addAction("New project…", self.new)
         self.addAction("Open project…", self.choose)
+        self.addAction("Open a packed project…", self.choose_packed)
+        pack = self.addAction("Pack this project…", self.pack)
+        pack.setEnabled(self._ws.renders.project is not None)
         self.addSeparator()
         for path in self.settings.recent:
             self.addAction(Path(path).stem, lambda p=path: self._ws.open_project(Path(p)))  # type: ignore[misc]
@@ -40,6 +45,25 @@ class Projects(QMenu):
         name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), "Open project", "", KIND)
         if name:
             self._ws.open_project(Path(name))
+
+    def pack(self) -> None:
+        """Pack the open project for another machine."""
+        project, parent = self._ws.renders.project, self.parentWidget()
+        if project is not None and parent is not None:
+            self.sheet = pack_sheet(self._ws, project, parent)
+            self.sheet.open()
+
+    def choose_packed(self) -> None:
+        name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), "Open a packed project", "", ARCHIVE)
+        if name:
+            self.open_packed(Path(name))
+
+    def open_packed(self, path: Path) -> None:
+        """Ask where a packed project goes, and open it."""
+        parent = self.parentWidget()
+        if parent is not None:
+            self.sheet = unpack_sheet(self._ws, path, parent)
+            self.sheet.open()
 
     def remember(self, path: Path) -> None:
         """A project that is open now is the newest of the recent ones."""

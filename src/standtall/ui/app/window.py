@@ -118,6 +118,7 @@ class MainWindow(QMainWindow):
         self.bench.inspector.transcript.import_words.connect(self.import_words)
         self.bench.inspector.transcript.export_words.connect(self.export_words)
         self.footage.opened.connect(self.open_on_bench)
+        self.footage.opened_at.connect(self._open_at)
         self.footage.previewed.connect(self._look_at)
         self.moments.played.connect(self._play_moment)
         self.moments.made.connect(lambda: self.go("bench"))
@@ -175,6 +176,18 @@ class MainWindow(QMainWindow):
 
     def open_on_bench(self, source: Source) -> None:
         self.workspace.open_source(source, lambda could: self.go("bench") if could else self.footage.start(source))
+
+    def _open_at(self, source: Source, tick: int) -> None:
+        """Bring footage to the Bench, at a place in it."""
+
+        def there(could: bool) -> None:
+            if could:
+                self.go("bench")
+                self.workspace.selection.seek(tick)
+            else:
+                self.footage.start(source)
+
+        self.workspace.open_source(source, there)
 
     def _look_at(self, source: Source, tick: int) -> None:
         if self.place == "footage":

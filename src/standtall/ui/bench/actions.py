@@ -42,6 +42,7 @@ def actions_of(bench: Bench) -> list[Action]:
         Action("cut-after-here", "Cut the piece after the playhead", partial(bench.edge, trim.cut_after_here), ("Shift+O",)),
         Action("copy-short", "Make a copy of the short", bench.shorts.duplicate, ("Ctrl+D",)),
         *pieces.declared,
+        *pieces.for_others,
         *inspector.framing.declared,
         *(
             Action(f"trim-{edge}-{unit}{way:+d}", f"Let the piece {told}", partial(pieces.trim, edge, unit, way), keys)

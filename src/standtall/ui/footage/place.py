@@ -30,9 +30,12 @@ from standtall.ui.footage.brief_sheet import BriefSheet
 from standtall.ui.footage.card import SourceCard, told_of
 from standtall.ui.footage.fetching import FetchRow
 from standtall.ui.footage.preview_copies import PreviewCopies
+from standtall.ui.footage.said_archive import SaidArchive
+from standtall.ui.footage.said_sheet import SaidSheet
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.threads.dispatcher import Worker
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.actions import Action, button_of
 from standtall.ui.widgets.images import wide_at
 from standtall.ui.widgets.notification import notify
 from standtall.ui.widgets.place import Place
@@ -42,6 +45,7 @@ class FootagePlace(QWidget):
     """Add footage, watch it being analysed, open it on the Bench."""
 
     opened = Signal(object)
+    opened_at = Signal(object, int)
     previewed = Signal(object, int)
 
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
@@ -68,6 +72,17 @@ class FootagePlace(QWidget):
         head = QHBoxLayout()
         head.addWidget(title)
         head.addStretch(1)
+        self.archive = SaidArchive(workspace)
+        self.said: SaidSheet | None = None
+        self.search_said = Action(
+            "search-said",
+            "Search everything ever said",
+            self.look_through,
+            ("Ctrl+Shift+F",),
+            "anywhere",
+            "Search everything said…",
+        )
+        head.addWidget(button_of(self.search_said))
         head.addWidget(self.fetching.link)
         head.addWidget(add)
         self._empty = QLabel(
@@ -103,7 +118,16 @@ class FootagePlace(QWidget):
         workspace.jobs.heard.connect(self._heard)
 
     def place(self) -> Place:
-        return Place("footage", "Footage", "F1", self)
+        return Place("footage", "Footage", "F1", self, (self.search_said,))
+
+    def look_through(self) -> None:
+        """Look through everything ever said on this machine."""
+        if self.said is None:
+            self.said = SaidSheet(self._ws, self.archive, self.window())
+            self.said.open_wanted.connect(self.opened_at)
+        self.said.show()
+        self.said.raise_()
+        self.said.query.setFocus()
 
     def unfinished(self) -> list[str]:
         """What would stop if the window closed now, in sentences."""

@@ -1,0 +1,164 @@
+"""Packing a project for another machine, and opening one that was packed: with how far it is, and a way to stop it."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any, Final
+
+from PySide6.QtCore import QObject, Qt, Signal
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QDialog,
+    QFileDialog,
+    QHBoxLayout,
+    QLabel,
+    QListWidget,
+    QProgressBar,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from standtall.base.progress import Progress, Step
+from standtall.session.packing import Packed, pack
+from standtall.session.unpacking import Unpacked, unpack
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.cards import heading
+
+ARCHIVE: Final = "Packed projects (*.zip)"
+
+
+class _Told(QObject):
+    """Brings reports from the thread that works."""
+
+    came = Signal(float)
+
+
+class PackSheet(QDialog):
+    """One way: `ask` is asked for where to, `work` is done there and tells in sentences what came of it."""
+
+    def __init__(
+        self, workspace: Workspace, title: str, about: str, choice: str, ask: Callable[[], str],
+        work: Callable[[Path, bool, Progress], Any], done: Callable[[Any], list[str]], parent: QWidget,
+    ) -> None:  # fmt: skip
+        super().__init__(parent)
+        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.setWindowTitle(title)
+        self.resize(520, 330)
+        self._ws, self._ask, self._work, self._done = workspace, ask, work, done
+        self._progress: Progress | None = None
+        self._told = _Told(self)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(22, 18, 22, 18)
+        column.setSpacing(9)
+        column.addWidget(heading(title.upper()))
+        text = QLabel(about)
+        text.setWordWrap(True)
+        column.addWidget(text)
+        self.choice = QCheckBox(choice)
+        self.choice.setVisible(bool(choice))
+        column.addWidget(self.choice)
+        self.bar = QProgressBar()
+        self.bar.setRange(0, 1000)
+        self.bar.setTextVisible(False)
+        self.bar.setAccessibleName("How far it is")
+        self.bar.hide()
+        self._told.came.connect(lambda share: self.bar.setValue(round(1000 * share)))
+        column.addWidget(self.bar)
+        self.list = QListWidget()
+        self.list.setAccessibleName("What came of it")
+        self.list.setWordWrap(True)
+        self.list.hide()
+        column.addWidget(self.list, 1)
+        column.addStretch(1)
+        row = QHBoxLayout()
+        row.addStretch(1)
+        self.cancel, self.go = QPushButton("Cancel"), QPushButton("Choose where…")
+        self.go.setObjectName("main")
+        self.go.setDefault(True)
+        self.cancel.clicked.connect(self.reject)
+        self.go.clicked.connect(self._choose)
+        row.addWidget(self.cancel)
+        row.addWidget(self.go)
+        column.addLayout(row)
+
+    def _choose(self) -> None:
+        name = self._ask()
+        if name:
+            self.start(Path(name))
+
+    def start(self, path: Path) -> None:
+        """Do it, beside the interface."""
+        told = self._told
+        progress = self._progress = Progress(lambda step: _tell(told, step))
+        self._ws.closing.also_cancels(progress)
+        chosen = self.choice.isChecked()
+        self.go.setEnabled(False)
+        self.choice.setEnabled(False)
+        self.bar.show()
+        self._ws.in_background_or("files", lambda: self._work(path, chosen, progress), self._arrived, self.reject, self)
+
+    def _arrived(self, found: Any) -> None:
+        self._progress = None
+        self.bar.setValue(1000)
+        self.list.addItems(self._done(found))
+        self.list.show()
+        self.go.hide()
+        self.cancel.setText("Close")
+        self.cancel.setDefault(True)
+
+    def reject(self) -> None:
+        if self._progress is not None:
+            self._progress.cancel()
+        super().reject()
+
+
+def _tell(told: _Told, step: Step) -> None:
+    told.came.emit(step.share)
+
+
+def pack_sheet(workspace: Workspace, project: Path, parent: QWidget) -> PackSheet:
+    """Asks where the open project is packed to."""
+    proposed = str(project.with_name(f"{project.stem}.zip"))
+
+    def ask() -> str:
+        name, _kind = QFileDialog.getSaveFileName(parent, "Pack the project", proposed, ARCHIVE)
+        return name if not name or name.lower().endswith(".zip") else f"{name}.zip"
+
+    def work(path: Path, only_used: bool, progress: Progress) -> Packed:
+        return pack(project, path, progress, only_used, over=True)  # the dialog has asked
+
+    def done(made: Packed) -> list[str]:
+        return [f"{made.files} files, {made.size / 1e6:.1f} MB are packed.", *(f"Left out: {s}" for s in made.left_out)]
+
+    about = (
+        "The project with its shorts, footage, pictures, sounds, own looks and all that was found in the footage goes into "
+        "one archive, with a list of all files. It opens on another machine under “Open a packed project”."
+    )
+    return PackSheet(workspace, "Pack the project", about, "Leave out footage that no short uses", ask, work, done, parent)
+
+
+def unpack_sheet(workspace: Workspace, packed: Path, parent: QWidget) -> PackSheet:
+    """Asks where a packed project is opened, and opens it."""
+
+    def ask() -> str:
+        name = QFileDialog.getExistingDirectory(parent, "Folder for the project", str(packed.parent))
+        return str(Path(name) / packed.stem) if name else ""
+
+    def done(made: Unpacked) -> list[str]:
+        workspace.open_project(made.project)
+        right = "All of them are what was packed." if not made.problems else "Not all is right:"
+        return [f"{made.files} files are here.", right, *made.problems]
+
+    about = f"{packed.name} is opened in a new folder. Every file is checked against the list that was made when it was packed."
+    return PackSheet(
+        workspace,
+        "Open a packed project",
+        about,
+        "",
+        ask,
+        lambda path, _c, progress: unpack(packed, path, progress),
+        done,
+        parent,
+    )

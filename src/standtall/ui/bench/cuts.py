@@ -1,0 +1,278 @@
+"""Cuts for other programs and from them: what would be written, clip by clip, and what comes in, with what is left out."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from fractions import Fraction
+from pathlib import Path
+from typing import Final
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import (
+    QButtonGroup,
+    QDialog,
+    QFileDialog,
+    QHBoxLayout,
+    QLabel,
+    QListWidget,
+    QPushButton,
+    QRadioButton,
+    QTreeWidget,
+    QTreeWidgetItem,
+    QVBoxLayout,
+    QWidget,
+)
+
+from standtall.base.time import TICKS_PER_SECOND, clock
+from standtall.base.timecode import timecode, usual_rate
+from standtall.library.project import Project
+from standtall.model.cut_list import CutList
+from standtall.session.begin import begun
+from standtall.session.cuts_in import ENDINGS, BroughtIn, brought_in, rate_of, read_cut
+from standtall.session.cuts_out import FORMATS, Later, cut_list, cuts_of, kept_moments, write_cuts
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.cards import heading
+
+ABOUT: Final = {
+    ".otio": "clips, framing, captions, cutaways and music as tracks",
+    ".edl": "clips with timecode and markers, for nearly every finishing program",
+    ".csv": "clips and markers as a table of times",
+    ".html": "times, words and pictures, to read in a browser and sign off",
+    ".pdf": "the same on pages, to print",
+}
+SHOWN: Final = 300
+"""Clips that the sheet lists."""
+
+
+class CutSheet(QDialog):
+    """Asks of what a cut is written and as what. `gather` brings the cuts of "short", "all" or "kept"; `write` is given the file,
+    and the cuts that are shown."""
+
+    def __init__(
+        self, short: str, gather: Callable[[str, Callable[[Sequence[CutList]], None]], None],
+        write: Callable[[Path, Sequence[CutList]], None], parent: QWidget | None = None,
+    ) -> None:  # fmt: skip
+        super().__init__(parent)
+        self.setWindowTitle("Cut for other programs")
+        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self._gather, self._write, self._short = gather, write, short
+        self.cuts: Sequence[CutList] = ()
+        self.resize(720, 600)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(22, 18, 22, 18)
+        column.setSpacing(8)
+        column.addWidget(heading("CUT OF"))
+        self.of: dict[str, QRadioButton] = {}
+        whose = QButtonGroup(self)
+        texts = (
+            ("short", f"the short “{short}”"),
+            ("all", "all shorts, one after another"),
+            ("kept", "all moments that were kept"),
+        )
+        for name, text in texts:
+            self.of[name] = QRadioButton(text)
+            whose.addButton(self.of[name])
+            column.addWidget(self.of[name])
+            self.of[name].toggled.connect(lambda on, n=name: self._choose(n) if on else None)
+        self.list = QTreeWidget()
+        self.list.setAccessibleName("Clips of the cut")
+        self.list.setHeaderLabels(["Clip", "In", "Out", "Length", "What is said"])
+        self.list.setRootIsDecorated(False)
+        self.list.setUniformRowHeights(True)
+        column.addWidget(self.list, 1)
+        self.told = QLabel()
+        self.told.setObjectName("faint")
+        column.addWidget(self.told)
+        column.addWidget(heading("AS"))
+        self.formats: dict[str, QRadioButton] = {}
+        kinds = QButtonGroup(self)
+        for ending, kind in FORMATS.items():
+            button = QRadioButton(f"{kind} ({ending}) – {ABOUT[ending]}")
+            kinds.addButton(button)
+            self.formats[ending] = button
+            column.addWidget(button)
+        self.formats[".otio"].setChecked(True)
+        row = QHBoxLayout()
+        row.addStretch(1)
+        cancel, self.go = QPushButton("Cancel"), QPushButton("Choose the file…")
+        self.go.setObjectName("main")
+        self.go.setDefault(True)
+        self.go.setEnabled(False)
+        cancel.clicked.connect(self.reject)
+        self.go.clicked.connect(self._ask)
+        row.addWidget(cancel)
+        row.addWidget(self.go)
+        column.addLayout(row)
+        self.of["short"].setChecked(True)
+
+    def ending(self) -> str:
+        return next(e for e, button in self.formats.items() if button.isChecked())
+
+    def _choose(self, name: str) -> None:
+        self.cuts = ()
+        self.go.setEnabled(False)
+        self.list.clear()
+        self.told.setText("Gathering the clips …")
+        self._gather(name, lambda cuts: self.show_cuts(name, cuts))
+
+    def show_cuts(self, name: str, cuts: Sequence[CutList]) -> None:
+        """List what would be written, if that is still what is asked for."""
+        if not self.of[name].isChecked():
+            return
+        self.cuts = cuts
+        rows = [(cut, clip) for cut in cuts for clip in cut.clips]
+        for cut, clip in rows[:SHOWN]:
+            rate = usual_rate(clip.file.rate or cut.rate)
+            frames = [clip.file.first + round(Fraction(t, TICKS_PER_SECOND) * rate) for t in (clip.start, clip.end)]
+            times = [timecode(f, rate, clip.file.drop) for f in frames]
+            length = f"{clip.length / TICKS_PER_SECOND:.1f} s"
+            row = QTreeWidgetItem([clip.name, *times, length, clip.says])
+            row.setToolTip(4, clip.says)
+            self.list.addTopLevelItem(row)
+        for place in range(4):
+            self.list.resizeColumnToContents(place)
+        total = sum(cut.length for cut in cuts)
+        more = f", of which {SHOWN} are listed" if len(rows) > SHOWN else ""
+        files = len({clip.file.key for _cut, clip in rows})
+        self.told.setText(
+            f"{len(rows)} clip{'s' if len(rows) != 1 else ''} of {files} file{'s' if files != 1 else ''}, "
+            f"{clock(total, tenths=True)}{more}."
+            if rows else "There is none yet."
+        )  # fmt: skip
+        self.go.setEnabled(bool(rows))
+
+    def _ask(self) -> None:
+        ending = self.ending()
+        proposed = "".join(
+            c for c in (self._short if self.of["short"].isChecked() else "Cut") if c.isalnum() or c in " -_'"
+        ).strip()
+        name, _kind = QFileDialog.getSaveFileName(
+            self, "Write the cut", f"{proposed or 'cut'}{ending}", f"{FORMATS[ending]} (*{ending})"
+        )
+        if name:
+            path = Path(name)
+            self.write_to(path if path.suffix.lower() == ending else path.with_name(path.name + ending))
+
+    def write_to(self, path: Path) -> None:
+        """Write what is listed into a file, and close."""
+        self._write(path, self.cuts)
+        self.accept()
+
+
+class BroughtInSheet(QDialog):
+    """What comes in: the shorts that would be made, and all that is left out; `make` makes them."""
+
+    def __init__(self, path: Path, found: BroughtIn, make: Callable[[BroughtIn], None], parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle(f"From {path.name}")
+        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.resize(620, 460)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(22, 18, 22, 18)
+        column.setSpacing(8)
+        column.addWidget(heading("SHORTS THAT ARE MADE"))
+        self.shorts = QListWidget()
+        self.shorts.setAccessibleName("Shorts that are made")
+        for short in found.shorts:
+            pieces = len(short.segments)
+            self.shorts.addItem(
+                f"{short.name}  –  {clock(short.length, tenths=True)}, {pieces} piece{'s' if pieces != 1 else ''}"
+            )
+        column.addWidget(self.shorts, 1)
+        column.addWidget(heading("LEFT OUT"))
+        self.left_out = QListWidget()
+        self.left_out.setAccessibleName("What is left out, and why")
+        self.left_out.setWordWrap(True)
+        self.left_out.addItems(list(found.left_out) or ["Nothing: all of it is taken."])
+        column.addWidget(self.left_out, 1)
+        row = QHBoxLayout()
+        row.addStretch(1)
+        cancel = QPushButton("Cancel")
+        self.go = QPushButton("Make the short" if len(found.shorts) == 1 else f"Make {len(found.shorts)} shorts")
+        self.go.setObjectName("main")
+        self.go.setDefault(True)
+        cancel.clicked.connect(self.reject)
+        self.go.clicked.connect(lambda: make(found))
+        self.go.clicked.connect(self.accept)
+        row.addWidget(cancel)
+        row.addWidget(self.go)
+        column.addLayout(row)
+
+
+class Cuts:
+    """Files are read and written beside the interface."""
+
+    def __init__(self, workspace: Workspace, parent: QWidget) -> None:
+        self._ws, self._parent = workspace, parent
+        self.sheet: CutSheet | None = None
+        self.incoming: BroughtInSheet | None = None
+
+    def write(self) -> None:
+        """Ask what is to be written."""
+        opened = self._ws.opened
+        if opened is None:
+            self._ws.said.emit("Open a short on the Bench first.", "note")
+            return
+        self.sheet = CutSheet(opened.entry.short.name, self._gather, self._written, self._parent.window())
+        self.sheet.open()
+
+    def _gather(self, of: str, then: Callable[[Sequence[CutList]], None]) -> None:
+        ws, opened = self._ws, self._ws.opened
+        if of == "short" and opened is not None:
+            made = opened.composition
+            ws.in_background("files", lambda: [cut_list(made)], then, self.sheet)
+            return
+        sources, cache = ws.sources_here(), ws.cache
+        options = {s.key: ws.options_of(s) for s in sources}
+
+        def work(project: Project) -> Later:
+            if of == "kept":
+                return kept_moments(project, sources, lambda s, _brief: options[s.key], cache)
+            numbers = [e.id for e in project.shorts()]
+            return cuts_of(project, sources, lambda s, _brief: options[s.key], cache, numbers)
+
+        ws.with_project(work, lambda later: ws.in_background("files", later, then, self.sheet))
+
+    def _written(self, path: Path, cuts: Sequence[CutList]) -> None:
+        ws = self._ws
+        name, progress = path.stem, ws.closing
+        told = lambda _none: ws.said.emit(f"The cut is written: {path.name}.", "note")  # noqa: E731
+        ws.in_background("files", lambda: write_cuts(path, name, cuts, progress), told)
+
+    def choose(self) -> None:
+        """Ask for a file of another program."""
+        pattern = " ".join(f"*{e}" for e in ENDINGS)
+        name, _kind = QFileDialog.getOpenFileName(
+            self._parent.window(), "Bring in a cut or markers", "", f"Cuts and markers ({pattern})"
+        )
+        if name:
+            self.bring(Path(name))
+
+    def bring(self, path: Path) -> None:
+        """Read a file and show what would come in."""
+        ws = self._ws
+        sources = ws.sources_here()
+
+        def arrived(found: BroughtIn) -> None:
+            self.incoming = BroughtInSheet(path, found, self._make, self._parent.window())
+            self.incoming.open()
+
+        ws.in_background("files", lambda: brought_in(read_cut(path, rate_of(sources)), sources), arrived)
+
+    def _make(self, found: BroughtIn) -> None:
+        ws = self._ws
+
+        def work(project: Project) -> int:
+            briefs = project.briefs()
+            numbers = []
+            for short in found.shorts:
+                brief = briefs.get(short.main_source)
+                numbers.append(project.add_short(short if brief is None else begun(short, brief)))
+            return numbers[0]
+
+        def made(number: int) -> None:
+            count = len(found.shorts)
+            ws.said.emit(f"{count} short{'s are' if count != 1 else ' is'} made of “{found.name}”.", "note")
+            ws.open_short(number)
+
+        ws.with_project(work, made)

@@ -73,13 +73,13 @@ def test_analysis_is_kept_and_never_done_twice(talk: tuple[Path, Path], capsys: 
 def test_a_killed_analysis_goes_on_from_its_last_stage(talk: tuple[Path, Path], monkeypatch: pytest.MonkeyPatch) -> None:
     clip, captions = talk
     from standtall.exchange import words_in
-    from standtall.people import detection
+    from standtall.session import analysis_tasks
 
     def killed(*_: object) -> None:
         raise KeyboardInterrupt
 
     with monkeypatch.context() as broken:
-        broken.setattr(detection, "find_faces", killed)
+        broken.setattr(analysis_tasks, "look", killed)
         assert main(["analyse", str(clip), "--captions", str(captions), "--json"]) == 130
     assert len(list(AnalysisCache().folder.rglob("words*.gz"))) == 1
     monkeypatch.setattr(words_in, "read_words", killed)  # the words are not asked for again

@@ -16,11 +16,11 @@ from standtall.media.sound_reader import SPEECH_RATE, read_sound, sound_blocks
 from standtall.model.brief import Brief
 from standtall.model.source import Source
 from standtall.model.words import Word
-from standtall.session import analyse as stages
+from standtall.session import analysis_tasks as tasks
 from standtall.session.analyse import Options, analyse, known, so_far
 from standtall.speech import models
 from standtall.speech.align import PhoneAligner, Timed
-from standtall.speech.chunks import LEAST_S, MOST_S, Piece, pieces
+from standtall.speech.chunks import LEAST_S, MOST_S, pieces
 from standtall.speech.edge_refinement import on_edges
 from standtall.speech.fillers import is_filler, prompt
 from standtall.speech.recognise import otherwise
@@ -123,19 +123,19 @@ class Listener:
         self.pieces: list[int] = []
         self._most = most
 
-    def hear(self, piece: Piece) -> stages._Words:
+    def hear(self, task: tasks.HearTask, _told: object) -> tasks.HeardWords:
         if len(self.pieces) == self._most:
             raise Cancelled
-        self.pieces.append(piece.number)
-        start = round(piece.start * 48_000)
-        return stages._Words((Word(f"w{piece.number}", start + 4_800, start + 9_600),), "de")
+        self.pieces.append(task.number)
+        start = round(task.start_s * 48_000)
+        return tasks.HeardWords((Word(f"w{task.number}", start + 4_800, start + 9_600),), "de")
 
 
 def test_a_stopped_recognition_goes_on_from_its_last_piece(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
     clip = make_clip(tmp_path / "long.mp4", frames=30 * 70, sound=tone(70.0), size=(64, 36))
     source, cache, options = probe(clip), AnalysisCache(), Options(Brief(content="nobody"))
     first, told = Listener(2), []
-    monkeypatch.setattr(stages, "_Ears", lambda *_: first)
+    monkeypatch.setattr(tasks, "hear", first.hear)
     with pytest.raises(Cancelled):
         analyse(source, options, Progress(), cache, heard=lambda words, s: told.append((len(words), s)))
     assert first.pieces == [0, 1]
@@ -145,7 +145,7 @@ def test_a_stopped_recognition_goes_on_from_its_last_piece(tmp_path: Path, monke
     assert early is not None
     assert [w.text for w in early.words] == ["w0", "w1"], "the first words can be worked with already"
     second = Listener()
-    monkeypatch.setattr(stages, "_Ears", lambda *_: second)
+    monkeypatch.setattr(tasks, "hear", second.hear)
     found = analyse(source, options, Progress(), cache)
     assert second.pieces[0] == 2
     assert [w.text for w in found.words] == [f"w{i}" for i in range(len(found.words))]
@@ -158,7 +158,7 @@ def test_only_what_depends_on_a_choice_is_done_again(tmp_path: Path, monkeypatch
     clip = make_clip(tmp_path / "c.mp4", frames=90, sound=tone(3.0))
     source, cache = probe(clip), AnalysisCache()
     ears = Listener()
-    monkeypatch.setattr(stages, "_Ears", lambda *_: ears)
+    monkeypatch.setattr(tasks, "hear", ears.hear)
     analyse(source, Options(Brief(content="nobody")), Progress(), cache)
     faces = {p: p.stat().st_mtime_ns for p in cache.folder.rglob("faces*")}
     analyse(source, Options(Brief(content="nobody", language="de", topics=("soil",), most_s=90)), Progress(), cache)
@@ -171,11 +171,10 @@ def test_only_what_depends_on_a_choice_is_done_again(tmp_path: Path, monkeypatch
 def test_a_failure_of_one_stage_stops_the_other_and_is_told(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
     clip = make_clip(tmp_path / "c.mp4", frames=90, sound=tone(3.0))
 
-    class Broken:
-        def hear(self, _piece: Piece) -> stages._Words:
-            raise MemoryError("no room")
+    def broken(*_: object) -> tasks.HeardWords:
+        raise MemoryError("no room")
 
-    monkeypatch.setattr(stages, "_Ears", lambda *_: Broken())
+    monkeypatch.setattr(tasks, "hear", broken)
     with pytest.raises(MemoryError):
         analyse(probe(clip), Options(), Progress(), AnalysisCache())
 

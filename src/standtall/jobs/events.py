@@ -119,6 +119,22 @@ class BoxFollowed:
 
 
 @dataclass(frozen=True, slots=True)
+class Answered:
+    """What came of a task, as JSON."""
+
+    text: str
+    kind: Literal["answered"] = "answered"
+
+
+@dataclass(frozen=True, slots=True)
+class Noted:
+    """Something that the person should know of while the work goes on."""
+
+    text: str
+    kind: Literal["noted"] = "noted"
+
+
+@dataclass(frozen=True, slots=True)
 class Problem:
     """Why the work was not done, and what to do about it."""
 
@@ -138,7 +154,7 @@ class Ended:
 
 Event = (
     Started | Progressed | StageDone | Heard | Received | Analysed | Rendered | Foretold | Fetched | Copied | BoxFollowed
-    | Problem | Ended
+    | Answered | Noted | Problem | Ended
 )  # fmt: skip
 
 

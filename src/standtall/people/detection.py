@@ -4,9 +4,9 @@ from __future__ import annotations
 
 import bisect
 import itertools
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 from dataclasses import dataclass, replace
-from typing import Final, Protocol
+from typing import Final
 
 import numpy as np
 from numpy.typing import NDArray
@@ -35,7 +35,7 @@ SHORTEST: Final = round(0.3 * TICKS_PER_SECOND)
 DISSOLVING: Final = round(1.1 * TICKS_PER_SECOND)
 """Longest time that a face is still seen after the middle of a gradual change."""
 PIECE: Final = 180 * TICKS_PER_SECOND
-"""Looking is kept in pieces of this length."""
+"""The longest stretch that is looked at in one go."""
 LEAD: Final = TICKS_PER_SECOND
 
 
@@ -57,59 +57,43 @@ class SeenPiece:
     looks: tuple[SeenLook, ...] = ()
 
 
-class Pieces(Protocol):
-    """Keeps what was seen, so that looking goes on where it was broken off."""
-
-    def find(self, number: int) -> SeenPiece | None: ...
-
-    def keep(self, number: int, piece: SeenPiece) -> None: ...
+def stretches(start: int, end: int) -> list[tuple[int, int]]:
+    """The part of a source between two ticks as the stretches that are looked at one by one, each for itself."""
+    return [(first, min(end, first + PIECE)) for first in range(start, end, PIECE)]
 
 
-def find_faces(
-    source: Source,
-    progress: Progress,
-    part: tuple[int, int] | None = None,
-    content: Content = "unknown",
-    kept: Pieces | None = None,
-) -> People:
+def find_faces(source: Source, progress: Progress, part: tuple[int, int] | None = None, content: Content = "unknown") -> People:
     """Shots, tracks and made-up names ("Speaker 1") of a source with a picture, or of a part of it (ticks).
 
     Where the footage shows nobody only the shots are found; where it shows one face, all are that person's and smaller
     ones at the same time are left out. Nobody is known to talk yet: see `with_talk`.
     """
     start, end = part or (0, source.length)
-    looker: _Looker | None = None
-    cuts: list[int] = []
-    trails: list[SeenTrail] = []
-    sights: list[Sight] = []
-    looks: list[SeenLook] = []
-    for number, first in enumerate(range(start, end, PIECE)):
-        last = min(end, first + PIECE)
-        piece = kept.find(number) if kept is not None else None
-        if piece is None:
-            looker = looker or _Looker(source, content)
-            done = (first - start) / max(1, end - start)
-            share = (last - first) / max(1, end - start)
-            piece = looker.look(first, last, lambda part, a=done, b=share: progress.report("people", min(1.0, a + b * part)))  # type: ignore[misc]
-            if kept is not None:
-                kept.keep(number, piece)
-        cuts += piece.cuts
-        trails += piece.trails
-        sights += piece.sights
-        looks += piece.looks
-    shots = with_looks(shots_between(cuts, source.length), looks)
-    tracks, wardrobes = _tracks(trails, shots)
+    looker = Looker(source, content)
+    pieces = []
+    for first, last in stretches(start, end):
+        done, share = (first - start) / max(1, end - start), (last - first) / max(1, end - start)
+        pieces.append(looker.look(first, last, lambda now, a=done, b=share: progress.report("people", min(1.0, a + b * now))))  # type: ignore[misc]
+    progress.report("people", 1.0)
+    return people_in(pieces, source, content)
+
+
+def people_in(pieces: Iterable[SeenPiece], source: Source, content: Content) -> People:
+    """The people of what was seen in all stretches of a source, in their order."""
+    seen = list(pieces)
+    cuts = [cut for piece in seen for cut in piece.cuts]
+    shots = with_looks(shots_between(cuts, source.length), [look for piece in seen for look in piece.looks])
+    tracks, wardrobes = _tracks([trail for piece in seen for trail in piece.trails], shots)
     if content == "one":
         tracks, wardrobes = one_person(tracks), wardrobes[:1]
     people = 1 + max((t.person for t in tracks), default=-1)
-    progress.report("people", 1.0)
     names = tuple(f"Speaker {i + 1}" for i in range(people))
-    texts, screens = regions(sights, shots, tracks)
+    texts, screens = regions([sight for piece in seen for sight in piece.sights], shots, tracks)
     return People(shots, tracks, (), names, texts, screens, wardrobes)
 
 
-class _Looker:
-    """Looks at the pictures of one source, a piece at a time."""
+class Looker:
+    """Looks at the pictures of one source, a stretch at a time; what it finds in one does not depend on the others."""
 
     def __init__(self, source: Source, content: Content) -> None:
         self._source, self._content = source, content

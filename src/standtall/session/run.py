@@ -36,12 +36,14 @@ def run(request: Request, tell: Tell, progress: Progress) -> None:
 def analysed(request: AnalyseRequest, tell: Tell, progress: Progress) -> Analysis:
     """What is found in a source, told of on the way."""
     from standtall.session.analyse import Options, analyse
+    from standtall.session.helping import helpers_for
 
     options = Options(request.brief, Path(request.captions) if request.captions else None, request.terms)
     found = analyse(
         request.source, options, progress, AnalysisCache(),
         lambda stage, seconds: tell(StageDone(stage, round(seconds, 2))),
         lambda words, until_s: tell(Heard(len(words), round(until_s, 2))),
+        helpers_for(request.source),
     )  # fmt: skip
     tell(Analysed(len(found.words), len(found.people.shots), len(found.people.names)))
     return found

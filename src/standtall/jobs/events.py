@@ -127,6 +127,25 @@ class Answered:
 
 
 @dataclass(frozen=True, slots=True)
+class MachineSeen:
+    """A worker of another machine: its name and host, whether it is of this version, and the tasks it is at."""
+
+    name: str
+    host: str
+    fits: bool
+    doing: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class MachinesSeen:
+    """All workers there are just now; where their scheduler does not answer, a sentence says so."""
+
+    machines: tuple[MachineSeen, ...]
+    said: str = ""
+    kind: Literal["machines"] = "machines"
+
+
+@dataclass(frozen=True, slots=True)
 class Noted:
     """Something that the person should know of while the work goes on."""
 
@@ -154,7 +173,7 @@ class Ended:
 
 Event = (
     Started | Progressed | StageDone | Heard | Received | Analysed | Rendered | Foretold | Fetched | Copied | BoxFollowed
-    | Answered | Noted | Problem | Ended
+    | Answered | MachinesSeen | Noted | Problem | Ended
 )  # fmt: skip
 
 

@@ -13,7 +13,7 @@ import subprocess
 import sys
 import threading
 import time
-from collections.abc import Callable, Iterable
+from collections.abc import Callable, Iterable, Mapping
 from typing import Final
 
 from standtall.base.errors import ProjectError, StandTallError
@@ -35,8 +35,9 @@ class Job:
     """Runs a request; the listener is called from the job's own thread, which also starts the process: the caller never waits
     for it."""
 
-    def __init__(self, request: Request, listener: Listener) -> None:
+    def __init__(self, request: Request, listener: Listener, environment: Mapping[str, str] | None = None) -> None:
         self.request = request
+        self._environment = dict(environment or {})
         self._listener = listener
         self._process: subprocess.Popen[str] | None = None
         self._lock = threading.Lock()
@@ -86,7 +87,7 @@ class Job:
 
     def _begun(self) -> subprocess.Popen[str] | None:
         """The process with its request, or None where it was to stop before it began."""
-        environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen"}
+        environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen", **self._environment}
         with self._lock:
             if self._asked_to_stop:
                 return None

@@ -93,8 +93,18 @@ class MeasureShakeRequest:
     kind: Literal["measure shake"] = "measure shake"
 
 
+@dataclass(frozen=True, slots=True)
+class WatchMachinesRequest:
+    """Tell of the machines of a scheduler (HOST:PORT, and the file of the key) every other second, until it is stopped."""
+
+    scheduler: str
+    key: str
+    kind: Literal["watch machines"] = "watch machines"
+
+
 Request = (
     AnalyseRequest | RenderRequest | ForetellRequest | FetchRequest | PreviewCopyRequest | FollowBoxRequest | MeasureShakeRequest
+    | WatchMachinesRequest
 )  # fmt: skip
 
 

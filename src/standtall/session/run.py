@@ -20,6 +20,7 @@ from standtall.jobs.requests import (
     PreviewCopyRequest,
     RenderRequest,
     Request,
+    WatchMachinesRequest,
 )
 from standtall.library.cache import AnalysisCache
 from standtall.model.analysis import Analysis
@@ -43,13 +44,20 @@ def analysed(request: AnalyseRequest, tell: Tell, progress: Progress) -> Analysi
         request.source, options, progress, AnalysisCache(),
         lambda stage, seconds: tell(StageDone(stage, round(seconds, 2))),
         lambda words, until_s: tell(Heard(len(words), round(until_s, 2))),
-        helpers_for(request.source),
+        helpers_for(request.source, tell),
     )  # fmt: skip
     tell(Analysed(len(found.words), len(found.people.shots), len(found.people.names)))
     return found
 
 
 def _render(request: RenderRequest, tell: Tell, progress: Progress) -> None:
+    from standtall.session.helping import render_elsewhere
+
+    if not render_elsewhere(request, tell, progress):
+        _render_here(request, tell, progress)
+
+
+def _render_here(request: RenderRequest, tell: Tell, progress: Progress) -> None:
     from standtall.compose.footage import Footage
     from standtall.exchange.captions_out import write_captions
     from standtall.framing.camera import plan
@@ -118,8 +126,14 @@ def _measure_shake(request: MeasureShakeRequest, _tell: Tell, progress: Progress
     measured(request.source, request.start, request.end, AnalysisCache(), progress)
 
 
+def _watch_machines(request: WatchMachinesRequest, tell: Tell, progress: Progress) -> None:
+    from standtall.session.helping import watch_machines
+
+    watch_machines(request, tell, progress)
+
+
 _RUNS: Final[dict[type, Callable[[Any, Tell, Progress], object]]] = {
     AnalyseRequest: analysed, RenderRequest: _render, ForetellRequest: _foretell, FetchRequest: _fetch, PreviewCopyRequest: _copy,
-    FollowBoxRequest: _follow_box, MeasureShakeRequest: _measure_shake,
+    FollowBoxRequest: _follow_box, MeasureShakeRequest: _measure_shake, WatchMachinesRequest: _watch_machines,
 }  # fmt: skip
 """Who carries out each kind of request."""

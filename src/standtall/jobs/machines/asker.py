@@ -29,7 +29,9 @@ LARGEST_NOTE: Final = 4_000
 WAIT_S: Final = 30.0
 EVERY_S: Final = 2.0
 LOST_S: Final = 30.0
-"""After so long without an answer whoever asked is gone."""
+"""After so long without an answer whoever asked is gone; where its machine says that nobody listens any more, after `REFUSED`
+tries."""
+REFUSED: Final = 2
 RANGE: Final = re.compile(r"bytes=(\d{1,15})-")
 TOLD: Final = re.compile(r"/told/([0-9a-f]{1,40})")
 MEDIA: Final = re.compile(r"/media/([0-9a-f]{8,64})")
@@ -169,7 +171,7 @@ class Link:
         self._thread.join()
 
     def _tell(self) -> None:
-        heard = time.monotonic()
+        heard, refused = time.monotonic(), 0
         while not self._done.wait(EVERY_S):
             stage, share = self._now
             try:
@@ -179,10 +181,11 @@ class Link:
                     status = connection.getresponse().status
                 finally:
                     connection.close()
-            except (OSError, http.client.HTTPException, StandTallError):
+            except (OSError, http.client.HTTPException, StandTallError) as error:
                 status = 0
+                refused += isinstance(error, ConnectionRefusedError)
             if status == 200:
-                heard = time.monotonic()
-            if status == 410 or time.monotonic() - heard > LOST_S:
+                heard, refused = time.monotonic(), 0
+            if status == 410 or refused >= REFUSED or time.monotonic() - heard > LOST_S:
                 self.progress.cancel()
                 return

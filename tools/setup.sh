@@ -23,13 +23,16 @@ setup_system_libraries() {
     fi
 }
 
-# setup_environment FOLDER main|dev: makes FOLDER/.venv where the lock has changed.
+# setup_environment FOLDER main|machines|dev: makes FOLDER/.venv where the lock has changed; one that holds more is left as it is.
 setup_environment() {
-    local here=$1 kind=$2 lock stamp python uv
+    local here=$1 kind=$2 lock stamp python uv more
     lock="$here/requirements-$kind.lock"
     stamp="$here/.venv/.made-from-$kind"
     if [ -f "$stamp" ] && cmp -s "$lock" "$stamp"; then return 0; fi
-    if [ "$kind" = main ] && [ -f "$here/.venv/.made-from-dev" ] && cmp -s "$here/requirements-dev.lock" "$here/.venv/.made-from-dev"; then return 0; fi
+    for more in machines dev; do
+        [ "$kind" = main ] || { [ "$kind" = machines ] && [ "$more" = dev ]; } || continue
+        if [ -f "$here/.venv/.made-from-$more" ] && cmp -s "$here/requirements-$more.lock" "$here/.venv/.made-from-$more"; then return 0; fi
+    done
     echo "Making the Python environment (once, about 300 MB to fetch)"
     uv=$(find_uv "$here") || {
         echo "Python's venv module or uv is needed to set up. On Debian: sudo apt-get install python3-venv" >&2
@@ -45,6 +48,7 @@ setup_environment() {
     }
     "$uv" pip install -q --python "$here/.venv/bin/python" --no-deps --no-build-isolation -e "$here"
     "$here/.venv/bin/python" -m compileall -q "$here/src" || true  # so that the first start is as quick as the next
+    rm -f "$here"/.venv/.made-from-*  # what another lock had made is changed now
     cp "$lock" "$stamp"
 }
 

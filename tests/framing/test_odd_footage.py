@@ -10,7 +10,6 @@ import numpy as np
 import pytest
 
 from standtall.base.geometry import FULL
-from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.camera import Camera, plan
 from standtall.framing.setups import setups
@@ -23,7 +22,7 @@ from standtall.model.framing import LAYOUT_TITLES, Layout
 from standtall.model.people import FaceSample, People, Shot, Talk, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
-from standtall.people.detection import find_faces
+from tests.seeing import find_faces
 
 S = TICKS_PER_SECOND
 RATE = 25
@@ -80,7 +79,7 @@ FOOTAGE = {
 @pytest.mark.parametrize("name", list(FOOTAGE))
 def test_odd_pictures_are_framed(name: str, tmp_path: Path) -> None:
     source = written(tmp_path / "odd.mp4", FOOTAGE[name])
-    people = find_faces(source, Progress())
+    people = find_faces(source)
     assert len(people.shots) == 1, "none of these is a change of shot"
     assert people.tracks == ()
     suggested, *_ = framed(source, people)

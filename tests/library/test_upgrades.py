@@ -21,7 +21,7 @@ from standtall.library.upgrades.shorts import short_3, short_4
 from standtall.library.upgrades.words import name_2
 from standtall.model.analysis import Analysis
 from standtall.model.framing import PersonTarget
-from standtall.session.analyse import _Words
+from standtall.session.analysis_tasks import HeardWords
 from standtall.session.told import Found, found_in, transcript_of
 
 DATA = Path(__file__).parents[1] / "data"
@@ -181,7 +181,7 @@ def test_words_that_an_older_analysis_kept_are_found(tmp_path: Path, demo_analys
     place = cache.path(demo_analysis.source_key, "words", "language=en", 1)
     place.parent.mkdir(parents=True)
     shutil.copyfile(DATA / "analysis-1" / "words.json.gz", place)
-    kept = cache.find(demo_analysis.source_key, "words", _Words, "language=en")
+    kept = cache.find(demo_analysis.source_key, "words", HeardWords, "language=en")
     assert kept is not None
     assert kept.words == demo_analysis.words
 

@@ -5,7 +5,6 @@ from __future__ import annotations
 import numpy as np
 
 from standtall.base.geometry import Rect
-from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.demo.heads import PEOPLE, Pose, draw_head
 from standtall.demo.sets import blank, pen_on, pixels
@@ -13,7 +12,7 @@ from standtall.media.planes import Planes, from_rgb, scaled
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.people import FaceSample, Talk, Track
 from standtall.model.words import Word
-from standtall.people.detection import find_faces, one_person
+from standtall.people.detection import one_person
 from standtall.people.faces import FaceMesh, Mesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower
 from standtall.people.reidentify import group
@@ -21,6 +20,7 @@ from standtall.people.shot_changes import SIZE, ChangeFinder, shots_between
 from standtall.people.talking import Lips, read_lips, stretches
 from standtall.people.voices import SILENT, Voices, _likes, _Unit, two_voices, who_talks
 from tests.conftest import grey
+from tests.seeing import find_faces
 
 STEP = TICKS_PER_SECOND // 15
 
@@ -212,7 +212,7 @@ def test_footage_without_people_is_whole_shots(tmp_path) -> None:  # type: ignor
     from tests.conftest import make_clip
 
     source = probe(make_clip(tmp_path / "a.mp4", frames=40))
-    people = find_faces(source, Progress())
+    people = find_faces(source)
     assert people.tracks == ()
     assert people.shots[-1].end == source.length
 

@@ -111,10 +111,10 @@ def test_an_analysis_tells_of_its_stages_and_of_what_it_found(tmp_path: Path) ->
 
 
 def short_words(_folder: Path):  # type: ignore[no-untyped-def]
-    from standtall.session.analyse import _Words
+    from standtall.session.analysis_tasks import HeardWords
 
     (file,) = AnalysisCache().folder.rglob("words-*.gz")
-    return from_plain(_Words, json.loads(gzip.decompress(file.read_bytes()))).words
+    return from_plain(HeardWords, json.loads(gzip.decompress(file.read_bytes()))).words
 
 
 def test_a_source_that_is_quick_gets_no_copy(tmp_path: Path) -> None:

@@ -56,7 +56,7 @@ def talk(demo_file: Path) -> np.ndarray:
 
 
 def test_a_clip_in_three_pieces_is_found_and_rebuilt(talk: np.ndarray, demo_source: Source, tmp_path: Path) -> None:
-    finder = ClipFinder(demo_source, Progress())
+    finder = ClipFinder([demo_source], Progress())
     places = ((100.0, 108.0), (20.0, 29.5), (60.0, 66.0))
     cut = np.concatenate([talk[round(a * RATE) : round(b * RATE)] for a, b in places])
     t = np.arange(len(cut)) / RATE
@@ -69,7 +69,7 @@ def test_a_clip_in_three_pieces_is_found_and_rebuilt(talk: np.ndarray, demo_sour
         assert (piece.start - piece.clip_start) / TICKS_PER_SECOND == pytest.approx(a - at, abs=0.04)
         at += b - a
     assert located.confidence > 0.6
-    short = rebuilt(located, demo_source)
+    short = rebuilt(located, [demo_source])
     assert short.name == "clip"
     assert [e.start > TICKS_PER_SECOND * (a - 1) for e, (a, _b) in zip(short.segments, places, strict=True)] == [True] * 3
     assert short.length == pytest.approx(23.5 * TICKS_PER_SECOND, abs=0.6 * TICKS_PER_SECOND)
@@ -77,17 +77,17 @@ def test_a_clip_in_three_pieces_is_found_and_rebuilt(talk: np.ndarray, demo_sour
 
 def test_a_clip_played_one_per_cent_faster_is_found(talk: np.ndarray, demo_source: Source, tmp_path: Path) -> None:
     part = signal.resample_poly(talk[30 * RATE : 52 * RATE], 100, 101).astype(np.float32)
-    located = ClipFinder(demo_source, Progress()).locate(write_sound(tmp_path / "fast.m4a", part, RATE))
+    located = ClipFinder([demo_source], Progress()).locate(write_sound(tmp_path / "fast.m4a", part, RATE))
     assert located.pieces
     assert located.pieces[0].start / TICKS_PER_SECOND == pytest.approx(30.0, abs=0.3)
 
 
 def test_what_is_not_in_the_footage_is_not_found(talk: np.ndarray, demo_source: Source, tmp_path: Path) -> None:
-    finder = ClipFinder(demo_source, Progress())
+    finder = ClipFinder([demo_source], Progress())
     backwards = finder.locate(write_sound(tmp_path / "other.m4a", talk[: 20 * RATE][::-1].copy(), RATE))
     silent = finder.locate(write_sound(tmp_path / "silent.m4a", np.zeros(5 * RATE, np.float32), RATE))
     assert backwards.pieces == silent.pieces == ()
     with pytest.raises(NothingToDo, match="not from this footage"):
-        rebuilt(backwards, demo_source)
+        rebuilt(backwards, [demo_source])
     with pytest.raises(MediaError, match="no sound"):
-        ClipFinder(probe(make_clip(tmp_path / "mute.mp4", 10)), Progress())
+        ClipFinder([probe(make_clip(tmp_path / "mute.mp4", 10))], Progress())

@@ -14,7 +14,7 @@ from typing import TYPE_CHECKING
 from standtall.base.errors import Cancelled, NothingToDo, OutputError, ProjectError, StandTallError
 from standtall.base.progress import Progress, Step
 from standtall.base.time import TICKS_PER_SECOND, clock, ticks
-from standtall.cli import helping
+from standtall.cli import helping, tracing
 from standtall.cli.reporter import Reporter
 
 if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them, so that --help is quick
@@ -100,7 +100,7 @@ def _analyse(chosen: argparse.Namespace, reporter: Reporter, progress: Progress)
 
 def _analysed(request: AnalyseRequest, reporter: Reporter, progress: Progress, said: bool = True) -> Analysis:
     """What is found in a source; told of as it comes where it is to be `said`."""
-    from standtall.jobs.events import Analysed, Heard, StageDone
+    from standtall.jobs.events import Analysed, Heard, Noted, StageDone
     from standtall.session.run import analysed
 
     source = request.source
@@ -110,6 +110,8 @@ def _analysed(request: AnalyseRequest, reporter: Reporter, progress: Progress, s
             reporter.note("stage", "", stage=event.stage, seconds=event.seconds)
         elif isinstance(event, Heard) and said:
             reporter.note("heard", "", words=event.words, until_s=event.until_s)
+        elif isinstance(event, Noted):
+            reporter.note("note", event.text, said=event.text)
         elif isinstance(event, Analysed) and said:
             text = f"{source.name}: {event.words} words, {event.shots} shots, {event.people} people"
             counts = {"words": event.words, "shots": event.shots, "people": event.people}
@@ -202,7 +204,7 @@ def _look(name: str) -> str:
 
 def _rendered(request: RenderRequest, reporter: Reporter, progress: Progress) -> int:
     """Render a request; -> 0, or the exit code of a file that was made but is not right."""
-    from standtall.jobs.events import Rendered
+    from standtall.jobs.events import Noted, Rendered
     from standtall.session.proof_told import wrong
     from standtall.session.run import run
 
@@ -213,6 +215,8 @@ def _rendered(request: RenderRequest, reporter: Reporter, progress: Progress) ->
         if isinstance(event, Rendered):
             _say_finished(reporter, event)
             code = NOT_RIGHT if wrong(event.findings) else code
+        elif isinstance(event, Noted):
+            reporter.note("note", event.text, said=event.text)
 
     run(request, hear, progress)
     return code
@@ -386,9 +390,9 @@ def _bring(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) 
 
 
 def _pack(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
-    from standtall.session.packing import pack
+    from standtall.session.packing import Share, pack
 
-    made = pack(chosen.project, chosen.out, progress, chosen.only_used)
+    made = pack(chosen.project, chosen.out, progress, Share(chosen.only_used, chosen.handles))
     for sentence in made.left_out:
         reporter.note("left out", f"Left out: {sentence}", said=sentence)
     reporter.result(f"{chosen.out}: {made.files} files, {made.size / 1e6:.1f} MB", made)
@@ -405,6 +409,18 @@ def _unpack(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) 
     return NOT_RIGHT if made.problems else 0
 
 
+def _merge(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
+    from standtall.library.project import Project
+    from standtall.session.merging import merge
+
+    with Project(chosen.project) as project:
+        made = merge(project, chosen.other)
+    for sentence in made.left_out:
+        reporter.note("left out", f"Left out: {sentence}", said=sentence)
+    reporter.result(f"{chosen.project}: {made.sources} files of footage and {made.shorts} shorts came in", made)
+    return 0
+
+
 def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
     from standtall.demo.programme import after, programme
 
@@ -415,8 +431,9 @@ def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -
 
 COMMANDS: dict[str, Command] = {
     "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "preview": _preview, "make": _make, "watch": _watch,
-    "render": _render, "cut": _cut, "bring": _bring, "pack": _pack, "unpack": _unpack,
+    "render": _render, "cut": _cut, "bring": _bring, "pack": _pack, "unpack": _unpack, "merge": _merge,
     "fetch": _fetch, "demo": _demo, "framing": _framing, "work": _work, "help-out": helping.help_out,
     "new-key": helping.new_key, "scheduler": helping.scheduler, "workers": helping.workers, "machines": helping.machines,
+    "trace": tracing.trace_clips,
 }  # fmt: skip
 """What each command does; -> the exit code."""

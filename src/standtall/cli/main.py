@@ -17,6 +17,7 @@ from standtall.base.files import clear_parts
 from standtall.base.log import unforeseen
 from standtall.base.progress import Progress
 from standtall.base.time import ticks
+from standtall.cli import tracing
 from standtall.cli.commands import COMMANDS
 from standtall.cli.helping import add_commands, use_scheduler
 from standtall.cli.reporter import Reporter
@@ -145,10 +146,17 @@ def parser() -> argparse.ArgumentParser:
     pack.add_argument("project", type=Path)
     pack.add_argument("--out", type=Path, required=True, help="archive to write (.zip), or a new folder")
     pack.add_argument("--only-used", action="store_true", help="leave out footage that no short uses")
+    pack.add_argument(
+        "--handles", type=float, metavar="SECONDS", help="only the passages that shorts show, with so much around each"
+    )
 
     unpack = command("unpack", "Open a packed project here: every file is checked.")
     unpack.add_argument("pack", type=Path, help="the archive or folder")
     unpack.add_argument("--into", type=Path, required=True, help="new folder for the project and its footage")
+
+    merging = command("merge", "Bring footage, words and shorts of another project into one.")
+    merging.add_argument("project", type=Path)
+    merging.add_argument("other", type=Path, help="the project to bring in; it is only read")
 
     get = command("get", "Fetch a video or sound file from a link.")
     get.add_argument("link")
@@ -162,6 +170,7 @@ def parser() -> argparse.ArgumentParser:
         using.add_argument("--scheduler", metavar="HOST:PORT", help="let the machines of this scheduler help; empty for none")
         using.add_argument("--key", type=Path, help="file of the key that they share")
     add_commands(command)
+    tracing.add_command(command)
     for hidden in ("work", "help-out"):  # for the program's own processes: not in the list of help
         commands.add_parser(hidden).add_argument("--json", action="store_true")
     window = command("window", "Open the window (also what happens without a command).")

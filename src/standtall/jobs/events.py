@@ -7,6 +7,7 @@ from typing import Literal
 
 from standtall.model.framing import BoxAt
 from standtall.model.proof import Finding
+from standtall.model.traced import TracedClip
 
 State = Literal["waiting", "running", "done", "failed", "stopped"]
 
@@ -127,6 +128,14 @@ class Answered:
 
 
 @dataclass(frozen=True, slots=True)
+class ClipTraced:
+    """Where a finished clip comes from."""
+
+    clip: TracedClip
+    kind: Literal["clip traced"] = "clip traced"
+
+
+@dataclass(frozen=True, slots=True)
 class MachineSeen:
     """A worker of another machine: its name and host, whether it is of this version, and the tasks it is at."""
 
@@ -173,7 +182,7 @@ class Ended:
 
 Event = (
     Started | Progressed | StageDone | Heard | Received | Analysed | Rendered | Foretold | Fetched | Copied | BoxFollowed
-    | Answered | MachinesSeen | Noted | Problem | Ended
+    | Answered | ClipTraced | MachinesSeen | Noted | Problem | Ended
 )  # fmt: skip
 
 

@@ -94,6 +94,15 @@ class MeasureShakeRequest:
 
 
 @dataclass(frozen=True, slots=True)
+class TraceClipsRequest:
+    """Find where finished clips (their files) come from in sources."""
+
+    sources: tuple[Source, ...]
+    clips: tuple[str, ...]
+    kind: Literal["trace clips"] = "trace clips"
+
+
+@dataclass(frozen=True, slots=True)
 class WatchMachinesRequest:
     """Tell of the machines of a scheduler (HOST:PORT, and the file of the key) every other second, until it is stopped."""
 
@@ -104,7 +113,7 @@ class WatchMachinesRequest:
 
 Request = (
     AnalyseRequest | RenderRequest | ForetellRequest | FetchRequest | PreviewCopyRequest | FollowBoxRequest | MeasureShakeRequest
-    | WatchMachinesRequest
+    | TraceClipsRequest | WatchMachinesRequest
 )  # fmt: skip
 
 

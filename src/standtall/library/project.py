@@ -160,6 +160,10 @@ class Project:
                 )
         return found
 
+    def take_words(self, other: Project, source: str) -> bool:
+        """Take the words of a source over from another project, where nothing was corrected here; -> whether they were."""
+        return self.transcripts.copy_from(other.transcripts, source, self._next_turn())
+
     # shorts and their history
 
     def add_short(self, short: Short) -> int:

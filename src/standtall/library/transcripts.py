@@ -64,6 +64,21 @@ class Transcripts:
         kept = self._current(source)
         return kept[1] if kept else None
 
+    def copy_from(self, other: Transcripts, source: str, turn: int) -> bool:
+        """Take the transcript of a source over from another project with all its steps, where there is none here; -> whether it
+        was. `turn` is that of the first step."""
+        found = other._current(source)
+        if found is None or self._current(source) is not None:
+            return False
+        row = other._db.row("SELECT base FROM transcript WHERE source = ?", source)
+        assert row is not None
+        steps: list[Step] = [("INSERT INTO transcript VALUES (?, ?, ?)", (source, found[0], row[0]))]
+        revisions = "SELECT step, label, value FROM revision WHERE source = ? AND step <= ? ORDER BY step"
+        for number, (step, label, value) in enumerate(other._db.rows(revisions, source, found[0])):
+            steps.append(("INSERT INTO revision VALUES (?, ?, ?, ?, ?)", (source, step, turn + number, label, value)))
+        self._db.write(*steps)
+        return True
+
     def _current(self, source: str) -> tuple[int, Transcript] | None:
         if source not in self._now:
             row = self._db.row("SELECT head, base FROM transcript WHERE source = ?", source)

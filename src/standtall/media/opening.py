@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 import traceback
 from fractions import Fraction
 from pathlib import Path
@@ -33,6 +34,7 @@ DAMAGE: Final = (
 )  # fmt: skip
 """What reading a damaged file can raise: the codec library's own errors, and those of its Python side, which meets values that no
 whole file has (a demuxer that adds a stream in the middle, a stream without a codec)."""
+RATE_COMMENT: Final = re.compile(r"passages of footage of (\d{1,9})/([1-9]\d{0,8}) pictures a second")
 MOST_PIXELS: Final = 100_000_000
 """Most pixels of a picture: three times those of 8K; each costs memory many times over."""
 
@@ -67,6 +69,20 @@ def open_media(path: str | Path) -> InputContainer:
         container.close()
         raise
     return container
+
+
+def rate_of(container: InputContainer, video: Any) -> Fraction:
+    """Pictures a second in the mean, 0 where it is not known; of footage of which only passages are left, that of the whole, which
+    it says in its comment."""
+    told = RATE_COMMENT.fullmatch(str(container.metadata.get("comment", container.metadata.get("COMMENT", ""))))
+    if told:
+        return Fraction(int(told[1]), int(told[2]))
+    return Fraction(video.average_rate or video.guessed_rate or 0)
+
+
+def rate_comment(rate: Fraction) -> str:
+    """What footage of which only passages are left says of its rate."""
+    return f"passages of footage of {rate.numerator}/{rate.denominator} pictures a second"
 
 
 def damaged(path: Path, error: BaseException) -> MediaError:

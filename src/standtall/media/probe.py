@@ -15,7 +15,7 @@ from standtall.base.errors import MediaError
 from standtall.base.files import content_key
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.media.conform import square_size
-from standtall.media.opening import DAMAGE, damaged, only, open_media, tick_of, zero_of
+from standtall.media.opening import DAMAGE, damaged, only, open_media, rate_of, tick_of, zero_of
 from standtall.model.source import SoundTrack, Source
 
 LONGEST_S: Final = 24 * 3600
@@ -58,7 +58,7 @@ def _describe(place: Path, container: InputContainer) -> Source:
         width, height = video.width, video.height
         if not (0 < width <= LARGEST and 0 < height <= LARGEST):
             raise MediaError(f"{place.name} says its picture is {width} by {height}.", "Its header is damaged: export it again.")
-        rate = Fraction(video.average_rate or video.guessed_rate or 25)
+        rate = rate_of(container, video) or Fraction(25)
         if not Fraction(1, 10) <= rate <= 300:
             rate = Fraction(25)
         rotation, gap = _look_inside(place, container, video, None if still else length)

@@ -16,7 +16,7 @@ from standtall.base.errors import MediaError
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.between import Between
 from standtall.media.conform import Conform, is_common, whole_pictures
-from standtall.media.opening import DAMAGE, damaged, open_media, tick_of, zero_of
+from standtall.media.opening import DAMAGE, damaged, open_media, rate_of, tick_of, zero_of
 from standtall.media.planes import Plane, Planes, plane_of, scaled
 from standtall.media.probe import is_still, picture_stream
 
@@ -76,7 +76,7 @@ class PictureReader:
     @property
     def rate(self) -> Fraction:
         """Pictures a second, in the mean; 0 where it is not known."""
-        return Fraction(self._stream.average_rate or 0)
+        return rate_of(self._container, self._stream)
 
     def close(self) -> None:
         self._frames = iter(())

@@ -156,9 +156,10 @@ def _read_track(
                 early = max(Fraction(0), Fraction(start, TICKS_PER_SECOND) - Fraction(1, 2)) + zero
                 container.seek(round(early / stream.time_base), stream=stream, backward=True)
             for frame in container.decode(stream):
-                if at is None:
-                    begun = (Fraction(frame.pts or 0) * stream.time_base - zero) if frame.pts is not None else Fraction(0)
-                    at = round((begun - Fraction(start, TICKS_PER_SECOND)) * rate)
+                begun = (Fraction(frame.pts) * stream.time_base - zero) if frame.pts is not None else Fraction(0)
+                lies = round((begun - Fraction(start, TICKS_PER_SECOND)) * rate)
+                if at is None or (frame.pts is not None and rate // 20 < lies - at <= LONGEST_S * rate):
+                    at = lies
                 pieces = resampler.resample(frame)
                 if wanted is None:  # headers may lie about the length, so the room grows with what is there
                     out = _roomy(out, at + sum(p.samples for p in pieces), LONGEST_S * rate)

@@ -11,7 +11,6 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
-from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.planes import to_bgr
 from standtall.media.reader import PictureReader
@@ -62,24 +61,12 @@ def stretches(start: int, end: int) -> list[tuple[int, int]]:
     return [(first, min(end, first + PIECE)) for first in range(start, end, PIECE)]
 
 
-def find_faces(source: Source, progress: Progress, part: tuple[int, int] | None = None, content: Content = "unknown") -> People:
-    """Shots, tracks and made-up names ("Speaker 1") of a source with a picture, or of a part of it (ticks).
-
-    Where the footage shows nobody only the shots are found; where it shows one face, all are that person's and smaller
-    ones at the same time are left out. Nobody is known to talk yet: see `with_talk`.
-    """
-    start, end = part or (0, source.length)
-    looker = Looker(source, content)
-    pieces = []
-    for first, last in stretches(start, end):
-        done, share = (first - start) / max(1, end - start), (last - first) / max(1, end - start)
-        pieces.append(looker.look(first, last, lambda now, a=done, b=share: progress.report("people", min(1.0, a + b * now))))  # type: ignore[misc]
-    progress.report("people", 1.0)
-    return people_in(pieces, source, content)
-
-
 def people_in(pieces: Iterable[SeenPiece], source: Source, content: Content) -> People:
-    """The people of what was seen in all stretches of a source, in their order."""
+    """Shots, tracks and made-up names ("Speaker 1") of what was seen in all stretches of a source, in their order.
+
+    Where the footage shows one face, all are that person's and smaller ones at the same time are left out. Nobody is known to
+    talk yet: see `with_talk`.
+    """
     seen = list(pieces)
     cuts = [cut for piece in seen for cut in piece.cuts]
     shots = with_looks(shots_between(cuts, source.length), [look for piece in seen for look in piece.looks])

@@ -2,101 +2,129 @@
 
 from __future__ import annotations
 
-from concurrent.futures import Future, ThreadPoolExecutor
-from dataclasses import dataclass
+import bisect
+from collections.abc import Iterator, Sequence
 from pathlib import Path
 from typing import Final
 
 import numpy as np
-from numpy.typing import NDArray
 
-from standtall.base.errors import MediaError, NothingToDo
+from standtall.base.errors import MediaError, NothingToDo, StandTallError
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.media.sound_reader import Samples, read_sound, sound_blocks
+from standtall.library.cache import AnalysisCache
+from standtall.media.sound_reader import Samples, read_sound
 from standtall.model.cut import Segment
 from standtall.model.short import Short
 from standtall.model.source import Source
-from standtall.sound.landmarks import HOP, RATE, LandmarkIndex, Landmarks, landmarks
+from standtall.model.traced import TracedClip, TracedPiece
+from standtall.session.clip_words import WordIndex, words_beside
+from standtall.session.listened import Listened, listened
+from standtall.sound.landmarks import HOP, RATE, LandmarkIndex
 from standtall.sound.matching import Found, find_clip
 
-BLOCK_S: Final = 64.0
-"""A whole number of windows, so that the windows of blocks follow each other."""
 LONGEST_CLIP_S: Final = 900
-AT_ONCE: Final = 2
-
-
-def _landmarks_at(block: Samples, window: int) -> Landmarks:
-    return landmarks(block).shifted(window)
-
-
-@dataclass(frozen=True, slots=True)
-class Located:
-    """A finished clip and where its pieces come from; `pieces` is empty where the footage does not hold it."""
-
-    path: Path
-    length: int
-    pieces: tuple[Found, ...]
-
-    @property
-    def confidence(self) -> float:
-        """The share of the clip that was found, weighed by how well it agrees, 0..1."""
-        return min(1.0, sum((p.clip_end - p.clip_start) * p.confidence for p in self.pieces) / max(1, self.length))
+APART: Final = 20 * RATE // HOP
+"""Windows of silence between two sources that are looked through as one."""
+TICKS: Final = TICKS_PER_SECOND // RATE
+"""Ticks of a sample."""
 
 
 class ClipFinder:
-    """Hours of footage made ready for clips to be found in, by sound alone."""
+    """Hours of footage made ready for clips to be found in: all of its sources at once, by sound, or by words where the sound of
+    a clip was replaced and its captions lie beside it."""
 
-    def __init__(self, source: Source, progress: Progress) -> None:
-        """Read all of the sound once; raises `MediaError` when there is none."""
-        if not source.has_sound:
-            raise MediaError(f"{source.name} has no sound, so no clip can be found in it.", "Choose footage with sound.")
-        self.source = source
-        sound: list[NDArray[np.int16]] = []
-        parts: list[Future[Landmarks]] = []
-        passed = 0
-        with ThreadPoolExecutor(AT_ONCE, "landmarks") as pool:  # the codec and the transforms let each other work
-            for block in sound_blocks(source, RATE, BLOCK_S):
-                if len(parts) >= AT_ONCE:
-                    parts[-AT_ONCE].result()  # never far ahead: a block is held until its landmarks are known
-                parts.append(pool.submit(_landmarks_at, block, passed // HOP))
-                sound.append(np.round(np.clip(block, -1, 1) * 32_767).astype(np.int16))
-                passed += len(block)
-                progress.report("listen", min(1.0, passed / RATE * TICKS_PER_SECOND / source.length))
-            found = [part.result() for part in parts]
-        self._sound = np.concatenate(sound) if sound else np.zeros(0, np.int16)
-        self._index = LandmarkIndex(found)
+    def __init__(self, sources: Sequence[Source], progress: Progress, cache: AnalysisCache | None = None) -> None:
+        """Listen to what was not listened to yet; raises `MediaError` where none of the sources has sound."""
+        self.sources = tuple(s for s in sources if s.has_sound)
+        if not self.sources:
+            name = sources[0].name if len(sources) == 1 else "This footage"
+            raise MediaError(f"{name} has no sound, so no clip can be found in it.", "Choose footage with sound.")
+        kept = cache or AnalysisCache()
+        self._heard: list[Listened] = []
+        self._from: list[int] = []
+        """The first sample of each source, where they are all in a row."""
+        window = 0
+        for number, source in enumerate(self.sources):
+            part = Progress(lambda step, n=number: progress.report("listen", (n + step.share) / len(self.sources)))  # type: ignore[misc]
+            progress.also_cancels(part)
+            found = listened(source, part, kept)
+            self._heard.append(found)
+            self._from.append(window * HOP)
+            window += found.marks.windows + APART
+        self._index = LandmarkIndex([h.marks.shifted(at // HOP) for h, at in zip(self._heard, self._from, strict=True)])
+        self._words = WordIndex(self.sources, kept)
 
-    def _read(self, start: int, end: int) -> Samples:
+    def read(self, start: int, end: int) -> Samples:
+        """Mono sound at 8 kHz between two samples of all sources in a row, silence where there is none."""
         out = np.zeros(max(0, end - start), np.float32)
-        a, b = max(0, start), min(len(self._sound), end)
-        if b > a:
-            out[a - start : b - start] = self._sound[a:b] * np.float32(1 / 32_767)
+        first = max(0, bisect.bisect_right(self._from, start) - 1)
+        for number in range(first, len(self._from)):
+            at, sound = self._from[number], self._heard[number].sound
+            if at >= end:
+                break
+            a, b = max(0, start - at), min(len(sound), end - at)
+            if b > a:
+                out[at + a - start : at + b - start] = sound[a:b] * np.float32(1 / 32_767)
         return out
 
-    def locate(self, path: Path) -> Located:
-        """Where the pieces of a finished clip lie in the footage."""
-        clip = read_sound(path, RATE, 1, end=LONGEST_CLIP_S * TICKS_PER_SECOND).reshape(-1)
+    def locate(self, path: Path) -> TracedClip:
+        """Where the pieces of a finished clip lie in the footage; raises `MediaError` where it cannot be read."""
+        beside = words_beside(path)
+        try:
+            clip = read_sound(path, RATE, 1, end=LONGEST_CLIP_S * TICKS_PER_SECOND).reshape(-1)
+        except MediaError:
+            if not beside:
+                raise
+            clip = np.zeros(0, np.float32)
         heard = np.flatnonzero(np.abs(clip) > 1e-4)
         length = int(heard[-1]) + 1 if len(heard) else 0
-        return Located(
-            path, round(length * TICKS_PER_SECOND / RATE), find_clip(self._index, clip[:length], self._read) if length else ()
-        )
+        found = find_clip(self._index, clip[:length], self.read) if length else ()
+        pieces = tuple(p for f in found if (p := self._placed(f)) is not None)
+        if not pieces and beside:
+            spoken = self._words.pieces(beside)
+            return TracedClip(str(path), max(length * TICKS, beside[-1].end), spoken, "words")
+        return TracedClip(str(path), length * TICKS, pieces)
+
+    def _placed(self, found: Found) -> TracedPiece | None:
+        """A piece in its own source."""
+        number = bisect.bisect_right(self._from, (found.start + found.end) // 2 // TICKS) - 1
+        source, first = self.sources[number], self._from[number] * TICKS
+        start, end = max(0, found.start - first), min(found.end - first, source.length)
+        if end <= start:
+            return None
+        return TracedPiece(source.key, found.clip_start, found.clip_end, start, end, found.confidence)
 
 
-def rebuilt(located: Located, source: Source) -> Short:
+def trace(finder: ClipFinder, paths: Sequence[Path], progress: Progress) -> Iterator[TracedClip]:
+    """Each clip as soon as it is looked for; one that cannot be read says why and stops no other. Raises `Cancelled`."""
+    for number, path in enumerate(paths):
+        progress.report("clips", number / len(paths))
+        try:
+            yield finder.locate(path)
+        except StandTallError as error:
+            progress.check()
+            yield TracedClip(str(path), 0, said=str(error))
+    progress.report("clips", 1.0)
+
+
+def rebuilt(clip: TracedClip, sources: Sequence[Source]) -> Short:
     """The short that a clip was, from the original footage; raises `NothingToDo` where it was not found.
 
     Where pieces overlap in the footage, the second one gives way: a short shows nothing twice.
     """
+    known = {s.key: s for s in sources}
     segments: list[Segment] = []
-    for piece in located.pieces:
-        start, end = piece.start, min(piece.end, source.length)
+    for piece in clip.pieces:
+        if piece.source not in known:
+            continue
+        start, end = piece.start, min(piece.end, known[piece.source].length)
         for e in segments:
-            if start < e.end and e.start < end:
+            if e.source == piece.source and start < e.end and e.start < end:
                 start, end = (max(start, e.end), end) if start >= e.start else (start, min(end, e.start))
         if end - start > TICKS_PER_SECOND // 10:
-            segments.append(Segment(source.key, start, end))
+            segments.append(Segment(piece.source, start, end))
+    name = Path(clip.path)
     if not segments:
-        raise NothingToDo(f"{located.path.name} is not from this footage.", "Open the footage that it was cut from.")
-    return Short.of(located.path.stem[:120] or "Clip", segments)
+        raise NothingToDo(f"{name.name} is not from this footage.", "Open the footage that it was cut from.")
+    return Short.of(name.stem[:120] or "Clip", segments)

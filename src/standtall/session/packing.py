@@ -16,16 +16,22 @@ from typing import Final, Protocol
 from standtall.base.errors import MediaError, OutputError, ProjectError, disk_error
 from standtall.base.files import content_key, short_name, written_whole
 from standtall.base.progress import Progress
+from standtall.base.time import ticks
 from standtall.library.cache import KEY, AnalysisCache
 from standtall.library.looks import LOOKS
 from standtall.library.project import Project
+from standtall.library.rekeying import rekey
+from standtall.media.thinned import can_be_thinned, thin
 from standtall.model.codec import to_plain
+from standtall.model.cut import LONGEST_TRANSITION
 from standtall.model.manifest import MANIFEST, PROJECT, Manifest, PackedFile, Role
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.session.look_files import ENDING, write_look
 
 PART: Final = 1 << 20
+MOST_THINNED: Final = 0.8
+"""Footage of which more than this share is shown goes whole."""
 SHIPS: Final = ("sticker:", "music:", "effect:")
 """How files that come with the program are named: they are not packed."""
 
@@ -54,11 +60,25 @@ class _Target(Protocol):
     def text(self, place: str, data: bytes) -> None: ...
 
 
+@dataclass(frozen=True, slots=True)
+class Share:
+    """How much of the footage goes into a pack: all of it, `only_used` files, or with `handles_s` only the passages that shorts
+    show, with so many seconds around each."""
+
+    only_used: bool = False
+    handles_s: float | None = None
+
+
 def pack(
-    project: Path, out: Path, progress: Progress, only_used: bool = False, cache: AnalysisCache | None = None, over: bool = False
+    project: Path,
+    out: Path,
+    progress: Progress,
+    share: Share | None = None,
+    cache: AnalysisCache | None = None,
+    over: bool = False,
 ) -> Packed:
-    """Pack the project file into `out`: an archive where it ends in .zip, else a new folder. With `only_used`, footage that no
-    short uses stays out. An archive is written `over` an older one only where that is said, and only once it is whole.
+    """Pack the project file into `out`: an archive where it ends in .zip, else a new folder. An archive is written `over` an
+    older one only where that is said, and only once it is whole.
 
     Raises `OutputError` where it cannot be written or is there already, `ProjectError` where the project cannot be read,
     `Cancelled` when stopped; nothing is left of it then.
@@ -66,7 +86,7 @@ def pack(
     if out.exists() and not (over and out.is_file() and out.suffix.lower() == ".zip"):
         raise OutputError(f"{out.name} is there already.", "Choose another name.")
     with tempfile.TemporaryDirectory(prefix="stand-tall-") as folder:
-        wanted, left_out = _gathered(project, Path(folder), only_used, cache or AnalysisCache())
+        wanted, left_out = _gathered(project, Path(folder), share or Share(), cache or AnalysisCache(), progress)
         need = sum(w.path.stat().st_size for w in wanted)
         free = shutil.disk_usage(_there(out.parent)).free
         if need > free:
@@ -88,24 +108,51 @@ def _there(folder: Path) -> Path:
     return next((p for p in (folder, *folder.parents) if p.is_dir()), Path("/"))
 
 
-def _gathered(project: Path, folder: Path, only_used: bool, cache: AnalysisCache) -> tuple[list[_Wanted], tuple[str, ...]]:
+def _gathered(
+    project: Path, folder: Path, share: Share, cache: AnalysisCache, progress: Progress
+) -> tuple[list[_Wanted], tuple[str, ...]]:
     """What goes in, and what cannot; `folder` takes what is written for it."""
     with Project.reading(project) as opened:
         opened.copy_to(folder / PROJECT)
         sources, shorts = opened.sources(), [e.short for e in opened.shorts()]
     wanted, left_out, names = [_Wanted(PROJECT, folder / PROJECT, "project")], [], set[str]()
     used = {key for short in shorts for key in short.sources}
+    new_keys: dict[str, str] = {}
     for source in sources:
-        if only_used and source.key not in used:
+        if (share.only_used or share.handles_s is not None) and source.key not in used:
             left_out.append(f"{source.name}: no short uses it.")
             continue
-        _add_media(Path(source.path), source.key, "footage", wanted, left_out, names)
-        wanted += _analysis(source, cache)
+        part = None if share.handles_s is None else _thinned(source, shorts, share.handles_s, folder, progress)
+        if part is None:
+            _add_media(Path(source.path), source.key, "footage", wanted, left_out, names)
+        else:
+            new_keys[source.key] = content_key(part)
+            _add_media(part, new_keys[source.key], "footage", wanted, left_out, names)
+        wanted += _analysis(source, cache, new_keys.get(source.key, source.key))
+    rekey(folder / PROJECT, new_keys)
     for path, key in dict.fromkeys((f.path, f.key) for s in shorts for f in (*s.files, *s.pictures, *s.sounds)):
         if not path.startswith(SHIPS):
             _add_media(Path(path), key, "picture", wanted, left_out, names)
     wanted += _looks(shorts, folder)
     return wanted, tuple(left_out)
+
+
+def _thinned(source: Source, shorts: list[Short], handles_s: float, folder: Path, progress: Progress) -> Path | None:
+    """A file with only those passages of a source that shorts show; None where it must go whole: its kind of file cannot be
+    thinned, it is not as it was, or most of it is shown."""
+    path, around = Path(source.path), ticks(handles_s) + LONGEST_TRANSITION
+    spans = [(s.start - around, s.end + around) for short in shorts for s in short.segments if s.source == source.key]
+    if not can_be_thinned(path) or sum(b - a for a, b in spans) > MOST_THINNED * source.length:
+        return None
+    try:
+        if content_key(path) != source.key:
+            return None
+    except MediaError:
+        return None
+    out = folder / f"{len(list(folder.iterdir()))} thin" / path.name
+    out.parent.mkdir()
+    thin(path, spans, out, progress)
+    return out
 
 
 def _add_media(path: Path, key: str, role: Role, wanted: list[_Wanted], left_out: list[str], names: set[str]) -> None:
@@ -127,10 +174,11 @@ def _add_media(path: Path, key: str, role: Role, wanted: list[_Wanted], left_out
     wanted.append(_Wanted(f"media/{name}", path, role, key))
 
 
-def _analysis(source: Source, cache: AnalysisCache) -> Iterator[_Wanted]:
+def _analysis(source: Source, cache: AnalysisCache, key: str) -> Iterator[_Wanted]:
+    """What is known of a source, to be known there under a key."""
     if KEY.fullmatch(source.key):
         for path in sorted(cache.folder_of(source.key).glob("*.json.gz")):
-            yield _Wanted(f"analysis/{source.key}/{path.name}", path, "analysis", source.key)
+            yield _Wanted(f"analysis/{key}/{path.name}", path, "analysis", key)
 
 
 def _looks(shorts: list[Short], folder: Path) -> Iterator[_Wanted]:

@@ -10,7 +10,19 @@ from typing import Any, Final
 
 from standtall.base.errors import NothingToDo
 from standtall.base.progress import Progress
-from standtall.jobs.events import Analysed, BoxFollowed, Copied, Event, Fetched, Foretold, Heard, Received, Rendered, StageDone
+from standtall.jobs.events import (
+    Analysed,
+    BoxFollowed,
+    ClipTraced,
+    Copied,
+    Event,
+    Fetched,
+    Foretold,
+    Heard,
+    Received,
+    Rendered,
+    StageDone,
+)
 from standtall.jobs.requests import (
     AnalyseRequest,
     FetchRequest,
@@ -20,6 +32,7 @@ from standtall.jobs.requests import (
     PreviewCopyRequest,
     RenderRequest,
     Request,
+    TraceClipsRequest,
     WatchMachinesRequest,
 )
 from standtall.library.cache import AnalysisCache
@@ -126,6 +139,14 @@ def _measure_shake(request: MeasureShakeRequest, _tell: Tell, progress: Progress
     measured(request.source, request.start, request.end, AnalysisCache(), progress)
 
 
+def _trace(request: TraceClipsRequest, tell: Tell, progress: Progress) -> None:
+    from standtall.session.clips import ClipFinder, trace
+
+    finder = ClipFinder(request.sources, progress)
+    for clip in trace(finder, [Path(c) for c in request.clips], progress):
+        tell(ClipTraced(clip))
+
+
 def _watch_machines(request: WatchMachinesRequest, tell: Tell, progress: Progress) -> None:
     from standtall.session.helping import watch_machines
 
@@ -134,6 +155,7 @@ def _watch_machines(request: WatchMachinesRequest, tell: Tell, progress: Progres
 
 _RUNS: Final[dict[type, Callable[[Any, Tell, Progress], object]]] = {
     AnalyseRequest: analysed, RenderRequest: _render, ForetellRequest: _foretell, FetchRequest: _fetch, PreviewCopyRequest: _copy,
-    FollowBoxRequest: _follow_box, MeasureShakeRequest: _measure_shake, WatchMachinesRequest: _watch_machines,
+    FollowBoxRequest: _follow_box, MeasureShakeRequest: _measure_shake, TraceClipsRequest: _trace,
+    WatchMachinesRequest: _watch_machines,
 }  # fmt: skip
 """Who carries out each kind of request."""

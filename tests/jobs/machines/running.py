@@ -29,7 +29,7 @@ def free_port() -> int:
 @contextlib.contextmanager
 def command(*arguments: str, home: Path, until: str) -> Iterator[subprocess.Popen[str]]:
     """A command of the program that runs until the block ends; begun when it has said a line of that kind."""
-    environment = {**os.environ, "PYTHONPATH": str(ROOT)}
+    environment = {**os.environ, "PYTHONPATH": f"{ROOT}{os.pathsep}{ROOT / 'src'}"}
     for variable in ("XDG_CACHE_HOME", "XDG_STATE_HOME", "XDG_CONFIG_HOME"):
         environment[variable] = str(home / variable)
     process = subprocess.Popen(

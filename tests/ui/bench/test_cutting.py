@@ -9,17 +9,20 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtWidgets import QDialogButtonBox
 from pytestqt.qtbot import QtBot
 
+from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.layers.picture import PictureLayer
 from standtall.cutting.by_words import kept_words
+from standtall.jobs.events import Ended, Event, Progressed
 from standtall.library.project import Project
 from standtall.media.sound_reader import read_sound
+from standtall.session.run import run as carry_out
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.transcript import grips
 from standtall.ui.moments.chapters_sheet import ChaptersSheet
 from standtall.ui.moments.clips_sheet import ClipsSheet
 from tests.conftest import make_clip, write_sound
-from tests.ui.driving import WAIT, edited, short_of
+from tests.ui.driving import WAIT, Work, edited, short_of
 
 
 def words_in(window: MainWindow) -> tuple[int, ...]:
@@ -212,16 +215,28 @@ def test_a_finished_clip_is_found_and_rebuilt(qtbot: QtBot, window: MainWindow, 
     part = read_sound(source.path, 16_000, 1).reshape(-1)[40 * 16_000 : 55 * 16_000]
     clip = write_sound(tmp_path / "Old clip.m4a", part, 16_000)
     (tmp_path / "broken.mp4").write_bytes(b"nothing")
+    work = Work(window)
     window.moments.show_clips()
     (sheet,) = window.moments.findChildren(ClipsSheet)
     sheet.look([clip, tmp_path / "broken.mp4"])
-    qtbot.waitUntil(lambda: sheet.table.rowCount() == 2, timeout=WAIT)
-    assert len(sheet.located) == 1
+    qtbot.waitUntil(lambda: len(work.begun) == 1, timeout=WAIT)
+    assert sheet.told.text().startswith("Listening to")
+    told: list[Event] = []
+    carry_out(work.begun[0].request, told.append, Progress())
+    sheet.close()  # it goes on without anybody looking
+    work.tell(qtbot, 0, Progressed("clips", 0.5), *told, Ended("done"))
+    window.moments.show_clips()
+    sheet = window.moments.findChildren(ClipsSheet)[-1]
+    assert sheet.table.rowCount() == 2
     assert [name for _start, _end, name in window.moments.strip._clips] == ["Old clip"]
-    assert sheet._told.text().startswith("1 of 2 clips found")
-    assert "not a video or sound file" in sheet.table.item(1, 3).text()
-    edited(qtbot, window, sheet.make)
-    assert short_of(window).name == "Old clip"
+    assert sheet.told.text().startswith("1 of 2 clips found")
+    assert "not a video or sound file" in sheet.table.item(1, 4).text()
+    assert sheet.table.item(0, 3).text() == "sound"
+    sheet.write_table(tmp_path / "clips.csv")
+    qtbot.waitUntil(lambda: (tmp_path / "clips.csv").exists(), timeout=WAIT)
+    assert (tmp_path / "clips.csv").read_text().splitlines()[1].startswith("Old clip.m4a,sound,0.")
+    sheet.make()
+    qtbot.waitUntil(lambda: short_of(window).name == "Old clip", timeout=WAIT)
     assert short_of(window).segments[0].start / TICKS_PER_SECOND == pytest.approx(40, abs=0.5)
 
 

@@ -22,9 +22,11 @@ from standtall.model.source import SoundTrack, Source
 from standtall.model.words import Word
 from standtall.session import analyse as stages
 from standtall.session.analyse import Options
+from standtall.session.analysis_tasks import HeardWords
 from standtall.ui.app.window import MainWindow
 from standtall.ui.footage.card import warnings_of
 from standtall.ui.widgets import notification as desktop
+from standtall.ui.widgets import theme
 from tests.conftest import make_clip, tone
 from tests.ui.driving import WAIT, Shown, Work, edited
 
@@ -116,21 +118,21 @@ def test_first_words_are_opened_while_the_rest_is_coming(qtbot: QtBot, window: M
         (Word("late", 48_000, 60_000), Word("ones.", 66_000, 90_000)),
     ]
     mark = options.words_mark(source)
-    cache.keep(source.key, "piece", stages._Words(pieces[0]), f"{mark}#0")
+    cache.keep(source.key, "piece", HeardWords(pieces[0]), f"{mark}#0")
     window.footage._open_next = True
     with qtbot.waitSignal(window.workspace.opened_changed, timeout=WAIT):
         work.begun[0].listener(Heard(2, 1.0))
     assert [w.text for w in window.workspace.opened.transcript.words] == ["early", "words."]  # type: ignore[union-attr]
-    cache.keep(source.key, "piece", stages._Words(pieces[1]), f"{mark}#1")
+    cache.keep(source.key, "piece", HeardWords(pieces[1]), f"{mark}#1")
     with qtbot.waitSignal(window.workspace.transcript_changed, timeout=WAIT):
         work.begun[0].listener(Heard(4, 2.0))
     assert len(window.workspace.opened.transcript.words) == 4  # type: ignore[union-attr]
     cache.forget(source.key, "piece")
-    cache.keep(source.key, "piece", stages._Words(pieces[0]), f"{mark}#0")
+    cache.keep(source.key, "piece", HeardWords(pieces[0]), f"{mark}#0")
     window.workspace.refresh_found(source, last=False)
     qtbot.waitUntil(lambda: len(window.workspace.opened.transcript.words) == 2, timeout=WAIT)  # type: ignore[union-attr]
     edited(qtbot, window, lambda: window.workspace.revise(lambda t: corrections.retype(t, range(1), "Earliest")))
-    cache.keep(source.key, "piece", stages._Words(pieces[1]), f"{mark}#1")
+    cache.keep(source.key, "piece", HeardWords(pieces[1]), f"{mark}#1")
     with qtbot.waitSignal(window.workspace.transcript_changed, timeout=WAIT):
         work.begun[0].listener(Heard(4, 2.0))
     words = window.workspace.opened.transcript.words  # type: ignore[union-attr]
@@ -148,7 +150,7 @@ def test_a_finished_clip_goes_straight_to_the_bench(qtbot: QtBot, window: MainWi
     for source in (first, second):
         ws.set_brief(source, replace(ws.brief_of(source), content="clip"))
         ws.cache.keep(source.key, "sound", stages._Level((-20.0,) * 200))
-        ws.cache.keep(source.key, "piece", stages._Words((Word("once.", 4_800, 19_200),)), f"{Options().words_mark(source)}#0")
+        ws.cache.keep(source.key, "piece", HeardWords((Word("once.", 4_800, 19_200),)), f"{Options().words_mark(source)}#0")
     window.go("footage")
     qtbot.waitUntil(lambda: len(work.begun) == 1, timeout=WAIT)
     begun = work.begun[0].request.source
@@ -324,3 +326,19 @@ def test_what_is_being_analysed_can_be_taken_out(qtbot: QtBot, window: MainWindo
     assert waiting.key not in window.footage._cards
     assert opened == []
     assert len(work.begun) == 2
+
+
+def test_what_shorts_show_of_footage_is_drawn_and_told(qtbot: QtBot, window: MainWindow) -> None:
+    opened = window.workspace.opened
+    assert opened is not None
+    window.go("footage")
+    card = window.footage._cards[opened.source.key]
+    qtbot.waitUntil(lambda: card.used.isVisible() and "1 short shows" in card.used_text.text(), timeout=WAIT)
+    assert card.used.accessibleDescription() == card.used_text.text()
+    picture = card.used.grab().toImage()
+    spans = [(s.start, s.end) for s in opened.entry.short.segments]
+    scale = picture.width() / opened.source.length
+    inside = picture.pixelColor(round((spans[0][0] + spans[0][1]) / 2 * scale), picture.height() // 2)
+    assert inside.name() == theme.KEPT
+    last = max(end for _start, end in spans)
+    assert picture.pixelColor(round((last + opened.source.length) / 2 * scale), picture.height() // 2).name() != theme.KEPT

@@ -5,6 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 
 import pytest
+from PySide6.QtCore import Qt
 from pytestqt.qtbot import QtBot
 
 from standtall.library.project import Project
@@ -103,3 +104,27 @@ def test_nearly_the_same_is_found(qtbot: QtBot, sheet: SaidSheet, tmp_path: Path
 def test_nothing_said_is_told(qtbot: QtBot, sheet: SaidSheet) -> None:
     sheet.query.setText("zyzzyva")
     qtbot.waitUntil(lambda: "Nobody said that" in sheet.told.text(), timeout=WAIT)
+
+
+def test_a_line_is_heard_and_put_into_the_basket(qtbot: QtBot, window: MainWindow, sheet: SaidSheet, tmp_path: Path) -> None:
+    other = elsewhere(tmp_path)
+    ask(qtbot, sheet, "a cabbage", 3)
+    opened = window.workspace.opened
+    assert opened is not None
+    mine = [n for n, hit in enumerate(sheet.hits) if hit.source.key == opened.source.key]
+    theirs = next(n for n, hit in enumerate(sheet.hits) if hit.source.key == other.key)
+    sheet.list.setCurrentRow(theirs)
+    assert sheet.hear.isEnabled() and not sheet.basket.isEnabled()
+    with qtbot.waitSignal(window.footage.heard_wanted, timeout=WAIT) as heard:
+        qtbot.keyClick(sheet.list, Qt.Key.Key_Space)
+    assert heard.args == [other.path, sheet.hits[theirs].start, sheet.hits[theirs].end]
+    sheet.list.selectAll()
+    assert sheet.basket.isEnabled() and not sheet.hear.isEnabled()
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT) as said:
+        sheet.add_to_basket()
+    assert said.args[0] == "2 lines added to the basket. 1 of other footage: open that on the Bench first."
+    qtbot.waitUntil(lambda: len(window.bench.basket.passages) == 2, timeout=WAIT)
+    hits = sorted((sheet.hits[n].start, sheet.hits[n].end) for n in mine)
+    assert all(p.start <= a and b <= p.end for p, (a, b) in zip(sorted(window.bench.basket.passages, key=lambda p: p.start), hits, strict=True))
+    window.workspace.undo()
+    qtbot.waitUntil(lambda: not window.bench.basket.passages, timeout=WAIT)

@@ -35,6 +35,7 @@ def actions_of(window: MainWindow) -> list[Action]:
         Action("add-footage", "Add footage", window.footage.choose, ("Ctrl+I",), "anywhere"),
         Action("open-project", "Open a project", window.projects.choose, ("Ctrl+O",), "anywhere"),
         Action("to-page", "Back to the page", window.to_ground, ("Escape",), "anywhere"),
+        Action("machines", "Machines that help", window.show_machines, ("Ctrl+Shift+M",), "anywhere"),
         window.shortcuts_action,
         window.theme_action,
     ]

@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from pathlib import Path
 from typing import Any, Final
 
 from PySide6.QtCore import QObject, Qt, Signal
 from PySide6.QtWidgets import (
-    QCheckBox,
+    QComboBox,
     QDialog,
     QFileDialog,
     QHBoxLayout,
@@ -21,12 +21,20 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.progress import Progress, Step
-from standtall.session.packing import Packed, pack
+from standtall.session.packing import Packed, Share, pack
 from standtall.session.unpacking import Unpacked, unpack
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import heading
 
 ARCHIVE: Final = "Packed projects (*.zip)"
+
+
+SHARES: Final = {
+    "All footage, whole": Share(),
+    "Only footage that shorts use, whole": Share(only_used=True),
+    "Only the passages that shorts show, with 5 s around each": Share(handles_s=5.0),
+    "Only the passages that shorts show, with 1 s around each": Share(handles_s=1.0),
+}
 
 
 class _Told(QObject):
@@ -36,11 +44,12 @@ class _Told(QObject):
 
 
 class PackSheet(QDialog):
-    """One way: `ask` is asked for where to, `work` is done there and tells in sentences what came of it."""
+    """One way: `ask` is asked for where to, `work` is done there by what was chosen, and `done` tells in sentences what came of
+    it."""
 
     def __init__(
-        self, workspace: Workspace, title: str, about: str, choice: str, ask: Callable[[], str],
-        work: Callable[[Path, bool, Progress], Any], done: Callable[[Any], list[str]], parent: QWidget,
+        self, workspace: Workspace, title: str, about: str, choices: Mapping[str, Any], ask: Callable[[], str],
+        work: Callable[[Path, Any, Progress], Any], done: Callable[[Any], list[str]], parent: QWidget,
     ) -> None:  # fmt: skip
         super().__init__(parent)
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
@@ -56,8 +65,11 @@ class PackSheet(QDialog):
         text = QLabel(about)
         text.setWordWrap(True)
         column.addWidget(text)
-        self.choice = QCheckBox(choice)
-        self.choice.setVisible(bool(choice))
+        self.choice = QComboBox()
+        for text_of_it, value in choices.items():
+            self.choice.addItem(text_of_it, value)
+        self.choice.setAccessibleName("How much of the footage")
+        self.choice.setVisible(bool(choices))
         column.addWidget(self.choice)
         self.bar = QProgressBar()
         self.bar.setRange(0, 1000)
@@ -93,7 +105,7 @@ class PackSheet(QDialog):
         told = self._told
         progress = self._progress = Progress(lambda step: _tell(told, step))
         self._ws.closing.also_cancels(progress)
-        chosen = self.choice.isChecked()
+        chosen = self.choice.currentData()
         self.go.setEnabled(False)
         self.choice.setEnabled(False)
         self.bar.show()
@@ -126,8 +138,8 @@ def pack_sheet(workspace: Workspace, project: Path, parent: QWidget) -> PackShee
         name, _kind = QFileDialog.getSaveFileName(parent, "Pack the project", proposed, ARCHIVE)
         return name if not name or name.lower().endswith(".zip") else f"{name}.zip"
 
-    def work(path: Path, only_used: bool, progress: Progress) -> Packed:
-        return pack(project, path, progress, only_used, over=True)  # the dialog has asked
+    def work(path: Path, share: Share, progress: Progress) -> Packed:
+        return pack(project, path, progress, share, over=True)  # the dialog has asked
 
     def done(made: Packed) -> list[str]:
         return [f"{made.files} files, {made.size / 1e6:.1f} MB are packed.", *(f"Left out: {s}" for s in made.left_out)]
@@ -136,7 +148,7 @@ def pack_sheet(workspace: Workspace, project: Path, parent: QWidget) -> PackShee
         "The project with its shorts, footage, pictures, sounds, own looks and all that was found in the footage goes into "
         "one archive, with a list of all files. It opens on another machine under “Open a packed project”."
     )
-    return PackSheet(workspace, "Pack the project", about, "Leave out footage that no short uses", ask, work, done, parent)
+    return PackSheet(workspace, "Pack the project", about, SHARES, ask, work, done, parent)
 
 
 def unpack_sheet(workspace: Workspace, packed: Path, parent: QWidget) -> PackSheet:
@@ -156,7 +168,7 @@ def unpack_sheet(workspace: Workspace, packed: Path, parent: QWidget) -> PackShe
         workspace,
         "Open a packed project",
         about,
-        "",
+        {},
         ask,
         lambda path, _c, progress: unpack(packed, path, progress),
         done,

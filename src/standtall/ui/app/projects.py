@@ -5,9 +5,12 @@ from __future__ import annotations
 from dataclasses import replace
 from pathlib import Path
 
+from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFileDialog, QMenu, QWidget
 
 from standtall.library import settings
+from standtall.model.edits import count_of
+from standtall.session.merging import Merged, merge
 from standtall.ui.app.pack_sheet import ARCHIVE, PackSheet, pack_sheet, unpack_sheet
 from standtall.ui.state.workspace import Workspace, project_for
 
@@ -15,7 +18,9 @@ KIND = "Stand Tall (*.standtall)"
 
 
 class Projects(QMenu):
-    """Filled when it is opened."""
+    """Filled when it is opened. `machines_wanted` asks which machines help."""
+
+    machines_wanted = Signal()
 
     def __init__(self, workspace: Workspace, parent: QWidget) -> None:
         super().__init__(parent)
@@ -29,8 +34,11 @@ class Projects(QMenu):
         self.addAction("New project…", self.new)
         self.addAction("Open project…", self.choose)
         self.addAction("Open a packed project…", self.choose_packed)
+        merge = self.addAction("Bring in another project…", self.choose_merged)
+        merge.setEnabled(self._ws.renders.project is not None)
         pack = self.addAction("Pack this project…", self.pack)
         pack.setEnabled(self._ws.renders.project is not None)
+        self.addAction("Machines…", self.machines_wanted.emit)
         self.addSeparator()
         for path in self.settings.recent:
             self.addAction(Path(path).stem, lambda p=path: self._ws.open_project(Path(p)))  # type: ignore[misc]
@@ -52,6 +60,24 @@ class Projects(QMenu):
         if project is not None and parent is not None:
             self.sheet = pack_sheet(self._ws, project, parent)
             self.sheet.open()
+
+    def choose_merged(self) -> None:
+        name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), "Bring in another project", "", KIND)
+        if name:
+            self.bring_in(Path(name))
+
+    def bring_in(self, other: Path) -> None:
+        """Bring footage, words and shorts of another project into this one, and say what came."""
+        ws = self._ws
+
+        def told(made: Merged) -> None:
+            said = f"{count_of(made.sources, 'file')} of footage and {count_of(made.shorts, 'short')} of {other.stem} came in."
+            ws.said.emit(" ".join((said, *made.left_out)), "note")
+            path = ws.project_path
+            if path is not None:
+                ws.open_project(path)  # all that is shown is read anew
+
+        ws.with_project(lambda project: merge(project, other), told)
 
     def choose_packed(self) -> None:
         name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), "Open a packed project", "", ARCHIVE)

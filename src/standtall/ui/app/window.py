@@ -24,6 +24,7 @@ from standtall.model.moment import Moment
 from standtall.model.source import Source
 from standtall.model.timemap import SourceTime
 from standtall.ui.app.actions import actions_of
+from standtall.ui.app.machines_sheet import MachinesSheet
 from standtall.ui.app.messages import MessageBar
 from standtall.ui.app.playback import Playback
 from standtall.ui.app.projects import Projects
@@ -38,6 +39,7 @@ from standtall.ui.moments.place import MomentsPlace
 from standtall.ui.preview.pane import PreviewPane
 from standtall.ui.preview.player import Player
 from standtall.ui.renders.place import RendersPlace
+from standtall.ui.state.machines import Machines
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.actions import Action
@@ -67,6 +69,8 @@ class MainWindow(QMainWindow):
         self.preview_pane = PreviewPane(self.workspace)
         self.playback = Playback(self.workspace, self.player, self.preview_pane)
         self.tending = Tending(self.workspace.jobs, self.workspace.queues, self)
+        self.machines = Machines(self.workspace, self)
+        self.machines_sheet: MachinesSheet | None = None
         self._unasked = self._ended = False
         self.all_places = (self.footage.place(), self.moments.place(), self.bench.place(), self.renders.place())
         self.places = QStackedWidget()
@@ -112,6 +116,11 @@ class MainWindow(QMainWindow):
         ws.said.connect(self.say)
         ws.project_changed.connect(self._project_changed)
         self._rail.wanted.connect(self.go)
+        ws.jobs.noted.connect(self.say)
+        self.projects.machines_wanted.connect(self.show_machines)
+        for strip in (self.renders.machines, self.footage.machines):
+            strip.wanted.connect(self.show_machines)
+            self.machines.changed.connect(lambda s=strip: s.show_machines(self.machines.setting.used, self.machines.seen))
         self.player.failed.connect(lambda text: self.say(text, "error"))
         self.playback.shown.connect(self.bench.wide.show_picture)
         self.playback.shown.connect(self.bench.inspector.captions.show_picture)
@@ -119,6 +128,7 @@ class MainWindow(QMainWindow):
         self.bench.inspector.transcript.export_words.connect(self.export_words)
         self.footage.opened.connect(self.open_on_bench)
         self.footage.opened_at.connect(self._open_at)
+        self.footage.heard_wanted.connect(self.bench.work.hearing.file)
         self.footage.previewed.connect(self._look_at)
         self.moments.played.connect(self._play_moment)
         self.moments.made.connect(lambda: self.go("bench"))
@@ -163,6 +173,13 @@ class MainWindow(QMainWindow):
 
     def _show_shortcuts(self) -> None:
         self.shortcuts.show_list()
+
+    def show_machines(self) -> None:
+        """Which machines help, and what each does."""
+        if self.machines_sheet is None:
+            self.machines_sheet = MachinesSheet(self.workspace, self.machines, self)
+        self.machines_sheet.show()
+        self.machines_sheet.raise_()
 
     def search(self) -> None:
         self.go("bench")

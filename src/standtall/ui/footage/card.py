@@ -9,6 +9,8 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QPushBu
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.model.edits import count_of
 from standtall.model.source import Source
+from standtall.session.usage import Usage, in_words
+from standtall.ui.footage.used_bar import UsedBar
 from standtall.ui.widgets import theme
 
 STAGES = (("sound", "Sound"), ("words", "Words"), ("voices", "Voices"), ("people", "People"), ("preview", "Preview"))
@@ -83,7 +85,12 @@ class SourceCard(QFrame):
         self._warn.setObjectName("warn")
         self._warn.setWordWrap(True)
         self._warn.setVisible(bool(self._warn.text()))
-        for widget in (name, facts, self._stages, self._bar, self._state, self._warn):
+        self.used = UsedBar(source)
+        self.used_text = QLabel()
+        self.used_text.setObjectName("faint")
+        self.used_text.setWordWrap(True)
+        self.used_text.hide()
+        for widget in (name, facts, self._stages, self._bar, self._state, self._warn, self.used, self.used_text):
             middle.addWidget(widget)
         buttons = QHBoxLayout()
         buttons.setSpacing(6)
@@ -144,6 +151,12 @@ class SourceCard(QFrame):
         told = [lost, *warnings_of(self.source)] if lost else warnings_of(self.source)
         self._warn.setText("  ".join(told))
         self._warn.setVisible(bool(told))
+
+    def show_used(self, used: Usage) -> None:
+        """Which parts of it shorts show."""
+        self.used.show_used(used)
+        self.used_text.setText(in_words(used, self.source))
+        self.used_text.show()
 
     def show_preview(self, share: float | None) -> None:
         """How far the copy to move about in is made; None when it is there, or not needed."""

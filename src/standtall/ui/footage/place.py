@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QDragEnterEvent, QDropEvent, QImage
+from PySide6.QtCore import Qt, QTimer, Signal
+from PySide6.QtGui import QDragEnterEvent, QDropEvent, QImage, QShowEvent
 from PySide6.QtWidgets import (
     QFileDialog,
     QHBoxLayout,
@@ -21,11 +21,13 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.jobs.events import Analysed, Ended, Event, Heard, Problem, Progressed, StageDone, Started, State
 from standtall.jobs.queue import Entry
 from standtall.jobs.requests import AnalyseRequest, Request
+from standtall.library.project import Project
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
 from standtall.model.edits import count_of
 from standtall.model.source import Source
 from standtall.session.analyse import known
+from standtall.session.usage import Usage, usage
 from standtall.ui.footage.brief_sheet import BriefSheet
 from standtall.ui.footage.card import SourceCard, told_of
 from standtall.ui.footage.fetching import FetchRow
@@ -37,8 +39,12 @@ from standtall.ui.threads.dispatcher import Worker
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.actions import Action, button_of
 from standtall.ui.widgets.images import wide_at
+from standtall.ui.widgets.machine_strip import MachineStrip
 from standtall.ui.widgets.notification import notify
 from standtall.ui.widgets.place import Place
+
+USED_MS = 400
+"""After the last edit it is seen so much later which parts of the footage are used."""
 
 
 class FootagePlace(QWidget):
@@ -47,6 +53,8 @@ class FootagePlace(QWidget):
     opened = Signal(object)
     opened_at = Signal(object, int)
     previewed = Signal(object, int)
+    heard_wanted = Signal(object, int, int)
+    """A file, and the passage of it that is to be heard (ticks)."""
 
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -108,6 +116,8 @@ class FootagePlace(QWidget):
         whole.setSpacing(12)
         whole.addLayout(head)
         whole.addWidget(self.fetching)
+        self.machines = MachineStrip()
+        whole.addWidget(self.machines)
         row = QHBoxLayout()
         row.addWidget(scroll, 1)
         row.addWidget(self.brief)
@@ -116,6 +126,33 @@ class FootagePlace(QWidget):
         workspace.project_changed.connect(lambda _p: self._project_changed())
         workspace.lost.changed.connect(self._show_lost)
         workspace.jobs.heard.connect(self._heard)
+        self._used_soon = QTimer(self)
+        self._used_soon.setSingleShot(True)
+        self._used_soon.setInterval(USED_MS)
+        self._used_soon.timeout.connect(self._ask_used)
+        workspace.opened_changed.connect(self._used_soon.start)
+        workspace.composition_changed.connect(self._used_soon.start)
+
+    def _ask_used(self) -> None:
+        """See which parts of the footage shorts show by now."""
+        if not self._cards or not self.isVisible():
+            return
+        sources = tuple(card.source for card in self._cards.values())
+
+        def look(project: Project) -> dict[str, Usage]:
+            shorts = [entry.short for entry in project.shorts()]
+            return {source.key: usage(source, shorts) for source in sources}
+
+        def arrived(found: dict[str, Usage]) -> None:
+            for key, used in found.items():
+                if key in self._cards:
+                    self._cards[key].show_used(used)
+
+        self._ws.with_project(look, arrived)
+
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        self._used_soon.start()
 
     def place(self) -> Place:
         return Place("footage", "Footage", "F1", self, (self.search_said,))
@@ -125,6 +162,7 @@ class FootagePlace(QWidget):
         if self.said is None:
             self.said = SaidSheet(self._ws, self.archive, self.window())
             self.said.open_wanted.connect(self.opened_at)
+            self.said.heard_wanted.connect(self.heard_wanted)
         self.said.show()
         self.said.raise_()
         self.said.query.setFocus()

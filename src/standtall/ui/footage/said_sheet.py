@@ -7,7 +7,7 @@ from pathlib import Path
 from typing import Final
 
 from PySide6.QtCore import QSize, Qt, QTimer, Signal
-from PySide6.QtGui import QIcon, QImage, QPixmap
+from PySide6.QtGui import QIcon, QImage, QKeySequence, QPixmap, QShortcut
 from PySide6.QtWidgets import (
     QCheckBox,
     QComboBox,
@@ -23,15 +23,18 @@ from PySide6.QtWidgets import (
 
 from standtall.base.errors import MediaError
 from standtall.base.time import TICKS_PER_SECOND, clock
+from standtall.cutting.cut_points import without
 from standtall.library.project import Project
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
 from standtall.model.cut import Segment
+from standtall.model.edits import count_of
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.session.archive import Archive, ArchiveHit
 from standtall.session.begin import begun
 from standtall.ui.footage.said_archive import SaidArchive
+from standtall.ui.state.editor import Present
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.images import wide_at
@@ -46,9 +49,11 @@ AIR: Final = TICKS_PER_SECOND // 5
 
 
 class SaidSheet(QDialog):
-    """`open_wanted` carries a source and the tick to go to."""
+    """`open_wanted` carries a source and the tick to go to, `heard_wanted` a passage that is to be heard at once."""
 
     open_wanted = Signal(object, int)
+    heard_wanted = Signal(object, int, int)
+    """A file, and the passage of it that is to be heard (ticks)."""
 
     def __init__(self, workspace: Workspace, archive: SaidArchive, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -91,7 +96,10 @@ class SaidSheet(QDialog):
         self.go = button("Open on the Bench", "Open its footage where this is said", self.open_chosen)
         close = QPushButton("Close")
         close.clicked.connect(self.reject)
-        row.addWidget(self.before)
+        self.hear = button("Hear", "Hear the chosen line (Space in the list)", self.hear_chosen)
+        self.basket = button("Add to the basket", "Add the chosen lines of the footage that is on the Bench", self.add_to_basket)
+        for one in (self.before, self.hear, self.basket):
+            row.addWidget(one)
         row.addStretch(1)
         for one in (self.make, self.go, close):
             row.addWidget(one)
@@ -105,6 +113,7 @@ class SaidSheet(QDialog):
         for combo in (self.speaker, self.programme):
             combo.activated.connect(lambda _i: self.ask())
         self.list.itemSelectionChanged.connect(self._fit)
+        QShortcut(QKeySequence(Qt.Key.Key_Space), self.list, self.hear_chosen, context=Qt.ShortcutContext.WidgetShortcut)
         self.list.itemActivated.connect(lambda _item: self.open_chosen())
         archive.changed.connect(self._fill)
         self._fill()
@@ -209,7 +218,37 @@ class SaidSheet(QDialog):
         count = len(self.list.selectedItems())
         self.before.setEnabled(count == 1)
         self.go.setEnabled(count == 1)
+        self.hear.setEnabled(count == 1)
+        self.basket.setEnabled(bool(self._on_bench()))
         self.make.setEnabled(count > 0)
+
+    def _on_bench(self) -> list[ArchiveHit]:
+        """Those of the chosen lines that are in the footage on the Bench."""
+        opened = self._ws.opened
+        return [] if opened is None else [h for h in self.chosen() if h.source.key == opened.source.key]
+
+    def hear_chosen(self) -> None:
+        chosen = self.chosen()
+        if len(chosen) == 1:
+            self.heard_wanted.emit(chosen[0].source.path, chosen[0].start, chosen[0].end)
+
+    def add_to_basket(self) -> None:
+        """The chosen lines of the footage on the Bench, in their order here."""
+        hits = self._on_bench()
+        if not hits:
+            return
+
+        def put(now: Present) -> tuple[Segment, ...]:
+            passages = now.basket
+            for hit in hits:
+                piece = Segment(hit.source.key, max(0, hit.start - AIR), hit.end + AIR)
+                passages = (*without(passages, piece.source, piece.start, piece.end), piece)
+            return passages
+
+        self._ws.change_basket("Add to the basket", put)
+        others = len(self.chosen()) - len(hits)
+        more = f" {others} of other footage: open that on the Bench first." if others else ""
+        self._ws.said.emit(f"{count_of(len(hits), 'line')} added to the basket.{more}", "note")
 
     def open_chosen(self) -> None:
         """Open the footage of the chosen line, in this project."""

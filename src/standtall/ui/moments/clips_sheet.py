@@ -2,84 +2,102 @@
 
 from __future__ import annotations
 
+import csv
+import io
 from pathlib import Path
 
-from PySide6.QtCore import Qt, Signal
+from PySide6.QtCore import Qt
 from PySide6.QtWidgets import (
     QAbstractItemView,
+    QComboBox,
     QDialog,
     QFileDialog,
     QHBoxLayout,
     QHeaderView,
     QLabel,
+    QProgressBar,
     QTableWidget,
     QTableWidgetItem,
     QVBoxLayout,
     QWidget,
 )
 
-from standtall.base.errors import StandTallError
-from standtall.base.progress import Progress
-from standtall.base.time import clock
+from standtall.base.files import write_whole
+from standtall.base.time import clock, seconds
+from standtall.library.project import Project
 from standtall.model.edits import count_of
 from standtall.model.source import Source
-from standtall.session.clips import ClipFinder, Located, rebuilt
+from standtall.model.traced import TracedClip
+from standtall.session.begin import begun
+from standtall.session.clips import rebuilt
+from standtall.ui.state.tracing import Tracing
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 
 KINDS = "Clips (*.mp4 *.mov *.mkv *.webm *.m4a *.mp3 *.wav *.ts *.avi);;All files (*)"
+COLUMNS = ("clip", "found", "sure", "by", "from")
+ABOUT = (
+    "Give finished clips that were cut from your footage: coded again, trimmed, in several pieces, with music added. "
+    "They are found by their sound, or, where that was replaced, by the words of a caption file of the same name beside them, "
+    "and rebuilt from the originals. It goes on in the background when this is closed."
+)
 
 
 class ClipsSheet(QDialog):
     """Give clips, see where they come from, tick those that shorts are to be made of."""
 
-    found = Signal(object)
-    """The clips located so far."""
-
-    def __init__(self, workspace: Workspace, source: Source, parent: QWidget | None = None) -> None:
+    def __init__(self, workspace: Workspace, tracing: Tracing, source: Source, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self._ws, self._source = workspace, source
-        self._progress = Progress()
-        self.located: list[Located] = []
+        self._ws, self.tracing, self._source = workspace, tracing, source
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.setWindowTitle(f"Clips from {source.name}")
-        self.resize(720, 440)
+        self.setWindowTitle("Finished clips in the footage")
+        self.resize(780, 480)
         column = QVBoxLayout(self)
         column.setContentsMargins(20, 18, 20, 18)
         column.setSpacing(10)
-        self._told = QLabel(
-            "Give finished clips that were cut from this footage: coded again, trimmed, in several pieces, with music added. "
-            "They are found by their sound and rebuilt from the original."
-        )
-        self._told.setWordWrap(True)
-        column.addWidget(self._told)
-        self.table = QTableWidget(0, 4)
-        self.table.setHorizontalHeaderLabels(["clip", "found", "sure", "pieces, from"])
+        about = QLabel(ABOUT)
+        about.setWordWrap(True)
+        column.addWidget(about)
+        self.where = QComboBox()
+        self.where.setAccessibleName("Footage to look in")
+        self.where.addItem(f"In all footage of the project ({len(workspace.sources)})", True)
+        self.where.addItem(f"In {source.name} alone", False)
+        column.addWidget(self.where)
+        self.bar = QProgressBar()
+        self.bar.setRange(0, 1000)
+        self.bar.setTextVisible(False)
+        self.bar.setAccessibleName("How far it is")
+        column.addWidget(self.bar)
+        self.told = QLabel()
+        column.addWidget(self.told)
+        self.table = QTableWidget(0, len(COLUMNS))
+        self.table.setHorizontalHeaderLabels(COLUMNS)
         self.table.setAccessibleName("Clips and where they come from")
         self.table.verticalHeader().hide()
         self.table.setShowGrid(False)
         self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
         self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
-        self.table.setWordWrap(True)
         head = self.table.horizontalHeader()
-        head.setSectionResizeMode(0, QHeaderView.ResizeMode.Interactive)
-        head.setSectionResizeMode(3, QHeaderView.ResizeMode.Stretch)
-        for n, wide in ((0, 190), (1, 96), (2, 64)):
+        head.setSectionResizeMode(4, QHeaderView.ResizeMode.Stretch)
+        for n, wide in ((0, 190), (1, 96), (2, 56), (3, 56)):
             self.table.setColumnWidth(n, wide)
+        self.table.cellActivated.connect(self._go_to)
         self.table.cellClicked.connect(self._go_to)
         column.addWidget(self.table, 1)
         row = QHBoxLayout()
         self._choose = button("Choose clips…", "One clip or many", self.choose)
-        self._stop = button("Stop", "Stop looking", self._cancel)
-        self._stop.setEnabled(False)
+        self._stop = button("Stop", "Stop looking; what was found stays", tracing.stop)
+        self._list = button("Write as table…", "What was found, as a CSV file", self.choose_table)
         self._make = button("Make shorts of the ticked", "Each as an editable short from the original", self.make)
         self._make.setObjectName("main")
-        self._make.setEnabled(False)
-        row.addWidget(self._choose)
-        row.addWidget(self._stop)
+        for widget in (self._choose, self._stop, self._list):
+            row.addWidget(widget)
         row.addStretch(1)
         row.addWidget(self._make)
         column.addLayout(row)
+        tracing.changed.connect(self.refresh)
+        tracing.problem.connect(self.told.setText)
+        self.refresh()
 
     def choose(self) -> None:
         names, _kind = QFileDialog.getOpenFileNames(self, "Choose finished clips", "", KINDS)
@@ -88,71 +106,79 @@ class ClipsSheet(QDialog):
 
     def look(self, paths: list[Path]) -> None:
         """Find clips in the background; each shows as soon as it is known."""
-        source, ws = self._source, self._ws
-        progress = self._progress = Progress()
-        self._choose.setEnabled(False)
-        self._stop.setEnabled(True)
-        self._told.setText("Listening to the footage…")
+        self.table.setRowCount(0)
+        self.tracing.look(self._ws.sources if self.where.currentData() else (self._source,), paths)
 
-        def work() -> list[tuple[Path, Located | StandTallError]]:
-            finder = ClipFinder(source, progress)
-            out: list[tuple[Path, Located | StandTallError]] = []
-            for path in paths:
-                progress.check()
-                try:
-                    out.append((path, finder.locate(path)))
-                except StandTallError as error:
-                    progress.check()
-                    out.append((path, error))
-            return out
+    def refresh(self) -> None:
+        """What is found by now."""
+        tracing = self.tracing
+        for clip in tracing.clips[self.table.rowCount() :]:
+            self._add(clip)
+        self.bar.setVisible(tracing.running)
+        self.bar.setValue(round(1000 * tracing.share))
+        self._stop.setEnabled(tracing.running)
+        self._choose.setEnabled(not tracing.running)
+        known = sum(bool(c.pieces) for c in tracing.clips)
+        self._make.setEnabled(known > 0)
+        self._list.setEnabled(bool(tracing.clips))
+        if tracing.running and tracing.stage == "listen":
+            self.told.setText(f"Listening to {count_of(len(tracing.sources), 'file')} of footage…")
+        elif tracing.running:
+            self.told.setText(f"{len(tracing.clips)} of {count_of(tracing.asked, 'clip')} looked for, {known} found…")
+        elif tracing.clips:
+            self.told.setText(f"{known} of {count_of(len(tracing.clips), 'clip')} found. Click one to go to its first piece.")
+        else:
+            self.told.setText("Choose finished clips to look for.")
 
-        ws.in_background_or("moments", work, self._arrived, self._done, self)
+    def _name_of(self, key: str) -> str:
+        return next((s.name for s in self.tracing.sources if s.key == key), "footage that is not here")
 
-    def _arrived(self, found: list[tuple[Path, Located | StandTallError]]) -> None:
-        self._done()
-        known = 0
-        for path, result in found:
-            row = self.table.rowCount()
-            self.table.insertRow(row)
-            name = QTableWidgetItem(path.stem)
-            name.setToolTip(str(path))
-            self.table.setItem(row, 0, name)
-            if isinstance(result, Located) and result.pieces:
-                known += 1
-                name.setData(Qt.ItemDataRole.UserRole, len(self.located))
-                name.setCheckState(Qt.CheckState.Checked)
-                self.located.append(result)
-                covered = sum(p.clip_end - p.clip_start for p in result.pieces)
-                sure = sum(p.confidence * (p.clip_end - p.clip_start) for p in result.pieces) / covered
-                places = ", ".join(clock(p.start, True) for p in result.pieces)
-                cells = [f"{clock(covered)} of {clock(result.length)}", f"{sure:.0%}", places]
-            else:
-                cells = ["not here", "–", str(result) if isinstance(result, StandTallError) else "not from this footage"]
-            for n, text in enumerate(cells):
-                item = QTableWidgetItem(text)
-                item.setToolTip(text)
-                self.table.setItem(row, n + 1, item)
-        self._told.setText(f"{known} of {count_of(len(found), 'clip')} found. Click one to go to its first piece.")
-        self._make.setEnabled(bool(self.located))
-        self.found.emit(tuple(self.located))
-
-    def _done(self) -> None:
-        self._choose.setEnabled(True)
-        self._stop.setEnabled(False)
-        self._told.setText("Choose finished clips to look for.")
-
-    def _cancel(self) -> None:
-        self._progress.cancel()
+    def _add(self, clip: TracedClip) -> None:
+        row = self.table.rowCount()
+        self.table.insertRow(row)
+        name = QTableWidgetItem(Path(clip.path).stem)
+        if clip.pieces:
+            name.setCheckState(Qt.CheckState.Checked)
+            sure = sum(p.confidence * (p.clip_end - p.clip_start) for p in clip.pieces) / max(1, clip.covered)
+            places: dict[str, list[str]] = {}
+            for piece in clip.pieces:
+                places.setdefault(self._name_of(piece.source), []).append(clock(piece.start, True))
+            found = "; ".join(f"{footage}: {', '.join(at)}" for footage, at in places.items())
+            cells = [f"{clock(clip.covered)} of {clock(clip.length)}", f"{sure:.0%}", clip.by, found]
+        else:
+            cells = ["not here", "–", "–", clip.said or "not from this footage"]
+        self.table.setItem(row, 0, name)
+        name.setToolTip(clip.path)
+        for n, text in enumerate(cells):
+            item = QTableWidgetItem(text)
+            item.setToolTip(text)
+            self.table.setItem(row, n + 1, item)
 
     def _go_to(self, row: int, _column: int) -> None:
-        number = self._number(row)
-        if number is not None:
-            self._ws.selection.seek(self.located[number].pieces[0].start)
+        clip = self.tracing.clips[row]
+        if clip.pieces and clip.pieces[0].source == self._source.key:
+            self._ws.selection.seek(clip.pieces[0].start)
 
-    def _number(self, row: int) -> int | None:
-        """Which of the located clips a row is; None where it was not found."""
-        item = self.table.item(row, 0)
-        return None if item is None else item.data(Qt.ItemDataRole.UserRole)
+    def choose_table(self) -> None:
+        name, _kind = QFileDialog.getSaveFileName(self, "Write what was found", "clips.csv", "Tables (*.csv)")
+        if name:
+            self.write_table(Path(name))
+
+    def write_table(self, path: Path) -> None:
+        """One line a piece: clip, its place in the clip, footage, its place there, how sure."""
+        rows = [
+            (Path(c.path).name, c.by, round(seconds(p.clip_start), 3), round(seconds(p.clip_end), 3),
+             self._name_of(p.source), round(seconds(p.start), 3), round(seconds(p.end), 3), p.confidence)
+            for c in self.tracing.clips for p in c.pieces
+        ] + [(Path(c.path).name, "", "", "", "", "", "", 0) for c in self.tracing.clips if not c.pieces]  # fmt: skip
+        text = io.StringIO(newline="")
+        out = csv.writer(text)
+        out.writerow(("clip", "by", "clip start s", "clip end s", "footage", "start s", "end s", "confidence"))
+        out.writerows(rows)
+        data = text.getvalue().encode()
+        self._ws.in_background_or(
+            "files", lambda: write_whole(path, data), lambda _n: self.told.setText(f"{path.name} is written."), lambda: None, self
+        )
 
     def _ticked(self, row: int) -> bool:
         item = self.table.item(row, 0)
@@ -160,16 +186,23 @@ class ClipsSheet(QDialog):
 
     def make(self) -> None:
         """Shorts of the ticked clips."""
-        numbers = [self._number(row) for row in range(self.table.rowCount()) if self._ticked(row)]
-        ticked = [self.located[n] for n in numbers if n is not None]
-        source = self._source
-        for located in ticked:
-            self._ws.make_short(lambda _now, one=located: rebuilt(one, source))  # type: ignore[misc]
-        if ticked:
-            made = count_of(len(ticked), "short")
-            self._ws.said.emit(f"{made} rebuilt from the original; they are in the list on the Bench.", "note")
+        sources = self.tracing.sources
+        ticked = [c for row, c in enumerate(self.tracing.clips) if c.pieces and self._ticked(row)]
+        if not ticked:
+            return
+
+        def work(project: Project) -> int:
+            briefs, number = project.briefs(), 0
+            for clip in ticked:
+                short = rebuilt(clip, sources)
+                brief = briefs.get(short.main_source)
+                number = project.add_short(short if brief is None else begun(short, brief))
+            return number
+
+        def made(number: int) -> None:
+            told = count_of(len(ticked), "short")
+            self._ws.said.emit(f"{told} rebuilt from the original; they are in the list on the Bench.", "note")
+            self._ws.open_short(number)
             self.accept()
 
-    def done(self, result: int) -> None:
-        self._progress.cancel()
-        super().done(result)
+        self._ws.with_project(work, made)

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
+from pathlib import Path
 from typing import TypeVar
 
 from PySide6.QtCore import Qt, Signal
@@ -20,7 +21,6 @@ from standtall.model.moment import Chapter, Moment, Shape
 from standtall.model.short import Short
 from standtall.moments.finder import Finder, Wish
 from standtall.moments.learning import Lesson, learn
-from standtall.session.clips import Located
 from standtall.session.find_moments import finder_for
 from standtall.ui.moments.card import MomentCard
 from standtall.ui.moments.chapters_sheet import ChaptersSheet
@@ -29,6 +29,7 @@ from standtall.ui.moments.strip import SourceStrip
 from standtall.ui.moments.wording import nothing_found
 from standtall.ui.state.editor import Present
 from standtall.ui.state.opened import Opened
+from standtall.ui.state.tracing import Tracing
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.images import wide_at
@@ -87,6 +88,9 @@ class MomentsPlace(QWidget):
         whole.setSpacing(12)
         whole.addWidget(self.strip)
         whole.addLayout(right, 1)
+        self.tracing = Tracing(workspace.jobs, self)
+        self.tracing.changed.connect(self._mark_clips)
+        workspace.project_changed.connect(lambda _path: self.tracing.forget())
         workspace.opened_changed.connect(self._reopened)
         workspace.transcript_changed.connect(self._reworded)
         self._reopened()
@@ -103,7 +107,7 @@ class MomentsPlace(QWidget):
         row.addWidget(title)
         row.addStretch(1)
         self._chapters = button("Chapters…", "What the footage is about, part by part, to be written out", self.show_chapters)
-        tip = "Find where finished clips come from in this footage, by their sound"
+        tip = "Find where finished clips come from in the footage, by their sound or their words"
         self._clips = button("Trace finished clips…", tip, self.show_clips)
         self._make_all = button("Make shorts from kept", "Make a short of each proposal that you kept", self.make_kept)
         for one in (self._chapters, self._clips, self._make_all):
@@ -420,13 +424,14 @@ class MomentsPlace(QWidget):
 
     def show_clips(self) -> None:
         if self._ws.opened is not None:
-            sheet = ClipsSheet(self._ws, self._ws.opened.source, self)
-            sheet.found.connect(self._mark_clips)
-            sheet.open()
+            ClipsSheet(self._ws, self.tracing, self._ws.opened.source, self).show()
 
-    def _mark_clips(self, located: tuple[Located, ...]) -> None:
+    def _mark_clips(self) -> None:
         """Show on the strip where the pieces of clips lie."""
-        self.strip.show_clips(tuple((p.start, p.end, one.path.stem) for one in located for p in one.pieces))
+        opened = self._ws.opened
+        here = None if opened is None else opened.source.key
+        found = [(p, Path(one.path).stem) for one in self.tracing.clips for p in one.pieces if p.source == here]
+        self.strip.show_clips(tuple((p.start, p.end, name) for p, name in found))
 
 
 def _number(value: int, low: int, high: int, unit: str, name: str) -> QSpinBox:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import Any, Final
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.media.sound_reader import MIX_RATE, Samples, sound_of
+from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
 from standtall.model.cut import Segment
 from standtall.sound.mix import joined
 from standtall.ui.preview.clocks import sound_device
@@ -36,6 +36,14 @@ class Hearing:
         if self._ws.opened is not None:
             first, last = max(0, start), min(self._ws.opened.source.length, end)
             self.pieces((Segment(self._ws.opened.source.key, first, max(first + 1, last)),))
+
+    def file(self, path: str, start: int, end: int) -> None:
+        """Play a passage of any file (ticks)."""
+        if self.device is None:
+            self._ws.said.emit("There is no sound device on this machine, so nothing can be heard.", "note")
+            return
+        first, last = max(0, start - BEFORE), end + AFTER
+        self._ws.in_background("preview", lambda: read_sound(path, MIX_RATE, 2, first, last), self._play)
 
     def pieces(self, segments: tuple[Segment, ...]) -> None:
         """Play pieces of the source one after the other, joined as a short joins them."""

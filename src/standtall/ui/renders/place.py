@@ -24,6 +24,7 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.images import wide_at
 from standtall.ui.widgets.layouts import empty
+from standtall.ui.widgets.machine_strip import MachineStrip
 from standtall.ui.widgets.place import Place
 from standtall.ui.widgets.tabs import Tabs
 
@@ -107,6 +108,8 @@ class RendersPlace(QWidget):
         left.setSpacing(10)
         left.addLayout(head)
         left.addLayout(tools)
+        self.machines = MachineStrip()
+        left.addWidget(self.machines)
         left.addWidget(scroll, 1)
         whole = QHBoxLayout(self)
         whole.setContentsMargins(16, 14, 10, 10)

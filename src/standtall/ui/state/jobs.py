@@ -8,7 +8,7 @@ from typing import TypeVar
 from PySide6.QtCore import QObject, Signal
 
 from standtall.base.folders import state_folder
-from standtall.jobs.events import Ended, Event, Started, State
+from standtall.jobs.events import Ended, Event, Noted, Started, State
 from standtall.jobs.queue import Entry, JobQueue
 from standtall.jobs.requests import Request
 from standtall.jobs.store import Store
@@ -21,6 +21,8 @@ class Jobs(QObject):
     """`heard` carries the number of a request, the request and an event, in the interface thread and in order."""
 
     heard = Signal(int, object, object)
+    noted = Signal(str)
+    """Something that the person should know of while the work goes on."""
 
     def __init__(self, dispatcher: Dispatcher, parent: QObject) -> None:
         super().__init__(parent)
@@ -86,6 +88,8 @@ class Jobs(QObject):
             entry.state = "running"
         elif isinstance(event, Ended):
             self.entries.remove(entry)
+        if isinstance(event, Noted):
+            self.noted.emit(event.text)
         self.heard.emit(number, request, event)
 
     def close(self) -> None:

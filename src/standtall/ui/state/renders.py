@@ -108,6 +108,7 @@ class Renders(QObject):
         """By file, of those that are over and were asked for in this window: they can be asked for again."""
         self.paused = False
         self.at_once = usual_at_once()
+        self._helping = 0
         jobs.queue.at_once("render", self.at_once)
         jobs.queue.kept_elsewhere = frozenset({"render"})
         self.project: Path | None = None
@@ -188,10 +189,15 @@ class Renders(QObject):
         self._jobs.before(number, other)
         self.changed.emit()
 
+    def set_helping(self, workers: int) -> None:
+        """So many workers of other machines help: each is given a render, where that is more than are rendered at once here."""
+        self._helping = workers
+        self._jobs.queue.at_once("render", max(self.at_once, workers))
+
     def set_at_once(self, most: int) -> None:
         """Render so many at the same time."""
         self.at_once = most
-        self._jobs.queue.at_once("render", most)
+        self.set_helping(self._helping)
         self.changed.emit()
 
     def set_paused(self, paused: bool) -> None:

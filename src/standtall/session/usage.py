@@ -1,0 +1,60 @@
+"""What of each piece of footage its project's shorts show, and what never was shown."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+
+from standtall.base.time import clock
+from standtall.model.edits import count_of
+from standtall.model.short import Short
+from standtall.model.source import Source
+
+
+@dataclass(frozen=True, slots=True)
+class Usage:
+    """The shorts that show a source, by name, and the passages shown (ticks, in order, none meeting another)."""
+
+    shorts: tuple[str, ...] = ()
+    spans: tuple[tuple[int, int], ...] = ()
+
+    @property
+    def shown(self) -> int:
+        """Ticks that are shown by any short."""
+        return sum(end - start for start, end in self.spans)
+
+    def never(self, length: int) -> tuple[tuple[int, int], ...]:
+        """What no short shows of footage of a length."""
+        edges = [0, *(edge for span in self.spans for edge in span), length]
+        return tuple((a, b) for a, b in zip(edges[::2], edges[1::2], strict=True) if b > a)
+
+
+def usage(source: Source, shorts: Iterable[Short]) -> Usage:
+    """What shorts show of a source."""
+    names: list[str] = []
+    spans: list[tuple[int, int]] = []
+    for short in shorts:
+        here = [(s.start, min(s.end, source.length)) for s in short.segments if s.source == source.key]
+        if here:
+            names.append(short.name)
+            spans += here
+    merged: list[tuple[int, int]] = []
+    for start, end in sorted(spans):
+        if merged and start <= merged[-1][1]:
+            merged[-1] = merged[-1][0], max(merged[-1][1], end)
+        elif end > start:
+            merged.append((start, end))
+    return Usage(tuple(names), tuple(merged))
+
+
+def in_words(used: Usage, source: Source) -> str:
+    """What is used of a source, in a sentence."""
+    if not used.shorts:
+        return "No short uses it yet."
+    longest = max(used.never(source.length), key=lambda span: span[1] - span[0], default=None)
+    told = f"{count_of(len(used.shorts), 'short')} show{'s' if len(used.shorts) == 1 else ''} {clock(used.shown)} of it."
+    if longest is None:
+        return told
+    return (
+        f"{told} Never shown: {clock(source.length - used.shown)}, most in a row from {clock(longest[0])} to {clock(longest[1])}."
+    )

@@ -1,0 +1,12 @@
+"""All that is seen in a source, in one go."""
+
+from __future__ import annotations
+
+from standtall.model.people import People
+from standtall.model.source import Source
+from standtall.people.detection import Looker, people_in, stretches
+
+
+def find_faces(source: Source) -> People:
+    looker = Looker(source, "unknown")
+    return people_in([looker.look(a, b, lambda _share: None) for a, b in stretches(0, source.length)], source, "unknown")

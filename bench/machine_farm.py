@@ -7,7 +7,7 @@ import sys
 from pathlib import Path
 
 from standtall.jobs.machines.client import resource
-from standtall.jobs.machines.host import HERE, _set_up
+from standtall.jobs.machines.serving import HERE, _set_up
 from standtall.jobs.machines.shared_key import security
 
 

@@ -14,7 +14,7 @@ from typing import TYPE_CHECKING
 from standtall.base.errors import Cancelled, NothingToDo, OutputError, ProjectError, StandTallError
 from standtall.base.progress import Progress, Step
 from standtall.base.time import TICKS_PER_SECOND, clock, ticks
-from standtall.cli import helping, tracing
+from standtall.cli import machine_commands, trace_command
 from standtall.cli.reporter import Reporter
 
 if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them, so that --help is quick
@@ -432,8 +432,9 @@ def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -
 COMMANDS: dict[str, Command] = {
     "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "preview": _preview, "make": _make, "watch": _watch,
     "render": _render, "cut": _cut, "bring": _bring, "pack": _pack, "unpack": _unpack, "merge": _merge,
-    "fetch": _fetch, "demo": _demo, "framing": _framing, "work": _work, "help-out": helping.help_out,
-    "new-key": helping.new_key, "scheduler": helping.scheduler, "workers": helping.workers, "machines": helping.machines,
-    "trace": tracing.trace_clips,
+    "fetch": _fetch, "demo": _demo, "framing": _framing, "work": _work, "help-out": machine_commands.help_out,
+    "new-key": machine_commands.new_key, "scheduler": machine_commands.scheduler, "workers": machine_commands.workers,
+    "machines": machine_commands.machines,
+    "trace": trace_command.trace_clips,
 }  # fmt: skip
 """What each command does; -> the exit code."""

@@ -17,9 +17,9 @@ from standtall.base.files import clear_parts
 from standtall.base.log import unforeseen
 from standtall.base.progress import Progress
 from standtall.base.time import ticks
-from standtall.cli import tracing
+from standtall.cli import trace_command
 from standtall.cli.commands import COMMANDS
-from standtall.cli.helping import add_commands, use_scheduler
+from standtall.cli.machine_commands import add_commands, use_scheduler
 from standtall.cli.reporter import Reporter
 from standtall.cli.whole_job import EVERY_S, LENGTHS, lengths_of, shapes_of
 from standtall.model.brief import Content
@@ -170,7 +170,7 @@ def parser() -> argparse.ArgumentParser:
         using.add_argument("--scheduler", metavar="HOST:PORT", help="let the machines of this scheduler help; empty for none")
         using.add_argument("--key", type=Path, help="file of the key that they share")
     add_commands(command)
-    tracing.add_command(command)
+    trace_command.add_command(command)
     for hidden in ("work", "help-out"):  # for the program's own processes: not in the list of help
         commands.add_parser(hidden).add_argument("--json", action="store_true")
     window = command("window", "Open the window (also what happens without a command).")

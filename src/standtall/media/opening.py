@@ -72,8 +72,8 @@ def open_media(path: str | Path) -> InputContainer:
 
 
 def rate_of(container: InputContainer, video: Any) -> Fraction:
-    """Pictures a second in the mean, 0 where it is not known; of footage of which only passages are left, that of the whole, which
-    it says in its comment."""
+    """Pictures a second in the mean, 0 where it is not known; of footage of which only passages are left, that of the whole,
+    which it says in its comment."""
     told = RATE_COMMENT.fullmatch(str(container.metadata.get("comment", container.metadata.get("COMMENT", ""))))
     if told:
         return Fraction(int(told[1]), int(told[2]))

@@ -16,8 +16,8 @@ from standtall.base.progress import Progress
 from standtall.base.reading import Unreadable, json_of
 from standtall.jobs.events import Ended, Event, Problem, Progressed, Rendered, Told
 from standtall.jobs.machines.asker import Link
-from standtall.jobs.machines.host import KEY
 from standtall.jobs.machines.media_here import media_here
+from standtall.jobs.machines.serving import KEY
 from standtall.jobs.process import Job
 from standtall.jobs.requests import RenderFootage, RenderRequest
 from standtall.jobs.tasks import Answer, MediaFile, Task

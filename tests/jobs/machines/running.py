@@ -13,8 +13,8 @@ from collections.abc import Iterator
 from pathlib import Path
 
 from standtall.jobs.machines.asker import Link
-from standtall.jobs.machines.host import KEY
 from standtall.jobs.machines.media_here import media_here
+from standtall.jobs.machines.serving import KEY
 from standtall.jobs.tasks import Answer, Task
 
 ROOT = Path(__file__).parents[3]

@@ -108,7 +108,7 @@ def test_nothing_said_is_told(qtbot: QtBot, sheet: SaidSheet) -> None:
 
 def test_a_line_is_heard_and_put_into_the_basket(qtbot: QtBot, window: MainWindow, sheet: SaidSheet, tmp_path: Path) -> None:
     other = elsewhere(tmp_path)
-    ask(qtbot, sheet, "a cabbage", 3)
+    ask(qtbot, sheet, "brought a cabbage", 3)
     opened = window.workspace.opened
     assert opened is not None
     mine = [n for n, hit in enumerate(sheet.hits) if hit.source.key == opened.source.key]

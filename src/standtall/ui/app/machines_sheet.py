@@ -24,7 +24,7 @@ from standtall.base.errors import StandTallError
 from standtall.jobs.machines.client import host_and_port
 from standtall.jobs.machines.shared_key import make_key
 from standtall.library.machines import Machines as Setting
-from standtall.ui.state.machines import Machines
+from standtall.ui.state.machines_seen import Machines
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import heading
 from standtall.ui.widgets.fields import Field, button

@@ -39,7 +39,7 @@ from standtall.ui.moments.place import MomentsPlace
 from standtall.ui.preview.pane import PreviewPane
 from standtall.ui.preview.player import Player
 from standtall.ui.renders.place import RendersPlace
-from standtall.ui.state.machines import Machines
+from standtall.ui.state.machines_seen import Machines
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.actions import Action

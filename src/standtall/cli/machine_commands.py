@@ -82,7 +82,7 @@ def new_key(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress)
 def scheduler(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
     """Beyond this machine it listens only where a key is named, since that of this machine alone is nowhere else."""
     from standtall.jobs.machines.client import host_and_port
-    from standtall.jobs.machines.host import serve
+    from standtall.jobs.machines.serving import serve
     from standtall.jobs.machines.shared_key import checked_key, own_key
 
     host = host_and_port(chosen.listen)[0]
@@ -100,7 +100,7 @@ def scheduler(chosen: argparse.Namespace, reporter: Reporter, progress: Progress
 
 def workers(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
     from standtall.jobs.helpers import usual_count
-    from standtall.jobs.machines.host import work
+    from standtall.jobs.machines.serving import work
     from standtall.library.machines import Machines
     from standtall.session.helping import key_of
 

@@ -31,6 +31,7 @@ from standtall.demo.programme import programme
 from standtall.jobs.helpers import LocalHelpers
 from standtall.jobs.machines.client import MachineHelpers
 from standtall.jobs.machines.shared_key import make_key
+from standtall.jobs.process import Job
 from standtall.jobs.requests import RenderRequest
 from standtall.jobs.tasks import Answer, Helpers, Supply, Task
 from standtall.library.cache import AnalysisCache
@@ -210,6 +211,24 @@ def _pair(place: Path, key: Path) -> Iterator[Row]:
             times[count] = analysed, time.monotonic() - began
     yield Row("two workers of one core beside one: analysis", times[1][0] / times[2][0], "x as fast", ">= 1.8")
     yield Row("two workers of one core beside one: eight renders", times[1][1] / times[2][1], "x as fast", ">= 1.8")
+    alone = {count: _without_engine(requests(place / f"bare {count}", 8), count) for count in (1, 2)}
+    yield Row("  the same as processes of this machine, each on its core, with no engine", alone[1] / alone[2], "x as fast")
+
+
+def _without_engine(asked: Sequence[RenderRequest], count: int) -> float:
+    """Seconds that renders take as so many jobs at once, each on a core of its own."""
+
+    def work(core: int) -> None:
+        os.sched_setaffinity(0, {core})  # of this thread, and of what it begins
+        for request in asked[core::count]:
+            job = Job(request, lambda _event: None)
+            job.start()
+            job.wait()
+
+    began = time.monotonic()
+    with ThreadPoolExecutor(count) as pool:
+        list(pool.map(work, range(count)))
+    return time.monotonic() - began
 
 
 def requests(folder: Path, count: int) -> list[RenderRequest]:

@@ -189,3 +189,11 @@ def test_the_language_is_detected(demo_source: Source) -> None:
 
     part = read_sound(demo_source.path, SPEECH_RATE, 1, 48_000 * 20, 48_000 * 45)
     assert WhisperRecogniser(MODEL).detect(part) == "en"
+
+
+@pytest.mark.fault
+def test_footage_without_sound_is_known_once_it_was_looked_at(tmp_path: Path) -> None:
+    source, cache, options = probe(make_clip(tmp_path / "mute.mp4", frames=45)), AnalysisCache(), Options()
+    found = analyse(source, options, Progress(), cache)
+    assert found.level_db == ()
+    assert known(source, options, cache) == found

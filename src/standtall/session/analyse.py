@@ -202,7 +202,7 @@ class _Measuring:
 
 def known(source: Source, options: Options, cache: AnalysisCache) -> Analysis | None:
     """The analysis of a source if all of it is in the cache."""
-    level = cache.find(source.key, "sound", _Level, _level_mark(source))
+    level = cache.find(source.key, "sound", _Level, _level_mark(source)) if source.has_sound else _Level(())
     words = cache.find(source.key, "words", HeardWords, options.words_mark(source))
     people = cache.find(source.key, "people", People, _people_mark(source, options))
     if level is None or words is None or people is None:

@@ -17,6 +17,7 @@ from standtall.model.cut import Segment
 from standtall.model.moment import Moment
 from standtall.model.short import Short
 from standtall.model.source import Source
+from standtall.model.timemap import SourceTime
 from standtall.session.begin import begun
 from standtall.session.composing import footage_for, worked_out
 from standtall.ui.preview.pane import PreviewPane
@@ -107,19 +108,25 @@ class Playback(QObject):
             return
         self.shown.emit(shown)
         if self._player.speed and shown.frame >= 0:
-            self._follow(shown.heard.tick)
+            self._follow(shown.heard, shown.frame)
 
-    def _follow(self, tick: int) -> None:
-        """The playhead goes where the player is."""
+    def _follow(self, heard: SourceTime, frame: int) -> None:
+        """The playhead goes where the player is; while other footage of the short is shown than that on the page it stays."""
+        opened = self._ws.opened
+        if opened is not None and heard.source != opened.source.key:
+            made = opened.composition
+            self._pane.set_time(round(frame / made.fps * TICKS_PER_SECOND), made.length)
+            return
         self._from_player = True
-        self._ws.selection.seek(tick)
+        self._ws.selection.seek(heard.tick)
         self._from_player = False
 
     def _playing_changed(self, playing: bool) -> None:
         self._pane.set_playing(playing)
         opened = self._ws.opened
         if self._looked_at is None and not playing and opened is not None:  # it stands on the picture that is left showing
-            self._follow(opened.composition.heard_in(min(self._player.frame, opened.composition.frames - 1)).tick)
+            frame = min(self._player.frame, opened.composition.frames - 1)
+            self._follow(opened.composition.heard_in(frame), frame)
 
     # what is done
 
@@ -141,7 +148,12 @@ class Playback(QObject):
         opened = self._ws.opened
         if opened is not None:
             frame = max(0, min(opened.composition.frames - 1, self._player.frame + frames))
-            self._ws.selection.seek(opened.composition.heard_in(frame).tick)
+            heard = opened.composition.heard_in(frame)
+            if heard.source != opened.source.key:
+                self._player.show_frame(frame)
+                self._follow(heard, frame)
+            else:
+                self._ws.selection.seek(heard.tick)
 
     def step_seconds(self, seconds: int) -> None:
         self._ws.selection.seek(self._ws.selection.playhead + seconds * TICKS_PER_SECOND)

@@ -10,6 +10,7 @@ from PySide6.QtGui import QColor, QFont, QImage, QMouseEvent, QPainter, QPaintEv
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.geometry import Rect
+from standtall.framing.camera import Camera
 from standtall.framing.following import place_of
 from standtall.model.framing import BoxTarget
 from standtall.ui.preview.crop_drag import CropDrag, gripped
@@ -72,12 +73,24 @@ class WideView(QWidget):
         part = rect.scaled(box.width(), box.height())
         return QRectF(box.x() + part.x, box.y() + part.y, part.w, part.h)
 
+    def _camera(self) -> Camera | None:
+        """That of the footage whose picture is shown, which may be other footage of the short than that on the page."""
+        opened, shown = self._ws.opened, self._shown
+        if opened is None or shown is None:
+            return None
+        if shown.heard.source == opened.source.key and self._ws.trial.camera is not None:
+            return self._ws.trial.camera
+        return opened.camera_of(shown.heard.source)
+
     def _cells(self) -> list[Rect]:
         """The crops of all cells that are shown, as they are dragged; none of a whole picture."""
         opened, shown = self._ws.opened, self._shown
         if opened is None or shown is None:
             return []
-        view = (self._ws.trial.camera or opened.camera).at(shown.heard.tick)
+        camera = self._camera()
+        if camera is None:
+            return []
+        view = camera.at(shown.heard.tick)
         cells = [] if view.layout == "whole" else [cell.crop for cell in view.cells]
         if self._drag is not None and self._drag.cell < len(cells):
             cells[self._drag.cell] = self._drag.after
@@ -129,10 +142,10 @@ class WideView(QWidget):
                 painter.drawText(place, Qt.AlignmentFlag.AlignCenter, str(number + 1))
 
     def _name_people(self, painter: QPainter) -> None:
-        opened = self._ws.opened
-        if opened is None or self._shown is None:
+        camera = self._camera()
+        if camera is None or self._shown is None:
             return
-        people, tick = opened.camera.people, self._shown.heard.tick
+        people, tick = camera.people, self._shown.heard.tick
         if not people.shots:
             return
         font = QFont("Inter")
@@ -160,7 +173,7 @@ class WideView(QWidget):
     def _paint_drawn(self, painter: QPainter) -> None:
         """The box that is being drawn, or the one that the crop follows, with writing that the crop must not cut."""
         opened, shown = self._ws.opened, self._shown
-        if opened is None or shown is None:
+        if opened is None or shown is None or shown.heard.source != opened.source.key:
             return
         tick, people = shown.heard.tick, opened.camera.people
         painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -208,6 +221,9 @@ class WideView(QWidget):
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if event.button() != Qt.MouseButton.LeftButton or self._shown is None:
+            return
+        if self._ws.opened is not None and self._shown.heard.source != self._ws.opened.source.key:
+            self._ws.said.emit("This is other footage of the short: open it in the Footage place to frame it.", "note")
             return
         if self._drawing:
             self._drawn_from = event.position()

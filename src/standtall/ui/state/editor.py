@@ -26,9 +26,11 @@ from standtall.model.edits import Edit
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.transcript import Revision, Transcript
+from standtall.session.analyse import Options
 from standtall.session.begin import begun
 from standtall.session.told import Found, as_told, transcript_of
 from standtall.ui.state.opened import Opened, work_out
+from standtall.ui.state.other_footage import OtherFootage
 from standtall.ui.threads.dispatcher import Dispatcher, Worker
 
 T = TypeVar("T")
@@ -113,6 +115,7 @@ class Editor(QObject):
         self.dispatcher.failed.connect(self._fail)
         self.project_thread = Worker("project", self.dispatcher, behind=0)
         self.cache = AnalysisCache(left_out=lambda text: self.dispatcher.send(lambda: self.said.emit(text, "error")))
+        self._others = OtherFootage(self.cache)
         self.closing = Progress()
         self.opened: Opened | None = None
         self.briefs: dict[str, Brief] = {}
@@ -130,6 +133,10 @@ class Editor(QObject):
 
     def brief_of(self, source: Source) -> Brief:
         return self.briefs.get(source.key, Brief())
+
+    def options_of(self, source: Source) -> Options:
+        """What is set for the analysis of a source."""
+        return Options.of(self.brief_of(source), ())
 
     # the project thread
 
@@ -198,8 +205,10 @@ class Editor(QObject):
         self.closing.check()
         steps = project.transcripts.steps(source.key)
         transcript = transcript_of(project, found)
+        others = self._others.of(project, entry.short, source.key, project.sources(), self.options_of)
         self._standing = work_out(
-            source, found, transcript, entry, self.cache, self._in_thread, steps, project.basket(source.key), self._standing
+            source, found, transcript, entry, others, self.cache, self._in_thread, steps, project.basket(source.key),
+            self._standing,
         )  # fmt: skip
         return self._standing
 

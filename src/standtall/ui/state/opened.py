@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import bisect
+from collections.abc import Mapping
 from dataclasses import dataclass
 
 from standtall.checks.captions import caption_notices
@@ -101,6 +102,13 @@ class Opened:
             i += 1
         return heard
 
+    def camera_of(self, source: str) -> Camera | None:
+        """The camera of any footage of the short; None of footage that is not in it."""
+        if source == self.source.key:
+            return self.camera
+        other = self.composition.footage.get(source)
+        return None if other is None else other.camera
+
     def shot_at(self, tick: int) -> Segment | None:
         """The shot of the opened source at a tick, None where shots were not looked for."""
         people = self.camera.people
@@ -121,10 +129,11 @@ class Opened:
 
 
 def work_out(
-    source: Source, found: Found, transcript: Transcript, entry: Entry, cache: AnalysisCache, project: int, steps: int,
-    basket: tuple[Segment, ...], before: Opened | None = None,
+    source: Source, found: Found, transcript: Transcript, entry: Entry, others: Mapping[str, Footage], cache: AnalysisCache,
+    project: int, steps: int, basket: tuple[Segment, ...], before: Opened | None = None,
 ) -> Opened:  # fmt: skip
-    """Everything that the Bench shows; what did not change since `before` is taken from there."""
+    """Everything that the Bench shows; what did not change since `before` is taken from there. `others` is the footage of the
+    short beside that of the source."""
     if before is not None and before.source.key != source.key:
         before = None
     analysis = as_told(found.analysis, transcript)
@@ -135,7 +144,7 @@ def work_out(
     if camera is None:
         known = before.camera if before is not None else None
         camera = plan(entry.short, source, analysis.people, everywhere=True, before=known)
-    composition = worked_out(entry.short, {source.key: Footage(source, analysis, camera)})
+    composition = worked_out(entry.short, {source.key: Footage(source, analysis, camera), **others})
     proxy = cache.proxy(source.key)
     path = str(proxy) if proxy.exists() else None
     channel = channel_named(channels(), entry.short.channel)

@@ -4,8 +4,9 @@ from __future__ import annotations
 
 from typing import Final
 
-from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QWidget
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QResizeEvent
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QSizePolicy, QWidget
 
 from standtall.jobs.events import MachinesSeen
 from standtall.ui.widgets.fields import button
@@ -40,15 +41,25 @@ class MachineStrip(QFrame):
         self.setObjectName("card")
         row = QHBoxLayout(self)
         row.setContentsMargins(10, 4, 6, 4)
+        self._said = ""
         self.text = QLabel()
         self.text.setObjectName("faint")
-        self.text.setMinimumWidth(40)
+        self.text.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         row.addWidget(self.text, 1)
         row.addWidget(button("Machines…", "Which machines help, and what each does", self.wanted.emit, "small"))
         self.hide()
 
     def show_machines(self, used: bool, seen: MachinesSeen | None) -> None:
         self.setVisible(used)
-        said = in_words(seen)
-        self.text.setText(said)
-        self.text.setToolTip(said)
+        self._said = in_words(seen)
+        self.text.setToolTip(self._said)
+        self._fit()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._fit()
+
+    def _fit(self) -> None:
+        """A sentence that is too long ends in an ellipsis; the whole of it is in the tooltip."""
+        room = self.text.width() - 2
+        self.text.setText(self.text.fontMetrics().elidedText(self._said, Qt.TextElideMode.ElideRight, room))

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
+from types import MappingProxyType
 from typing import Final
 
 from PySide6.QtCore import QSize, Qt, Signal
@@ -9,6 +11,7 @@ from PySide6.QtGui import QDropEvent, QKeyEvent
 from PySide6.QtWidgets import QAbstractItemView, QListWidget, QWidget
 
 from standtall.base.time import clock, seconds
+from standtall.compose.footage import Footage
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
 from standtall.model.words import words_within
@@ -37,18 +40,23 @@ class SegmentList(QListWidget):
         self.shown: tuple[Segment, ...] = ()
         self.itemActivated.connect(lambda item: self.wanted.emit(self.shown[self.row(item)]))
 
-    def show_segments(self, segments: tuple[Segment, ...], analysis: Analysis) -> None:
-        """Fill the list anew; the row that was chosen stays so."""
+    def show_segments(
+        self, segments: tuple[Segment, ...], analysis: Analysis, others: Mapping[str, Footage] = MappingProxyType({})
+    ) -> None:
+        """Fill the list anew; the row that was chosen stays so. `others` is footage that segments are of beside the main one."""
         row = self.currentRow()
         self.shown = segments
         self.clear()
         for number, segment in enumerate(segments):
-            same = segment.source == analysis.source_key
-            said = words_within(analysis.words, segment.start, segment.end) if same else range(0)
-            text = " ".join(analysis.words[i].text for i in said[:SHOWN]) + (" …" if len(said) > SHOWN else "")
-            self.addItem(f"{number + 1}   {seconds(segment.length):.1f} s   {text or '(no words)'}")
+            other = None if segment.source == analysis.source_key else others.get(segment.source)
+            words = analysis.words if other is None else other.analysis.words
+            here = segment.source == analysis.source_key or other is not None
+            said = words_within(words, segment.start, segment.end) if here else range(0)
+            text = " ".join(words[i].text for i in said[:SHOWN]) + (" …" if len(said) > SHOWN else "")
+            name = "" if other is None else f"{other.source.name}: "
+            self.addItem(f"{number + 1}   {seconds(segment.length):.1f} s   {name}{text or '(no words)'}")
             item = self.item(number)
-            item.setToolTip(f"from {clock(segment.start, True)} of the footage")
+            item.setToolTip(f"from {clock(segment.start, True)} of {other.source.name if other is not None else 'the footage'}")
             item.setSizeHint(QSize(10, ROW))
         self.setFixedHeight(max(1, min(6, len(segments))) * ROW + 8)
         self.setCurrentRow(min(row, len(segments) - 1))

@@ -202,7 +202,7 @@ class PiecesPanel(Panel):
         if opened is None or not self.isVisible():  # an edit waits for no list that nobody sees
             return
         short = opened.entry.short
-        self.pieces.show_segments(short.segments, opened.analysis)
+        self.pieces.show_segments(short.segments, opened.analysis, opened.composition.footage)
         self._transitions.setCurrentIndex(self._transitions.findData(short.cut.transitions))
         self._mark_piece(self._ws.selection.playhead)
         self._refresh_basket()

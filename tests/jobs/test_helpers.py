@@ -123,5 +123,10 @@ def test_here_does_one_after_the_other() -> None:
     assert [a["number"] for a in supply.answers] == [0, 1, 2]
 
 
-def test_there_is_at_least_one_and_at_most_one_for_each_core() -> None:
-    assert 1 <= usual_count() <= (os.cpu_count() or 1)
+@pytest.mark.parametrize(
+    ("told", "count"), [("MemAvailable: 4000000 kB", 4), ("MemAvailable: 1900000 kB", 2), ("MemAvailable: 9 kB", 1), ("", 4), ("MemAvailable:", 4)]
+)
+def test_there_are_as_many_as_cores_and_memory_allow(monkeypatch: pytest.MonkeyPatch, told: str, count: int) -> None:
+    monkeypatch.setattr(os, "sched_getaffinity", lambda _pid: set(range(4)))
+    monkeypatch.setattr(Path, "read_text", lambda _path: f"MemTotal: 1 kB\n{told}\n")
+    assert usual_count() == count

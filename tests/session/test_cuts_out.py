@@ -67,6 +67,16 @@ def test_cuts_end_to_end_keep_their_places(demo_source: Source, demo_analysis: A
         end_to_end("none", [])
 
 
+def test_pieces_become_chapters(demo_source: Source, demo_analysis: Analysis, tmp_path: Path) -> None:
+    short = small_short("a", demo_source.key, (16 * S, 20 * S), (60 * S, 63 * S))
+    cut = cut_list(composed(short, demo_source, told(demo_analysis)))
+    write_cuts(tmp_path / "c.txt", "c", [cut, cut], Progress())
+    lines = (tmp_path / "c.txt").read_text().splitlines()
+    assert [line.split()[0] for line in lines] == ["0:00", "0:04", "0:07", "0:11"]
+    assert lines[0].split()[1:4] == cut.clips[0].says.split()[:3]
+    assert all(len(line) <= 66 for line in lines)
+
+
 def test_a_file_with_timecode_and_reel_keeps_them(tmp_path: Path) -> None:
     plain = make_clip(tmp_path / "a.mp4", frames=60, rate=Fraction(30_000, 1001), sound=tone(2.0))
     with av.open(str(plain)) as read, av.open(str(tmp_path / "b.mov"), "w") as out:

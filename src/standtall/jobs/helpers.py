@@ -6,12 +6,14 @@ process that began it, since its input ends then.
 
 from __future__ import annotations
 
+import contextlib
 import json
 import os
 import queue
 import subprocess
 import sys
 import threading
+from pathlib import Path
 from typing import Final
 
 from standtall.base.errors import ProjectError, StandTallError
@@ -32,12 +34,12 @@ TRIES: Final = 2
 
 
 def usual_count() -> int:
-    """So many helpers as this machine has cores for this process, and free memory."""
+    """So many helpers as this machine has cores for this process, and memory that can be had (proc(5), MemAvailable)."""
     cores = len(os.sched_getaffinity(0)) if hasattr(os, "sched_getaffinity") else os.cpu_count() or 1
-    try:
-        free = os.sysconf("SC_AVPHYS_PAGES") * os.sysconf("SC_PAGE_SIZE")
-    except (ValueError, OSError):
-        free = MEMORY * cores
+    free = MEMORY * cores
+    with contextlib.suppress(OSError, ValueError, IndexError):
+        lines = Path("/proc/meminfo").read_text().splitlines()
+        free = next((int(line.split()[1]) * 1024 for line in lines if line.startswith("MemAvailable:")), free)
     return max(1, min(cores, MOST, free // MEMORY))
 
 

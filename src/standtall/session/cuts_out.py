@@ -19,6 +19,7 @@ from standtall.base.timecode import can_drop, frame_of, is_drop, usual_rate
 from standtall.captions.said import CaptionWord, spoken
 from standtall.compose.composition import Composition
 from standtall.exchange import edl, markers, otio, paper_cut
+from standtall.exchange.chapters_out import as_text
 from standtall.ink.printed import pdf_of
 from standtall.language.joining import joined
 from standtall.library.cache import AnalysisCache
@@ -29,6 +30,7 @@ from standtall.model.analysis import Analysis
 from standtall.model.brief import Brief
 from standtall.model.cut import Segment
 from standtall.model.cut_list import CutClip, CutFile, CutList, CutMarker, CutOver, CutTitle, Reframe
+from standtall.model.moment import Chapter
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.words import ends_sentence, words_within
@@ -40,8 +42,9 @@ from standtall.session.told import as_told, found_in, transcript_of
 
 FORMATS: Final = {
     ".otio": "OpenTimelineIO", ".edl": "CMX 3600 EDL", ".csv": "Markers as CSV", ".html": "Paper cut as HTML",
-    ".pdf": "Paper cut as PDF",
+    ".pdf": "Paper cut as PDF", ".txt": "Chapters as text",
 }  # fmt: skip
+CHAPTER_LETTERS: Final = 60
 LINES: Final = 180
 """Height of the pictures of a paper cut."""
 NEAR: Final = 0.002
@@ -176,9 +179,18 @@ def write_cuts(path: Path, name: str, cuts: Sequence[CutList], progress: Progres
         write_whole(path, text.encode() if ending == ".html" else pdf_of(text, name))
         return
     writers: dict[str, Callable[[Path, CutList], None]] = {
-        ".otio": otio.write_otio, ".edl": edl.write_edl, ".csv": markers.write_markers,
+        ".otio": otio.write_otio, ".edl": edl.write_edl, ".csv": markers.write_markers, ".txt": _write_chapters,
     }  # fmt: skip
     writers[ending](path, cuts[0] if len(cuts) == 1 else end_to_end(name, cuts))
+
+
+def _write_chapters(path: Path, cut: CutList) -> None:
+    """Each clip as a chapter, under what is said first in it."""
+    chapters, at = [], 0
+    for clip in cut.clips:
+        chapters.append(Chapter(at, at + clip.length, short_name(clip.says or clip.name, CHAPTER_LETTERS)))
+        at += clip.length
+    write_whole(path, as_text(tuple(chapters)).encode())
 
 
 def pictures_of(cut: CutList, progress: Progress) -> list[bytes]:

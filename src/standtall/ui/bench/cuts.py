@@ -39,6 +39,7 @@ ABOUT: Final = {
     ".csv": "clips and markers as a table of times",
     ".html": "times, words and pictures, to read in a browser and sign off",
     ".pdf": "the same on pages, to print",
+    ".txt": "each piece with the time it begins, for a description",
 }
 SHOWN: Final = 300
 """Clips that the sheet lists."""

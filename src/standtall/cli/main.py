@@ -132,7 +132,8 @@ def parser() -> argparse.ArgumentParser:
     cut = command("cut", "Write the cut of shorts for other programs.")
     cut.add_argument("project", type=Path)
     cut.add_argument(
-        "--out", type=Path, required=True, help="file to write: .otio, .edl, .csv (markers), .html or .pdf (paper cut), .txt (chapters)"
+        "--out", type=Path, required=True,
+        help="file to write: .otio, .edl, .csv (markers), .html or .pdf (paper cut), .txt (chapters)",
     )
     cut.add_argument("--short", type=int, action="append", help="number of a short; may come several times (default: all)")
     cut.add_argument("--kept", action="store_true", help="all moments that were kept, instead of shorts")

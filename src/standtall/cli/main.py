@@ -132,7 +132,9 @@ def parser() -> argparse.ArgumentParser:
     cut = command("cut", "Write the cut of shorts for other programs.")
     cut.add_argument("project", type=Path)
     cut.add_argument(
-        "--out", type=Path, required=True,
+        "--out",
+        type=Path,
+        required=True,
         help="file to write: .otio, .edl, .csv (markers), .html or .pdf (paper cut), .txt (chapters)",
     )
     cut.add_argument("--short", type=int, action="append", help="number of a short; may come several times (default: all)")

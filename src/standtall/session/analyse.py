@@ -160,6 +160,9 @@ class _Measuring:
             streams.append(Looking(source, span, options.brief.content, self._faces_mark, self._cache, progress))
         if not any(isinstance(s, Hearing) for s in streams):
             streams += self._voices()
+        later = {"voices"} if self._words is None and self._prints is None else set[str]()
+        for stage in sorted({"words", "voices", "people"} - {s.stage for s in streams} - later):
+            self._told(stage, 0.0)  # nothing is left to do for it
         helpers.run(AnalysisSupply(streams, self._ended, self._told), progress)
         assert self._words is not None
         return self._words, self._prints or _Prints((), ""), self._faces or People()

@@ -6,6 +6,7 @@ import resource
 import tempfile
 import time
 from collections.abc import Iterator
+from concurrent.futures import ProcessPoolExecutor
 from pathlib import Path
 
 import numpy as np
@@ -42,17 +43,17 @@ def many() -> Iterator[Row]:
 
 
 def babble(seconds: int, rng: np.random.Generator) -> Samples:
-    """Made-up voices that never say the same twice: syllables of harmonics under three formants, with pauses."""
-    out = np.zeros(seconds * FULL, np.float32)
+    """Made-up voices at 8 kHz that never say the same twice: syllables of harmonics under three formants, with pauses."""
+    out = np.zeros(seconds * RATE, np.float32)
     at, pitch = 0, 120.0
     while at < len(out):
-        size = int(rng.uniform(0.09, 0.34) * FULL)
+        size = int(rng.uniform(0.09, 0.34) * RATE)
         if rng.random() < 0.12:
-            at += int(rng.uniform(0.1, 0.7) * FULL)
+            at += int(rng.uniform(0.1, 0.7) * RATE)
             pitch = float(rng.uniform(90, 240))
             continue
         pitch = float(np.clip(pitch * rng.uniform(0.9, 1.11), 80, 260))
-        t = np.arange(size, dtype=np.float32) / FULL
+        t = np.arange(size, dtype=np.float32) / RATE
         bend = pitch * (t + rng.uniform(-0.4, 0.4) * t * t)
         harmonics = np.arange(1, int(3_600 / pitch))
         formants = rng.uniform((250, 800, 1_900), (850, 2_300, 3_200))
@@ -65,30 +66,45 @@ def babble(seconds: int, rng: np.random.Generator) -> Samples:
     return out
 
 
+def _file(
+    folder: Path, number: int, seconds: int, wanted: list[tuple[int, int, tuple[int, float, float]]]
+) -> dict[tuple[int, int], Samples]:
+    """Write one of the files; -> the parts of it that clips are made of. The first begins with an hour of real voices."""
+    rng = np.random.default_rng(1_000 + number)
+    talk = babble(seconds, rng)
+    if number == 0:
+        source, _analysis = demo()
+        real = hours_of_talk(seconds // 2, rng, read_sound(source.path, FULL, 1).reshape(-1))[::2]
+        talk[: len(real)] = real
+    write_sound(folder / f"file {number}.m4a", talk, RATE)
+    return {(c, k): talk[round(a * RATE) : round((a + length) * RATE)].copy() for c, k, (_n, a, length) in wanted}
+
+
+def _with_music(voice: Samples, rng: np.random.Generator) -> Samples:
+    """With music 12 dB under the voice, at 8 kHz."""
+    bed = music(2 * len(voice), rng)[::2]
+    loud = np.sqrt(np.square(voice).mean()) / max(1e-9, float(np.sqrt(np.square(bed).mean())))
+    return voice + bed * np.float32(loud * 10 ** (-12 / 20))
+
+
 def _many(folder: Path) -> Iterator[Row]:
     rng = np.random.default_rng(23)
-    source, _analysis = demo()
-    voice = read_sound(source.path, FULL, 1).reshape(-1)
     each = HOURS * 3_600 // FILES
     wanted = [[(n, float(rng.uniform(0, each - 40)), float(rng.uniform(5, 20))) for _ in range(3)] for n in rng.integers(0, FILES, CLIPS)]
     for pieces in wanted:  # two pieces of one file, one of another
         pieces[2] = (int(rng.integers(0, FILES)), *pieces[2][1:])
     parts: dict[tuple[int, int], Samples] = {}
-    footage = []
-    for n in range(FILES):
-        talk = hours_of_talk(each // 2, rng, voice) if n == 0 else babble(each, rng)
-        talk = np.concatenate([talk, babble(each - len(talk) // FULL, rng)]) if n == 0 else talk
-        footage.append(probe(write_sound(folder / f"file {n}.m4a", talk, FULL)))
-        for clip, pieces in enumerate(wanted):
-            for k, (file, start, length) in enumerate(pieces):
-                if file == n:
-                    parts[clip, k] = talk[round(start * FULL) : round((start + length) * FULL)].copy()
-    del talk
+    with ProcessPoolExecutor(2) as pool:  # the made-up voices take longest
+        made = [pool.submit(_file, folder, n, each, [(c, k, p) for c, w in enumerate(wanted) for k, p in enumerate(w) if p[0] == n])
+                for n in range(FILES)]  # fmt: skip
+        for one in made:
+            parts.update(one.result())
+    footage = [probe(folder / f"file {n}.m4a") for n in range(FILES)]
     clips = [
-        write_sound(folder / f"clip{c}.m4a", _mixed(np.concatenate([parts[c, k] for k in range(3)]), rng), FULL)
+        write_sound(folder / f"clip{c}.m4a", _with_music(np.concatenate([parts[c, k] for k in range(3)]), rng), RATE)
         for c in range(CLIPS)
     ]
-    strangers = [write_sound(folder / f"other{n}.m4a", _mixed(babble(30, rng), rng), FULL) for n in range(STRANGERS)]
+    strangers = [write_sound(folder / f"other{n}.m4a", _with_music(babble(30, rng), rng), RATE) for n in range(STRANGERS)]
     cache = AnalysisCache(folder / "cache")
     began = time.monotonic()
     ClipFinder(footage, Progress(), cache)

@@ -178,9 +178,11 @@ def test_a_scheduler_that_goes_gives_back_what_was_begun(key: Path, tmp_path: Pa
         command("scheduler", "--listen", at, "--key", str(key), home=tmp_path, until="scheduler") as serving,
         command("workers", "--scheduler", at, "--key", str(key), "--processes", "1", home=tmp_path, until="workers"),
     ):
-        threading.Timer(4.0, serving.kill).start()
+        killing = threading.Thread(target=lambda: (wishes.first_told.wait(60), serving.kill()))
+        killing.start()
         with pytest.raises(MachinesGone) as gone:
             MachineHelpers(at, key, carry, "test").run(wishes, Progress())
+        killing.join()
     assert [t.name for t in gone.value.given] == ["wish 0"]
     assert len(wishes.left) == 2
 

@@ -9,7 +9,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QGuiApplication
 from pytestqt.qtbot import QtBot
 
-from standtall.jobs.events import Ended, MachineSeen, MachinesSeen, Noted
+from standtall.jobs.events import Ended, MachineSeen, MachinesSeen, Noted, Problem
 from standtall.jobs.requests import RenderRequest, WatchMachinesRequest
 from standtall.library import machines
 from standtall.library.machines import Machines
@@ -142,3 +142,11 @@ def test_the_sheet_is_reached_by_menu_key_and_strip(qtbot: QtBot, window: MainWi
 )
 def test_who_helps_in_words(seen: MachinesSeen | None, said: str) -> None:
     assert in_words(seen) == said
+
+
+def test_why_machines_cannot_be_watched_is_said(qtbot: QtBot, window: MainWindow, work: Work, sheet: MachinesSheet) -> None:
+    helped(qtbot, window, work, sheet)
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT) as said:
+        work.tell(qtbot, 0, Problem("The key m.pem is not there.", "Choose the key file."), Ended("failed"))
+    assert said.args == ["The key m.pem is not there. Choose the key file.", "error"]
+    assert sheet.state.text().startswith("The key m.pem is not there.")

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from PySide6.QtCore import QObject, Signal
 
-from standtall.jobs.events import Ended, Event, MachinesSeen
+from standtall.jobs.events import Ended, Event, MachinesSeen, Problem
 from standtall.jobs.requests import Request, WatchMachinesRequest
 from standtall.library import machines
 from standtall.library.machines import Machines as Setting
@@ -57,6 +57,9 @@ class Machines(QObject):
             self.seen = event
             self._ws.renders.set_helping(self.helping)
             self.changed.emit()
+        elif isinstance(event, Problem):
+            self.seen = MachinesSeen((), f"{event.message} {event.hint}".strip())
+            self._ws.said.emit(self.seen.said, "error")
         elif isinstance(event, Ended):
             self._watch = None
             if self.seen is None or not self.seen.said:

@@ -213,3 +213,22 @@ def test_a_key_is_for_its_owner_alone_and_never_replaced(key: Path, tmp_path: Pa
             context(tmp_path / "no.pem", ssl.Purpose.CLIENT_AUTH)
     assert context(key, ssl.Purpose.CLIENT_AUTH).verify_mode is ssl.CERT_REQUIRED
     assert os.environ.get("STAND_TALL_KEY") is None
+
+
+def test_a_file_is_taken_from_a_shared_folder_and_only_where_it_is_the_same(
+    key: Path, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    from standtall.base.files import content_key
+    from standtall.jobs.machines.asker import Link
+    from standtall.jobs.machines.media_here import SHARED, media_here
+
+    wrong, right = tmp_path / "shared" / "a", tmp_path / "shared" / "b"
+    for folder, text in ((wrong, "another"), (right, "beans")):
+        folder.mkdir(parents=True)
+        (folder / "talk.mp4").write_text(text)
+    monkeypatch.setenv(SHARED, str(tmp_path / "shared"))
+    link = Link("https://127.0.0.1:9", "ab", key)  # nobody is asked
+    wanted = MediaFile(content_key(right / "talk.mp4"), "/elsewhere/talk.mp4")
+    assert media_here([wanted], link) == {"/elsewhere/talk.mp4": str(right / "talk.mp4")}
+    with pytest.raises(StandTallError, match="without a key"):
+        media_here([MediaFile("../x", "/elsewhere/talk.mp4")], link)

@@ -14,7 +14,7 @@ from standtall.base.progress import Progress
 from standtall.cutting.by_words import from_words
 from standtall.jobs.events import Event, MachinesSeen, Noted, Rendered, Told
 from standtall.jobs.machines import client as ends
-from standtall.jobs.machines.shared_key import make_key
+from standtall.jobs.machines.shared_key import NotSetUp, make_key
 from standtall.jobs.requests import AnalyseRequest, RenderRequest, WatchMachinesRequest
 from standtall.jobs.tasks import Answer
 from standtall.library import machines
@@ -167,3 +167,17 @@ def test_machines_are_watched_until_it_is_stopped(
             run(WatchMachinesRequest(which.scheduler, which.key), tell, progress)
         assert [m.fits for m in seen[0].machines] == fits
         assert ("does not answer" in seen[0].said) is (which is nowhere)
+
+
+def test_where_the_engine_is_not_installed_this_machine_goes_on_alone(
+    nowhere: Machines, demo_source: Source, demo_analysis: Analysis, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    def missing(_scheduler: str) -> str:
+        raise NotSetUp("Work on many machines is not set up here.", "Run ./start --machines.")
+
+    monkeypatch.setattr(ends, "towards", missing)
+    machines.save(nowhere)
+    told = done(asked(demo_source, demo_analysis, tmp_path / "b.mp4"))
+    (said,) = [e.text for e in told if isinstance(e, Noted)]
+    assert said == "Work on many machines is not set up here. Run ./start --machines. It is rendered on this machine."
+    assert (tmp_path / "b.mp4").exists()

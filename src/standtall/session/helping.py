@@ -12,6 +12,7 @@ from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.jobs.events import Event, MachinesSeen, Noted
 from standtall.jobs.helpers import LocalHelpers, usual_count
+from standtall.jobs.machines.shared_key import NotSetUp
 from standtall.jobs.requests import RenderRequest, WatchMachinesRequest
 from standtall.jobs.tasks import Helpers, Here, Supply, Task
 from standtall.library import machines
@@ -48,6 +49,8 @@ def render_elsewhere(request: RenderRequest, tell: Tell, progress: Progress) -> 
         MachineHelpers(there.scheduler, key_of(there), carry_on_machine, "Render").run(supply, progress)
     except MachinesGone as gone:
         tell(Noted(f"{gone.message} It is rendered on this machine."))
+    except NotSetUp as error:  # before anything was given
+        tell(Noted(f"{error} It is rendered on this machine."))
     return supply.over
 
 
@@ -93,6 +96,9 @@ class _WithMachines:
         except MachinesGone as gone:
             self._tell(Noted(f"{gone.message} This machine goes on alone."))
             self._alone.run(_WithLeft(supply, list(gone.given)), progress)
+        except NotSetUp as error:  # before anything was given
+            self._tell(Noted(f"{error} This machine goes on alone."))
+            self._alone.run(supply, progress)
 
 
 class _WithLeft:

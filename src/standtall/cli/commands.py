@@ -14,7 +14,7 @@ from typing import TYPE_CHECKING
 from standtall.base.errors import Cancelled, NothingToDo, OutputError, ProjectError, StandTallError
 from standtall.base.progress import Progress, Step
 from standtall.base.time import TICKS_PER_SECOND, clock, ticks
-from standtall.cli import machine_commands, trace_command
+from standtall.cli import machine_commands, post_commands, trace_command
 from standtall.cli.reporter import Reporter
 
 if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them, so that --help is quick
@@ -435,6 +435,7 @@ COMMANDS: dict[str, Command] = {
     "fetch": _fetch, "demo": _demo, "framing": _framing, "work": _work, "help-out": machine_commands.help_out,
     "new-key": machine_commands.new_key, "scheduler": machine_commands.scheduler, "workers": machine_commands.workers,
     "machines": machine_commands.machines,
-    "trace": trace_command.trace_clips,
+    "trace": trace_command.trace_clips, "outbox": post_commands.outbox, "channels": post_commands.channels,
+    "posts": post_commands.posts,
 }  # fmt: skip
 """What each command does; -> the exit code."""

@@ -17,7 +17,7 @@ from standtall.base.files import clear_parts
 from standtall.base.log import unforeseen
 from standtall.base.progress import Progress
 from standtall.base.time import ticks
-from standtall.cli import trace_command
+from standtall.cli import post_commands, trace_command
 from standtall.cli.commands import COMMANDS
 from standtall.cli.machine_commands import add_commands, use_scheduler
 from standtall.cli.reporter import Reporter
@@ -174,6 +174,7 @@ def parser() -> argparse.ArgumentParser:
         using.add_argument("--key", type=Path, help="file of the key that they share")
     add_commands(command)
     trace_command.add_command(command)
+    post_commands.add_commands(command)
     for hidden in ("work", "help-out"):  # for the program's own processes: not in the list of help
         commands.add_parser(hidden).add_argument("--json", action="store_true")
     window = command("window", "Open the window (also what happens without a command).")

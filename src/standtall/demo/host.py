@@ -10,18 +10,15 @@ from __future__ import annotations
 
 import html
 import re
-import sys
-import threading
 import time
 import urllib.parse
-from http.server import BaseHTTPRequestHandler, ThreadingHTTPServer
+from http.server import BaseHTTPRequestHandler
 from pathlib import Path
 from typing import Any
 
-from standtall.base.log import unforeseen
+from standtall.base.local_server import LocalServer
 
 PORT = 8765
-MOST_AT_ONCE = 32
 PATIENCE_S = 10
 """Seconds after which somebody who says nothing is let go."""
 PAGE = """<!doctype html><title>The Greenhouse – {name}</title><meta property="og:video" content="/files/{file}">
@@ -33,38 +30,14 @@ def _count(text: str | None, most: int) -> int:
     return min(most, int(text)) if text and text.isascii() and text.isdigit() and len(text) < 16 else 0
 
 
-class Host(ThreadingHTTPServer):
+class Host(LocalServer):
     """Serves `files` (name in the link to path) until it is shut down."""
 
-    daemon_threads = True
-
     def __init__(self, files: dict[str, Path], port: int = PORT) -> None:
-        super().__init__(("127.0.0.1", port), _Handler)
+        super().__init__(port, _Handler)
         self.files = files
-        self._free = threading.BoundedSemaphore(MOST_AT_ONCE)
         self.asked: list[tuple[str, str]] = []
         """Each request: its path, and the range that was asked for."""
-
-    def process_request(self, request: Any, client_address: Any) -> None:
-        """Each in a thread of its own, a few at once; the rest are sent away."""
-        if self._free.acquire(blocking=False):
-            super().process_request(request, client_address)
-        else:
-            self.shutdown_request(request)
-
-    def process_request_thread(self, request: Any, client_address: Any) -> None:
-        try:
-            super().process_request_thread(request, client_address)
-        finally:
-            self._free.release()
-
-    def handle_error(self, request: Any, client_address: Any) -> None:
-        """One that goes wrong is nobody else's matter."""
-        unforeseen(sys.exc_info()[1] or RuntimeError("unknown"), "The Greenhouse did not answer a request")
-
-    @property
-    def address(self) -> str:
-        return f"http://127.0.0.1:{self.server_address[1]}"
 
 
 class _Handler(BaseHTTPRequestHandler):

@@ -1,16 +1,17 @@
-"""Places that shorts are posted to, as far as cutting needs to know them: how long a short may be."""
+"""Places that shorts are posted to: how long a short may be, what they cover of the picture, what they ask of a post."""
 
 from __future__ import annotations
 
 import re
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from typing import Final
 
 from standtall.base.errors import ProjectError
 from standtall.base.geometry import FULL, Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
+from standtall.model.post_rules import PostRules
 
 FIRST_CHANNEL: Final = "quillbarn"
 NAME: Final = re.compile(r"[a-z0-9][a-z0-9-]{0,39}")
@@ -33,6 +34,7 @@ class Channel:
     covered: tuple[Rect, ...] = COVERED
     cover_width: int = 1080
     cover_height: int = 1920
+    posts: PostRules = field(default_factory=PostRules)
 
     def __post_init__(self) -> None:
         check_name("A channel", self.name)

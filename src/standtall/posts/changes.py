@@ -1,0 +1,148 @@
+"""What a person can do with a post: each makes another post of it, or says why not."""
+
+from __future__ import annotations
+
+import secrets
+from collections.abc import Iterator
+from dataclasses import replace
+from pathlib import Path
+from typing import Final
+
+from standtall.base.errors import NothingToDo
+from standtall.model.channel import Channel
+from standtall.model.output import SHAPES
+from standtall.model.post import CHANGEABLE, OPEN, Post, PostFile, PostText, ShortRef
+from standtall.posts.filling import Slot
+from standtall.posts.templates import wrong_in
+
+NOT_AT_ALL: Final = 0.02
+"""How far a shape may be off: sides are whole pixels."""
+
+
+def new_post(short: ShortRef, channel: str, text: PostText, file: PostFile | None = None) -> Post:
+    """A post without a time."""
+    return Post(secrets.token_hex(16), short, channel, text, file)
+
+
+def scheduled(post: Post, when: int, zone: str, hold: bool) -> Post:
+    """At a time: held for approval, or to go out by itself. What has gone is not moved."""
+    _may(post, CHANGEABLE, "moved")
+    state = post.state if post.state in ("waiting", "placed", "held") else ("held" if hold else "waiting")
+    return replace(post, when=when, zone=zone, state=state, told="", next_try=0, tries=0)
+
+
+def filled_in(post: Post, slot: Slot, hold: bool) -> Post:
+    return scheduled(post, slot.time.at, slot.zone, hold)
+
+
+def unscheduled(post: Post) -> Post:
+    """Back to the shorts without a time; one that a channel keeps is taken back from there."""
+    _may(post, CHANGEABLE, "taken out of the calendar")
+    if post.state == "placed":
+        return replace(post, state="withdrawing", told="")
+    return replace(post, when=None, state="idea", told="", next_try=0)
+
+
+def approved(post: Post, channel: Channel) -> Post:
+    """Let it go out when it is due. Raises `NothingToDo` with the first thing that is red."""
+    _may(post, ("held", "failed", "missed"), "approved")
+    red = next(reds(post, channel), "")
+    if red:
+        raise NothingToDo(f"“{post.short.name}” is not ready: {red}", "Mend that first; then approve it.")
+    if post.when is None:
+        raise NothingToDo(f"“{post.short.name}” has no time yet.", "Drag it to a day first.")
+    return replace(post, state="waiting", told="", tries=0, next_try=0)
+
+
+def held(post: Post) -> Post:
+    """Wait for approval again."""
+    _may(post, ("waiting", "missed", "failed"), "held back")
+    return replace(post, state="held", told="")
+
+
+def posted_now(post: Post, channel: Channel, now: int) -> Post:
+    """Due at once."""
+    _may(post, OPEN, "posted now")
+    return approved(replace(post, when=now, state="held", as_draft=False), channel)
+
+
+def drafted(post: Post, channel: Channel, now: int) -> Post:
+    """To be kept at the channel as a draft."""
+    _may(post, OPEN, "saved as a draft")
+    if not channel.posts.delivery.keeps_drafts:
+        raise NothingToDo(f"{channel.title} keeps no drafts.", "Hold it here: it waits in the calendar until you approve it.")
+    return approved(replace(post, when=now, state="held", as_draft=True), channel)
+
+
+def skipped(post: Post) -> Post:
+    """Not posted; it stays in the calendar, crossed out."""
+    _may(post, OPEN, "skipped")
+    return replace(post, state="skipped", told="Skipped by hand.")
+
+
+def written(post: Post, text: PostText) -> Post:
+    _may(post, (*OPEN, "skipped"), "written anew")
+    return replace(post, text=text)
+
+
+def with_file(post: Post, file: PostFile | None) -> Post:
+    _may(post, OPEN, "given another file")
+    return replace(post, file=file)
+
+
+def _may(post: Post, states: tuple[str, ...], what: str) -> None:
+    if post.state not in states:
+        raise NothingToDo(
+            f"“{post.short.name}” {STATES_TOLD[post.state]}, so it cannot be {what}.", WHAT_THEN.get(post.state, "")
+        )
+
+
+STATES_TOLD: Final = {
+    "idea": "has no time yet", "held": "waits for approval", "waiting": "goes out when it is due",
+    "sending": "is on its way just now",
+    "placed": "is kept by the channel until it is due", "out": "is out", "draft": "is a draft at the channel",
+    "failed": "needs you", "missed": "was missed", "skipped": "is skipped",
+    "withdrawing": "is being taken back", "withdrawn": "was taken back from the channel",
+}  # fmt: skip
+WHAT_THEN: Final = {
+    "sending": "Wait until it has arrived.", "out": "Change it where it is.", "draft": "Publish it or delete it at the channel.",
+    "withdrawing": "Wait until it has come back.", "waiting": "Hold it back first.",
+    "placed": "Take it back from the channel first.",
+    "idea": "Drag it to a day first.",
+}  # fmt: skip
+
+
+def reds(post: Post, channel: Channel) -> Iterator[str]:
+    """All that must not be so when a post goes out, as far as it can be told without looking at the disk: a sentence each."""
+    for _field, told in wrong_in(post.text, channel):
+        yield told
+    file, rules = post.file, channel.posts.file
+    if file is None:
+        yield "It has no finished file: render it for this channel."
+        return
+    for told in file.wrong:
+        yield f"The check of its file says: {told}"
+    if file.seconds > channel.longest_s:
+        yield f"Its file lasts {file.seconds:.1f} s; {channel.title} takes {channel.longest_s:g}."
+    if 0 < file.seconds < rules.shortest_s:
+        yield f"Its file lasts {file.seconds:.1f} s; {channel.title} takes {rules.shortest_s:g} and more."
+    if rules.largest_mb and file.size > rules.largest_mb * 1e6:
+        yield f"Its file has {file.size / 1e6:.0f} MB; {channel.title} takes {rules.largest_mb:g}."
+    if rules.most_fps and file.fps > rules.most_fps + 0.01:
+        yield f"Its file has {file.fps:g} fps; {channel.title} takes {rules.most_fps:g}."
+    if file.width and file.height:
+        shape = file.width / file.height
+        if all(abs(shape / (w / h) - 1) > NOT_AT_ALL for w, h in (SHAPES[s] for s in rules.shapes)):
+            yield f"Its file is {file.width} × {file.height}; {channel.title} takes {', '.join(rules.shapes)}."
+        if min(file.width, file.height) < rules.least_width:
+            yield f"Its file is {min(file.width, file.height)} pixels wide; {channel.title} wants {rules.least_width}."
+
+
+def gone(file: PostFile) -> str:
+    """What is wrong with a file on the disk, in a sentence; its content is only compared when it is sent."""
+    path = Path(file.path)
+    try:
+        size = path.stat().st_size
+    except OSError:
+        return f"{path.name} is not in {path.parent} any more: render it again, or put it back."
+    return "" if size == file.size else f"{path.name} is another file than the one that was checked: check it again."

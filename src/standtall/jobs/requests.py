@@ -111,9 +111,23 @@ class WatchMachinesRequest:
     kind: Literal["watch machines"] = "watch machines"
 
 
+@dataclass(frozen=True, slots=True)
+class OutboxRequest:
+    """Bring posts to their channels when they are due, until it is stopped."""
+
+    kind: Literal["outbox"] = "outbox"
+
+
+@dataclass(frozen=True, slots=True)
+class ChannelsRequest:
+    """Run the simulated channels, until they are stopped."""
+
+    kind: Literal["channels"] = "channels"
+
+
 Request = (
     AnalyseRequest | RenderRequest | ForetellRequest | FetchRequest | PreviewCopyRequest | FollowBoxRequest | MeasureShakeRequest
-    | TraceClipsRequest | WatchMachinesRequest
+    | TraceClipsRequest | WatchMachinesRequest | OutboxRequest | ChannelsRequest
 )  # fmt: skip
 
 

@@ -3,11 +3,15 @@
 from __future__ import annotations
 
 import re
+from dataclasses import replace
+from pathlib import Path
 from typing import Final
 
-from standtall.base.errors import NothingToDo
-from standtall.library.data_files import DataFiles
+from standtall.base.errors import NothingToDo, ProjectError
+from standtall.base.reading import Unreadable, file_bytes, json_of
+from standtall.library.data_files import LARGEST, DataFiles
 from standtall.model.channel import Channel
+from standtall.model.codec import from_plain
 
 CHANNELS: Final = DataFiles(Channel, "channels", "The channel")
 
@@ -30,5 +34,24 @@ def new_channel(title: str, longest_s: float) -> Channel:
     while name in names:
         name, number = f"{plain}-{number}", number + 1
     made = Channel(name, title.strip(), longest_s)
+    CHANNELS.save(made)
+    return made
+
+
+def channel_from(path: Path) -> Channel:
+    """Take a channel that somebody else has written, and keep it among the user's own; -> it, under a name that is free. A
+    folder of somebody else's machine is left out. Raises `ProjectError` for what is none."""
+    try:
+        made = from_plain(Channel, json_of(file_bytes(path, LARGEST), LARGEST))
+    except (OSError, Unreadable) as error:
+        raise ProjectError(f"{path.name} is no channel: {error}.", "Choose a file that “Share…” has written.") from error
+    known = {c.name for c in CHANNELS.load().values}
+    name, number = made.name, 2
+    while name in known:
+        name, number = f"{made.name[:36]}-{number}", number + 1
+    delivery = made.posts.delivery
+    if delivery.folder:
+        made = replace(made, posts=replace(made.posts, delivery=replace(delivery, folder="")))
+    made = replace(made, name=name)
     CHANNELS.save(made)
     return made

@@ -161,6 +161,22 @@ class PostStore:
             self._step(name, done)
         return tuple(c.after for c in done if c.after is not None)
 
+    def amend(self, before: Post, after: Post) -> Post:
+        """Change a post as a part of the step that it was changed by last: undo takes back both. Raises as `change`."""
+        with self._writing():
+            done = self._put(before, after)
+            assert done is not None
+            for number, value in self._db.execute(
+                "SELECT id, value FROM steps WHERE undone = 0 ORDER BY id DESC LIMIT 20"
+            ).fetchall():
+                changes = from_plain(_Changes, json_of(value, LARGEST)).changes
+                if any(c.after is not None and c.after.id == before.id for c in changes):
+                    new = tuple(replace(c, after=done) if c.after is not None and c.after.id == before.id else c for c in changes)
+                    text = json.dumps(to_plain(_Changes(new)), ensure_ascii=False)
+                    self._db.execute("UPDATE steps SET value = ? WHERE id = ?", (text, number))
+                    break
+        return done
+
     def settle(self, before: Post, after: Post, what: str, answer: str, now: int) -> Post:
         """Keep how a post went, with a line in its log; no step of undo. Raises `NothingToDo` where it is another meanwhile."""
         with self._writing():

@@ -52,7 +52,7 @@ def own_zone() -> str:
     """The time zone of this machine; UTC where it does not say."""
     for name in (_linked(Path("/etc/localtime")), _written(Path("/etc/timezone"))):
         if name in available_timezones():
-            return name
+            return "UTC" if name in ("Etc/UTC", "Etc/UCT", "Universal", "Zulu", "Etc/Universal", "Etc/Zulu") else name
     return "UTC"
 
 

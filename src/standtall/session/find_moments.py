@@ -52,6 +52,12 @@ def soundings_of(source: Source, analysis: Analysis, cache: AnalysisCache, progr
     return kept.soundings
 
 
+def kept_soundings(source: Source, analysis: Analysis, cache: AnalysisCache) -> tuple[Sounding, ...]:
+    """Those that were looked for already; nothing is listened to."""
+    kept = cache.find(source.key, "soundings", _Soundings, str(len(analysis.words)))
+    return kept.soundings if kept is not None else ()
+
+
 def _wordless(analysis: Analysis) -> Iterator[tuple[int, int]]:
     """Stretches (ticks) in which something is heard but no word said."""
     level = np.array(analysis.level_db, np.float32)

@@ -19,16 +19,19 @@ from standtall.jobs.events import (
     Fetched,
     Foretold,
     Heard,
+    Noted,
     Received,
     Rendered,
     StageDone,
 )
 from standtall.jobs.requests import (
     AnalyseRequest,
+    ChannelsRequest,
     FetchRequest,
     FollowBoxRequest,
     ForetellRequest,
     MeasureShakeRequest,
+    OutboxRequest,
     PreviewCopyRequest,
     RenderRequest,
     Request,
@@ -153,9 +156,21 @@ def _watch_machines(request: WatchMachinesRequest, tell: Tell, progress: Progres
     watch_machines(request, tell, progress)
 
 
+def _outbox(_request: OutboxRequest, _tell: Tell, progress: Progress) -> None:
+    from standtall.session.outbox import run_outbox
+
+    run_outbox(progress, quiet=True)
+
+
+def _channels(_request: ChannelsRequest, tell: Tell, progress: Progress) -> None:
+    from standtall.session.simulated import run_channels
+
+    run_channels((), progress, lambda text: tell(Noted(text)))
+
+
 _RUNS: Final[dict[type, Callable[[Any, Tell, Progress], object]]] = {
     AnalyseRequest: analysed, RenderRequest: _render, ForetellRequest: _foretell, FetchRequest: _fetch, PreviewCopyRequest: _copy,
     FollowBoxRequest: _follow_box, MeasureShakeRequest: _measure_shake, TraceClipsRequest: _trace,
-    WatchMachinesRequest: _watch_machines,
+    WatchMachinesRequest: _watch_machines, OutboxRequest: _outbox, ChannelsRequest: _channels,
 }  # fmt: skip
 """Who carries out each kind of request."""

@@ -34,6 +34,7 @@ from standtall.ui.app.tending import Tending
 from standtall.ui.bench.export import ExportSheet
 from standtall.ui.bench.place import Bench
 from standtall.ui.bench.word_files import WordFiles
+from standtall.ui.calendar.place import CalendarPlace
 from standtall.ui.footage.place import FootagePlace
 from standtall.ui.moments.place import MomentsPlace
 from standtall.ui.preview.pane import PreviewPane
@@ -66,13 +67,15 @@ class MainWindow(QMainWindow):
         self.footage = FootagePlace(self.workspace)
         self.moments = MomentsPlace(self.workspace)
         self.renders = RendersPlace(self.workspace)
+        self.calendar = CalendarPlace(self.workspace)
         self.preview_pane = PreviewPane(self.workspace)
         self.playback = Playback(self.workspace, self.player, self.preview_pane)
         self.tending = Tending(self.workspace.jobs, self.workspace.queues, self)
         self.machines = Machines(self.workspace, self)
         self.machines_sheet: MachinesSheet | None = None
         self._unasked = self._ended = False
-        self.all_places = (self.footage.place(), self.moments.place(), self.bench.place(), self.renders.place())
+        self.all_places = (self.footage.place(), self.moments.place(), self.bench.place(), self.renders.place(),
+                           self.calendar.place())  # fmt: skip
         self.places = QStackedWidget()
         for place in self.all_places:
             self.places.addWidget(place.widget)
@@ -133,6 +136,7 @@ class MainWindow(QMainWindow):
         self.moments.played.connect(self._play_moment)
         self.moments.made.connect(lambda: self.go("bench"))
         self.renders.looked_at.connect(self._play_file)
+        self.calendar.played.connect(lambda path: self._play_file(Path(path)))
         self.renders.wanted_place.connect(self._show_place)
 
     # places and messages
@@ -185,6 +189,13 @@ class MainWindow(QMainWindow):
         self.go("bench")
         self.bench.searching.open()
 
+    def undo(self) -> None:
+        """Undo what was done last: in the calendar there, else in the project."""
+        (self.calendar.posts.undo if self.place == "calendar" else self.workspace.undo)()
+
+    def redo(self) -> None:
+        (self.calendar.posts.redo if self.place == "calendar" else self.workspace.redo)()
+
     # projects and files
 
     def _project_changed(self, path: Path) -> None:
@@ -233,7 +244,7 @@ class MainWindow(QMainWindow):
         """Play a finished file in the tall picture."""
 
         def arrived(source: Source) -> None:
-            if self.place == "renders":
+            if self.place in ("renders", "calendar"):
                 self.playback.play_file(source)
 
         self.workspace.in_background("files", lambda: probe(path), arrived)

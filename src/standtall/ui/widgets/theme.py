@@ -139,17 +139,19 @@ def _sheet(t: Theme) -> str:
     QLineEdit#field {{ border: 1px solid {t.line}; }}
     QLineEdit#field:focus {{ border: 1px solid {NOW}; }}
     QLineEdit#retyper {{ background: #ffffff; color: #221f1a; border: 2px solid {NOW}; font-size: {PAGE}px; padding: 1px 5px; }}
-    QSpinBox, QDoubleSpinBox {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 6px; padding: 3px 4px 3px 8px;
-        min-height: 20px; }}
-    QSpinBox:focus, QDoubleSpinBox:focus, QPlainTextEdit:focus {{ border: 1px solid {NOW}; }}
-    QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button {{ width: 0; border: 0; }}
+    QSpinBox, QDoubleSpinBox, QDateEdit, QTimeEdit, QDateTimeEdit {{ background: {t.raised}; border: 1px solid {t.line};
+    border-radius: 6px; padding: 3px 4px 3px 8px; min-height: 20px; }}
+    QSpinBox:focus, QDoubleSpinBox:focus, QDateTimeEdit:focus, QPlainTextEdit:focus {{ border: 1px solid {NOW}; }}
+    QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button,
+    QTimeEdit::up-button, QTimeEdit::down-button {{ width: 0; border: 0; }}
     QPlainTextEdit {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 6px; padding: 2px 4px; }}
     QCheckBox {{ spacing: 5px; }}
     QComboBox {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 7px; padding: 4px 8px; min-height: 20px; }}
     QComboBox:focus {{ border: 2px solid {NOW}; }}
     QComboBox::drop-down {{ border: 0; width: 16px; }}
-    QComboBox::down-arrow {{ image: url({DOWN}); width: 12px; height: 12px; margin-right: 6px; }}
-    QComboBox QAbstractItemView {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.line}; }}
+    QDateEdit::drop-down, QDateTimeEdit::drop-down {{ border: 0; width: 16px; }}
+    QComboBox::down-arrow, QDateEdit::down-arrow, QDateTimeEdit::down-arrow {{ image: url({DOWN}); width: 12px; height: 12px;
+    margin-right: 6px; }} QComboBox QAbstractItemView {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.line}; }}
     QProgressBar {{ background: {t.line}; border: 0; border-radius: 4px; height: 8px; max-height: 8px; text-align: center; }}
     QProgressBar::chunk {{ background: {NOW}; border-radius: 4px; }}
     QPushButton#look {{ min-height: 94px; border: 0; background: transparent; }}
@@ -179,6 +181,7 @@ _DRAWINGS: Final = {
     "moments": "M4 4v16 M8 5h12v5H8z M8 14h8v5H8z",
     "bench": "M8 3h8v18H8z M4 7v10 M20 7v10 M11 15h2",
     "renders": "M6 3h9l4 4v14H6z M9 12l3 3 4-5",
+    "calendar": "M4 5h16v15H4z M4 10h16 M9 10v10 M15 10v10 M8 3v4 M16 3v4",
     "play": "M8 5l11 7-11 7z",
     "pause": "M8 5v14 M16 5v14",
     "back": "M15 6l-7 6 7 6z M6 6v12",

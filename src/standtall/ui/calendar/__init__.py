@@ -1,0 +1,1 @@
+"""The calendar: what goes out where and when."""

@@ -1,0 +1,331 @@
+"""How often each channel gets a post, from which shorts; and the plan of filling, looked at before it is taken."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import replace
+
+from PySide6.QtCore import QDate, QSignalBlocker, QTime, Signal
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QComboBox,
+    QDateEdit,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QPlainTextEdit,
+    QSpinBox,
+    QTimeEdit,
+    QVBoxLayout,
+)
+
+from standtall.base.errors import NothingToDo
+from standtall.model.moment import PARTS
+from standtall.model.rhythm import Bar, ChannelRhythm, Rhythm, ShowFacts, Template
+from standtall.posts.templates import PLACEHOLDERS, TEMPLATE, check_template
+from standtall.ui.calendar.view import DAYS
+from standtall.ui.state.posts import Posts
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.cards import Panel, card_in
+from standtall.ui.widgets.fields import Field, button
+
+
+class FillPanel(Panel):
+    """`planned` tells that a plan is to be looked at."""
+
+    planned = Signal()
+
+    def __init__(self, workspace: Workspace, posts: Posts) -> None:
+        super().__init__()
+        self._ws, self._posts = workspace, posts
+        self._filling = False
+        self._make_plan(card_in(self.column, "FILL THE COMING DAYS"))
+        self._make_rhythm(card_in(self.column, "HOW OFTEN"))
+        self._make_choice(card_in(self.column, "WHICH SHORTS"))
+        self._make_texts(card_in(self.column, "TEXTS"))
+        self.finish()
+        posts.changed.connect(self.refresh)
+        posts.shorts_changed.connect(self.refresh)
+        workspace.data.changed.connect(self._fill_channels)
+        self._fill_channels()
+
+    def _make_plan(self, box: QVBoxLayout) -> None:
+        self.summary = QLabel()
+        self.summary.setWordWrap(True)
+        self.left_out = QPlainTextEdit()
+        self.left_out.setReadOnly(True)
+        self.left_out.setAccessibleName("What the plan leaves out, and why")
+        self.left_out.setFixedHeight(104)
+        self.plan = button("Show the plan", "What would go where; nothing is done yet (Ctrl+G)", self._posts_plan, "main")
+        self.take = button(
+            "Take the plan", "Put all of it into the calendar; one undo takes it back", self._posts.take_plan, "main"
+        )
+        self.leave = button("Leave it", "Forget the plan", self._posts.leave_plan)
+        row = QHBoxLayout()
+        row.addWidget(self.take)
+        row.addWidget(self.leave)
+        tip = "Render the short of each post that has no file, in a shape that its channel takes"
+        self.render_all = button("", tip, lambda: self._posts.render(self._posts.without_file()))
+        self.approve = button(
+            "", "Let all that are ready go out when they are due; the others stay held", self._posts.approve_all
+        )
+        for widget in (self.summary, self.left_out, self.plan):
+            box.addWidget(widget)
+        box.addLayout(row)
+        box.addWidget(self.render_all)
+        box.addWidget(self.approve)
+
+    def _make_rhythm(self, box: QVBoxLayout) -> None:
+        self.channel = QComboBox()
+        self.channel.setAccessibleName("Channel")
+        self.used = QCheckBox("is filled")
+        row = QHBoxLayout()
+        row.addWidget(self.channel, 1)
+        row.addWidget(self.used)
+        box.addLayout(row)
+        grid = QGridLayout()
+        grid.setColumnStretch(1, 1)
+        grid.setColumnStretch(3, 1)
+        self.a_day = QSpinBox()
+        self.a_day.setRange(1, 48)
+        self.a_day.setAccessibleName("Posts a day")
+        self.first, self.last = QTimeEdit(), QTimeEdit()
+        for clock, name in ((self.first, "First post of a day"), (self.last, "Last post of a day")):
+            clock.setDisplayFormat("HH:mm")
+            clock.setAccessibleName(name)
+        grid.addWidget(QLabel("A day"), 0, 0)
+        grid.addWidget(self.a_day, 0, 1)
+        grid.addWidget(QLabel("From"), 1, 0)
+        grid.addWidget(self.first, 1, 1)
+        grid.addWidget(QLabel("to"), 1, 2)
+        grid.addWidget(self.last, 1, 3)
+        self.start, self.until = QDateEdit(), QDateEdit()
+        self.has_start, self.has_until = QCheckBox("Begin on"), QCheckBox("End on")
+        for n, (check, edit) in enumerate(((self.has_start, self.start), (self.has_until, self.until))):
+            edit.setDisplayFormat("d MMM yyyy")
+            edit.setCalendarPopup(True)
+            edit.setAccessibleName(check.text())
+            grid.addWidget(check, 2 + n, 0)
+            grid.addWidget(edit, 2 + n, 1, 1, 3)
+        box.addLayout(grid)
+        self.days: list[QCheckBox] = []
+        days = QGridLayout()
+        for n, name in enumerate(DAYS):
+            made = QCheckBox(name)
+            made.setToolTip(f"Post on {name}")
+            self.days.append(made)
+            days.addWidget(made, n // 4, n % 4)
+        box.addLayout(days)
+        self.without = Field("Days left out", "such as 2026-12-25, 2026-12-26")
+        box.addWidget(self.without)
+        self.channel.currentIndexChanged.connect(lambda _i: self.refresh())
+        for signal in (self.a_day.valueChanged, self.first.timeChanged, self.last.timeChanged, self.start.dateChanged,
+                       self.until.dateChanged, self.has_start.toggled, self.has_until.toggled, self.used.toggled,
+                       *(d.toggled for d in self.days)):  # fmt: skip
+            signal.connect(lambda _v: self._keep_rhythm())
+        self.without.editingFinished.connect(self._keep_rhythm)
+
+    def _make_choice(self, box: QVBoxLayout) -> None:
+        self.order = QComboBox()
+        self.order.setAccessibleName("Order")
+        self.order.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+        self.order.addItem("Best first", "best first")
+        self.order.addItem("Mixed: neighbours differ in topic and source", "mixed")
+        self.order.activated.connect(lambda _i: self._keep(order=self.order.currentData()))
+        box.addWidget(self.order)
+        grid = QGridLayout()
+        grid.setColumnStretch(0, 1)
+        grid.setColumnStretch(2, 1)
+        about = QLabel("Rated at least, as a whole and in each part:")
+        about.setObjectName("faint")
+        box.addWidget(about)
+        self.least = self._bar(grid, 0, "Whole", lambda v: self._keep(least_rating=v / 100))
+        self.bars: dict[str, QSpinBox] = {}
+        for n, part in enumerate(PARTS, 1):
+            self.bars[part] = self._bar(grid, n, f"{part[:1].upper()}{part[1:]}", lambda _v: self._keep_bars())
+        box.addLayout(grid)
+        self.hold = QCheckBox("Hold each for approval")
+        self.hold.setToolTip("What is put into the calendar waits until somebody approves it")
+        self.hold.toggled.connect(lambda on: self._keep(hold=on))
+        box.addWidget(self.hold)
+
+    def _bar(self, grid: QGridLayout, number: int, text: str, keep: Callable[[int], object]) -> QSpinBox:
+        made = QSpinBox()
+        made.setRange(0, 100)
+        made.setAccessibleName(f"{text} at least")
+        made.setFixedWidth(64)
+        made.valueChanged.connect(lambda v: None if self._filling else keep(v))
+        grid.addWidget(QLabel(text), number // 2, 2 * (number % 2))
+        grid.addWidget(made, number // 2, 2 * (number % 2) + 1)
+        return made
+
+    def _make_texts(self, box: QVBoxLayout) -> None:
+        self.template = QPlainTextEdit()
+        self.template.setAccessibleName("Template of descriptions for this channel")
+        self.template.setTabChangesFocus(True)
+        self.template.setFixedHeight(92)
+        self.template.setToolTip("\n".join(f"{{{name}}}: {told}" for name, told in PLACEHOLDERS.items()))
+        about = QLabel("Template for the channel above: " + ", ".join(f"{{{name}}}" for name in PLACEHOLDERS))
+        about.setWordWrap(True)
+        about.setObjectName("faint")
+        box.addWidget(about)
+        box.addWidget(self.template)
+        box.addWidget(button("Keep the template", "New proposals are written by it", self._keep_template))
+        self.programme = QComboBox()
+        self.programme.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+        self.programme.setAccessibleName("Footage that these facts are of")
+        self.show_name, self.guest, self.link = Field("Show"), Field("Guest"), Field("Link to the full programme", "https://…")
+        facts = QLabel("What templates say of footage:")
+        facts.setObjectName("faint")
+        for widget in (facts, self.programme, self.show_name, self.guest, self.link):
+            box.addWidget(widget)
+        self.programme.currentIndexChanged.connect(lambda _i: self._show_facts())
+        for field in (self.show_name, self.guest, self.link):
+            field.editingFinished.connect(self._keep_facts)
+
+    # showing
+
+    def _fill_channels(self) -> None:
+        chosen = self.channel.currentData()
+        with QSignalBlocker(self.channel):
+            self.channel.clear()
+            for channel in self._posts.channels:
+                self.channel.addItem(channel.title, channel.name)
+            self.channel.setCurrentIndex(max(0, self.channel.findData(chosen)))
+        self.refresh()
+
+    def rhythm(self) -> ChannelRhythm:
+        """That of the channel that is chosen, or the usual one, not used yet."""
+        name = str(self.channel.currentData() or "")
+        kept = next((r for r in self._posts.settings.rhythms if r.channel == name), None)
+        return kept or ChannelRhythm(name, Rhythm(zone=self._posts.shown_zone), used=False)
+
+    def refresh(self) -> None:
+        """Show what is kept."""
+        self._filling = True
+        kept, settings = self.rhythm(), self._posts.settings
+        r = kept.rhythm
+        self.used.setChecked(kept.used)
+        self.a_day.setValue(r.a_day)
+        self.first.setTime(QTime(r.first_minute // 60, r.first_minute % 60))
+        self.last.setTime(QTime(r.last_minute // 60, r.last_minute % 60))
+        for check, edit, day in ((self.has_start, self.start, r.start), (self.has_until, self.until, r.until)):
+            check.setChecked(bool(day))
+            edit.setEnabled(bool(day))
+            edit.setDate(QDate.fromString(day, "yyyy-MM-dd") if day else QDate.currentDate())
+        for n, box in enumerate(self.days):
+            box.setChecked(n not in r.weekdays_out)
+        if not self.without.hasFocus():
+            self.without.setText(", ".join(r.without))
+        self.order.setCurrentIndex(max(0, self.order.findData(settings.order)))
+        self.least.setValue(round(100 * settings.least_rating))
+        bars = {b.part: b.least for b in settings.bars}
+        for part, spin in self.bars.items():
+            spin.setValue(round(100 * bars.get(part, 0.0)))
+        self.hold.setChecked(settings.hold)
+        template = next((t.text for t in settings.templates if t.channel == kept.channel), TEMPLATE)
+        if not self.template.hasFocus() and self.template.toPlainText() != template:
+            self.template.setPlainText(template)
+        known = {s.ref.source: s.ref.programme for s in self._posts.shorts if s.ref.source}
+        if [self.programme.itemData(n) for n in range(self.programme.count())] != list(known):
+            with QSignalBlocker(self.programme):
+                self.programme.clear()
+                for key, name in known.items():
+                    self.programme.addItem(name, key)
+        self._show_facts()
+        self._filling = False
+        self._show_plan()
+
+    def _show_facts(self) -> None:
+        key = self.programme.currentData()
+        facts = next((s for s in self._posts.settings.shows if s.source == key), ShowFacts(str(key or "")))
+        for field, value in ((self.show_name, facts.show), (self.guest, facts.guest), (self.link, facts.link)):
+            field.setEnabled(key is not None)
+            if not field.hasFocus():
+                field.setText(value)
+
+    def _show_plan(self) -> None:
+        plan = self._posts.plan
+        missing, held = len(self._posts.without_file()), sum(p.state == "held" for p in self._posts.posts)
+        self.render_all.setText(f"Render {missing} that have no file")
+        self.render_all.setVisible(missing > 0 and plan is None)
+        self.approve.setText(f"Approve all that are ready, of {held}")
+        self.approve.setVisible(held > 0 and plan is None)
+        for widget in (self.take, self.leave, self.left_out):
+            widget.setVisible(plan is not None)
+        self.plan.setVisible(plan is None)
+        if plan is None:
+            used = [self._posts.title_of(r.channel) for r in self._posts.settings.rhythms if r.used]
+            self.summary.setText(
+                f"Fills {', '.join(used)} from {len(self._posts.shorts)} shorts." if used
+                else "Tick “is filled” for a channel below, and say how often."
+            )  # fmt: skip
+            self.plan.setEnabled(bool(used and self._posts.shorts))
+            return
+        by_channel = [
+            f"{sum(s.channel == n for s in plan.slots)} on {self._posts.title_of(n)}"
+            for n in dict.fromkeys(s.channel for s in plan.slots)
+        ]
+        told = f"{len(plan.slots)} posts: {', '.join(by_channel)}." if plan.slots else "No short finds a day."
+        if plan.slots:
+            told += f" From {min(s.day for s in plan.slots):%d %b} to {max(s.day for s in plan.slots):%d %b %Y}."
+        empty = [f"{count} on {self._posts.title_of(n)}" for n, count in plan.empty.items() if count]
+        if empty:
+            told += f" Times left without a short: {', '.join(empty)}."
+        if plan.asked:
+            told += f" {len(plan.asked)} fall on a change of summer time: they are marked with “!” and take the later time."
+        self.summary.setText(told)
+        lines = [f"{x.short.name} ({self._posts.title_of(x.channel)}): {x.why}" for x in plan.left_out]
+        self.left_out.setPlainText("\n".join(lines) or "Nothing is left out.")
+        self.take.setEnabled(bool(plan.slots))
+
+    def _posts_plan(self) -> None:
+        self._posts.make_plan()
+        self.planned.emit()
+
+    # keeping
+
+    def _keep(self, **what: object) -> None:
+        if not self._filling:
+            self._posts.set_settings(lambda s: replace(s, **what))  # type: ignore[arg-type]
+
+    def _keep_bars(self) -> None:
+        self._keep(bars=tuple(Bar(part, spin.value() / 100) for part, spin in self.bars.items() if spin.value()))
+
+    def _keep_rhythm(self) -> None:
+        """Keep the rhythm as it is set; what cannot be is said, and put back."""
+        if self._filling or not self.channel.currentData():
+            return
+        first, last = (t.time().hour() * 60 + t.time().minute() for t in (self.first, self.last))
+        days = tuple(n for n, box in enumerate(self.days) if not box.isChecked())
+        without = tuple(d.strip() for d in self.without.text().split(",") if d.strip())
+        start = self.start.date().toString("yyyy-MM-dd") if self.has_start.isChecked() else ""
+        until = self.until.date().toString("yyyy-MM-dd") if self.has_until.isChecked() else ""
+        try:
+            rhythm = Rhythm(self._posts.shown_zone, self.a_day.value(), first, max(first, last), days, without, start, until)
+        except Exception as error:  # noqa: BLE001 - said; nothing of it is kept
+            self._ws.said.emit(str(error), "error")
+            self.refresh()
+            return
+        made = ChannelRhythm(str(self.channel.currentData()), rhythm, self.used.isChecked())
+        if made != self.rhythm():
+            self._posts.set_settings(lambda s: replace(s, rhythms=(*(r for r in s.rhythms if r.channel != made.channel), made)))
+
+    def _keep_template(self) -> None:
+        text, name = self.template.toPlainText(), str(self.channel.currentData() or "")
+        try:
+            check_template(text)
+        except NothingToDo as error:
+            self._ws.said.emit(str(error), "error")
+            return
+        made = Template(name, text)
+        self._posts.set_settings(lambda s: replace(s, templates=(*(t for t in s.templates if t.channel != name), made)))
+        self._ws.said.emit("The template is kept; new proposals are written by it.", "note")
+
+    def _keep_facts(self) -> None:
+        key = self.programme.currentData()
+        if key is None:
+            return
+        made = ShowFacts(str(key), self.show_name.text().strip(), self.guest.text().strip(), self.link.text().strip())
+        if made != next((s for s in self._posts.settings.shows if s.source == key), ShowFacts(str(key))):
+            self._posts.set_settings(lambda s: replace(s, shows=(*(f for f in s.shows if f.source != key), made)))

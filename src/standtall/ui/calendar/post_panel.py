@@ -1,0 +1,449 @@
+"""The post that is chosen: when it goes out, whether it is ready, what is written beside it, and how it went."""
+
+from __future__ import annotations
+
+import time
+from collections.abc import Callable
+from dataclasses import replace
+from datetime import datetime
+from functools import partial
+from typing import Final
+
+from PySide6.QtCore import QDate, QDateTime, QSignalBlocker, QTime, QTimer, QUrl, Signal
+from PySide6.QtGui import QDesktopServices, QGuiApplication
+from PySide6.QtWidgets import (
+    QComboBox,
+    QDateTimeEdit,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QPlainTextEdit,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from standtall.model.channel import Channel
+from standtall.model.post import CHANGEABLE, OPEN, Post, PostText
+from standtall.model.post_rules import MANNERS, Manner, counted
+from standtall.posts import changes
+from standtall.posts.folder_client import as_text
+from standtall.posts.proposals import Proposal
+from standtall.posts.store import Attempt
+from standtall.posts.templates import wrong_in
+from standtall.posts.zones import local
+from standtall.session.post_shorts import texts_for
+from standtall.ui.calendar.post_drawing import STATES
+from standtall.ui.state.posts import Posts
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.cards import Panel, card_in
+from standtall.ui.widgets.fields import Field, button
+
+WRITE_MS: Final = 700
+"""What is typed is kept after so long without another letter."""
+MANNER_TOLD: Final[dict[Manner, tuple[str, str]]] = {
+    "asks": ("Asks", "Opens on a question, or on what the viewer can do"),
+    "tells": ("Tells", "Opens on the sentence that tells most"),
+    "names": ("Names", "Opens on names and subjects"),
+}
+
+
+class PostPanel(Panel):
+    """`time_wanted` carries the post and a day and minute that were typed; `played` the file of a post."""
+
+    time_wanted = Signal(object, object, int)
+    played = Signal(object)
+
+    def __init__(self, workspace: Workspace, posts: Posts) -> None:
+        super().__init__()
+        self._ws, self._posts = workspace, posts
+        self.post: Post | None = None
+        self._again = 0
+        self._proposed: dict[Manner, Proposal] = {}
+        self._pending = QTimer(self)
+        self._pending.setSingleShot(True)
+        self._pending.setInterval(WRITE_MS)
+        self._pending.timeout.connect(self.write)
+        self.empty = QLabel("Choose a post in the calendar to see and write it here, or drag a short from “Shorts” onto a day.")
+        self.empty.setWordWrap(True)
+        self.empty.setObjectName("faint")
+        self.column.addWidget(self.empty)
+        self.whole = QWidget()
+        inner = QVBoxLayout(self.whole)
+        inner.setContentsMargins(0, 0, 0, 0)
+        inner.setSpacing(8)
+        self.column.addWidget(self.whole)
+        self._make_when(card_in(inner, "WHEN"))
+        self._make_ready(card_in(inner, "BEFORE IT GOES OUT"))
+        self._make_text(card_in(inner, "TEXT"))
+        log = card_in(inner, "HOW IT WENT")
+        self.log = QLabel()
+        self.log.setWordWrap(True)
+        self.log.setObjectName("faint")
+        log.addWidget(self.log)
+        self.finish()
+        self.show_post(None)
+        posts.changed.connect(self._renewed)
+        posts.shorts_changed.connect(self._renewed)
+
+    def _make_when(self, box: QVBoxLayout) -> None:
+        self.name = QLabel()
+        self.name.setWordWrap(True)
+        self.name.setStyleSheet("font-weight: 700;")
+        self.told = QLabel()
+        self.told.setWordWrap(True)
+        self.when = QDateTimeEdit()
+        self.when.setDisplayFormat("ddd d MMM yyyy  HH:mm")
+        self.when.setCalendarPopup(True)
+        self.when.setAccessibleName("Day and time")
+        self.when.editingFinished.connect(self._time_typed)
+        self.zone = QLabel()
+        self.zone.setObjectName("faint")
+        row = QHBoxLayout()
+        row.addWidget(self.when, 1)
+        row.addWidget(self.zone)
+        box.addWidget(self.name)
+        box.addWidget(self.told)
+        box.addLayout(row)
+        self.approve = button("Approve", "It goes out when it is due (Ctrl+Return)", self.do_approve, "main")
+        self.now = button("Post now", "Send it at once", self.do_now)
+        self.draft = button("Save as draft", "Keep it at the channel as a draft", self.do_draft)
+        self.hold = button("Hold", "Wait for approval again", lambda: self._edit("Hold", changes.held))
+        self.skip = button(
+            "Skip", "Do not post it; it stays in the calendar, crossed out", lambda: self._edit("Skip", changes.skipped)
+        )
+        self.out = button("Take out", "Out of the calendar, back to those without a time (Delete)", self.do_take_out)
+        self.page = button("See it there", "Open its page at the channel", self._open_page)
+        self.play = button("Play", "Play its file in the tall picture", self._play)
+        grid = QGridLayout()
+        grid.setSpacing(5)
+        for n, widget in enumerate((self.now, self.draft, self.hold, self.skip, self.out, self.play)):
+            grid.addWidget(widget, n // 3, n % 3)
+        box.addWidget(self.approve)
+        box.addLayout(grid)
+        box.addWidget(self.page)
+
+    def _make_ready(self, box: QVBoxLayout) -> None:
+        self.ready = QLabel()
+        self.ready.setWordWrap(True)
+        tip = "The newest finished file of this short that suits the channel"
+        self.take = button("Take a finished file", tip, self._take_file)
+        self.render_it = button(
+            "Render it", "In a shape that the channel takes; the file is taken when it is finished", self._render
+        )
+        row = QHBoxLayout()
+        row.addWidget(self.take)
+        row.addWidget(self.render_it)
+        box.addWidget(self.ready)
+        box.addLayout(row)
+
+    def _make_text(self, box: QVBoxLayout) -> None:
+        row = QHBoxLayout()
+        row.setSpacing(3)
+        self.manners: dict[Manner, QPushButton] = {}
+        for manner in MANNERS:
+            name, tip = MANNER_TOLD[manner]
+            self.manners[manner] = button(name, tip, partial(self.propose, manner), "side")
+            row.addWidget(self.manners[manner], 1)
+        self.another = button("Another", "Other sentences for all three", self.do_another, "side")
+        row.addWidget(self.another, 1)
+        box.addLayout(row)
+        self.source = QLabel()
+        self.source.setObjectName("faint")
+        self.source.setWordWrap(True)
+        box.addWidget(self.source)
+        self.title = Field("Title")
+        self.description = QPlainTextEdit()
+        self.description.setAccessibleName("Description")
+        self.description.setTabChangesFocus(True)
+        self.description.setFixedHeight(126)
+        self.tags, self.search = Field("Hashtags", "hashtags, parted by spaces"), Field("Search words", "parted by commas")
+        self.link = Field("Link to the full programme", "https://…")
+        self.shelf, self.audience = QComboBox(), QComboBox()
+        self.shelf.setAccessibleName("Shelf")
+        self.audience.setAccessibleName("Who may see it")
+        self._rows: dict[str, tuple[QLabel, QWidget]] = {}
+        for key, label, widget in (
+            ("title", "Title", self.title), ("description", "Description", self.description), ("hashtags", "Hashtags", self.tags),
+            ("search words", "Search words", self.search), ("shelf", "Shelf", self.shelf),
+            ("audience", "Who may see it", self.audience), ("link", "Link to the full programme", self.link),
+        ):  # fmt: skip
+            told = QLabel(label)
+            told.setObjectName("faint")
+            told.setTextFormat(told.textFormat().PlainText)
+            head = QHBoxLayout()
+            head.addWidget(told, 1)
+            if key in ("title", "description", "hashtags"):
+                head.addWidget(button("Copy", f"Copy the {label.lower()}", partial(self._copy, key), "small"))
+            box.addLayout(head)
+            box.addWidget(widget)
+            self._rows[key] = told, widget
+        self.copy_all = button("Copy all", "All that is written, as one text", self._copy_all)
+        box.addWidget(self.copy_all)
+        for field in (self.title, self.tags, self.search, self.link):
+            field.textEdited.connect(self._typed)
+            field.editingFinished.connect(self.write)
+        self.description.textChanged.connect(self._typed)
+        for choice in (self.shelf, self.audience):
+            choice.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+            choice.activated.connect(lambda _i: self.write())
+
+    # showing
+
+    def show_post(self, post: Post | None) -> None:
+        """Show another post, or none; what was typed for the one before is kept."""
+        if self.post is not None and (post is None or post.id != self.post.id):
+            self.write()
+            self._again = 0
+        changed = post is None or self.post is None or post.id != self.post.id
+        text_changed = changed or (post is not None and self.post is not None and post.text != self.post.text)
+        self.post = post
+        self.whole.setVisible(post is not None)
+        self.empty.setVisible(post is None)
+        if post is None:
+            return
+        channel = self._posts.channel(post.channel)
+        self._show_when(post, channel)
+        if text_changed and not self._pending.isActive():
+            self._show_text(post, channel)
+        self._show_ready(post, channel)
+        self._propose_all()
+        self._posts.attempts(post.id, self._show_log)
+
+    def _renewed(self) -> None:
+        if self.post is not None:
+            self.show_post(self._posts.post(self.post.id))
+
+    def _show_when(self, post: Post, channel: Channel | None) -> None:
+        self.name.setText(f"{post.short.name} – {self._posts.title_of(post.channel)}")
+        state = STATES[post.state][0]
+        views = f" Seen {post.views:,} times." if post.views >= 0 and post.state == "out" else ""
+        self.told.setText(f"{state[:1].upper()}{state[1:]}. {post.told}{views}".strip())
+        self.told.setObjectName("warn" if post.state in ("failed", "missed") else "")
+        self.told.style().unpolish(self.told)
+        self.told.style().polish(self.told)
+        zone = self._posts.shown_zone
+        self.zone.setText(zone)
+        with QSignalBlocker(self.when):
+            at = local(post.when if post.when is not None else int(time.time()) + 86_400, zone)
+            self.when.setDateTime(QDateTime(QDate(at.year, at.month, at.day), QTime(at.hour, at.minute)))
+        self.when.setEnabled(post.state in CHANGEABLE)
+        may = post.state in OPEN
+        for widget in (self.now, self.skip, self.take, self.render_it):
+            widget.setEnabled(may)
+        self.draft.setEnabled(may)
+        self.draft.setVisible(channel is not None and channel.posts.delivery.keeps_drafts)
+        self.approve.setEnabled(post.state in ("held", "failed", "missed"))
+        self.hold.setEnabled(post.state in ("waiting", "missed", "failed"))
+        self.out.setEnabled(post.state in CHANGEABLE and post.state != "idea")
+        self.page.setVisible(bool(post.link))
+        self.play.setEnabled(post.file is not None)
+        fields: list[QWidget] = [widget for _label, widget in self._rows.values()]
+        for part in [*fields, *self.manners.values()]:
+            part.setEnabled(may or post.state == "skipped")
+
+    def _show_ready(self, post: Post, channel: Channel | None) -> None:
+        if channel is None:
+            self.ready.setText(f"The channel “{post.channel}” is not there any more: bring its file back under Channels.")
+            return
+        reds = list(changes.reds(replace(post, text=self.text()), channel))
+        self.ready.setText("\n".join(f"• {r}" for r in reds) if reds else "Everything is right: it can go out.")
+        self.ready.setObjectName("warn" if reds and post.state in OPEN else "")
+        self.ready.style().unpolish(self.ready)
+        self.ready.style().polish(self.ready)
+
+    def _show_text(self, post: Post, channel: Channel | None) -> None:
+        text = post.text
+        for field, value in (
+            (self.title, text.title), (self.tags, " ".join(f"#{t}" for t in text.hashtags)),
+            (self.search, ", ".join(text.search_words)), (self.link, text.link),
+        ):  # fmt: skip
+            if field.text() != value:
+                field.setText(value)
+        if self.description.toPlainText() != text.description:
+            with QSignalBlocker(self.description):
+                self.description.setPlainText(text.description)
+        rules = channel.posts.text if channel is not None else None
+        for choice, options, value in (
+            (self.shelf, rules.shelves if rules else (), text.shelf),
+            (self.audience, rules.audiences if rules else (), text.audience),
+        ):  # fmt: skip
+            with QSignalBlocker(choice):
+                choice.clear()
+                choice.addItems(list(options) if value in options else ["", *options])
+                choice.setCurrentText(value if value in options else "")
+        shown = {
+            "title": rules is None or rules.title_most > 0, "description": rules is None or rules.description_most > 0,
+            "hashtags": rules is None or rules.hashtags != "none", "search words": rules is None or rules.search_words_most > 0,
+            "shelf": bool(rules and rules.shelves), "audience": bool(rules and rules.audiences),
+            "link": rules is None or rules.link == "apart",
+        }  # fmt: skip
+        for key, (label, widget) in self._rows.items():
+            label.setVisible(shown[key])
+            widget.setVisible(shown[key])
+        self._count()
+
+    def _show_log(self, attempts: tuple[Attempt, ...]) -> None:
+        zone = self._posts.shown_zone
+        lines = [f"{local(a.at, zone):%d %b %H:%M:%S}  {a.what}: {a.answer}" for a in attempts[-12:][::-1]]
+        self.log.setText("\n".join(lines) or "Nothing was sent yet.")
+
+    # writing
+
+    def text(self) -> PostText:
+        """What stands in the fields."""
+        assert self.post is not None
+        tags = tuple(dict.fromkeys(t.lstrip("#") for t in self.tags.text().replace(",", " ").split() if t.strip("#")))
+        words = tuple(dict.fromkeys(w.strip() for w in self.search.text().split(",") if w.strip()))
+        return PostText(self.title.text(), self.description.toPlainText(), tags, words, self.shelf.currentText(),
+                        self.audience.currentText(), self.link.text().strip())  # fmt: skip
+
+    def _typed(self) -> None:
+        self._pending.start()
+        self._count()
+
+    def write(self) -> None:
+        """Keep what is typed."""
+        self._pending.stop()
+        post = None if self.post is None else self._posts.post(self.post.id)
+        if post is None or post.state not in (*OPEN, "skipped"):
+            return
+        text = self.text()
+        if text != post.text:
+            self._posts.edit("Write a post", post, lambda p: changes.written(p, text))
+
+    def _count(self) -> None:
+        """How much of each field is used of what the channel takes."""
+        channel = None if self.post is None else self._posts.channel(self.post.channel)
+        if channel is None or self.post is None:
+            return
+        rules, text = channel.posts.text, self.text()
+        wrong = {field for field, _told in wrong_in(text, channel)}
+        counts = {
+            "title": f"Title, {counted(text.title, rules.counted_in)} of {rules.title_most}",
+            "description": f"Description, {counted(text.description, rules.counted_in)} of {rules.description_most}",
+            "hashtags": f"Hashtags, {len(text.hashtags)} of {rules.hashtags_most}",
+            "search words": f"Search words, {len(text.search_words)} of {rules.search_words_most}",
+            "shelf": "Shelf", "audience": "Who may see it", "link": "Link to the full programme",
+        }  # fmt: skip
+        for key, (label, _widget) in self._rows.items():
+            label.setText(counts[key])
+            label.setObjectName("warn" if key in wrong else "faint")
+            label.style().unpolish(label)
+            label.style().polish(label)
+        self._show_ready(self.post, channel)
+
+    # proposals
+
+    def _propose_all(self) -> None:
+        post = self.post
+        channel = None if post is None else self._posts.channel(post.channel)
+        short = None if post is None else self._posts.short(post.short)
+        there = short is not None and channel is not None and any(w.kind == "word" for w in short.said.words)
+        for widget in (*self.manners.values(), self.another):
+            widget.setVisible(there)
+        if not there:
+            self.source.setText("" if post is None else "Open its project to have texts proposed from its words.")
+            self._proposed = {}
+            return
+        assert short is not None and channel is not None
+        self._proposed = {p.manner: p for p in texts_for(short, channel, self._posts.settings, self._again)}
+        mine = next((p for p in self._proposed.values() if post is not None and p.text.description == post.text.description
+                     and p.text.title == post.text.title), None)  # fmt: skip
+        for manner, widget in self.manners.items():
+            widget.setCheckable(True)
+            widget.setChecked(mine is not None and mine.manner == manner)
+        self.source.setText(f"From its own words: {mine.where(short.said)}." if mine is not None else "Written by hand.")
+
+    def propose(self, manner: Manner) -> None:
+        """Take the proposal in a manner."""
+        found = self._proposed.get(manner)
+        post = self.post
+        if found is None or post is None:
+            return
+        self._pending.stop()
+        text = found.text
+        if not text.shelf and post.text.shelf:
+            text = replace(text, shelf=post.text.shelf)
+        text = replace(text, audience=post.text.audience or text.audience)
+        self._posts.edit("Take a proposal", post, lambda p: changes.written(p, text))
+
+    def do_another(self) -> None:
+        """Other proposals, and the one in the manner that is chosen (else the channel's own)."""
+        chosen = next((m for m, w in self.manners.items() if w.isChecked()), None)
+        self._again += 1
+        self._propose_all()
+        first = chosen or next(iter(self._proposed), None)
+        if first is not None:
+            self.propose(first)
+
+    # what is done with it
+
+    def _edit(self, name: str, make: Callable[[Post], Post]) -> None:
+        if self.post is not None:
+            self.write()
+            self._posts.edit(f"{name} “{self.post.short.name}”", self._posts.post(self.post.id) or self.post, make)
+
+    def _with_channel(self, name: str, make: Callable[[Post, Channel], Post]) -> None:
+        post = self.post
+        channel = None if post is None else self._posts.channel(post.channel)
+        if post is None or channel is None:
+            return
+        self._pending.stop()
+        text, may = self.text(), post.state in OPEN
+        self._edit_now(name, lambda p: make(changes.written(p, text) if may else p, channel))
+
+    def _edit_now(self, name: str, make: Callable[[Post], Post]) -> None:
+        if self.post is not None:
+            self._posts.edit(f"{name} “{self.post.short.name}”", self._posts.post(self.post.id) or self.post, make)
+
+    def do_approve(self) -> None:
+        """Let it go out when it is due."""
+        self._with_channel("Approve", changes.approved)
+
+    def do_now(self) -> None:
+        self._with_channel("Post", lambda p, c: changes.posted_now(p, c, int(time.time())))
+
+    def do_draft(self) -> None:
+        self._with_channel("Save as draft", lambda p, c: changes.drafted(p, c, int(time.time())))
+
+    def do_take_out(self) -> None:
+        """Back to those without a time."""
+        self._edit("Take out", changes.unscheduled)
+
+    def _take_file(self) -> None:
+        if self.post is not None:
+            self._posts.take_file(self.post)
+
+    def _render(self) -> None:
+        if self.post is not None:
+            self._posts.render([self.post])
+
+    def _time_typed(self) -> None:
+        if self.post is None:
+            return
+        shown = self.when.dateTime().toPython()
+        assert isinstance(shown, datetime)
+        at = None if self.post.when is None else local(self.post.when, self._posts.shown_zone).replace(tzinfo=None)
+        if at is None or (at.date(), at.hour, at.minute) != (shown.date(), shown.hour, shown.minute):
+            self.time_wanted.emit(self.post, shown.date(), shown.hour * 60 + shown.minute)
+
+    def _open_page(self) -> None:
+        if self.post is not None and self.post.link.startswith(("http://", "https://", "file://")):
+            QDesktopServices.openUrl(QUrl(self.post.link))
+
+    def _play(self) -> None:
+        if self.post is not None and self.post.file is not None:
+            self.played.emit(self.post.file.path)
+
+    def _copy(self, key: str) -> None:
+        texts = {"title": self.title.text(), "description": self.description.toPlainText(), "hashtags": self.tags.text()}
+        QGuiApplication.clipboard().setText(texts[key])
+        self._ws.said.emit(
+            f"The {key} is on the clipboard." if key != "hashtags" else "The hashtags are on the clipboard.", "note"
+        )
+
+    def _copy_all(self) -> None:
+        if self.post is not None:
+            QGuiApplication.clipboard().setText(as_text(self.text()))
+            self._ws.said.emit("All that is written is on the clipboard.", "note")

@@ -1,0 +1,141 @@
+"""The shorts that can be posted, best first: dragged onto days, or put there by a key."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QMimeData, Qt, Signal
+from PySide6.QtGui import QDrag
+from PySide6.QtWidgets import (
+    QAbstractItemView,
+    QCheckBox,
+    QHBoxLayout,
+    QLabel,
+    QListWidget,
+    QListWidgetItem,
+    QVBoxLayout,
+    QWidget,
+)
+
+from standtall.model.channel import Channel
+from standtall.model.post import ShortRef
+from standtall.posts.filling import why_not
+from standtall.ui.calendar.view import SHORT_MIME
+from standtall.ui.state.posts import Posts
+from standtall.ui.widgets.cards import heading
+from standtall.ui.widgets.fields import Field
+
+NUMBER = Qt.ItemDataRole.UserRole
+
+
+class _List(QListWidget):
+    """Drags the number of a short."""
+
+    def startDrag(self, _actions: Qt.DropAction) -> None:
+        item = self.currentItem()
+        if item is None:
+            return
+        data = QMimeData()
+        data.setData(SHORT_MIME, str(item.data(NUMBER)).encode())
+        data.setText(item.text())
+        drag = QDrag(self)
+        drag.setMimeData(data)
+        drag.exec(Qt.DropAction.CopyAction)
+
+
+class ShortsPanel(QWidget):
+    """`wanted` carries a short that is to be put onto the day that is chosen."""
+
+    wanted = Signal(object)
+
+    def __init__(self, posts: Posts) -> None:
+        super().__init__()
+        self._posts = posts
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 4, 4, 4)
+        column.setSpacing(7)
+        about = QLabel(
+            "Drag a short onto a day, or press Return to put it onto the day that is chosen. It goes to each ticked channel."
+        )
+        about.setWordWrap(True)
+        about.setObjectName("faint")
+        column.addWidget(about)
+        self.boxes: dict[str, QCheckBox] = {}
+        self._box_row = QHBoxLayout()
+        column.addLayout(self._box_row)
+        self.search = Field("Search the shorts", "name, programme or topic")
+        self.search.textChanged.connect(self.refresh)
+        column.addWidget(self.search)
+        self.head = heading("SHORTS OF THIS PROJECT")
+        column.addWidget(self.head)
+        self.list = _List()
+        self.list.setAccessibleName("Shorts that can be posted")
+        self.list.setDragEnabled(True)
+        self.list.setDragDropMode(QAbstractItemView.DragDropMode.DragOnly)
+        self.list.setWordWrap(True)
+        self.list.itemActivated.connect(self._activated)
+        column.addWidget(self.list, 1)
+        posts.changed.connect(self.refresh)
+        posts.shorts_changed.connect(self.refresh)
+        self.refresh()
+
+    def ticked(self) -> list[Channel]:
+        """The channels that a short goes to."""
+        return [c for c in self._posts.channels if c.name in self.boxes and self.boxes[c.name].isChecked()]
+
+    def refresh(self) -> None:
+        self._channel_boxes()
+        wanted = self.search.text().casefold().strip()
+        shown = [
+            s.ref for s in self._posts.shorts
+            if wanted in f"{s.ref.name} {s.ref.programme} {' '.join(s.ref.topics)}".casefold()
+        ]  # fmt: skip
+        row = self.list.currentRow()
+        self.list.clear()
+        for ref in sorted(shown, key=lambda r: (-r.rating, r.name)):
+            item = QListWidgetItem(self._told(ref))
+            item.setData(NUMBER, ref.number)
+            item.setToolTip(self._parts(ref))
+            self.list.addItem(item)
+        self.list.setCurrentRow(min(max(0, row), self.list.count() - 1))
+        self.head.setText(f"SHORTS OF THIS PROJECT: {len(shown)}")
+        if not self._posts.shorts:
+            self.list.addItem("There are none yet. Make one in Moments or on the Bench.")
+
+    def _channel_boxes(self) -> None:
+        names = {c.name for c in self._posts.channels}
+        if set(self.boxes) == names:
+            return
+        while (item := self._box_row.takeAt(0)) is not None:
+            widget = item.widget()
+            if widget is not None:
+                widget.deleteLater()
+        before = {name: box.isChecked() for name, box in self.boxes.items()}
+        self.boxes = {}
+        for n, channel in enumerate(self._posts.channels):
+            box = QCheckBox(channel.title)
+            box.setChecked(before.get(channel.name, n == 0))
+            box.setToolTip(f"Shorts that are put into the calendar go to {channel.title}, too")
+            self.boxes[channel.name] = box
+            self._box_row.addWidget(box)
+        self._box_row.addStretch(1)
+
+    def _told(self, ref: ShortRef) -> str:
+        mine = [p for p in self._posts.posts if p.short.same == ref.same and p.state not in ("skipped", "withdrawn")]
+        planned = ", ".join(
+            f"{self._posts.title_of(p.channel)} {'out' if p.state == 'out' else 'planned'}" for p in mine if p.when
+        )
+        rating = f"{100 * ref.rating:.0f}" if ref.rating else "not rated"
+        return f"{ref.name}\n{ref.seconds:.0f} s, {rating}{', ' + planned if planned else ', not in the calendar'}"
+
+    def _parts(self, ref: ShortRef) -> str:
+        lines = [ref.programme, *(f"{p.name}: {100 * p.value:.0f}" for p in ref.parts)]
+        lines += [f"{c.title}: {why}" for c in self._posts.channels if (why := why_not(ref, c, self._posts.settings))]
+        return "\n".join(line for line in lines if line)
+
+    def ref(self, number: int) -> ShortRef | None:
+        return next((s.ref for s in self._posts.shorts if s.ref.number == number), None)
+
+    def _activated(self, item: QListWidgetItem) -> None:
+        number = item.data(NUMBER)
+        ref = self.ref(number) if isinstance(number, int) else None
+        if ref is not None:
+            self.wanted.emit(ref)

@@ -436,6 +436,6 @@ COMMANDS: dict[str, Command] = {
     "new-key": machine_commands.new_key, "scheduler": machine_commands.scheduler, "workers": machine_commands.workers,
     "machines": machine_commands.machines,
     "trace": trace_command.trace_clips, "outbox": post_commands.outbox, "channels": post_commands.channels,
-    "posts": post_commands.posts,
+    "posts": post_commands.posts, "rule": post_commands.rule,
 }  # fmt: skip
 """What each command does; -> the exit code."""

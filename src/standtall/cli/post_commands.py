@@ -10,10 +10,13 @@ from typing import TYPE_CHECKING
 
 from standtall.base.errors import NothingToDo
 from standtall.base.progress import Progress
+from standtall.cli.whole_job import lengths_of
 
 if TYPE_CHECKING:
     from standtall.cli.reporter import Reporter
 
+NOT_RIGHT = 8
+"""The exit code where something was made, but not all is right."""
 AddCommand = Callable[[str, str], argparse.ArgumentParser]
 
 
@@ -25,6 +28,15 @@ def add_commands(command: AddCommand) -> None:
     outbox.add_argument("--uninstall", action="store_true", help="start it by itself no more")
     channels = command("channels", "Run the simulated channels on this machine, to try posting on.")
     channels.add_argument("--channel", action="append", default=[], help="only this one; may be given again")
+    rule = command("rule", "Bring footage into the calendar by rule: best moments, rendered, checked, planned.")
+    rule.add_argument("footage", nargs="+", help="files, links, or folders")
+    rule.add_argument("--out", type=Path, required=True, help="folder for the finished files")
+    rule.add_argument("--project", type=Path, help="project for the shorts (default: one of the program's own)")
+    rule.add_argument("--best", type=int, default=3, help="so many moments of each (default: 3)")
+    rule.add_argument("--length", type=lengths_of, default=(15.0, 44.0), help="shortest and longest, such as 15-44")
+    rule.add_argument("--look", default="", help="name of the caption look")
+    rule.add_argument("--watch", action="store_true", help="go on with files that come into the folders, until stopped")
+    rule.add_argument("--approve", action="store_true", help="let what is ready go out; without this it waits for approval")
     posts = command("posts", "List posts, or write the calendar for other programs.")
     posts.add_argument("--out", type=Path, help="file to write: .ics (iCalendar) or .csv")
     posts.add_argument("--channel", default="", help="only those for this channel")
@@ -51,6 +63,33 @@ def channels(chosen: argparse.Namespace, reporter: Reporter, progress: Progress)
     return 0
 
 
+def rule(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
+    """Footage into the calendar; -> 8 where a step failed."""
+    from standtall.jobs.events import Event, RuleStepped
+    from standtall.jobs.requests import RoutineRequest
+    from standtall.model.routine import Routine
+    from standtall.session.routine import usual_project
+    from standtall.session.run import run
+
+    failed = False
+
+    def tell(event: Event) -> None:
+        nonlocal failed
+        if isinstance(event, RuleStepped):
+            step = event.step
+            failed |= step.state == "failed"
+            line = f"{step.footage}: {step.step} {step.state} {step.told}".rstrip()
+            reporter.note("step", line, footage=step.footage, step=step.step, state=step.state, told=step.told)
+
+    footage = tuple(f if "://" in f else str(Path(f).absolute()) for f in chosen.footage)
+    project = str((chosen.project or usual_project()).absolute())
+    least, most = chosen.length
+    out = str(chosen.out.absolute())
+    routine = Routine(footage, project, out, chosen.best, least, most, chosen.look, chosen.watch, chosen.approve)
+    run(RoutineRequest(routine), tell, progress)
+    return NOT_RIGHT if failed else 0
+
+
 def posts(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
     from standtall.library.channels import channels as all_channels
     from standtall.posts.store import PostStore
@@ -69,5 +108,7 @@ def posts(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -
         raise NothingToDo("There are no posts.", "Make some in the calendar of the window.")
     for post in sorted(found, key=lambda p: (p.when is None, p.when or 0)):
         when = "no time yet" if post.when is None else f"{datetime.fromtimestamp(post.when, UTC):%Y-%m-%d %H:%M} UTC"
-        reporter.result(f"{when}  {post.channel}  {post.state}  {post.short.name}", post)
+        told = f"{when}  {post.channel}  {post.state}  {post.short.name}"
+        reporter.note("post", told, when=post.when, channel=post.channel, state=post.state, short=post.short.name, link=post.link,
+                      views=post.views, told=post.told)  # fmt: skip
     return 0

@@ -7,6 +7,7 @@ from typing import Literal
 
 from standtall.model.framing import BoxAt
 from standtall.model.proof import Finding
+from standtall.model.routine import RuleStep
 from standtall.model.traced import TracedClip
 
 State = Literal["waiting", "running", "done", "failed", "stopped"]
@@ -155,6 +156,14 @@ class MachinesSeen:
 
 
 @dataclass(frozen=True, slots=True)
+class RuleStepped:
+    """A step of a routine, and how it went."""
+
+    step: RuleStep
+    kind: Literal["rule stepped"] = "rule stepped"
+
+
+@dataclass(frozen=True, slots=True)
 class Noted:
     """Something that the person should know of while the work goes on."""
 
@@ -182,7 +191,7 @@ class Ended:
 
 Event = (
     Started | Progressed | StageDone | Heard | Received | Analysed | Rendered | Foretold | Fetched | Copied | BoxFollowed
-    | Answered | ClipTraced | MachinesSeen | Noted | Problem | Ended
+    | Answered | ClipTraced | MachinesSeen | RuleStepped | Noted | Problem | Ended
 )  # fmt: skip
 
 

@@ -10,6 +10,7 @@ from standtall.model.brief import Brief
 from standtall.model.form import Form
 from standtall.model.framing import BoxAt
 from standtall.model.look import Look
+from standtall.model.routine import Routine
 from standtall.model.short import Short
 from standtall.model.source import Source
 
@@ -125,9 +126,17 @@ class ChannelsRequest:
     kind: Literal["channels"] = "channels"
 
 
+@dataclass(frozen=True, slots=True)
+class RoutineRequest:
+    """Bring footage into the calendar by rule."""
+
+    routine: Routine
+    kind: Literal["routine"] = "routine"
+
+
 Request = (
     AnalyseRequest | RenderRequest | ForetellRequest | FetchRequest | PreviewCopyRequest | FollowBoxRequest | MeasureShakeRequest
-    | TraceClipsRequest | WatchMachinesRequest | OutboxRequest | ChannelsRequest
+    | TraceClipsRequest | WatchMachinesRequest | OutboxRequest | ChannelsRequest | RoutineRequest
 )  # fmt: skip
 
 

@@ -61,4 +61,4 @@ def _table(posts: Sequence[Post], titles: dict[str, str]) -> str:
 
 def _cell(text: str) -> str:
     """What a table program would take for a formula is led by an apostrophe."""
-    return f"'{text}" if text[:1] in "=+-@\t\r" else text
+    return f"'{text}" if text.startswith(("=", "+", "-", "@", "\t", "\r")) else text

@@ -35,6 +35,7 @@ from standtall.jobs.requests import (
     PreviewCopyRequest,
     RenderRequest,
     Request,
+    RoutineRequest,
     TraceClipsRequest,
     WatchMachinesRequest,
 )
@@ -168,9 +169,28 @@ def _channels(_request: ChannelsRequest, tell: Tell, progress: Progress) -> None
     run_channels((), progress, lambda text: tell(Noted(text)))
 
 
+def _routine(request: RoutineRequest, tell: Tell, progress: Progress) -> None:
+    from standtall.session.routine import Hands, run_routine
+
+    def render(wanted: RenderRequest) -> Rendered:
+        made: list[Rendered] = []
+
+        def heard(event: Event) -> None:
+            if isinstance(event, Rendered):
+                made.append(event)
+            else:
+                tell(event)
+
+        _render(wanted, heard, progress)
+        return made[0]
+
+    run_routine(request.routine, Hands(lambda wanted: analysed(wanted, tell, progress), render, tell, progress))
+
+
 _RUNS: Final[dict[type, Callable[[Any, Tell, Progress], object]]] = {
     AnalyseRequest: analysed, RenderRequest: _render, ForetellRequest: _foretell, FetchRequest: _fetch, PreviewCopyRequest: _copy,
     FollowBoxRequest: _follow_box, MeasureShakeRequest: _measure_shake, TraceClipsRequest: _trace,
     WatchMachinesRequest: _watch_machines, OutboxRequest: _outbox, ChannelsRequest: _channels,
+    RoutineRequest: _routine,
 }  # fmt: skip
 """Who carries out each kind of request."""

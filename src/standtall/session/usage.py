@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Collection, Mapping
 from dataclasses import dataclass
 
 from standtall.base.time import clock
@@ -17,6 +17,8 @@ class Usage:
 
     shorts: tuple[str, ...] = ()
     spans: tuple[tuple[int, int], ...] = ()
+    posted: int = 0
+    """How many of the shorts are out on some channel."""
 
     @property
     def shown(self) -> int:
@@ -29,14 +31,16 @@ class Usage:
         return tuple((a, b) for a, b in zip(edges[::2], edges[1::2], strict=True) if b > a)
 
 
-def usage(source: Source, shorts: Iterable[Short]) -> Usage:
-    """What shorts show of a source."""
+def usage(source: Source, shorts: Mapping[int, Short], out: Collection[int] = ()) -> Usage:
+    """What shorts (by their numbers) show of a source; those in `out` are posted."""
     names: list[str] = []
     spans: list[tuple[int, int]] = []
-    for short in shorts:
+    posted = 0
+    for number, short in shorts.items():
         here = [(s.start, min(s.end, source.length)) for s in short.segments if s.source == source.key]
         if here:
             names.append(short.name)
+            posted += number in out
             spans += here
     merged: list[tuple[int, int]] = []
     for start, end in sorted(spans):
@@ -44,7 +48,7 @@ def usage(source: Source, shorts: Iterable[Short]) -> Usage:
             merged[-1] = merged[-1][0], max(merged[-1][1], end)
         elif end > start:
             merged.append((start, end))
-    return Usage(tuple(names), tuple(merged))
+    return Usage(tuple(names), tuple(merged), posted)
 
 
 def in_words(used: Usage, source: Source) -> str:
@@ -53,6 +57,8 @@ def in_words(used: Usage, source: Source) -> str:
         return "No short uses it yet."
     longest = max(used.never(source.length), key=lambda span: span[1] - span[0], default=None)
     told = f"{count_of(len(used.shorts), 'short')} show{'s' if len(used.shorts) == 1 else ''} {clock(used.shown)} of it."
+    if used.posted:
+        told += " All of them are posted." if used.posted == len(used.shorts) else f" {used.posted} of them are posted."
     if longest is None:
         return told
     return (

@@ -136,6 +136,8 @@ class MainWindow(QMainWindow):
         self.moments.played.connect(self._play_moment)
         self.moments.made.connect(lambda: self.go("bench"))
         self.renders.looked_at.connect(self._play_file)
+        self.calendar.posts.changed.connect(self._posts_changed)
+        ws.project_changed.connect(lambda _path: self._posts_changed())
         self.calendar.played.connect(lambda path: self._play_file(Path(path)))
         self.renders.wanted_place.connect(self._show_place)
 
@@ -269,6 +271,14 @@ class MainWindow(QMainWindow):
         sheet.captions_wanted.connect(self.files.export_captions)
         sheet.open()
 
+    def _posts_changed(self) -> None:
+        """Let Footage show which of its shorts are out."""
+        project = str(self.workspace.project_path or "")
+        out = frozenset(p.short.number for p in self.calendar.posts.posts if p.state == "out" and p.short.project == project)
+        if out != self.footage.posted:
+            self.footage.posted = out
+            self.footage.look_at_use()
+
     # ending
 
     def _may_end(self) -> bool:
@@ -276,6 +286,7 @@ class MainWindow(QMainWindow):
         running = self.footage.unfinished()
         if self.preview_pane.rendering.running:
             running.insert(0, "A short is being rendered: it would have to begin again, and nothing is left of it.")
+        running += self.calendar.unfinished()
         if not running:
             return True
         box = QMessageBox(self)

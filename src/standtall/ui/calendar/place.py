@@ -34,6 +34,7 @@ from standtall.ui.calendar.fill_panel import FillPanel
 from standtall.ui.calendar.list_view import PostList
 from standtall.ui.calendar.post_panel import PostPanel
 from standtall.ui.calendar.posters import Posters
+from standtall.ui.calendar.rule_panel import RulePanel
 from standtall.ui.calendar.shorts_panel import ShortsPanel
 from standtall.ui.calendar.view import CalendarView, Card, clock_of
 from standtall.ui.state.accounts import Accounts
@@ -66,15 +67,17 @@ class CalendarPlace(QWidget):
         self.post = PostPanel(workspace, self.posts)
         self.shorts = ShortsPanel(self.posts)
         self.fill = FillPanel(workspace, self.posts)
+        self.rule = RulePanel(workspace, self.posts)
         self.channels = ChannelsPanel(workspace, self.posts, self.accounts)
         self.side = Tabs(
             {
                 "post": ("Post", "The post that is chosen"),
                 "shorts": ("Shorts", "Shorts that can be posted"),
                 "fill": ("Fill", "How often, and the plan of the coming days"),
+                "rule": ("Rule", "From footage to the calendar by rule"),
                 "channels": ("Channels", "Channels, accounts and the outbox"),
             },
-            {"post": self.post, "shorts": self.shorts, "fill": self.fill, "channels": self.channels},
+            {"post": self.post, "shorts": self.shorts, "fill": self.fill, "rule": self.rule, "channels": self.channels},
             "tab",
         )
         self.side.setFixedWidth(SIDE)
@@ -163,6 +166,7 @@ class CalendarPlace(QWidget):
         self.list.chosen.connect(self._list_chosen)
         self.post.time_wanted.connect(self._time_wanted)
         self.post.played.connect(self.played)
+        self.rule.open_project.connect(self._ws.open_project)
         self.shorts.wanted.connect(self._onto_day)
         self.fill.planned.connect(lambda: self.show_mode("month") if self.mode == "list" else None)
         self._ws.data.changed.connect(self.refresh)
@@ -290,6 +294,17 @@ class CalendarPlace(QWidget):
 
         self._ws.with_project(lambda p: p.shorts(lambda _error: None), arrived)
         self.posts.read_shorts()
+
+    def unfinished(self) -> list[str]:
+        """What would not go on without the window, in a sentence each."""
+        told = []
+        unsent = self.posts.services.unsent(self.posts.posts)
+        if unsent:
+            told.append(f"{unsent} post{'s' * (unsent != 1)} would go out only when Stand Tall is opened again. "
+                        "Under Channels they can go out while it is closed.")  # fmt: skip
+        if self.rule.running:
+            told.append("Footage is being brought into the calendar by rule: it would stop, and go on from there next time.")
+        return told
 
     # choosing
 

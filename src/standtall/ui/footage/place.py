@@ -126,22 +126,28 @@ class FootagePlace(QWidget):
         workspace.project_changed.connect(lambda _p: self._project_changed())
         workspace.lost.changed.connect(self._show_lost)
         workspace.jobs.heard.connect(self._heard)
+        self.posted: frozenset[int] = frozenset()
+        """Numbers of shorts of the open project that are out on some channel."""
         self._used_soon = QTimer(self)
         self._used_soon.setSingleShot(True)
         self._used_soon.setInterval(USED_MS)
         self._used_soon.timeout.connect(self._ask_used)
-        workspace.opened_changed.connect(self._used_soon.start)
-        workspace.composition_changed.connect(self._used_soon.start)
+        workspace.opened_changed.connect(self.look_at_use)
+        workspace.composition_changed.connect(self.look_at_use)
+
+    def look_at_use(self) -> None:
+        """See soon which parts of the footage shorts show."""
+        self._used_soon.start()
 
     def _ask_used(self) -> None:
         """See which parts of the footage shorts show by now."""
         if not self._cards or not self.isVisible():
             return
-        sources = tuple(card.source for card in self._cards.values())
+        sources, posted = tuple(card.source for card in self._cards.values()), self.posted
 
         def look(project: Project) -> dict[str, Usage]:
-            shorts = [entry.short for entry in project.shorts()]
-            return {source.key: usage(source, shorts) for source in sources}
+            shorts = {entry.id: entry.short for entry in project.shorts()}
+            return {source.key: usage(source, shorts, posted) for source in sources}
 
         def arrived(found: dict[str, Usage]) -> None:
             for key, used in found.items():
@@ -152,7 +158,7 @@ class FootagePlace(QWidget):
 
     def showEvent(self, event: QShowEvent) -> None:
         super().showEvent(event)
-        self._used_soon.start()
+        self.look_at_use()
 
     def place(self) -> Place:
         return Place("footage", "Footage", "F1", self, (self.search_said,))

@@ -182,7 +182,7 @@ def clashes(posts: Sequence[Post]) -> frozenset[int]:
         mine = [p for p in live if p.channel == channel]
         for a, b in itertools.pairwise(mine):
             if (b.when or 0) - (a.when or 0) < NEAR_S:
-                out |= {a.id, b.id}
+                out |= {p.id for p in (a, b) if p.state not in ("out", "draft")}  # what is out cannot be moved
     return frozenset(out)
 
 

@@ -3,6 +3,9 @@
 from __future__ import annotations
 
 import contextlib
+import os
+import threading
+import time
 from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
@@ -43,6 +46,8 @@ from standtall.library.cache import AnalysisCache
 from standtall.model.analysis import Analysis
 
 Tell = Callable[[Event], None]
+LOOK_S: Final = 1.0
+"""How often it is seen whether whoever asked is still there."""
 
 
 def run(request: Request, tell: Tell, progress: Progress) -> None:
@@ -157,15 +162,29 @@ def _watch_machines(request: WatchMachinesRequest, tell: Tell, progress: Progres
     watch_machines(request, tell, progress)
 
 
+def _with_whoever_asked(progress: Progress) -> None:
+    """Stop the work when the process that asked for it is gone, however it went."""
+    parent = os.getppid()
+
+    def watch() -> None:
+        while os.getppid() == parent:
+            time.sleep(LOOK_S)
+        progress.cancel()
+
+    threading.Thread(target=watch, name="parent", daemon=True).start()
+
+
 def _outbox(_request: OutboxRequest, _tell: Tell, progress: Progress) -> None:
     from standtall.session.outbox import run_outbox
 
+    _with_whoever_asked(progress)
     run_outbox(progress, quiet=True)
 
 
 def _channels(_request: ChannelsRequest, tell: Tell, progress: Progress) -> None:
     from standtall.session.simulated import run_channels
 
+    _with_whoever_asked(progress)
     run_channels((), progress, lambda text: tell(Noted(text)))
 
 

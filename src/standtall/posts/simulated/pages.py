@@ -15,7 +15,7 @@ TINTS: Final = {"oddmarrow": ("#1d3b2f", "#e7f0dd"), "quillbarn": ("#4a2440", "#
 _STYLE: Final = """
 body{{margin:0;background:{pale};color:#1c1b19;font:15px/1.45 system-ui,sans-serif}}
 header{{background:{deep};color:{pale};padding:14px 24px;display:flex;gap:24px;align-items:baseline}}
-header h1{{font-size:22px;margin:0;letter-spacing:.02em}} header a{{color:{pale}}}
+header h1{{font-size:22px;margin:0;letter-spacing:.02em}} header a, header small{{color:{pale}}}
 main{{max-width:1080px;margin:0
 auto;padding:24px;display:grid;gap:28px;grid-template-columns:repeat(auto-fill,minmax(230px,1fr))}}
 article{{background:#fff;border-radius:14px;overflow:hidden;box-shadow:0 1px 4px #0002;display:flex;flex-direction:column}}
@@ -48,8 +48,8 @@ def viewer_page(channel: Channel, posts: Sequence[Mapping[str, Any]], now: float
 
 def _post(channel: Channel, post: Mapping[str, Any], now: float) -> str:
     title = html.escape(str(post.get("title") or ""))
-    text = html.escape(str(post.get("description") or ""))
-    text = re.sub(r"#(\w+)", r'<span class="tag">#\1</span>', text)
+    parts = re.split(r"(#\w+)", str(post.get("description") or ""))
+    text = "".join(f'<span class="tag">{html.escape(p)}</span>' if p.startswith("#") else html.escape(p) for p in parts)
     apart = " ".join(f'<span class="tag">#{html.escape(str(t))}</span>' for t in post.get("hashtags") or ())
     tags = f"<p>{apart}</p>" if apart and channel.posts.text.hashtags == "apart" else ""
     link = str(post.get("link") or "")
@@ -61,7 +61,7 @@ def _post(channel: Channel, post: Mapping[str, Any], now: float) -> str:
     shelf = f" · {html.escape(str(post['shelf']))}" if post.get("shelf") else ""
     since = datetime.fromtimestamp(float(post["since"]), UTC).strftime("%Y-%m-%d %H:%M UTC")
     return (
-        f'<article><video controls preload="metadata" src="/media/{int(post["id"])}"></video><div class="text">'
+        f'<article><video controls preload="metadata" src="/media/{int(post["id"])}#t=0.8"></video><div class="text">'
         f"{f'<h2>{title}</h2>' if title else ''}<p dir=auto>{text}</p>{tags}{leads}"
         f"<small>{html.escape(str(post['account']))}{shelf}<br>{int(post['views']):,} views · {since} "
         f"({_ago(now - float(post['since']))})</small>"

@@ -24,7 +24,7 @@ from standtall.posts.zones import local
 from standtall.ui.calendar.post_drawing import STATES
 from standtall.ui.state.posts import Posts
 
-COLUMNS: Final = ("When", "Channel", "Short", "How it stands", "Seen")
+COLUMNS: Final = ("When", "Post", "Seen")
 FILTERS: Final[dict[str, tuple[str, Callable[[Post], bool]]]] = {
     "coming": ("To come", lambda p: p.state in ("held", "waiting", "sending", "placed")),
     "needs": ("Needs you", lambda p: p.state in ("held", "failed", "missed")),
@@ -61,10 +61,11 @@ class PostList(QWidget):
         self.table.setHorizontalHeaderLabels(COLUMNS)
         self.table.setAccessibleName("Posts")
         self.table.verticalHeader().hide()
+        self.table.verticalHeader().setDefaultSectionSize(46)
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
         self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
         self.table.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
-        self.table.horizontalHeader().setSectionResizeMode(2, QHeaderView.ResizeMode.Stretch)
+        self.table.horizontalHeader().setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
         self.table.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.table.itemSelectionChanged.connect(self._chosen)
         self.empty = QLabel("There are no such posts. Drag shorts onto days, or fill the coming days.")
@@ -105,7 +106,7 @@ class PostList(QWidget):
                 self.table.setItem(row, column, item)
         self.table.setVisible(bool(posts))
         self.empty.setVisible(not posts)
-        for column in (0, 1, 3, 4):
+        for column in (0, 2):
             self.table.resizeColumnToContents(column)
         views = sum(max(0, p.views) for p in posts)
         self.count.setText(f"{len(posts)} posts" + (f", seen {views:,} times" if views else ""))
@@ -117,8 +118,8 @@ class PostList(QWidget):
         when = "" if at is None else f"{local(at, zone):%a %d %b %H:%M}"
         state = STATES[post.state]
         seen = f"{post.views:,}" if post.views >= 0 else ""
-        reminder = ", link by hand" if self._link_by_hand(post) else ""
-        return when, self._posts.title_of(post.channel), post.short.name, f"{state[1]} {state[0]}{reminder}", seen
+        reminder = ", put the link there by hand" if self._link_by_hand(post) else ""
+        return when, f"{post.short.name}\n{self._posts.title_of(post.channel)}: {state[1]} {state[0]}{reminder}", seen
 
     def _link_by_hand(self, post: Post) -> bool:
         """Whether the link to the full programme must be put there by hand."""

@@ -59,6 +59,8 @@ class PostPanel(Panel):
         self._ws, self._posts = workspace, posts
         self.post: Post | None = None
         self._again = 0
+        self._gone = ""
+        """What is wrong with its file on the disk."""
         self._proposed: dict[Manner, Proposal] = {}
         self._pending = QTimer(self)
         self._pending.setSingleShot(True)
@@ -171,12 +173,19 @@ class PostPanel(Panel):
             told = QLabel(label)
             told.setObjectName("faint")
             told.setTextFormat(told.textFormat().PlainText)
+            whole = QWidget()
+            column = QVBoxLayout(whole)
+            column.setContentsMargins(0, 0, 0, 0)
+            column.setSpacing(3)
             head = QHBoxLayout()
             head.addWidget(told, 1)
             if key in ("title", "description", "hashtags"):
-                head.addWidget(button("Copy", f"Copy the {label.lower()}", partial(self._copy, key), "small"))
-            box.addLayout(head)
-            box.addWidget(widget)
+                copy = button("Copy", f"Copy the {label.lower()}", partial(self._copy, key), "small")
+                copy.setMinimumWidth(46)
+                head.addWidget(copy)
+            column.addLayout(head)
+            column.addWidget(widget)
+            box.addWidget(whole)
             self._rows[key] = told, widget
         self.copy_all = button("Copy all", "All that is written, as one text", self._copy_all)
         box.addWidget(self.copy_all)
@@ -194,7 +203,7 @@ class PostPanel(Panel):
         """Show another post, or none; what was typed for the one before is kept."""
         if self.post is not None and (post is None or post.id != self.post.id):
             self.write()
-            self._again = 0
+            self._again, self._gone = 0, ""
         changed = post is None or self.post is None or post.id != self.post.id
         text_changed = changed or (post is not None and self.post is not None and post.text != self.post.text)
         self.post = post
@@ -209,6 +218,8 @@ class PostPanel(Panel):
         self._show_ready(post, channel)
         self._propose_all()
         self._posts.attempts(post.id, self._show_log)
+        if post.state in OPEN:
+            self._posts.file_told(post, self._show_gone)
 
     def _renewed(self) -> None:
         if self.post is not None:
@@ -246,7 +257,7 @@ class PostPanel(Panel):
         if channel is None:
             self.ready.setText(f"The channel “{post.channel}” is not there any more: bring its file back under Channels.")
             return
-        reds = list(changes.reds(replace(post, text=self.text()), channel))
+        reds = [*([self._gone] if self._gone else []), *changes.reds(replace(post, text=self.text()), channel)]
         self.ready.setText("\n".join(f"• {r}" for r in reds) if reds else "Everything is right: it can go out.")
         self.ready.setObjectName("warn" if reds and post.state in OPEN else "")
         self.ready.style().unpolish(self.ready)
@@ -278,10 +289,14 @@ class PostPanel(Panel):
             "shelf": bool(rules and rules.shelves), "audience": bool(rules and rules.audiences),
             "link": rules is None or rules.link == "apart",
         }  # fmt: skip
-        for key, (label, widget) in self._rows.items():
-            label.setVisible(shown[key])
-            widget.setVisible(shown[key])
+        for key, (label, _widget) in self._rows.items():
+            label.parentWidget().setVisible(shown[key])
         self._count()
+
+    def _show_gone(self, told: str) -> None:
+        if told != self._gone and self.post is not None:
+            self._gone = told
+            self._show_ready(self.post, self._posts.channel(self.post.channel))
 
     def _show_log(self, attempts: tuple[Attempt, ...]) -> None:
         zone = self._posts.shown_zone

@@ -239,6 +239,12 @@ class Posts(QObject):
         """What was done with a post."""
         self._thread.do(lambda: self._open().attempts(number), then, self._failed, self)
 
+    def file_told(self, post: Post, then: Callable[[str], None]) -> None:
+        """What is wrong with the file of a post on the disk, in a sentence or nothing."""
+        file = post.file
+        if file is not None:
+            self._ws.queues.do("post files", lambda: changes.gone(file), then, self._failed, self)
+
     # making posts
 
     def finished_files(self, ref: ShortRef) -> list[tuple[Path, Sequence[Finding]]]:

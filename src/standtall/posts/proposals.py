@@ -13,6 +13,7 @@ from dataclasses import dataclass, replace
 from typing import Final
 
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.language.bonds import bonds
 from standtall.language.joining import joined
 from standtall.language.sentences import PHRASE_PAUSE, sentences
 from standtall.language.stems import stem
@@ -102,17 +103,42 @@ class _Drafts:
         if len(spans) < 2 * len(MANNERS):
             spans = [part for span in spans for part in _clauses(said.words, span)]
         self._lines = [s for s in spans if _spoken(said.words, s)]
+        while len(self._lines) < 2 and len(_spoken(said.words, self._lines[0])) > 1:
+            self._lines = _halves(said.words, self._lines[0])  # two of the manners need a line each
         self._free = set(self._lines)
         self._taken: list[frozenset[str]] = []
+        self._titles = {manner: self._title(manner) for manner in MANNERS}  # all of them first: then what is left is dealt out
 
     def text(self, manner: Manner) -> _Draft:
-        title, title_from = self._title(manner)
+        title, title_from = self._titles[manner]
         body, body_from = self._body(set(title_from), title)
-        while body_from and any(_share(self._words(title, body), other) > ALIKE for other in self._taken):
+        while body_from and self._alike(title, body):
             body_from = body_from[:-1]
             body = self._told(body_from)
+        while self._alike(title, body) and len(title_from) > 1:
+            title, title_from = self._shorter(manner, title_from)
+        if self._words(title, body) == self._words(*(self._said.words[i].text for i in self._first)) and len(title_from) > 1:
+            title, title_from = self._shorter(manner, title_from)  # the first sentence alone is heard anyway
         self._taken.append(self._words(title, body))
         return _Draft(manner, title, title_from, body, tuple(i for s in body_from for i in _cleared(self._said.words, s)))
+
+    def _alike(self, title: str, body: str) -> bool:
+        return any(_share(self._words(title, body), other) > ALIKE for other in self._taken)
+
+    def _shorter(self, manner: Manner, words: tuple[int, ...]) -> tuple[str, tuple[int, ...]]:
+        """A title with fewer words: names without the last of them, of a line its half that tells more."""
+        said = self._said.words
+        if manner == "names":
+            terms: list[KeyTerm] = []
+            for term in self.terms:
+                if set(term.words) <= set(words) and not any(set(t.words) & set(term.words) for t in terms):
+                    terms.append(term)
+            if len(terms) > 1:
+                kept = sorted(terms[:-1], key=lambda t: t.words)
+                return _listed(kept), tuple(i for t in kept for i in t.words)
+        halves = [_spoken(said, part) for part in _halves(said, words)]
+        half = max(halves, key=lambda part: sum(self._bits[i] for i in part) if 0 < len(part) < len(words) else -1.0)
+        return _capital(joined([said[i].text for i in half]).strip(_MARKS)), tuple(half)
 
     def _title(self, manner: Manner) -> tuple[str, tuple[int, ...]]:
         rules = self._rules
@@ -278,6 +304,14 @@ def _clauses(words: tuple[Word, ...], span: range) -> list[range]:
             out.append(range(first, i + 1))
             first = i + 1
     return [*out, range(first, span.stop)]
+
+
+def _halves(words: tuple[Word, ...], span: Sequence[int]) -> list[range]:
+    """A line in two, where its words belong together least near its middle."""
+    kept = list(span)
+    held = bonds([words[i].text for i in kept])
+    middle = min(range(1, len(kept)), key=lambda n: abs(n - len(kept) / 2) / len(kept) + held[n - 1])
+    return [range(kept[0], kept[middle]), range(kept[middle], kept[-1] + 1)]
 
 
 def _spoken(words: tuple[Word, ...], span: range) -> list[int]:

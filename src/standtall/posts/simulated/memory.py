@@ -48,6 +48,9 @@ CREATE TABLE IF NOT EXISTS log (at REAL NOT NULL, told TEXT NOT NULL);
 """
 
 
+_THERE: Final = "SELECT id FROM posts WHERE account = ? AND mark = ? AND state NOT IN ('deleted', 'refused')"
+
+
 @dataclass(frozen=True, slots=True)
 class Manners:
     """How a simulated channel behaves: seconds that a token holds and that it works on a post, posts that it takes in a
@@ -225,14 +228,14 @@ class Memory:
 
     def make(self, account: str, told: dict[str, Any]) -> dict[str, Any]:
         """A post of an upload; one that is there under its mark is told of again."""
+        there = self._one(_THERE, account, told.get("mark"))
+        if there is None and self.strikes("refuse") is not None:
+            raise Answer(422, "This goes against the house rules of this channel.")
         return self.post(account, self._made(account, told))
 
     def _made(self, account: str, told: dict[str, Any]) -> int:
         with self._writing() as db:
-            there = db.execute(
-                "SELECT id FROM posts WHERE account = ? AND mark = ? AND state NOT IN ('deleted', 'refused')",
-                (account, told.get("mark")),
-            ).fetchone()
+            there = db.execute(_THERE, (account, told.get("mark"))).fetchone()
             if there is not None:
                 return int(there[0])
             upload, sha256, name = self._whole_upload(account, told)
@@ -240,8 +243,6 @@ class Memory:
             wrong = next((reason for _field, reason in wrong_in(text, self.channel)), "")
             if wrong:
                 raise Answer(422, wrong)
-            if self.strikes_inside("refuse"):
-                raise Answer(422, "This goes against the house rules of this channel.")
             same = db.execute(
                 "SELECT id FROM posts WHERE account = ? AND sha256 = ? AND state NOT IN ('deleted', 'refused')", (account, sha256)
             ).fetchone()
@@ -263,12 +264,6 @@ class Memory:
                  now + self.manners.processing_s, at, value),
             ).lastrowid  # fmt: skip
         return int(made or 0)
-
-    def strikes_inside(self, kind: str) -> bool:
-        """As `strikes`, within a transaction."""
-        found = self._db.execute("SELECT 1 FROM faults WHERE kind = ? AND times != 0", (kind,)).fetchone()
-        self._db.execute("UPDATE faults SET times = times - 1 WHERE kind = ? AND times > 0", (kind,))
-        return found is not None
 
     def _whole_upload(self, account: str, told: dict[str, Any]) -> tuple[str, str, str]:
         found = self._db.execute(

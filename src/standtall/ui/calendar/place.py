@@ -32,11 +32,12 @@ from standtall.ui.calendar.actions import actions_of
 from standtall.ui.calendar.channels_panel import ChannelsPanel
 from standtall.ui.calendar.fill_panel import FillPanel
 from standtall.ui.calendar.list_view import PostList
+from standtall.ui.calendar.post_card import Card, clock_of
 from standtall.ui.calendar.post_panel import PostPanel
 from standtall.ui.calendar.posters import Posters
 from standtall.ui.calendar.rule_panel import RulePanel
 from standtall.ui.calendar.shorts_panel import ShortsPanel
-from standtall.ui.calendar.view import CalendarView, Card, clock_of
+from standtall.ui.calendar.view import CalendarView
 from standtall.ui.state.accounts import Accounts
 from standtall.ui.state.posts import Posts
 from standtall.ui.state.workspace import Workspace
@@ -328,7 +329,7 @@ class CalendarPlace(QWidget):
         """Put the focus into the text of the post that is chosen."""
         if self.post.post is not None:
             self.side.show_tab("post")
-            (self.post.title if self.post.title.isVisible() else self.post.description).setFocus()
+            (self.post.fields.title if self.post.fields.title.isVisible() else self.post.fields.description).setFocus()
 
     def show_plan(self) -> None:
         """What filling would put where."""

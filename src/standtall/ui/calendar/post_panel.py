@@ -10,34 +10,31 @@ from functools import partial
 from typing import Final
 
 from PySide6.QtCore import QDate, QDateTime, QSignalBlocker, QTime, QTimer, QUrl, Signal
-from PySide6.QtGui import QDesktopServices, QGuiApplication
+from PySide6.QtGui import QDesktopServices
 from PySide6.QtWidgets import (
-    QComboBox,
     QDateTimeEdit,
     QGridLayout,
     QHBoxLayout,
     QLabel,
-    QPlainTextEdit,
     QPushButton,
     QVBoxLayout,
     QWidget,
 )
 
 from standtall.model.channel import Channel
-from standtall.model.post import CHANGEABLE, OPEN, Post, PostText
-from standtall.model.post_rules import MANNERS, Manner, counted
+from standtall.model.post import CHANGEABLE, OPEN, Post
+from standtall.model.post_rules import MANNERS, Manner
 from standtall.posts import changes
-from standtall.posts.folder_client import as_text
 from standtall.posts.proposals import Proposal
 from standtall.posts.store import Attempt
-from standtall.posts.templates import wrong_in
 from standtall.posts.zones import local
 from standtall.session.post_shorts import texts_for
 from standtall.ui.calendar.post_drawing import STATES
+from standtall.ui.calendar.post_fields import PostFields
 from standtall.ui.state.posts import Posts
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
-from standtall.ui.widgets.fields import Field, button
+from standtall.ui.widgets.fields import button
 
 WRITE_MS: Final = 700
 """What is typed is kept after so long without another letter."""
@@ -154,48 +151,10 @@ class PostPanel(Panel):
         self.source.setObjectName("faint")
         self.source.setWordWrap(True)
         box.addWidget(self.source)
-        self.title = Field("Title")
-        self.description = QPlainTextEdit()
-        self.description.setAccessibleName("Description")
-        self.description.setTabChangesFocus(True)
-        self.description.setFixedHeight(126)
-        self.tags, self.search = Field("Hashtags", "hashtags, parted by spaces"), Field("Search words", "parted by commas")
-        self.link = Field("Link to the full programme", "https://…")
-        self.shelf, self.audience = QComboBox(), QComboBox()
-        self.shelf.setAccessibleName("Shelf")
-        self.audience.setAccessibleName("Who may see it")
-        self._rows: dict[str, tuple[QLabel, QWidget]] = {}
-        for key, label, widget in (
-            ("title", "Title", self.title), ("description", "Description", self.description), ("hashtags", "Hashtags", self.tags),
-            ("search words", "Search words", self.search), ("shelf", "Shelf", self.shelf),
-            ("audience", "Who may see it", self.audience), ("link", "Link to the full programme", self.link),
-        ):  # fmt: skip
-            told = QLabel(label)
-            told.setObjectName("faint")
-            told.setTextFormat(told.textFormat().PlainText)
-            whole = QWidget()
-            column = QVBoxLayout(whole)
-            column.setContentsMargins(0, 0, 0, 0)
-            column.setSpacing(3)
-            head = QHBoxLayout()
-            head.addWidget(told, 1)
-            if key in ("title", "description", "hashtags"):
-                copy = button("Copy", f"Copy the {label.lower()}", partial(self._copy, key), "small")
-                copy.setMinimumWidth(46)
-                head.addWidget(copy)
-            column.addLayout(head)
-            column.addWidget(widget)
-            box.addWidget(whole)
-            self._rows[key] = told, widget
-        self.copy_all = button("Copy all", "All that is written, as one text", self._copy_all)
-        box.addWidget(self.copy_all)
-        for field in (self.title, self.tags, self.search, self.link):
-            field.textEdited.connect(self._typed)
-            field.editingFinished.connect(self.write)
-        self.description.textChanged.connect(self._typed)
-        for choice in (self.shelf, self.audience):
-            choice.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-            choice.activated.connect(lambda _i: self.write())
+        self.fields = PostFields(self._ws)
+        self.fields.typed.connect(self._typed)
+        self.fields.finished.connect(self.write)
+        box.addWidget(self.fields)
 
     # showing
 
@@ -214,7 +173,7 @@ class PostPanel(Panel):
         channel = self._posts.channel(post.channel)
         self._show_when(post, channel)
         if text_changed and not self._pending.isActive():
-            self._show_text(post, channel)
+            self.fields.show_text(post.text, channel)
         self._show_ready(post, channel)
         self._propose_all()
         self._posts.attempts(post.id, self._show_log)
@@ -249,49 +208,19 @@ class PostPanel(Panel):
         self.out.setEnabled(post.state in CHANGEABLE and post.state != "idea")
         self.page.setVisible(bool(post.link))
         self.play.setEnabled(post.file is not None)
-        fields: list[QWidget] = [widget for _label, widget in self._rows.values()]
-        for part in [*fields, *self.manners.values()]:
-            part.setEnabled(may or post.state == "skipped")
+        self.fields.allow(may or post.state == "skipped")
+        for manner in self.manners.values():
+            manner.setEnabled(may or post.state == "skipped")
 
     def _show_ready(self, post: Post, channel: Channel | None) -> None:
         if channel is None:
             self.ready.setText(f"The channel “{post.channel}” is not there any more: bring its file back under Channels.")
             return
-        reds = [*([self._gone] if self._gone else []), *changes.reds(replace(post, text=self.text()), channel)]
+        reds = [*([self._gone] if self._gone else []), *changes.reds(replace(post, text=self.fields.text()), channel)]
         self.ready.setText("\n".join(f"• {r}" for r in reds) if reds else "Everything is right: it can go out.")
         self.ready.setObjectName("warn" if reds and post.state in OPEN else "")
         self.ready.style().unpolish(self.ready)
         self.ready.style().polish(self.ready)
-
-    def _show_text(self, post: Post, channel: Channel | None) -> None:
-        text = post.text
-        for field, value in (
-            (self.title, text.title), (self.tags, " ".join(f"#{t}" for t in text.hashtags)),
-            (self.search, ", ".join(text.search_words)), (self.link, text.link),
-        ):  # fmt: skip
-            if field.text() != value:
-                field.setText(value)
-        if self.description.toPlainText() != text.description:
-            with QSignalBlocker(self.description):
-                self.description.setPlainText(text.description)
-        rules = channel.posts.text if channel is not None else None
-        for choice, options, value in (
-            (self.shelf, rules.shelves if rules else (), text.shelf),
-            (self.audience, rules.audiences if rules else (), text.audience),
-        ):  # fmt: skip
-            with QSignalBlocker(choice):
-                choice.clear()
-                choice.addItems(list(options) if value in options else ["", *options])
-                choice.setCurrentText(value if value in options else "")
-        shown = {
-            "title": rules is None or rules.title_most > 0, "description": rules is None or rules.description_most > 0,
-            "hashtags": rules is None or rules.hashtags != "none", "search words": rules is None or rules.search_words_most > 0,
-            "shelf": bool(rules and rules.shelves), "audience": bool(rules and rules.audiences),
-            "link": rules is None or rules.link == "apart",
-        }  # fmt: skip
-        for key, (label, _widget) in self._rows.items():
-            label.parentWidget().setVisible(shown[key])
-        self._count()
 
     def _show_gone(self, told: str) -> None:
         if told != self._gone and self.post is not None:
@@ -305,17 +234,10 @@ class PostPanel(Panel):
 
     # writing
 
-    def text(self) -> PostText:
-        """What stands in the fields."""
-        assert self.post is not None
-        tags = tuple(dict.fromkeys(t.lstrip("#") for t in self.tags.text().replace(",", " ").split() if t.strip("#")))
-        words = tuple(dict.fromkeys(w.strip() for w in self.search.text().split(",") if w.strip()))
-        return PostText(self.title.text(), self.description.toPlainText(), tags, words, self.shelf.currentText(),
-                        self.audience.currentText(), self.link.text().strip())  # fmt: skip
-
     def _typed(self) -> None:
         self._pending.start()
-        self._count()
+        if self.post is not None:
+            self._show_ready(self.post, self._posts.channel(self.post.channel))
 
     def write(self) -> None:
         """Keep what is typed."""
@@ -323,30 +245,9 @@ class PostPanel(Panel):
         post = None if self.post is None else self._posts.post(self.post.id)
         if post is None or post.state not in (*OPEN, "skipped"):
             return
-        text = self.text()
+        text = self.fields.text()
         if text != post.text:
             self._posts.edit("Write a post", post, lambda p: changes.written(p, text))
-
-    def _count(self) -> None:
-        """How much of each field is used of what the channel takes."""
-        channel = None if self.post is None else self._posts.channel(self.post.channel)
-        if channel is None or self.post is None:
-            return
-        rules, text = channel.posts.text, self.text()
-        wrong = {field for field, _told in wrong_in(text, channel)}
-        counts = {
-            "title": f"Title, {counted(text.title, rules.counted_in)} of {rules.title_most}",
-            "description": f"Description, {counted(text.description, rules.counted_in)} of {rules.description_most}",
-            "hashtags": f"Hashtags, {len(text.hashtags)} of {rules.hashtags_most}",
-            "search words": f"Search words, {len(text.search_words)} of {rules.search_words_most}",
-            "shelf": "Shelf", "audience": "Who may see it", "link": "Link to the full programme",
-        }  # fmt: skip
-        for key, (label, _widget) in self._rows.items():
-            label.setText(counts[key])
-            label.setObjectName("warn" if key in wrong else "faint")
-            label.style().unpolish(label)
-            label.style().polish(label)
-        self._show_ready(self.post, channel)
 
     # proposals
 
@@ -405,7 +306,7 @@ class PostPanel(Panel):
         if post is None or channel is None:
             return
         self._pending.stop()
-        text, may = self.text(), post.state in OPEN
+        text, may = self.fields.text(), post.state in OPEN
         self._edit_now(name, lambda p: make(changes.written(p, text) if may else p, channel))
 
     def _edit_now(self, name: str, make: Callable[[Post], Post]) -> None:
@@ -450,15 +351,3 @@ class PostPanel(Panel):
     def _play(self) -> None:
         if self.post is not None and self.post.file is not None:
             self.played.emit(self.post.file.path)
-
-    def _copy(self, key: str) -> None:
-        texts = {"title": self.title.text(), "description": self.description.toPlainText(), "hashtags": self.tags.text()}
-        QGuiApplication.clipboard().setText(texts[key])
-        self._ws.said.emit(
-            f"The {key} is on the clipboard." if key != "hashtags" else "The hashtags are on the clipboard.", "note"
-        )
-
-    def _copy_all(self) -> None:
-        if self.post is not None:
-            QGuiApplication.clipboard().setText(as_text(self.text()))
-            self._ws.said.emit("All that is written is on the clipboard.", "note")

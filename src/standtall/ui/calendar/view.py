@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
 from datetime import date, timedelta
 from typing import Final
 
@@ -25,8 +24,8 @@ from PySide6.QtGui import (
 )
 from PySide6.QtWidgets import QAbstractScrollArea, QApplication, QWidget
 
-from standtall.model.post import PostState
-from standtall.ui.calendar.post_drawing import STATES, paint_card
+from standtall.ui.calendar.post_card import Card, clock_of
+from standtall.ui.calendar.post_drawing import paint_card
 from standtall.ui.calendar.sheet_layout import CARD, HEAD, MARGIN, Item, Mode, SheetLayout, monday_of
 from standtall.ui.widgets import theme
 
@@ -34,6 +33,9 @@ SHORT_MIME: Final = "application/x-stand-tall-short"
 """What is dragged from the list of shorts: its number, as text."""
 AFTER_WEEKS: Final = 60
 BEFORE_WEEKS: Final = 8
+KEPT: Final = 900
+OTHER_MONTH: Final = 0.27
+"""Drawn cards that are kept."""
 DAYS: Final = ("Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun")
 MONTHS: Final = (
     "January",
@@ -49,30 +51,6 @@ MONTHS: Final = (
     "November",
     "December",
 )
-
-
-@dataclass(frozen=True, slots=True)
-class Card:
-    """A post as it is drawn; keys of slots of a plan are below 0."""
-
-    key: int
-    day: date
-    minute: int
-    state: PostState
-    name: str
-    channel: int
-    channel_title: str
-    clash: bool = False
-    planned: bool = False
-    question: bool = False
-    """Its time does not exist, or comes twice."""
-
-    @property
-    def told(self) -> str:
-        state = "planned, not taken yet" if self.planned else STATES[self.state][0]
-        more = ", too near to another" if self.clash else ""
-        more += ", its time is changed by summer time" if self.question else ""
-        return f"{self.name}, {self.channel_title}, {self.day:%A %d %B}, {clock_of(self.minute)}, {state}{more}"
 
 
 class CalendarView(QAbstractScrollArea):
@@ -95,6 +73,7 @@ class CalendarView(QAbstractScrollArea):
         self.key = 0
         """The card that is chosen, 0 for none."""
         self._letters: tuple[str, ...] = ()
+        self._drawn: dict[tuple[object, ...], QPixmap] = {}
         self._first, self._weeks = monday_of(self.day) - timedelta(7 * BEFORE_WEEKS), BEFORE_WEEKS + AFTER_WEEKS
         self._pressed: tuple[int, QPointF] | None = None
         self._dragged: QPointF | None = None
@@ -152,8 +131,11 @@ class CalendarView(QAbstractScrollArea):
         super().resizeEvent(event)
         self._lay_out()
 
-    def scrollContentsBy(self, _dx: int, _dy: int) -> None:
-        self.viewport().update()
+    def scrollContentsBy(self, _dx: int, dy: int) -> None:
+        if self.mode == "month" and self._dragged is None:
+            self.viewport().scroll(0, dy)  # only what comes into view is painted
+        else:
+            self.viewport().update()
 
     def title(self) -> str:
         """The month, or the week, that is seen."""
@@ -166,15 +148,16 @@ class CalendarView(QAbstractScrollArea):
 
     # painting
 
-    def paintEvent(self, _event: QPaintEvent) -> None:
+    def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self.viewport())
-        top = self.verticalScrollBar().value()
-        painter.fillRect(self.viewport().rect(), QColor(theme.current().ground))
+        top, seen = self.verticalScrollBar().value(), event.rect()
+        painter.fillRect(seen, QColor(theme.current().ground))
         painter.translate(0, -top)
         if self.mode == "week":
             self._paint_hours(painter)
-        for day in self.sheet.days_between(top, top + self.viewport().height()):
-            self._paint_day(painter, day)
+        today = self._today()
+        for day in self.sheet.days_between(top + seen.top(), top + seen.bottom()):
+            self._paint_day(painter, day, today)
         if self.mode == "week":
             self._paint_heads(painter, top)
         if self._dragged is not None and self._pressed is not None:
@@ -193,33 +176,32 @@ class CalendarView(QAbstractScrollArea):
 
     def _paint_heads(self, painter: QPainter, top: int) -> None:
         """The names of the days, which stay while the hours are scrolled."""
-        look = theme.current()
+        look, today = theme.current(), self._today()
         painter.fillRect(QRectF(0, top, self.viewport().width(), HEAD + 2), QColor(look.raised))
         painter.setPen(QColor(look.line))
         painter.drawLine(QPointF(0, top + HEAD + 2), QPointF(self.viewport().width(), top + HEAD + 2))
         for n in range(7):
             day = monday_of(self.day) + timedelta(n)
             rect = self.sheet.day_rect(day)
-            self._paint_head(painter, day, QRectF(rect.x() + 5, top + 2, rect.width() - 8, HEAD - 2), False)
+            self._paint_head(painter, day, today, QRectF(rect.x() + 5, top + 2, rect.width() - 8, HEAD - 2), False)
 
-    def _paint_head(self, painter: QPainter, day: date, head: QRectF, over: bool) -> None:
-        look, today = theme.current(), self._today()
+    def _paint_head(self, painter: QPainter, day: date, today: date, head: QRectF, over: bool) -> None:
+        look, bold = theme.current(), day == today or day.day == 1
         font = painter.font()
-        font.setPixelSize(theme.SMALL)
-        font.setBold(day == today or day.day == 1)
-        painter.setFont(font)
+        if font.bold() != bold or font.pixelSize() != theme.SMALL:
+            font.setPixelSize(theme.SMALL)
+            font.setBold(bold)
+            painter.setFont(font)
         painter.setPen(QColor(theme.ON_NOW if over else look.text if day >= today else look.faint))
         name = f"{day.day} {MONTHS[day.month - 1][:3]}" if day.day == 1 else str(day.day)
         painter.drawText(head, Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter, f"{DAYS[day.weekday()]} {name}")
 
-    def _paint_day(self, painter: QPainter, day: date) -> None:
-        look, rect, today = theme.current(), self.sheet.day_rect(day), self._today()
+    def _paint_day(self, painter: QPainter, day: date, today: date) -> None:
+        look, rect = theme.current(), self.sheet.day_rect(day)
         painter.setPen(QPen(QColor(look.line), 1))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         if day.month % 2 == 0 and self.mode == "month":
-            tint = QColor(look.line)
-            tint.setAlpha(70)
-            painter.fillRect(rect, tint)
+            painter.fillRect(rect, _between(look.ground, look.line))
         if self._hover is not None and self._hover[0] == day:
             painter.fillRect(rect, QColor(look.chosen))
         painter.drawRect(rect)
@@ -230,7 +212,7 @@ class CalendarView(QAbstractScrollArea):
             painter.drawRect(rect.adjusted(1, 1, -1, -1))
         head = QRectF(rect.x() + 5, rect.y() + 2, rect.width() - 8, HEAD - 2)
         over = self._hover is not None and self._hover[0] == day
-        self._paint_head(painter, day, head, over)
+        self._paint_head(painter, day, today, head, over)
         if day in self.gaps:
             painter.setPen(QColor(look.struck_ink if look.name == "light" or over else "#ff9b84"))
             painter.drawText(head, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, "none")
@@ -243,10 +225,29 @@ class CalendarView(QAbstractScrollArea):
             painter.drawText(line, Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter, f"{more} more")
 
     def _paint_card(self, painter: QPainter, rect: QRectF, card: Card, faded: bool = False) -> None:
+        """One card; drawn once for all that look the same, since scrolling paints them again and again."""
         letter = self._letters[card.channel] if 0 <= card.channel < len(self._letters) else "?"
         time = clock_of(card.minute) + ("!" if card.question else "")
-        paint_card(painter, rect, self.posters.get(card.key), time, card.state, card.channel, letter, chosen=card.key == self.key,
-                   planned=card.planned, clash=card.clash, faded=faded)  # fmt: skip
+        poster = self.posters.get(card.key)
+        chosen, scale = card.key == self.key, self.devicePixelRatioF()
+        seen = chosen, card.planned, card.clash, faded
+        picture = poster.cacheKey() if poster is not None else 0
+        size = rect.width(), rect.height(), scale
+        key = (picture, time, card.state, card.channel, letter, seen, size, theme.current().name)
+        drawn = self._drawn.get(key)
+        if drawn is None:
+            drawn = QPixmap(round(rect.width() * scale), round(rect.height() * scale))
+            drawn.setDevicePixelRatio(scale)
+            drawn.fill(Qt.GlobalColor.transparent)
+            inside = QPainter(drawn)
+            whole = QRectF(0, 0, rect.width(), rect.height())
+            paint_card(inside, whole, poster, time, card.state, card.channel, letter, chosen=chosen, planned=card.planned,
+                       clash=card.clash, faded=faded)  # fmt: skip
+            inside.end()
+            if len(self._drawn) > KEPT:
+                self._drawn.clear()
+            self._drawn[key] = drawn
+        painter.drawPixmap(rect.topLeft(), drawn)
 
     def _paint_dragged(self, painter: QPainter) -> None:
         assert self._dragged is not None
@@ -435,5 +436,7 @@ class CalendarView(QAbstractScrollArea):
         self.viewport().setToolTip(card.told if card is not None else "")
 
 
-def clock_of(minute: int) -> str:
-    return f"{minute // 60:02d}:{minute % 60:02d}"
+def _between(ground: str, line: str) -> QColor:
+    """The ground of every other month."""
+    a, b = QColor(ground), QColor(line)
+    return QColor(*(round(x + OTHER_MONTH * (y - x)) for x, y in zip(a.getRgb()[:3], b.getRgb()[:3], strict=True)))  # type: ignore[index]

@@ -112,13 +112,15 @@ class _Drafts:
     def text(self, manner: Manner) -> _Draft:
         title, title_from = self._titles[manner]
         body, body_from = self._body(set(title_from), title)
-        while body_from and self._alike(title, body):
-            body_from = body_from[:-1]
-            body = self._told(body_from)
-        while self._alike(title, body) and len(title_from) > 1:
-            title, title_from = self._shorter(manner, title_from)
-        if self._words(title, body) == self._words(*(self._said.words[i].text for i in self._first)) and len(title_from) > 1:
-            title, title_from = self._shorter(manner, title_from)  # the first sentence alone is heard anyway
+        heard = self._words(*(self._said.words[i].text for i in self._first))  # the first sentence alone is heard anyway
+        while self._alike(title, body) or self._words(title, body) == heard:
+            if body_from:
+                body_from = body_from[:-1]
+                body = self._told(body_from)
+            elif len(title_from) > 1:
+                title, title_from = self._shorter(manner, title_from)
+            else:
+                break
         self._taken.append(self._words(title, body))
         return _Draft(manner, title, title_from, body, tuple(i for s in body_from for i in _cleared(self._said.words, s)))
 

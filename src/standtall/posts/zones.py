@@ -10,13 +10,12 @@ import functools
 from dataclasses import dataclass
 from datetime import UTC, date, datetime, time, timedelta
 from pathlib import Path
-from typing import Final, Literal
+from typing import Literal
 from zoneinfo import ZoneInfo, ZoneInfoNotFoundError, available_timezones
 
 from standtall.base.errors import NothingToDo
 
 Kind = Literal["plain", "not there", "twice"]
-MINUTES: Final = 24 * 60
 
 
 @dataclass(frozen=True, slots=True)

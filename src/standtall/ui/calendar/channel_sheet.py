@@ -47,7 +47,7 @@ class ChannelSheet(QDialog):
     def __init__(self, channel: Channel | None, taken: tuple[str, ...], parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._before, self._taken = channel, taken
-        start = channel or Channel("channel", "", 60)
+        start = channel or Channel("channel", "New channel", 60)
         self.setWindowTitle(f"Rules of {channel.title}" if channel else "New channel")
         self.resize(560, 640)
         inner = QWidget()
@@ -76,7 +76,7 @@ class ChannelSheet(QDialog):
         column.addWidget(heading("THE PLACE"))
         form = QFormLayout()
         self.title = Field("Name of the channel", "the place you post to")
-        self.title.setText(start.title)
+        self.title.setText(start.title if self._before is not None else "")
         form.addRow("Name", self.title)
         column.addLayout(form)
 

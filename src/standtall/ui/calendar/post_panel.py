@@ -26,6 +26,7 @@ from standtall.model.post import CHANGEABLE, OPEN, Post
 from standtall.model.post_rules import MANNERS, Manner
 from standtall.posts import changes
 from standtall.posts.proposals import Proposal
+from standtall.posts.spelling import unknown_words
 from standtall.posts.store import Attempt
 from standtall.posts.zones import local
 from standtall.session.post_shorts import texts_for
@@ -155,6 +156,11 @@ class PostPanel(Panel):
         self.fields.typed.connect(self._typed)
         self.fields.finished.connect(self.write)
         box.addWidget(self.fields)
+        self.spelling = QLabel()
+        self.spelling.setObjectName("faint")
+        self.spelling.setWordWrap(True)
+        self.spelling.hide()
+        box.addWidget(self.spelling)
 
     # showing
 
@@ -179,6 +185,9 @@ class PostPanel(Panel):
         self._posts.attempts(post.id, self._show_log)
         if post.state in OPEN:
             self._posts.file_told(post, self._show_gone)
+        if changed:
+            self.spelling.hide()
+            self._spell()
 
     def _renewed(self) -> None:
         if self.post is not None:
@@ -222,6 +231,23 @@ class PostPanel(Panel):
         self.ready.style().unpolish(self.ready)
         self.ready.style().polish(self.ready)
 
+    def _spell(self) -> None:
+        """Tell of words that the dictionary of the short's language does not know, where one is installed."""
+        post = self.post
+        if post is None:
+            return
+        short, text = self._posts.short(post.short), self.fields.text()
+        language = short.said.language if short is not None else "en"
+        said = frozenset(w.bare.casefold() for w in short.said.words) if short is not None else frozenset()
+        whole = f"{text.title}\n{text.description}"
+
+        def found(words: tuple[str, ...]) -> None:
+            if self.post is not None and self.post.id == post.id:
+                self.spelling.setText(f"Not in the dictionary: {', '.join(words)}.")
+                self.spelling.setVisible(bool(words))
+
+        self._ws.in_background("post files", lambda: unknown_words(whole, language, said), found, self)
+
     def _show_gone(self, told: str) -> None:
         if told != self._gone and self.post is not None:
             self._gone = told
@@ -246,6 +272,7 @@ class PostPanel(Panel):
         if post is None or post.state not in (*OPEN, "skipped"):
             return
         text = self.fields.text()
+        self._spell()
         if text != post.text:
             self._posts.edit("Write a post", post, lambda p: changes.written(p, text))
 

@@ -62,6 +62,8 @@ class Posts(QObject):
         self.shorts: tuple[PostShort, ...] = ()
         self.plan: FillPlan | None = None
         """What filling would do, while it is looked at."""
+        self._mine: set[tuple[int, int]] = set()
+        """Posts and versions that this window has made; only the thread of the posts looks at it."""
         self._rendered_before = 0
         self.services = PostServices(workspace, self)
         self.zone = own_zone()
@@ -190,7 +192,7 @@ class Posts(QObject):
             store = self._open()
             wanted = make()
             if wanted:
-                store.change(name, wanted)
+                self._mine |= {(p.id, p.version) for p in store.change(name, wanted)}
             return self._read(store)
 
         def arrived(kept: Kept) -> None:
@@ -202,8 +204,14 @@ class Posts(QObject):
         self._thread.do(work, arrived, self._failed, self, must=True, undone=f"{name}: this was not done")
 
     def edit(self, name: str, post: Post, make: Callable[[Post], Post]) -> None:
-        """Change one post, as it was seen."""
-        self.do(name, lambda: [(post, make(post))] if make(post) != post else [])
+        """Change one post, as it was seen: on top of what this window itself has done to it since, and of nothing else."""
+
+        def wanted() -> list[Change]:
+            now = self._open().post(post.id)
+            seen = now if all((post.id, v) in self._mine for v in range(post.version + 1, now.version + 1)) else post
+            return [(seen, made)] if (made := make(seen)) != seen else []
+
+        self.do(name, wanted)
 
     def set_settings(self, make: Callable[[PostSettings], PostSettings]) -> None:
         def work() -> Kept:
@@ -352,7 +360,8 @@ class Posts(QObject):
         def work() -> Kept:
             store = self._open()
             now = store.post(post.id)
-            store.amend(now, make(now))
+            done = store.amend(now, make(now))
+            self._mine.add((done.id, done.version))
             return self._read(store)
 
         self._thread.do(work, self._arrived, self._failed, self, must=True)

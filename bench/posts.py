@@ -24,7 +24,7 @@ from pathlib import Path
 import icalendar as reader
 import numpy as np
 from tests.posts.made_posts import at_address, made_post, made_ref, made_up_said
-from tests.posts.test_proposals import body, invented
+from tests.posts.test_post_texts import body, invented
 
 import standtall.demo
 from bench.row import Row
@@ -35,15 +35,15 @@ from standtall.model.channel import Channel
 from standtall.model.codec import to_plain
 from standtall.model.post import Post, PostText
 from standtall.model.rhythm import ChannelRhythm, PostSettings, Rhythm
-from standtall.posts import changes
+from standtall.posts import post_edits
 from standtall.posts.answers import Later
 from standtall.posts.credentials import Credentials
 from standtall.posts.filling import filled
-from standtall.posts.proposals import Said, proposals
+from standtall.posts.post_store import PostStore
+from standtall.posts.post_texts import Said, proposals
 from standtall.posts.server_client import ServerClient
-from standtall.posts.simulated.memory import ACCOUNT, FAULTS, PASSWORD, Manners
+from standtall.posts.simulated.channel_memory import ACCOUNT, FAULTS, PASSWORD, Manners
 from standtall.posts.simulated.server import SimulatedChannel
-from standtall.posts.store import PostStore
 from standtall.posts.templates import Facts, wrong_in
 from standtall.posts.zones import at_day_time
 from standtall.session.post_shorts import post_file
@@ -143,9 +143,9 @@ def _planned(store: PostStore, channel: Channel, number: int, home: Path, dice: 
     copy.write_bytes(VIDEO.read_bytes()[:-64] + number.to_bytes(4, "big") * 16)
     rules = channel.posts.text
     text = PostText("Tide" if rules.title_most else "", f"About tide {number}", shelf=rules.shelves[0] if rules.shelves else "")
-    post = changes.new_post(made_ref(number), channel.name, text, post_file(copy))
+    post = post_edits.new_post(made_ref(number), channel.name, text, post_file(copy))
     due = int(time.time()) + dice.randrange(0, 240)
-    return store.change("Plan", [(None, changes.scheduled(post, due, "UTC", False))])[0]
+    return store.change("Plan", [(None, post_edits.scheduled(post, due, "UTC", False))])[0]
 
 
 def _misbehave(dice: random.Random, servers: list[SimulatedChannel], there: list[Channel]) -> None:
@@ -272,12 +272,12 @@ def _calendar() -> Iterator[Row]:
     view.close()
     with tempfile.TemporaryDirectory() as folder:
         store = PostStore(Path(folder) / "posts.sqlite")
-        store.change("Fill", [(None, changes.scheduled(made_post(n, "one", None), 1_900_000_000 + n, "UTC", True)) for n in range(300)])
+        store.change("Fill", [(None, post_edits.scheduled(made_post(n, "one", None), 1_900_000_000 + n, "UTC", True)) for n in range(300)])
         took = []
         for n in range(60):
             post = store.posts()[n]
             begun = time.perf_counter()
-            store.change("Move", [(post, changes.scheduled(post, 1_900_900_000 + n, "UTC", True))])
+            store.change("Move", [(post, post_edits.scheduled(post, 1_900_900_000 + n, "UTC", True))])
             took.append(1000 * (time.perf_counter() - begun))
         store.close()
     yield Row("posts: a drag is on disk, 95 of 100", float(np.percentile(took, 95)), "ms", "<= 50")

@@ -15,8 +15,8 @@ import pytest
 
 from standtall.cli.main import main
 from standtall.library.channels import CHANNELS, channels
-from standtall.posts import background, changes
-from standtall.posts.store import PostStore
+from standtall.posts import background, post_edits
+from standtall.posts.post_store import PostStore
 from tests.posts.made_posts import at_address, made_file, made_post
 
 
@@ -24,7 +24,7 @@ def test_posts_are_listed_and_written(capsys: pytest.CaptureFixture[str], tmp_pa
     assert main(["posts"]) == 7
     assert "There are no posts" in capsys.readouterr().err
     store = PostStore()
-    post = changes.scheduled(made_post(1, "oddmarrow", made_file(tmp_path / "a.mp4")), 1_800_000_000, "UTC", True)
+    post = post_edits.scheduled(made_post(1, "oddmarrow", made_file(tmp_path / "a.mp4")), 1_800_000_000, "UTC", True)
     store.change("Plan", [(None, post), (None, made_post(2, "quillbarn", None))])
     store.close()
     assert main(["posts"]) == 0

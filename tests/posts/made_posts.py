@@ -12,8 +12,8 @@ from standtall.model.channel import Channel
 from standtall.model.post import PartValue, Post, PostFile, PostText, ShortRef
 from standtall.model.post_rules import Delivery, FileRules, PostRules, TextRules
 from standtall.model.words import Word
-from standtall.posts import changes
-from standtall.posts.proposals import Said
+from standtall.posts import post_edits
+from standtall.posts.post_texts import Said
 
 NOUNS = ["ferry", "harbour", "lantern", "orchard", "kiln", "granary", "tide", "bellows", "loom", "quarry", "thatch", "weir", "compass", "ledger", "anvil", "heron", "barley", "turbine", "mortar", "trellis", "sluice", "cellar", "pigment", "shuttle", "gearbox", "lichen"]  # fmt: skip
 VERBS = ["turned", "carried", "mended", "counted", "flooded", "painted", "lifted", "measured", "forgot", "rebuilt", "traded", "boiled"]
@@ -81,4 +81,4 @@ def made_file(path: Path, content: bytes | None = None) -> PostFile:
 
 
 def made_post(number: int, channel: str, file: PostFile | None, text: PostText | None = None) -> Post:
-    return changes.new_post(made_ref(number), channel, text or PostText("A title", "A text"), file)
+    return post_edits.new_post(made_ref(number), channel, text or PostText("A title", "A text"), file)

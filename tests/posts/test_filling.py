@@ -9,7 +9,7 @@ from hypothesis import strategies as st
 
 from standtall.base.errors import ProjectError
 from standtall.model.rhythm import Bar, ChannelRhythm, PostSettings, Rhythm
-from standtall.posts import changes
+from standtall.posts import post_edits
 from standtall.posts.filling import clashes, filled, gaps, mixed
 from standtall.posts.zones import at_day_time, day_of
 from tests.posts.made_posts import made_channel, made_post, made_ref
@@ -54,7 +54,7 @@ def test_only_shorts_that_reach_the_bars_and_the_limits_of_the_channel() -> None
 
 
 def test_what_is_planned_or_out_already_is_not_planned_again() -> None:
-    post = changes.scheduled(made_post(1, "one", None), NOW + 90_000, "UTC", True)
+    post = post_edits.scheduled(made_post(1, "one", None), NOW + 90_000, "UTC", True)
     plan = filled([made_ref(1), made_ref(2)], [CHANNEL], settings(), [post], NOW)
     assert [s.short.number for s in plan.slots] == [2]
     assert plan.left_out[0].why == "It is in the calendar there already."
@@ -86,9 +86,9 @@ def test_a_mix_keeps_sources_apart_wherever_that_can_be(given_: list[tuple[str, 
 
 
 def test_gaps_and_clashes_are_told() -> None:
-    a = replace(changes.scheduled(made_post(1, "one", None), NOW + 3600, "UTC", True), id=1)
-    b = replace(changes.scheduled(made_post(2, "one", None), NOW + 3600 + 600, "UTC", True), id=2)
-    c = replace(changes.scheduled(made_post(3, "one", None), NOW + 3 * 86_400, "UTC", True), id=3)
+    a = replace(post_edits.scheduled(made_post(1, "one", None), NOW + 3600, "UTC", True), id=1)
+    b = replace(post_edits.scheduled(made_post(2, "one", None), NOW + 3600 + 600, "UTC", True), id=2)
+    c = replace(post_edits.scheduled(made_post(3, "one", None), NOW + 3 * 86_400, "UTC", True), id=3)
     assert clashes([a, b, c]) == {1, 2}
     assert gaps([a, c], settings(), NOW)["one"] == (date(2026, 11, 28), date(2026, 11, 29))
 

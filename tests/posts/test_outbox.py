@@ -13,10 +13,10 @@ from standtall.base.errors import NothingToDo
 from standtall.model.channel import Channel
 from standtall.model.post import Post
 from standtall.model.rhythm import PostSettings
-from standtall.posts import changes
+from standtall.posts import post_edits
 from standtall.posts.machine_clock import Clock, ClockWatch
 from standtall.posts.outbox import GIVE_UP_S, Outbox
-from standtall.posts.store import PostStore
+from standtall.posts.post_store import PostStore
 from tests.posts.made_posts import made_channel, made_file, made_post
 from tests.posts.made_up_client import Fault, Killed, MadeUpChannel, SetClock
 
@@ -40,7 +40,7 @@ class Bench:
 
     def post(self, number: int = 1, in_s: int = 60) -> Post:
         file = made_file(self.folder / f"{number}.mp4")
-        made = changes.scheduled(made_post(number, "one", file), self.clock.now() + in_s, "UTC", False)
+        made = post_edits.scheduled(made_post(number, "one", file), self.clock.now() + in_s, "UTC", False)
         return self.store.change("Plan", [(None, made)])[0]
 
     def run(self, seconds: int = 0) -> None:
@@ -109,7 +109,7 @@ def test_what_the_person_must_do_is_said(bench: Bench, fault: Fault, told: str) 
     bench.run()
     now = bench.store.post(post.id)
     assert now.state == "failed" and told in now.told
-    bench.store.change("Approve", [(now, changes.approved(now, CHANNEL))])
+    bench.store.change("Approve", [(now, post_edits.approved(now, CHANNEL))])
     bench.run()
     assert bench.store.post(post.id).state == "out"
 
@@ -194,22 +194,22 @@ def test_a_channel_that_keeps_times_gets_it_at_once_is_told_of_moves_and_gives_i
     bench.run()
     now = bench.store.post(post.id)
     assert now.state == "placed" and now.placed == post.when
-    bench.store.change("Move", [(now, changes.scheduled(now, post.when + 600, "UTC", False))])  # type: ignore[operator]
+    bench.store.change("Move", [(now, post_edits.scheduled(now, post.when + 600, "UTC", False))])  # type: ignore[operator]
     bench.run()
     assert bench.there.posts[post.mark].when == post.when + 600  # type: ignore[operator]
     now = bench.store.post(post.id)
-    bench.store.change("Take out", [(now, changes.unscheduled(now))])
+    bench.store.change("Take out", [(now, post_edits.unscheduled(now))])
     bench.run()
     now = bench.store.post(post.id)
     assert now.state == "idea" and bench.there.posts == {}
-    bench.store.change("Plan", [(now, changes.scheduled(now, bench.clock.now() + 300, "UTC", False))])
+    bench.store.change("Plan", [(now, post_edits.scheduled(now, bench.clock.now() + 300, "UTC", False))])
     bench.run(400)
     assert bench.store.post(post.id).state == "out"
 
 
 def test_drafts_and_what_is_being_worked_on(bench: Bench) -> None:
     file = made_file(bench.folder / "d.mp4")
-    draft = changes.drafted(made_post(5, "one", file), CHANNEL, bench.clock.now() + 999)
+    draft = post_edits.drafted(made_post(5, "one", file), CHANNEL, bench.clock.now() + 999)
     (kept,) = bench.store.change("Draft", [(None, draft)])
     bench.there.processing = True
     post = bench.post(in_s=0)
@@ -224,7 +224,7 @@ def test_a_post_that_is_changed_while_it_is_sent_is_not_lost(bench: Bench) -> No
     post = bench.post(in_s=0)
     bench.outbox.step()
     with pytest.raises(NothingToDo, match="changed meanwhile"):
-        bench.store.change("Move", [(post, changes.scheduled(post, 5, "UTC", True))])
+        bench.store.change("Move", [(post, post_edits.scheduled(post, 5, "UTC", True))])
 
 
 def test_how_often_it_was_seen_is_asked_now_and_then(bench: Bench) -> None:
@@ -288,8 +288,8 @@ class OutboxMachine(RuleBasedStateMachine):
                 return
             post = store.post(self.planned[which % len(self.planned)])
             made = {
-                "hold": changes.held, "approve": lambda p: changes.approved(p, CHANNEL), "skip": changes.skipped,
-                "move": lambda p: changes.scheduled(p, now + 500, "UTC", False),
+                "hold": post_edits.held, "approve": lambda p: post_edits.approved(p, CHANNEL), "skip": post_edits.skipped,
+                "move": lambda p: post_edits.scheduled(p, now + 500, "UTC", False),
             }[what](post)  # fmt: skip
             store.change(what, [(post, made)])
         except NothingToDo:

@@ -9,7 +9,7 @@ import pytest
 
 from standtall.base.errors import NothingToDo
 from standtall.model.post import Post, PostText
-from standtall.posts import changes
+from standtall.posts import post_edits
 from standtall.session.calendar_out import COLUMNS, write_calendar
 from tests.posts.made_posts import made_channel, made_post
 
@@ -18,7 +18,7 @@ CHANNEL = made_channel("one")
 
 def post(number: int, when: int, title: str = "T") -> Post:
     made = made_post(number, "one", None, PostText(title, "=1+1", ("a", "b")))
-    return replace(changes.scheduled(made, when, "Europe/Berlin", True), id=number)
+    return replace(post_edits.scheduled(made, when, "Europe/Berlin", True), id=number)
 
 
 def test_posts_are_rows_in_the_order_of_their_times_and_no_formulas(tmp_path: Path) -> None:

@@ -65,7 +65,7 @@ KINDS = ["model", "library/upgrades", "checks", "compose/layers", "compose/produ
 """Sister folders: each holds one module for a thing of the program, such as framing."""
 PANELS = ["ui/bench/panels/captions", "ui/bench/panels/extras", "ui/bench/panels/framing", "ui/bench/panels/sound"]
 """Sister folders: each holds the parts of one panel."""
-ROOMS = ["ui/app", "ui/footage", "ui/moments", "ui/bench", "ui/renders", "ui/widgets"]
+ROOMS = ["ui/app", "ui/footage", "ui/moments", "ui/bench", "ui/renders", "ui/calendar", "ui/widgets"]
 """Sister folders: each holds one module for a part of a place, such as its actions."""
 
 

@@ -14,7 +14,7 @@ from typing import TYPE_CHECKING
 from standtall.base.errors import Cancelled, NothingToDo, OutputError, ProjectError, StandTallError
 from standtall.base.progress import Progress, Step
 from standtall.base.time import TICKS_PER_SECOND, clock, ticks
-from standtall.cli import machine_commands, post_commands, trace_command
+from standtall.cli import install_command, machine_commands, post_commands, trace_command
 from standtall.cli.reporter import Reporter
 
 if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them, so that --help is quick
@@ -436,6 +436,6 @@ COMMANDS: dict[str, Command] = {
     "new-key": machine_commands.new_key, "scheduler": machine_commands.scheduler, "workers": machine_commands.workers,
     "machines": machine_commands.machines,
     "trace": trace_command.trace_clips, "outbox": post_commands.outbox, "channels": post_commands.channels,
-    "posts": post_commands.posts, "rule": post_commands.rule,
+    "posts": post_commands.posts, "rule": post_commands.rule, "install": install_command.install,
 }  # fmt: skip
 """What each command does; -> the exit code."""

@@ -17,7 +17,7 @@ from standtall.base.files import clear_parts
 from standtall.base.log import unforeseen
 from standtall.base.progress import Progress
 from standtall.base.time import ticks
-from standtall.cli import post_commands, trace_command
+from standtall.cli import install_command, post_commands, trace_command
 from standtall.cli.commands import COMMANDS
 from standtall.cli.machine_commands import add_commands, use_scheduler
 from standtall.cli.reporter import Reporter
@@ -175,6 +175,7 @@ def parser() -> argparse.ArgumentParser:
     add_commands(command)
     trace_command.add_command(command)
     post_commands.add_commands(command)
+    install_command.add_command(command)
     for hidden in ("work", "help-out"):  # for the program's own processes: not in the list of help
         commands.add_parser(hidden).add_argument("--json", action="store_true")
     window = command("window", "Open the window (also what happens without a command).")

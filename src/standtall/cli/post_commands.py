@@ -45,7 +45,7 @@ def add_commands(command: AddCommand) -> None:
 def outbox(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
     """Work until it is stopped, or until nothing is due."""
     from standtall.posts.background import install, uninstall
-    from standtall.session.outbox import run_outbox
+    from standtall.session.outbox_process import run_outbox
 
     if chosen.install or chosen.uninstall:
         reporter.note("outbox", install() if chosen.install else uninstall())
@@ -68,7 +68,7 @@ def rule(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> 
     from standtall.jobs.events import Event, RuleStepped
     from standtall.jobs.requests import RoutineRequest
     from standtall.model.routine import Routine
-    from standtall.session.routine import usual_project
+    from standtall.session.by_rule import usual_project
     from standtall.session.run import run
 
     failed = False
@@ -92,7 +92,7 @@ def rule(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> 
 
 def posts(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
     from standtall.library.channels import channels as all_channels
-    from standtall.posts.store import PostStore
+    from standtall.posts.post_store import PostStore
     from standtall.session.calendar_out import write_calendar
 
     store = PostStore()

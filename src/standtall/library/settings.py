@@ -14,15 +14,38 @@ MOST_FOLDERS: Final = 20
 
 
 @dataclass(frozen=True, slots=True)
+class ChosenKeys:
+    """The keys of an action, by its name."""
+
+    action: str
+    keys: tuple[str, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class WindowPlace:
+    """Where the window was, and whether it filled the screen."""
+
+    x: int
+    y: int
+    width: int
+    height: int
+    whole: bool = False
+
+
+@dataclass(frozen=True, slots=True)
 class Settings:
     """`recent` holds project files, newest first; `picture_folders` those whose pictures are offered; finished files
-    are written into `render_folder`; kinds of notices that are `waived` are not told of before a render."""
+    are written into `render_folder`; kinds of notices that are `waived` are not told of before a render. `theme` is light, dark
+    or system, `scale` the size of everything in hundredths, `keys` those that the person has changed."""
 
     recent: tuple[str, ...] = ()
     theme: str = "light"
     picture_folders: tuple[str, ...] = ()
     render_folder: str = ""
     waived: tuple[str, ...] = ()
+    keys: tuple[ChosenKeys, ...] = ()
+    scale: int = 100
+    window: WindowPlace | None = None
 
     def with_render_folder(self, folder: str) -> Settings:
         return replace(self, render_folder=folder)

@@ -18,9 +18,9 @@ from standtall.base.progress import Progress
 from standtall.model.channel import Channel
 from standtall.model.post import Post
 from standtall.posts.answers import Client, Later, Placed, Refused, SignInNeeded
-from standtall.posts.changes import reds
 from standtall.posts.machine_clock import Clock, ClockWatch
-from standtall.posts.store import PostStore
+from standtall.posts.post_edits import reds
+from standtall.posts.post_store import PostStore
 
 WAITS_S: Final = (20, 60, 180, 600, 1800, 3600)
 """Before it is tried again; the last again and again."""

@@ -3,6 +3,7 @@ that can be gone on with, and a mark for each post by which the channel knows it
 
 from __future__ import annotations
 
+import base64
 import json
 import time
 import urllib.error
@@ -16,7 +17,7 @@ from typing import Any, Final, Literal, get_args
 
 from standtall.base.errors import Cancelled
 from standtall.base.progress import Progress
-from standtall.base.reading import Unreadable, json_of
+from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.media.sockets import Patience, handlers
 from standtall.model.channel import Channel
 from standtall.model.post import LATEST, Post
@@ -24,6 +25,7 @@ from standtall.posts.answers import Later, Placed, Refused, SignInNeeded, There
 from standtall.posts.credentials import Account
 
 PART: Final = 1 << 20
+LARGEST_COVER: Final = 1_200_000
 LARGEST_ANSWER: Final = 1_000_000
 MOST_PARTS: Final = 200_000
 STATES: Final[tuple[There, ...]] = get_args(There)
@@ -69,7 +71,7 @@ class ServerClient:
         wanted = {
             "mark": post.mark, "upload": _text(begun, "upload"), "publish": publish, "title": text.title,
             "description": text.description, "hashtags": list(text.hashtags), "search_words": list(text.search_words),
-            "shelf": text.shelf, "audience": text.audience, "link": text.link,
+            "shelf": text.shelf, "audience": text.audience, "link": text.link, "cover": _cover(post.file.cover),
         }  # fmt: skip
         return _placed(self._ask("POST", "/v1/posts", wanted))
 
@@ -155,6 +157,15 @@ class ServerClient:
             seconds = float(wait) if wait.isascii() and wait.isdigit() and len(wait) < 7 else 0.0
             return Later(f"{title} asks to wait: {reason or error.code}.", seconds)
         return Refused(f"{title} refused it: {reason or f'it answered {error.code}'}.")
+
+
+def _cover(path: str) -> str:
+    """A cover as base64; nothing where there is none, or it is too large: the channel takes a picture of the video then."""
+    try:
+        data = file_bytes(Path(path), LARGEST_COVER) if path else b""
+    except (OSError, Unreadable):
+        data = b""
+    return base64.b64encode(data).decode()
 
 
 def _why(error: BaseException) -> str:

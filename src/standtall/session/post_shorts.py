@@ -32,7 +32,7 @@ from standtall.moments.learning import USUAL
 from standtall.moments.parts import measured
 from standtall.moments.talk import Talk
 from standtall.posts.key_terms import key_terms
-from standtall.posts.proposals import Proposal, Said, proposals
+from standtall.posts.post_texts import Proposal, Said, proposals
 from standtall.posts.templates import TEMPLATE, Facts
 from standtall.session.analyse import Options, known
 from standtall.session.find_moments import kept_soundings
@@ -133,7 +133,7 @@ def post_file(path: Path, findings: Sequence[Finding] = (), cover: Path | None =
         digest = hashlib.file_digest(file, "sha256").hexdigest()
     wrong = tuple(f"{title(f)}: {told(f)}" for f in findings if not f.right)
     seconds = round(source.length / TICKS_PER_SECOND, 3)
-    picture = str(cover) if cover is not None and cover.is_file() else ""
+    picture = str(cover) if cover is not None else ""
     size = path.stat().st_size
     return PostFile(str(path), size, digest, seconds, source.width, source.height, round(float(source.rate), 3), picture, wrong)
 
@@ -146,11 +146,17 @@ def fits(file: PostFile, channel: Channel) -> bool:
     return any(abs(file.width / file.height / (w / h) - 1) < 0.02 for w, h in sizes)
 
 
+def cover_of(path: Path, channel: Channel) -> Path | None:
+    """The cover beside a finished file: that in the channel's own size, else that of the short; None where there is none."""
+    names = f"{path.stem} cover {channel.name}.jpg", f"{path.stem} cover.jpg"
+    return next((path.with_name(n) for n in names if path.with_name(n).is_file()), None)
+
+
 def file_for(post: Post, channel: Channel, finished: Sequence[tuple[Path, Sequence[Finding]]]) -> PostFile | None:
     """The first of a short's finished files (the newest first) that suits the channel."""
     for path, findings in finished:
         try:
-            file = post_file(path, findings, path.with_name(f"{path.stem} cover.jpg"))
+            file = post_file(path, findings, cover_of(path, channel))
         except (OSError, StandTallError) as error:
             note(f"{path} is not taken for a post: {error}")
             continue

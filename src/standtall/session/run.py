@@ -175,7 +175,7 @@ def _with_whoever_asked(progress: Progress) -> None:
 
 
 def _outbox(_request: OutboxRequest, _tell: Tell, progress: Progress) -> None:
-    from standtall.session.outbox import run_outbox
+    from standtall.session.outbox_process import run_outbox
 
     _with_whoever_asked(progress)
     run_outbox(progress, quiet=True)
@@ -189,7 +189,7 @@ def _channels(_request: ChannelsRequest, tell: Tell, progress: Progress) -> None
 
 
 def _routine(request: RoutineRequest, tell: Tell, progress: Progress) -> None:
-    from standtall.session.routine import Hands, run_routine
+    from standtall.session.by_rule import Hands, run_routine
 
     def render(wanted: RenderRequest) -> Rendered:
         made: list[Rendered] = []

@@ -16,10 +16,10 @@ from standtall.base.progress import Progress
 from standtall.library.channels import channels
 from standtall.model.channel import Channel
 from standtall.model.post import Post, PostText
-from standtall.posts import changes
+from standtall.posts import post_edits
 from standtall.posts.answers import Later, Refused, SignInNeeded
 from standtall.posts.server_client import ServerClient
-from standtall.posts.simulated.memory import ACCOUNT, FAULTS, PASSWORD, Manners, views
+from standtall.posts.simulated.channel_memory import ACCOUNT, FAULTS, PASSWORD, Manners, views
 from standtall.posts.simulated.server import SimulatedChannel
 from standtall.session.post_shorts import post_file
 from tests.posts.made_posts import at_address, made_ref
@@ -44,7 +44,7 @@ class There:
 
     def post(self, number: int = 1, **text: object) -> Post:
         made = PostText(**({"title": "Tide", "description": "About tides", "shelf": "water"} | text))  # type: ignore[arg-type]
-        return changes.new_post(made_ref(number), self.channel.name, made, post_file(VIDEO))
+        return post_edits.new_post(made_ref(number), self.channel.name, made, post_file(VIDEO))
 
 
 def running(folder: Path, name: str, manners: Manners = QUICK) -> Iterator[There]:
@@ -209,6 +209,19 @@ def test_pages_show_posts_as_viewers_see_them_and_nothing_is_taken_for_html(tmp_
         assert (media.status, media.read()) == (206, VIDEO.read_bytes()[4:8])
         trial = urllib.request.urlopen(f"{there.server.address}/trial", timeout=10).read().decode()
         assert all(kind in trial for kind in FAULTS) and PASSWORD in trial
+
+
+def test_a_cover_goes_with_it_and_must_be_a_picture(there: There, tmp_path: Path) -> None:
+    post = there.post()
+    assert post.file is not None
+    (tmp_path / "c.jpg").write_bytes(b"no picture")
+    with pytest.raises(Refused, match="A cover is a JPEG"):
+        there.client.send(replace(post, file=replace(post.file, cover=str(tmp_path / "c.jpg"))), "now", Progress())
+    (tmp_path / "c.jpg").write_bytes(b"\xff\xd8\xff picture")
+    there.client.send(replace(post, file=replace(post.file, cover=str(tmp_path / "c.jpg"))), "now", Progress())
+    page = urllib.request.urlopen(there.server.address, timeout=10).read().decode()
+    assert 'poster="/cover/1"' in page
+    assert urllib.request.urlopen(f"{there.server.address}/cover/1", timeout=10).read() == b"\xff\xd8\xff picture"
 
 
 def test_faults_are_set_by_its_own_page_and_by_no_other(there: There) -> None:

@@ -12,7 +12,6 @@ from pytestqt.qtbot import QtBot
 from standtall.base.folders import state_folder
 from standtall.base.progress import Progress
 from standtall.jobs.events import Ended
-from standtall.ui.app import shortcuts as keys_module
 from standtall.ui.app.window import MainWindow
 from tests.ui.driving import WAIT, Work, edited, short_of
 
@@ -92,9 +91,9 @@ def test_ctrl_a_chooses_all_where_there_is_text(qtbot: QtBot, window: MainWindow
 
 def test_the_sheet_of_keys_is_no_larger_than_the_window(qtbot: QtBot, window: MainWindow) -> None:
     window.resize(1024, 640)
-    window.shortcuts.show_list()
-    (sheet,) = [d for d in window.findChildren(keys_module.QDialog) if d.windowTitle() == "Shortcuts"]
-    assert sheet.width() < window.width()
+    window._show_shortcuts()
+    sheet = window.keys_sheet
+    assert sheet is not None and sheet.width() < window.width()
     assert sheet.height() < window.height()
     sheet.close()
 

@@ -11,7 +11,6 @@ from hypothesis import given
 from hypothesis import strategies as st
 from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter
-from PySide6.QtWidgets import QDialog, QLabel
 from pytestqt.qtbot import QtBot
 
 from standtall.base.errors import NothingToDo, StandTallError
@@ -31,9 +30,10 @@ from tests.ui.driving import WAIT, edited
 
 
 def test_all_keys_are_on_the_sheet(qtbot: QtBot, window: MainWindow) -> None:
-    window.shortcuts.show_list()
-    (sheet,) = [d for d in window.findChildren(QDialog) if d.windowTitle() == "Shortcuts"]
-    shown = {label.text() for label in sheet.findChildren(QLabel)}
+    window._show_shortcuts()
+    sheet = window.keys_sheet
+    assert sheet is not None
+    shown = {sheet.table.item(n, c).text() for n in range(sheet.table.rowCount()) for c in range(3)}
     assert len(window.actions()) > 50
     assert len(window.actions()) == sum(len(actions) for _title, actions in window.shortcuts.groups)
     for _title, actions in window.shortcuts.groups:
@@ -81,7 +81,7 @@ def test_a_new_project_is_empty_and_the_old_one_comes_back(
     assert ws.opened.entry.short == short  # type: ignore[union-attr]
     assert settings.load()[0].recent[:2] == (str(old), str(tmp_path / "next.standtall"))
     window.projects._fill()
-    assert [a.text() for a in window.projects.actions()][7:9] == ["The Allotment Hour", "next"]
+    assert [a.text() for a in window.projects.actions()][8:10] == ["The Allotment Hour", "next"]
 
 
 def test_a_project_of_something_else_is_refused_and_the_old_one_stays(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:

@@ -22,7 +22,7 @@ from standtall.model.post import Post
 from standtall.model.rhythm import ChannelRhythm, Rhythm
 from standtall.model.routine import RuleStep
 from standtall.model.short import Short
-from standtall.posts.store import PostStore
+from standtall.posts.post_store import PostStore
 from standtall.ui.app.window import MainWindow
 from standtall.ui.calendar.place import CalendarPlace
 from standtall.ui.state.renders import Row
@@ -219,6 +219,12 @@ def test_modes_keys_and_the_list(qtbot: QtBot, window: MainWindow, calendar: Cal
     assert calendar.list.empty.isVisibleTo(calendar.list)
     calendar.show_mode("month")
     calendar.view.setFocus()
+    at, day = window.workspace.selection.playhead, calendar.view.day
+    qtbot.keyClick(calendar.view, Qt.Key.Key_Down)
+    qtbot.keyClick(calendar.view, Qt.Key.Key_Up)
+    qtbot.keyClick(calendar.view, Qt.Key.Key_Left)
+    qtbot.keyClick(calendar.view, Qt.Key.Key_Right)
+    assert calendar.view.day == day and calendar.view.key == post.id and window.workspace.selection.playhead == at
     qtbot.keyClick(calendar.view, Qt.Key.Key_Right, Qt.KeyboardModifier.AltModifier)
     qtbot.waitUntil(lambda: calendar.view.cards[post.id].day == date.today() + timedelta(3), timeout=WAIT)
     calendar.post.do_take_out()

@@ -66,10 +66,12 @@ def test_the_brief_is_kept_and_handed_to_the_analysis(qtbot: QtBot, window: Main
     brief.most.setValue(90)
     brief.most.editingFinished.emit()
     column = brief.column
+    window.grab()  # lays everything out
     grip = QPoint(30, round(column.height_of(column.end)))
     qtbot.mousePress(column, Qt.MouseButton.LeftButton, pos=grip)
-    qtbot.mouseMove(column, QPoint(30, round(column.height_of(source.length * 3 // 4))))
-    qtbot.mouseRelease(column, Qt.MouseButton.LeftButton, pos=grip)
+    there = QPoint(30, round(column.height_of(source.length * 3 // 4)))
+    qtbot.mouseMove(column, there)
+    qtbot.mouseRelease(column, Qt.MouseButton.LeftButton, pos=there)
     wanted = window.workspace.brief_of(source)
     assert (wanted.language, wanted.content, wanted.topics, wanted.least_s, wanted.most_s) == (
         DETECT,

@@ -9,7 +9,7 @@ from datetime import UTC, datetime
 from typing import Any, Final
 
 from standtall.model.channel import Channel
-from standtall.posts.simulated.memory import ACCOUNT, ENDLESS, FAULTS, PASSWORD
+from standtall.posts.simulated.channel_memory import ACCOUNT, ENDLESS, FAULTS, PASSWORD
 
 TINTS: Final = {"oddmarrow": ("#1d3b2f", "#e7f0dd"), "quillbarn": ("#4a2440", "#f6e8ef"), "thistlewray": ("#22345c", "#e6ecf7")}
 _STYLE: Final = """
@@ -59,9 +59,10 @@ def _post(channel: Channel, post: Mapping[str, Any], now: float) -> str:
         else ""
     )
     shelf = f" · {html.escape(str(post['shelf']))}" if post.get("shelf") else ""
+    poster = f' poster="/cover/{int(post["id"])}"' if post.get("cover") else ""
     since = datetime.fromtimestamp(float(post["since"]), UTC).strftime("%Y-%m-%d %H:%M UTC")
     return (
-        f'<article><video controls preload="metadata" src="/media/{int(post["id"])}#t=0.8"></video><div class="text">'
+        f'<article><video controls preload="metadata"{poster} src="/media/{int(post["id"])}#t=0.8"></video><div class="text">'
         f"{f'<h2>{title}</h2>' if title else ''}<p dir=auto>{text}</p>{tags}{leads}"
         f"<small>{html.escape(str(post['account']))}{shelf}<br>{int(post['views']):,} views · {since} "
         f"({_ago(now - float(post['since']))})</small>"

@@ -16,7 +16,8 @@ from standtall.base.folders import data_folder
 from standtall.base.local_server import LocalServer
 from standtall.base.reading import Unreadable, json_of
 from standtall.model.channel import Channel
-from standtall.posts.simulated.memory import Answer, Manners, Memory
+from standtall.posts.simulated.answer import Answer
+from standtall.posts.simulated.channel_memory import Manners, Memory
 from standtall.posts.simulated.pages import trial_page, viewer_page
 
 LARGEST_BODY: Final = 2_000_000
@@ -165,6 +166,8 @@ class _Handler(BaseHTTPRequestHandler):
             self._send(200, trial_page(memory.channel, memory.faults(), memory.told()))
         elif (found := re.fullmatch(r"/media/(\d{1,9})", path)) and (file := memory.media(int(found[1]))) is not None:
             self._media(file)
+        elif (found := re.fullmatch(r"/cover/(\d{1,9})", path)) and (file := memory.cover(int(found[1]))) is not None:
+            self._media(file, "image/jpeg")
         else:
             self._send(404, "<!doctype html><title>Nothing here</title><p>There is nothing here.</p>")
 
@@ -187,8 +190,8 @@ class _Handler(BaseHTTPRequestHandler):
         else:
             self._json(200, {"faults": {k: list(v) for k, v in self.server.memory.faults().items()}})
 
-    def _media(self, file: Path) -> None:
-        """A video, or the part of it that is asked for (RFC 9110, 14.2)."""
+    def _media(self, file: Path, kind: str = "video/mp4") -> None:
+        """A file, or the part of it that is asked for (RFC 9110, 14.2)."""
         size = file.stat().st_size
         span = re.fullmatch(r"bytes=(\d{1,15})-(\d{0,15})", self.headers.get("Range", ""))
         first, last = (int(span[1]), min(size - 1, int(span[2] or size - 1))) if span else (0, size - 1)
@@ -197,7 +200,7 @@ class _Handler(BaseHTTPRequestHandler):
         self.send_response(206 if span else 200)
         if span:
             self.send_header("Content-Range", f"bytes {first}-{last}/{size}")
-        self.send_header("Content-Type", "video/mp4")
+        self.send_header("Content-Type", kind)
         self.send_header("Accept-Ranges", "bytes")
         self.send_header("Content-Length", str(last - first + 1))
         self.end_headers()
@@ -224,7 +227,8 @@ class _Handler(BaseHTTPRequestHandler):
         self.send_response(code)
         self.send_header("Content-Type", "text/html; charset=utf-8")
         self.send_header(
-            "Content-Security-Policy", "default-src 'none'; style-src 'unsafe-inline'; media-src 'self'; form-action 'self'"
+            "Content-Security-Policy",
+            "default-src 'none'; style-src 'unsafe-inline'; media-src 'self'; img-src 'self'; form-action 'self'",
         )
         self.send_header("Content-Length", str(len(data)))
         self.end_headers()

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 import signal
 import sys
 from collections.abc import Sequence
@@ -16,9 +17,9 @@ from standtall.base.files import clear_parts
 from standtall.base.log import hear_all, note
 from standtall.base.memory import give_back_large
 from standtall.ink.fonts import load_fonts
-from standtall.media.probe import probe
-from standtall.model.source import Source
-from standtall.session.demo_project import open_demo
+from standtall.library import settings
+from standtall.ui.app.demo_opening import open_demo_in
+from standtall.ui.app.one_instance import OneInstance, hand_over
 from standtall.ui.app.window import MainWindow
 from standtall.ui.state.workspace import project_for
 from standtall.ui.widgets import theme
@@ -55,7 +56,7 @@ def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
             window.go("footage")
 
     if demo:
-        _open_demo(window)
+        open_demo_in(ws, window.go)
     elif project is not None:
         ws.open_project(project, with_footage)
         window.go("bench")
@@ -68,25 +69,15 @@ def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
             window.go("bench")
 
 
-def _open_demo(window: MainWindow) -> None:
-    ws = window.workspace
-    path = project_for("The Allotment Hour").with_name("The Allotment Hour.standtall")
-
-    def ready(files: tuple[Path, Path]) -> None:
-        def opened() -> None:
-            if ws.sources:
-                window.go("bench")
-            else:
-                ws.in_background("files", lambda: [probe(file) for file in files], add)
-
-        ws.open_project(path, opened)
-
-    def add(sources: list[Source]) -> None:
-        for source in sources:
-            ws.add_source(source)
-        ws.open_source(sources[0], lambda _could: window.go("bench"))
-
-    ws.in_background("files", lambda: open_demo(ws.cache), ready)
+def _more(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
+    """Another start asks for files: they come into this window."""
+    window.raise_()
+    window.activateWindow()
+    footage = [f for f in files if f.suffix != ".standtall"]
+    if demo or len(footage) < len(files):
+        open_files(window, files, demo)
+    elif footage:
+        window.footage.add(footage, open_when_ready=True)
 
 
 def _qt_said(kind: QtMsgType, _context: QMessageLogContext, text: str) -> None:
@@ -97,13 +88,21 @@ def _qt_said(kind: QtMsgType, _context: QMessageLogContext, text: str) -> None:
 
 def run(files: Sequence[Path], demo: bool) -> int:
     """Show the window until it is closed; -> the exit code."""
+    scale = settings.load()[0].scale
+    if scale in range(50, 401) and scale != 100:  # Qt reads it when the application is made
+        os.environ["QT_SCALE_FACTOR"] = str(scale / 100)
     application = dressed(sys.argv[:1])
+    if hand_over(files, demo):
+        return 0
     clear_parts()
     window = MainWindow()
     hear_all(lambda text: window.workspace.dispatcher.send(lambda: window.say(text, "error")))
     qInstallMessageHandler(_qt_said)
-    theme.apply(application, theme.DARK if window.projects.settings.theme == "dark" else theme.LIGHT)
+    theme.apply(application, theme.named(window.projects.settings.theme))
+    application.styleHints().colorSchemeChanged.connect(lambda _s: window.follow_desktop())
     window.show()
+    one = OneInstance(window)
+    one.wanted.connect(lambda more, with_demo: _more(window, more, with_demo))
     open_files(window, files, demo)
     window.workspace.jobs.resume()
     for number in (signal.SIGINT, signal.SIGTERM):

@@ -2,13 +2,15 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
+from collections.abc import Callable
+from dataclasses import fields, replace
 from pathlib import Path
 
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFileDialog, QMenu, QWidget
 
 from standtall.library import settings
+from standtall.library.settings import Settings
 from standtall.model.edits import count_of
 from standtall.session.merging import Merged, merge
 from standtall.ui.app.pack_sheet import ARCHIVE, PackSheet, pack_sheet, unpack_sheet
@@ -18,9 +20,9 @@ KIND = "Stand Tall (*.standtall)"
 
 
 class Projects(QMenu):
-    """Filled when it is opened. `machines_wanted` asks which machines help."""
+    """Filled when it is opened. `machines_wanted` asks which machines help, `demo_wanted` for the demo."""
 
-    machines_wanted = Signal()
+    machines_wanted, demo_wanted = Signal(), Signal()
 
     def __init__(self, workspace: Workspace, parent: QWidget) -> None:
         super().__init__(parent)
@@ -38,6 +40,7 @@ class Projects(QMenu):
         merge.setEnabled(self._ws.renders.project is not None)
         pack = self.addAction("Pack this project…", self.pack)
         pack.setEnabled(self._ws.renders.project is not None)
+        self.addAction("Open the demo", self.demo_wanted.emit)
         self.addAction("Machines…", self.machines_wanted.emit)
         self.addSeparator()
         for path in self.settings.recent:
@@ -96,9 +99,16 @@ class Projects(QMenu):
         if not self.settings.recent or self.settings.recent[0] != str(path):
             self._keep(self.settings.with_recent(path))
 
-    def remember_theme(self, name: str) -> None:
-        self._keep(replace(self.settings, theme=name))
+    def change(self, make: Callable[[Settings], Settings]) -> None:
+        """Change the settings of the window."""
+        self._keep(make(self.settings))
 
     def _keep(self, new: settings.Settings) -> None:
-        self.settings = new
-        self._ws.project_thread.do(lambda: settings.save(new), undone="The settings were not saved")
+        old, self.settings = self.settings, new
+
+        def work() -> None:
+            now = settings.load()[0]  # other parts of the window keep theirs in the same file
+            mine = {f.name: getattr(new, f.name) for f in fields(new) if getattr(new, f.name) != getattr(old, f.name)}
+            settings.save(replace(now, **mine))
+
+        self._ws.project_thread.do(work, must=True, undone="The settings were not saved")

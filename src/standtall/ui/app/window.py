@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 
-from PySide6.QtCore import QSize, Qt
+from PySide6.QtCore import QRect, QSize, Qt
 from PySide6.QtGui import QCloseEvent
 from PySide6.QtWidgets import (
     QAbstractButton,
@@ -19,14 +20,20 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.library.settings import ChosenKeys, WindowPlace
 from standtall.media.probe import probe
 from standtall.model.moment import Moment
 from standtall.model.source import Source
 from standtall.model.timemap import SourceTime
 from standtall.ui.app.actions import actions_of
+from standtall.ui.app.demo_opening import open_demo_in
+from standtall.ui.app.help_sheet import HelpSheet
+from standtall.ui.app.keys_sheet import KeysSheet
 from standtall.ui.app.machines_sheet import MachinesSheet
+from standtall.ui.app.menus import Menus
 from standtall.ui.app.messages import MessageBar
 from standtall.ui.app.playback import Playback
+from standtall.ui.app.preferences import PreferencesSheet
 from standtall.ui.app.projects import Projects
 from standtall.ui.app.rail import Rail
 from standtall.ui.app.shortcuts import Shortcuts
@@ -43,7 +50,7 @@ from standtall.ui.renders.place import RendersPlace
 from standtall.ui.state.machines_seen import Machines
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
-from standtall.ui.widgets.actions import Action
+from standtall.ui.widgets.actions import Action, chosen_keys
 
 LEAST = (1024, 640)
 TITLE_BAR = 40
@@ -58,9 +65,11 @@ class MainWindow(QMainWindow):
         super().__init__()
         self.setWindowTitle("Stand Tall")
         self.setMinimumSize(*LEAST)
-        self.resize(self._free_size())
         self.workspace = Workspace(self)
         self.projects = Projects(self.workspace, self)
+        self._take_place()
+        chosen_keys.clear()
+        chosen_keys.update({k.action: k.keys for k in self.projects.settings.keys})
         self.files = WordFiles(self.workspace)
         self.player = Player(self)
         self.bench = Bench(self.workspace)
@@ -81,12 +90,22 @@ class MainWindow(QMainWindow):
             self.places.addWidget(place.widget)
         self._message = MessageBar()
         self.shortcuts_action = Action("shortcuts", "All shortcuts", self._show_shortcuts, ("F12",), "anywhere", "Shortcuts")
+        self.preferences_action = Action(
+            "preferences", "Preferences", self.show_preferences, ("Ctrl+Shift+,", "Ctrl+Shift+<"), "anywhere"
+        )
+        self.help_action = Action("help", "Help on what is in front", self.show_help, ("F1",), "anywhere", "Help")
+        self.help_sheet: HelpSheet | None = None
+        self.preferences: PreferencesSheet | None = None
         self.theme_action = Action("theme", "Light or dark window", self.change_theme, (), "anywhere", "Light/dark")
         tools = ((self.shortcuts_action, "keys"), (self.theme_action, "theme"))
         self._rail = Rail(self.all_places, self.projects, tools)
         self._lay_out()
         self._connect()
-        self.shortcuts = Shortcuts(self, actions_of(self), self.all_places, (self.preview_pane.picture,))
+        everywhere = actions_of(self)
+        self.shortcuts = Shortcuts(self, everywhere, self.all_places, (self.preview_pane.picture,))
+        self.keys_sheet: KeysSheet | None = None
+        self.menus = Menus(everywhere, self.all_places, self.projects, lambda: self.place)
+        self.setMenuBar(self.menus)
         for clicked in self.findChildren(QAbstractButton):
             clicked.setFocusPolicy(Qt.FocusPolicy.TabFocus)  # a click leaves the focus where the keys of the place work
         for area in self.findChildren(QScrollArea):
@@ -94,6 +113,26 @@ class MainWindow(QMainWindow):
         self.go("footage")
         if self.projects.left_out:
             self.say(self.projects.left_out, "error")
+
+    def _take_place(self) -> None:
+        """Where the window was last, as far as that is still on a screen; else its first size."""
+        was = self.projects.settings.window
+        self.resize(self._free_size())
+        if was is None:
+            return
+        there = QRect(was.x, was.y, was.width, was.height)
+        screen = next((s for s in self.screen().virtualSiblings() if s.availableGeometry().contains(there.center())), None)
+        if screen is not None and LEAST[0] <= was.width and LEAST[1] <= was.height:
+            free = screen.availableGeometry()
+            self.setGeometry(there.intersected(free) if there.intersected(free).width() >= LEAST[0] else there)
+            if was.whole:
+                self.setWindowState(Qt.WindowState.WindowMaximized)
+
+    def _keep_place(self) -> None:
+        at, whole = self.normalGeometry(), self.isMaximized()
+        now = WindowPlace(at.x(), at.y(), at.width(), at.height(), whole)
+        if now != self.projects.settings.window:
+            self.projects.change(lambda s: replace(s, window=now))
 
     def _free_size(self) -> QSize:
         """1280 by 800, or what the screen has free of it with the title bar."""
@@ -121,6 +160,8 @@ class MainWindow(QMainWindow):
         self._rail.wanted.connect(self.go)
         ws.jobs.noted.connect(self.say)
         self.projects.machines_wanted.connect(self.show_machines)
+        for asks in (self.projects, self.footage):
+            asks.demo_wanted.connect(lambda: open_demo_in(ws, self.go))
         for strip in (self.renders.machines, self.footage.machines):
             strip.wanted.connect(self.show_machines)
             self.machines.changed.connect(lambda s=strip: s.show_machines(self.machines.setting.used, self.machines.seen))
@@ -170,15 +211,46 @@ class MainWindow(QMainWindow):
         self._message.say(text, kind)
 
     def change_theme(self) -> None:
+        """The other of light and dark."""
+        self.use_theme("dark" if theme.current() is theme.LIGHT else "light")
+
+    def use_theme(self, name: str) -> None:
+        """Light, dark, or as the desktop has it; remembered."""
         application = QApplication.instance()
         assert isinstance(application, QApplication)
-        theme.apply(application, theme.DARK if theme.current() is theme.LIGHT else theme.LIGHT)
+        theme.apply(application, theme.named(name))
         theme.redraw(self)
-        self.projects.remember_theme(theme.current().name)
+        self.projects.change(lambda s: replace(s, theme=name))
         self.bench.page.refresh()
 
+    def follow_desktop(self) -> None:
+        """The desktop has another theme now."""
+        if self.projects.settings.theme == "system":
+            self.use_theme("system")
+
+    def show_preferences(self) -> None:
+        self.preferences = PreferencesSheet(self.workspace, self.projects.settings, self)
+        self.preferences.changed.connect(self.projects.change)
+        self.preferences.theme_wanted.connect(self.use_theme)
+        self.preferences.keys_wanted.connect(self._show_shortcuts)
+        self.preferences.open()
+
+    def show_help(self) -> None:
+        """Help on the place, or on the panel of the Bench, that is in front."""
+        if self.help_sheet is None:
+            self.help_sheet = HelpSheet(self)
+        self.help_sheet.open_at(self.bench.inspector.panel if self.place == "bench" else self.place)
+
     def _show_shortcuts(self) -> None:
-        self.shortcuts.show_list()
+        """All shortcuts, to be searched and changed."""
+        now = {k.action: k.keys for k in self.projects.settings.keys}
+        self.keys_sheet = KeysSheet(self.shortcuts.groups, now, self)
+        self.keys_sheet.chosen.connect(self._keys_chosen)
+        self.keys_sheet.open()
+
+    def _keys_chosen(self, keys: tuple[ChosenKeys, ...]) -> None:
+        self.shortcuts.choose({k.action: k.keys for k in keys})
+        self.projects.change(lambda s: replace(s, keys=keys))
 
     def show_machines(self) -> None:
         """Which machines help, and what each does."""
@@ -310,6 +382,7 @@ class MainWindow(QMainWindow):
             event.setAccepted(self._ended)
             return
         self._ended = True
+        self._keep_place()
         event.accept()
         self.hide()  # gone for the person; what was changed is saved meanwhile
         self.footage.give_up()

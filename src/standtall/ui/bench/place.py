@@ -93,7 +93,7 @@ class Bench(QWidget):
         self._refresh()
 
     def place(self) -> Place:
-        return Place("bench", "Bench", "F2", self, actions_of(self), (self.page, self.page.viewport(), self.wide))
+        return Place("bench", "Bench", "F2", self, actions_of(self), (self.page, self.page.viewport(), self.wide), ("Alt+3",))
 
     def toggle_even(self) -> None:
         """Show time evenly, or elastic."""

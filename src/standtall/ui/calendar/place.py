@@ -175,7 +175,7 @@ class CalendarPlace(QWidget):
             signal.connect(lambda *_: self._later.start() if self.isVisible() else None)
 
     def place(self) -> Place:
-        return Place("calendar", "Calendar", "F11", self, self._actions, (self.view, self.view.viewport()))
+        return Place("calendar", "Calendar", "F11", self, self._actions, (self.view, self.view.viewport()), ("Alt+5",))
 
     # showing
 

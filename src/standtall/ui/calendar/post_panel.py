@@ -7,6 +7,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from datetime import datetime
 from functools import partial
+from pathlib import Path
 from typing import Final
 
 from PySide6.QtCore import QDate, QDateTime, QSignalBlocker, QTime, QTimer, QUrl, Signal
@@ -24,10 +25,10 @@ from PySide6.QtWidgets import (
 from standtall.model.channel import Channel
 from standtall.model.post import CHANGEABLE, OPEN, Post
 from standtall.model.post_rules import MANNERS, Manner
-from standtall.posts import changes
-from standtall.posts.proposals import Proposal
-from standtall.posts.spelling import unknown_words
-from standtall.posts.store import Attempt
+from standtall.posts import post_edits
+from standtall.posts.misspelled import unknown_words
+from standtall.posts.post_store import Attempt
+from standtall.posts.post_texts import Proposal
 from standtall.posts.zones import local
 from standtall.session.post_shorts import texts_for
 from standtall.ui.calendar.post_drawing import STATES
@@ -108,9 +109,9 @@ class PostPanel(Panel):
         self.approve = button("Approve", "It goes out when it is due (Ctrl+Return)", self.do_approve, "main")
         self.now = button("Post now", "Send it at once", self.do_now)
         self.draft = button("Save as draft", "Keep it at the channel as a draft", self.do_draft)
-        self.hold = button("Hold", "Wait for approval again", lambda: self._edit("Hold", changes.held))
+        self.hold = button("Hold", "Wait for approval again", lambda: self._edit("Hold", post_edits.held))
         self.skip = button(
-            "Skip", "Do not post it; it stays in the calendar, crossed out", lambda: self._edit("Skip", changes.skipped)
+            "Skip", "Do not post it; it stays in the calendar, crossed out", lambda: self._edit("Skip", post_edits.skipped)
         )
         self.out = button("Take out", "Out of the calendar, back to those without a time (Delete)", self.do_take_out)
         self.page = button("See it there", "Open its page at the channel", self._open_page)
@@ -225,8 +226,9 @@ class PostPanel(Panel):
         if channel is None:
             self.ready.setText(f"The channel “{post.channel}” is not there any more: bring its file back under Channels.")
             return
-        reds = [*([self._gone] if self._gone else []), *changes.reds(replace(post, text=self.fields.text()), channel)]
-        self.ready.setText("\n".join(f"• {r}" for r in reds) if reds else "Everything is right: it can go out.")
+        reds = [*([self._gone] if self._gone else []), *post_edits.reds(replace(post, text=self.fields.text()), channel)]
+        cover = "" if post.file is None else "\nCover: " + (Path(post.file.cover).name or "none, choose one in Renders")
+        self.ready.setText(("\n".join(f"• {r}" for r in reds) if reds else "Everything is right: it can go out.") + cover)
         self.ready.setObjectName("warn" if reds and post.state in OPEN else "")
         self.ready.style().unpolish(self.ready)
         self.ready.style().polish(self.ready)
@@ -274,7 +276,7 @@ class PostPanel(Panel):
         text = self.fields.text()
         self._spell()
         if text != post.text:
-            self._posts.edit("Write a post", post, lambda p: changes.written(p, text))
+            self._posts.edit("Write a post", post, lambda p: post_edits.written(p, text))
 
     # proposals
 
@@ -309,7 +311,7 @@ class PostPanel(Panel):
         if not text.shelf and post.text.shelf:
             text = replace(text, shelf=post.text.shelf)
         text = replace(text, audience=post.text.audience or text.audience)
-        self._posts.edit("Take a proposal", post, lambda p: changes.written(p, text))
+        self._posts.edit("Take a proposal", post, lambda p: post_edits.written(p, text))
 
     def do_another(self) -> None:
         """Other proposals, and the one in the manner that is chosen (else the channel's own)."""
@@ -334,7 +336,7 @@ class PostPanel(Panel):
             return
         self._pending.stop()
         text, may = self.fields.text(), post.state in OPEN
-        self._edit_now(name, lambda p: make(changes.written(p, text) if may else p, channel))
+        self._edit_now(name, lambda p: make(post_edits.written(p, text) if may else p, channel))
 
     def _edit_now(self, name: str, make: Callable[[Post], Post]) -> None:
         if self.post is not None:
@@ -342,17 +344,17 @@ class PostPanel(Panel):
 
     def do_approve(self) -> None:
         """Let it go out when it is due."""
-        self._with_channel("Approve", changes.approved)
+        self._with_channel("Approve", post_edits.approved)
 
     def do_now(self) -> None:
-        self._with_channel("Post", lambda p, c: changes.posted_now(p, c, int(time.time())))
+        self._with_channel("Post", lambda p, c: post_edits.posted_now(p, c, int(time.time())))
 
     def do_draft(self) -> None:
-        self._with_channel("Save as draft", lambda p, c: changes.drafted(p, c, int(time.time())))
+        self._with_channel("Save as draft", lambda p, c: post_edits.drafted(p, c, int(time.time())))
 
     def do_take_out(self) -> None:
         """Back to those without a time."""
-        self._edit("Take out", changes.unscheduled)
+        self._edit("Take out", post_edits.unscheduled)
 
     def _take_file(self) -> None:
         if self.post is not None:

@@ -22,7 +22,7 @@ from standtall.base.errors import StandTallError
 from standtall.jobs.events import Ended, Event, Problem, Progressed, RuleStepped
 from standtall.jobs.requests import Request, RoutineRequest
 from standtall.model.routine import Routine, RuleState, RuleStep
-from standtall.session.routine import usual_project
+from standtall.session.by_rule import usual_project
 from standtall.ui.state.posts import Posts
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in

@@ -6,7 +6,7 @@ from collections.abc import Callable, Mapping
 from datetime import date, timedelta
 from typing import Final
 
-from PySide6.QtCore import QMimeData, QPoint, QPointF, QRectF, Qt, Signal
+from PySide6.QtCore import QEvent, QMimeData, QPoint, QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import (
     QColor,
     QContextMenuEvent,
@@ -33,6 +33,7 @@ SHORT_MIME: Final = "application/x-stand-tall-short"
 """What is dragged from the list of shorts: its number, as text."""
 AFTER_WEEKS: Final = 60
 BEFORE_WEEKS: Final = 8
+OWN_KEYS: Final = (Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Up, Qt.Key.Key_Down, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown)
 KEPT: Final = 900
 OTHER_MONTH: Final = 0.27
 """Drawn cards that are kept."""
@@ -397,6 +398,13 @@ class CalendarView(QAbstractScrollArea):
         elif card.bottom() > bar.value() + high:
             bar.setValue(int(min(card.bottom() - high + 8, card.top())))
 
+    def event(self, event: QEvent) -> bool:
+        plain = Qt.KeyboardModifier.NoModifier, Qt.KeyboardModifier.KeypadModifier
+        if event.type() != QEvent.Type.ShortcutOverride or not isinstance(event, QKeyEvent):
+            return super().event(event)
+        event.setAccepted(event.key() in OWN_KEYS and event.modifiers() in plain)  # else the window takes the arrows for frames
+        return True
+
     def keyPressEvent(self, event: QKeyEvent) -> None:
         key, alt = event.key(), bool(event.modifiers() & Qt.KeyboardModifier.AltModifier)
         if event.modifiers() & (Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.MetaModifier):
@@ -437,6 +445,5 @@ class CalendarView(QAbstractScrollArea):
 
 
 def _between(ground: str, line: str) -> QColor:
-    """The ground of every other month."""
     a, b = QColor(ground), QColor(line)
     return QColor(*(round(x + OTHER_MONTH * (y - x)) for x, y in zip(a.getRgb()[:3], b.getRgb()[:3], strict=True)))  # type: ignore[index]

@@ -31,6 +31,7 @@ from standtall.session.usage import Usage, usage
 from standtall.ui.footage.brief_sheet import BriefSheet
 from standtall.ui.footage.card import SourceCard, told_of
 from standtall.ui.footage.fetching import FetchRow
+from standtall.ui.footage.first_steps import FirstSteps
 from standtall.ui.footage.preview_copies import PreviewCopies
 from standtall.ui.footage.said_archive import SaidArchive
 from standtall.ui.footage.said_sheet import SaidSheet
@@ -55,6 +56,7 @@ class FootagePlace(QWidget):
     previewed = Signal(object, int)
     heard_wanted = Signal(object, int, int)
     """A file, and the passage of it that is to be heard (ticks)."""
+    demo_wanted = Signal()
 
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -93,12 +95,8 @@ class FootagePlace(QWidget):
         head.addWidget(button_of(self.search_said))
         head.addWidget(self.fetching.link)
         head.addWidget(add)
-        self._empty = QLabel(
-            "Drop talk footage here, or add it with the button above.\n\n"
-            "Its words, shots, people and speakers are found in the background;\nthen it opens on the Bench."
-        )
-        self._empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
-        self._empty.setMinimumHeight(260)
+        self._empty = FirstSteps(self.choose)
+        self._empty.demo_wanted.connect(self.demo_wanted)
         self._list = QVBoxLayout()
         self._list.setSpacing(10)
         inner = QWidget()
@@ -161,7 +159,7 @@ class FootagePlace(QWidget):
         self.look_at_use()
 
     def place(self) -> Place:
-        return Place("footage", "Footage", "F1", self, (self.search_said,))
+        return Place("footage", "Footage", "Alt+1", self, (self.search_said,))
 
     def look_through(self) -> None:
         """Look through everything ever said on this machine."""

@@ -122,7 +122,7 @@ class RendersPlace(QWidget):
         self.refresh()
 
     def place(self) -> Place:
-        return Place("renders", "Renders", "F10", self, actions_of(self))
+        return Place("renders", "Renders", "F10", self, actions_of(self), more_keys=("Alt+4",))
 
     def toggle_pause(self) -> None:
         """Begin no other render, or go on."""

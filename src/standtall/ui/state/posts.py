@@ -20,11 +20,11 @@ from standtall.model.post import OPEN, Post, PostFile, PostText, ShortRef
 from standtall.model.proof import Finding
 from standtall.model.rhythm import PostSettings
 from standtall.model.source import Source
-from standtall.posts import changes
+from standtall.posts import post_edits
 from standtall.posts.alone import outbox_runs
 from standtall.posts.background import installed
 from standtall.posts.filling import FillPlan, filled
-from standtall.posts.store import Attempt, Change, PostStore
+from standtall.posts.post_store import Attempt, Change, PostStore
 from standtall.posts.zones import own_zone
 from standtall.session.analyse import Options
 from standtall.session.post_shorts import PostShort, file_for, first_text, post_shorts
@@ -251,7 +251,7 @@ class Posts(QObject):
         """What is wrong with the file of a post on the disk, in a sentence or nothing."""
         file = post.file
         if file is not None:
-            self._ws.queues.do("post files", lambda: changes.gone(file), then, self._failed, self)
+            self._ws.queues.do("post files", lambda: post_edits.gone(file), then, self._failed, self)
 
     # making posts
 
@@ -264,7 +264,7 @@ class Posts(QObject):
         """A post of a short with its first texts, without a file or a time yet."""
         short = self.short(ref)
         text = first_text(short, channel, self.settings) if short is not None else PostText(title=ref.name)
-        return changes.new_post(ref, channel.name, text)
+        return post_edits.new_post(ref, channel.name, text)
 
     def drop(self, ref: ShortRef, channel: Channel, when: int | None, zone: str) -> None:
         """Put a short into the calendar of a channel at a time, or among its posts without one."""
@@ -277,13 +277,13 @@ class Posts(QObject):
 
         def make() -> list[Change]:
             post = self.made(ref, channel)
-            return [(None, post if when is None else changes.scheduled(post, when, zone, hold))]
+            return [(None, post if when is None else post_edits.scheduled(post, when, zone, hold))]
 
         self.do(f"Plan “{ref.name}”", make, self.take_files)
 
     def move(self, post: Post, when: int, zone: str) -> None:
         if when != post.when or zone != post.zone:
-            self.edit(f"Move “{post.short.name}”", post, lambda p: changes.scheduled(p, when, zone, self.settings.hold))
+            self.edit(f"Move “{post.short.name}”", post, lambda p: post_edits.scheduled(p, when, zone, self.settings.hold))
 
     def take_files(self) -> None:
         """Give posts that have no file yet the newest finished one of their short that suits the channel, where there is one."""
@@ -299,7 +299,7 @@ class Posts(QObject):
 
         def found(file: PostFile | None) -> None:
             if file is not None and file != post.file:
-                self._amend(post, lambda now: changes.with_file(now, file))
+                self._amend(post, lambda now: post_edits.with_file(now, file))
                 return
             told = f"There is no finished file of “{post.short.name}” that suits {channel.title}: render it"
             (none or self._say)(f"{told} in {', '.join(channel.posts.file.shapes)}, at most {channel.longest_s:g} s long.")
@@ -377,7 +377,7 @@ class Posts(QObject):
                 channel = self.channel(post.channel)
                 try:
                     if channel is not None:
-                        out.append((post, changes.approved(post, channel)))
+                        out.append((post, post_edits.approved(post, channel)))
                 except NothingToDo as error:
                     told.append(f"{error.message} {error.hint}")
             return out
@@ -420,7 +420,7 @@ class Posts(QObject):
                 channel = self.channel(slot.channel)
                 if channel is not None:
                     before = ideas.get((slot.short.same, slot.channel))
-                    out.append((before, changes.filled_in(before or self.made(slot.short, channel), slot, hold)))
+                    out.append((before, post_edits.filled_in(before or self.made(slot.short, channel), slot, hold)))
             return out
 
         self.do(f"Fill the calendar with {len(plan.slots)} posts", make, self.take_files)

@@ -14,10 +14,15 @@ Where = Literal["anywhere", "ground", "place"]
 alone."""
 
 
+chosen_keys: dict[str, tuple[str, ...]] = {}
+"""Keys that the person has chosen, by the name of the action; filled before the window is made."""
+
+
 @dataclass(frozen=True, slots=True)
 class Action:
     """`name` names it for good, `text` says what it does, `label` is what a button says in its own place (else the text), `keys`
-    are its shortcuts, any of which does it."""
+    are its shortcuts, any of which does it: those that the person has chosen, else `usual`. `menu` is the menu that it stands
+    in, within that of its place."""
 
     name: str
     text: str
@@ -25,6 +30,12 @@ class Action:
     keys: tuple[str, ...] = ()
     where: Where = "place"
     label: str = ""
+    menu: str = ""
+    usual: tuple[str, ...] = ()
+
+    def __post_init__(self) -> None:
+        object.__setattr__(self, "usual", self.keys)
+        object.__setattr__(self, "keys", chosen_keys.get(self.name, self.keys))
 
     @property
     def tip(self) -> str:

@@ -12,8 +12,8 @@ from standtall.ui.widgets.actions import Action
 
 @dataclass(frozen=True, slots=True)
 class Place:
-    """`name` is also that of its drawing, `key` leads there. `ground` are the widgets without shortcuts of their own; the first
-    gets the focus when the place is shown (none: the tall picture)."""
+    """`name` is also that of its drawing, `key` leads there, and so do `more_keys`. `ground` are the widgets without shortcuts
+    of their own; the first gets the focus when the place is shown (none: the tall picture)."""
 
     name: str
     title: str
@@ -21,3 +21,8 @@ class Place:
     widget: QWidget
     actions: Sequence[Action] = ()
     ground: tuple[QWidget, ...] = ()
+    more_keys: tuple[str, ...] = ()
+
+    @property
+    def keys(self) -> tuple[str, ...]:
+        return (self.key, *self.more_keys)

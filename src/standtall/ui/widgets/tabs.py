@@ -13,6 +13,8 @@ class Tabs(QWidget):
         self._stack = QStackedWidget()
         self._buttons: dict[str, QPushButton] = {}
         self._widgets = widgets
+        self.shown = ""
+        """The key of the widget that is shown."""
         row = QHBoxLayout()
         row.setSpacing(2)
         for key, (text, tip) in entries.items():
@@ -33,6 +35,7 @@ class Tabs(QWidget):
         self.show_tab(next(iter(entries)))
 
     def show_tab(self, key: str) -> None:
+        self.shown = key
         self._stack.setCurrentWidget(self._widgets[key])
         for other, button in self._buttons.items():
             button.setChecked(other == key)

@@ -7,7 +7,7 @@ from pathlib import Path
 from typing import Final
 
 from PySide6.QtCore import QByteArray, QRectF, QSize, Qt
-from PySide6.QtGui import QBrush, QColor, QIcon, QPainter, QPalette, QPixmap
+from PySide6.QtGui import QBrush, QColor, QGuiApplication, QIcon, QPainter, QPalette, QPixmap
 from PySide6.QtSvg import QSvgRenderer
 from PySide6.QtWidgets import QAbstractButton, QApplication, QWidget
 
@@ -59,6 +59,13 @@ _current: list[Theme] = [LIGHT]
 
 def current() -> Theme:
     return _current[0]
+
+
+def named(name: str) -> Theme:
+    """The theme that is called light or dark; "system" is that of the desktop, light where it does not say."""
+    if name == "system":
+        return DARK if QGuiApplication.styleHints().colorScheme() == Qt.ColorScheme.Dark else LIGHT
+    return DARK if name == "dark" else LIGHT
 
 
 def person_colour(number: int) -> QColor:
@@ -169,6 +176,10 @@ def _sheet(t: Theme) -> str:
     QScrollBar::handle:vertical {{ background: {t.line}; border-radius: 5px; min-height: 36px; }}
     QScrollBar::handle:vertical:hover {{ background: {t.faint}; }}
     QScrollBar::add-line, QScrollBar::sub-line, QScrollBar::add-page, QScrollBar::sub-page {{ background: none; height: 0; }}
+    QMenuBar {{ background: {t.ground}; padding: 0 4px; font-size: {SMALL}px; }}
+    QMenuBar::item {{ padding: 4px 9px; border-radius: 5px; background: transparent; }}
+    QMenuBar::item:selected {{ background: {NOW}; color: {ON_NOW}; }}
+    QMenu::item:disabled {{ color: {t.faint}; }}
     QMenu {{ background: {t.raised}; border: 1px solid {t.line}; padding: 4px; }}
     QMenu::item {{ padding: 6px 18px; border-radius: 5px; }}
     QMenu::item:selected {{ background: {NOW}; color: {ON_NOW}; }}

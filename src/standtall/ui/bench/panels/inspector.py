@@ -61,6 +61,11 @@ class Inspector(QWidget):
         whole.setContentsMargins(0, 0, 0, 0)
         whole.addWidget(self._panels)
 
+    @property
+    def panel(self) -> str:
+        """The name of the panel in front."""
+        return self._panels.shown
+
     def show_panel(self, name: PanelName) -> None:
         self._panels.show_tab(name)
 

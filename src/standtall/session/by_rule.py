@@ -34,14 +34,14 @@ from standtall.model.routine import Routine, RuleState, RuleStep
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.moments.finder import Wish
-from standtall.posts import changes
+from standtall.posts import post_edits
 from standtall.posts.filling import filled
-from standtall.posts.store import PostStore
+from standtall.posts.post_store import PostStore
 from standtall.session.analyse import Options
 from standtall.session.begin import begun
 from standtall.session.best import Record, waiting_files
 from standtall.session.find_moments import finder_for
-from standtall.session.post_shorts import PostShort, first_text, fits, post_file, post_shorts
+from standtall.session.post_shorts import PostShort, cover_of, first_text, fits, post_file, post_shorts
 from standtall.session.render_many import Wanted, requests
 
 LOOK_S: Final = 2.0
@@ -244,12 +244,12 @@ class _Work:
             made, held = [], 0
             for slot in plan.slots:
                 short, channel = by_ref[slot.short.same], by_name[slot.channel]
-                post = changes.new_post(slot.short, channel.name, first_text(short, channel, settings))
-                post = changes.with_file(post, _suited(files.get(slot.short.number, ()), channel))
-                post = changes.filled_in(post, slot, True)
+                post = post_edits.new_post(slot.short, channel.name, first_text(short, channel, settings))
+                post = post_edits.with_file(post, _suited(files.get(slot.short.number, ()), channel))
+                post = post_edits.filled_in(post, slot, True)
                 if self._routine.approve:
                     try:
-                        post = changes.approved(post, channel)
+                        post = post_edits.approved(post, channel)
                     except NothingToDo as error:
                         post = replace(post, told=f"Held: {error.message}")
                 held += post.state == "held"
@@ -265,7 +265,7 @@ class _Work:
 def _suited(files: Sequence[tuple[Path, tuple[Finding, ...]]], channel: Channel) -> PostFile | None:
     """The first file that suits a channel."""
     for path, findings in files:
-        file = post_file(path, findings, path.with_name(f"{path.stem} cover.jpg"))
+        file = post_file(path, findings, cover_of(path, channel))
         if fits(file, channel):
             return file
     return None

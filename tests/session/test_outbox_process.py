@@ -17,10 +17,10 @@ from standtall.base.progress import Progress
 from standtall.library.channels import CHANNELS
 from standtall.model.post import Post
 from standtall.model.post_rules import Delivery
-from standtall.posts import changes
+from standtall.posts import post_edits
 from standtall.posts.alone import Alone, outbox_runs
-from standtall.posts.store import PostStore
-from standtall.session.outbox import run_outbox
+from standtall.posts.post_store import PostStore
+from standtall.session.outbox_process import run_outbox
 from tests.posts.made_posts import made_channel, made_file, made_post
 
 
@@ -31,7 +31,7 @@ def due(tmp_path: Path) -> Post:
     delivery = Delivery("folder with text", folder=str(tmp_path / "there"))
     CHANNELS.save(replace(made, posts=replace(made.posts, delivery=delivery)))
     store = PostStore()
-    post = changes.scheduled(made_post(1, "shelf-folder", made_file(tmp_path / "a.mp4")), int(time.time()) - 1, "UTC", False)
+    post = post_edits.scheduled(made_post(1, "shelf-folder", made_file(tmp_path / "a.mp4")), int(time.time()) - 1, "UTC", False)
     (kept,) = store.change("Plan", [(None, post)])
     store.close()
     return kept

@@ -21,7 +21,7 @@ from standtall.base.reading import json_of
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.probe import probe
 from standtall.model.channel import Channel
-from standtall.model.post import PostText
+from standtall.posts.simulated.answer import FIELDS, Answer, cover_of, text_of
 from standtall.posts.templates import wrong_in
 
 ACCOUNT, PASSWORD = "studio", "tall-talk"
@@ -59,14 +59,6 @@ class Manners:
     token_s: float = 1800.0
     processing_s: float = 3.0
     posts_a_minute: int = 12
-
-
-class Answer(Exception):
-    """An answer that is no success: its code, reason, and seconds to wait."""
-
-    def __init__(self, code: int, reason: str, wait_s: int = 0) -> None:
-        super().__init__(reason)
-        self.code, self.reason, self.wait_s = code, reason, wait_s
 
 
 class Memory:
@@ -228,10 +220,14 @@ class Memory:
 
     def make(self, account: str, told: dict[str, Any]) -> dict[str, Any]:
         """A post of an upload; one that is there under its mark is told of again."""
+        cover = cover_of(told)
         there = self._one(_THERE, account, told.get("mark"))
         if there is None and self.strikes("refuse") is not None:
             raise Answer(422, "This goes against the house rules of this channel.")
-        return self.post(account, self._made(account, told))
+        number = self._made(account, told)
+        if cover and there is None:
+            (self.folder / "files" / f"{number}.jpg").write_bytes(cover)
+        return self.post(account, number)
 
     def _made(self, account: str, told: dict[str, Any]) -> int:
         with self._writing() as db:
@@ -239,7 +235,7 @@ class Memory:
             if there is not None:
                 return int(there[0])
             upload, sha256, name = self._whole_upload(account, told)
-            text = _text_of(told)
+            text = text_of(told)
             wrong = next((reason for _field, reason in wrong_in(text, self.channel)), "")
             if wrong:
                 raise Answer(422, wrong)
@@ -256,7 +252,7 @@ class Memory:
                 raise Answer(429, "Too many posts in a minute", max(1, math.ceil(recent[1] + 60 - now)))
             publish = told.get("publish")
             at = self._publish_at(publish, now)
-            value = json.dumps({**{k: told.get(k) for k in _FIELDS}, "name": name}, ensure_ascii=False)
+            value = json.dumps({**{k: told.get(k) for k in FIELDS}, "name": name}, ensure_ascii=False)
             made = db.execute(
                 "INSERT INTO posts (mark, account, upload, sha256, state, wanted, made_at, ready_at, publish_at, value) "
                 "VALUES (?, ?, ?, ?, 'processing', ?, ?, ?, ?, ?)",
@@ -385,38 +381,21 @@ class Memory:
             )
             found = rows.fetchall()
         now = self.now()
-        return [
-            {**json_of(value, 1_000_000), "id": number, "account": account, "since": since, "views": views(number, now - since)}
-            for number, account, since, value in found
-        ]  # fmt: skip
+        out = []
+        for number, account, since, value in found:
+            told = {"id": number, "account": account, "since": since, "views": views(number, now - since)}
+            out.append({**json_of(value, 1_000_000), **told, "cover": self.cover(number) is not None})
+        return out
+
+    def cover(self, number: int) -> Path | None:
+        """The cover of a post that everybody sees; None where it came without one."""
+        path = self.folder / "files" / f"{number}.jpg"
+        return path if self.media(number) is not None and path.is_file() else None
 
     def media(self, number: int) -> Path | None:
         """The video of a post that everybody sees."""
         found = self._one("SELECT upload FROM posts WHERE id = ? AND state = 'public'", number)
         return None if found is None else self._file(found[0])
-
-
-_FIELDS: Final = ("title", "description", "hashtags", "search_words", "shelf", "audience", "link")
-
-
-def _text_of(told: dict[str, Any]) -> PostText:
-    def words(name: str) -> tuple[str, ...]:
-        value = told.get(name)
-        return tuple(str(v)[:500] for v in value[:200]) if isinstance(value, list) else ()
-
-    def text(name: str) -> str:
-        value = told.get(name)
-        return value if isinstance(value, str) and len(value) <= 50_000 else ""
-
-    return PostText(
-        text("title"),
-        text("description"),
-        words("hashtags"),
-        words("search_words"),
-        text("shelf"),
-        text("audience"),
-        text("link"),
-    )
 
 
 def views(number: int, seconds: float) -> int:

@@ -9,8 +9,8 @@ import pytest
 from standtall.base.errors import NothingToDo, ProjectError
 from standtall.model.post import Post
 from standtall.model.rhythm import Bar, ChannelRhythm, PostSettings, Rhythm
-from standtall.posts import changes
-from standtall.posts.store import PostStore
+from standtall.posts import post_edits
+from standtall.posts.post_store import PostStore
 from tests.posts.made_posts import made_post
 
 
@@ -20,22 +20,22 @@ def store(tmp_path: Path) -> PostStore:
 
 
 def put(store: PostStore, number: int, channel: str = "one") -> Post:
-    return store.change("Plan", [(None, changes.scheduled(made_post(number, channel, None), 2_000_000_000, "UTC", True))])[0]
+    return store.change("Plan", [(None, post_edits.scheduled(made_post(number, channel, None), 2_000_000_000, "UTC", True))])[0]
 
 
 def test_what_is_changed_is_on_disk_at_once(store: PostStore) -> None:
     made = put(store, 1)
     other = PostStore(store.path)
     assert other.posts() == (made,) == store.posts()
-    moved = store.change("Move", [(made, changes.scheduled(made, 2_000_000_600, "UTC", True))])[0]
+    moved = store.change("Move", [(made, post_edits.scheduled(made, 2_000_000_600, "UTC", True))])[0]
     assert other.post(made.id) == moved and moved.version == made.version + 1
 
 
 def test_a_change_made_against_an_older_value_is_refused_and_nothing_of_it_is_done(store: PostStore) -> None:
     a, b = put(store, 1), put(store, 2)
-    PostStore(store.path).change("Skip", [(b, changes.skipped(b))])
+    PostStore(store.path).change("Skip", [(b, post_edits.skipped(b))])
     with pytest.raises(NothingToDo, match="was changed meanwhile"):
-        store.change("Move both", [(a, changes.scheduled(a, 2_100_000_000, "UTC", True)), (b, changes.unscheduled(b))])
+        store.change("Move both", [(a, post_edits.scheduled(a, 2_100_000_000, "UTC", True)), (b, post_edits.unscheduled(b))])
     assert store.post(a.id) == a
 
 
@@ -44,7 +44,7 @@ def test_a_short_stands_once_on_a_channel(store: PostStore) -> None:
     put(store, 1, "another")
     with pytest.raises(NothingToDo, match="in the calendar for this channel already"):
         put(store, 1)
-    store.change("Skip", [(made, changes.skipped(made))])
+    store.change("Skip", [(made, post_edits.skipped(made))])
     put(store, 1)
 
 
@@ -52,7 +52,7 @@ def test_steps_are_undone_and_done_again_whole(store: PostStore) -> None:
     posts = [made_post(n, "one", None) for n in range(3)]
     store.change("Fill", [(None, p) for p in posts])
     first = store.posts()[0]
-    store.change("Move", [(first, changes.scheduled(first, 2_000_000_000, "UTC", True))])
+    store.change("Move", [(first, post_edits.scheduled(first, 2_000_000_000, "UTC", True))])
     assert (store.undo(), store.undo(), store.undo()) == ("Move", "Fill", "")
     assert store.posts() == ()
     assert (store.redo(), store.redo(), store.redo()) == ("Fill", "Move", "")

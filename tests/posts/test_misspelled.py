@@ -5,13 +5,13 @@ from pathlib import Path
 import pytest
 
 from standtall.base.folders import data_folder
-from standtall.posts import spelling
-from standtall.posts.spelling import dictionary_file, unknown_words
+from standtall.posts import misspelled
+from standtall.posts.misspelled import dictionary_file, unknown_words
 
 
 @pytest.fixture
 def dictionaries(own_folders: Path, monkeypatch: pytest.MonkeyPatch) -> Path:
-    monkeypatch.setattr(spelling, "FOLDERS", ())
+    monkeypatch.setattr(misspelled, "FOLDERS", ())
     folder = data_folder() / "dictionaries"
     folder.mkdir(parents=True)
     return folder

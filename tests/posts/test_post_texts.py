@@ -11,7 +11,7 @@ from standtall.library.channels import channels
 from standtall.model.post import PostText
 from standtall.model.post_rules import counted
 from standtall.posts.key_terms import hashtag, key_terms
-from standtall.posts.proposals import Proposal, Said, proposals
+from standtall.posts.post_texts import Proposal, Said, proposals
 from standtall.posts.templates import Facts, check_template, written_by, wrong_in
 from tests.posts.made_posts import made_channel, made_up_said, words_of
 

@@ -17,8 +17,8 @@ from standtall.library.project import Project
 from standtall.model.proof import Finding
 from standtall.model.rhythm import Bar, ChannelRhythm, PostSettings, Rhythm
 from standtall.model.routine import Routine
-from standtall.posts.store import PostStore
-from standtall.session.routine import Hands, run_routine
+from standtall.posts.post_store import PostStore
+from standtall.session.by_rule import Hands, run_routine
 from standtall.session.run import analysed
 from tests.conftest import make_clip, tone
 

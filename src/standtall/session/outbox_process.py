@@ -14,7 +14,7 @@ from standtall.posts.alone import Alone
 from standtall.posts.clients import Clients
 from standtall.posts.credentials import Credentials
 from standtall.posts.outbox import Outbox
-from standtall.posts.store import PostStore
+from standtall.posts.post_store import PostStore
 
 LOOK_S: Final = 2.0
 """How soon a change of the calendar is seen."""

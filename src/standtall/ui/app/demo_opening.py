@@ -1,0 +1,35 @@
+"""Opens the demo."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+from standtall.media.probe import probe
+from standtall.model.source import Source
+from standtall.session.demo_project import open_demo
+from standtall.ui.state.workspace import Workspace, project_for
+
+
+def open_demo_in(ws: Workspace, go: Callable[[str], object]) -> None:
+    """Bring the demo to the Bench; `go` shows a place by its name."""
+    path = project_for("The Allotment Hour").with_name("The Allotment Hour.standtall")
+
+    def ready(files: tuple[Path, Path]) -> None:
+        def opened() -> None:
+            if ws.sources:
+                go("bench")
+            else:
+                ws.in_background("files", lambda: [probe(file) for file in files], add)
+
+        ws.open_project(path, opened)
+
+    def shown(_could: bool) -> None:
+        go("bench")
+
+    def add(sources: list[Source]) -> None:
+        for source in sources:
+            ws.add_source(source)
+        ws.open_source(sources[0], shown)
+
+    ws.in_background("files", lambda: open_demo(ws.cache), ready)

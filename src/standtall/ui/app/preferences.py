@@ -1,0 +1,145 @@
+"""Preferences: how the window looks, where files go, what is kept, and that nothing leaves the machine."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import replace
+from pathlib import Path
+from typing import Final
+
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QComboBox, QDialog, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+
+from standtall.library.kept import KINDS, Kind, let_go, sizes
+from standtall.library.settings import Settings
+from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.cards import Panel, card_in
+from standtall.ui.widgets.fields import button
+
+THEMES: Final = {"light": "Light", "dark": "Dark", "system": "As the desktop"}
+SCALES: Final = (100, 110, 125, 150, 175, 200)
+KEPT: Final[dict[Kind, str]] = {
+    "copies": "Copies to move about in", "listened": "Sound that clips are traced by", "fetched": "Footage from other machines",
+    "analysis": "Analyses of footage",
+}  # fmt: skip
+
+
+class PreferencesSheet(QDialog):
+    """`changed` carries a function from the settings to others; `theme_wanted` the name of a theme."""
+
+    changed = Signal(object)
+    theme_wanted = Signal(str)
+    keys_wanted = Signal()
+
+    def __init__(self, workspace: Workspace, settings: Settings, parent: QWidget) -> None:
+        super().__init__(parent)
+        self._ws = workspace
+        self.setWindowTitle("Preferences")
+        self.resize(min(560, parent.width() - 40), min(600, parent.height() - 60))
+        panel = Panel()
+        self._make_look(card_in(panel.column, "LOOK"), settings)
+        self._make_folders(card_in(panel.column, "FINISHED FILES"))
+        self._make_keys(card_in(panel.column, "KEYS"))
+        self._make_kept(card_in(panel.column, "WHAT IS KEPT"))
+        self._make_privacy(card_in(panel.column, "PRIVACY"))
+        panel.finish()
+        close = button("Close", "Back to the window (Escape)", self.accept, "main")
+        row = QHBoxLayout()
+        row.addStretch(1)
+        row.addWidget(close)
+        whole = QVBoxLayout(self)
+        whole.addWidget(panel, 1)
+        whole.addLayout(row)
+        self.measure()
+
+    def _make_look(self, box: QVBoxLayout, settings: Settings) -> None:
+        grid = QGridLayout()
+        grid.setColumnStretch(1, 1)
+        self.theme = QComboBox()
+        self.theme.setAccessibleName("Theme")
+        for name, text in THEMES.items():
+            self.theme.addItem(text, name)
+        self.theme.setCurrentIndex(max(0, self.theme.findData(settings.theme)))
+        self.theme.activated.connect(lambda _i: self.theme_wanted.emit(self.theme.currentData()))
+        self.scale = QComboBox()
+        self.scale.setAccessibleName("Size of texts and controls")
+        for hundredths in SCALES:
+            self.scale.addItem(f"{hundredths} %", hundredths)
+        self.scale.setCurrentIndex(max(0, self.scale.findData(settings.scale)))
+        self.scale.activated.connect(self._scaled)
+        for row, (text, widget) in enumerate((("Theme", self.theme), ("Size of texts and controls", self.scale))):
+            grid.addWidget(QLabel(text), row, 0)
+            grid.addWidget(widget, row, 1)
+        box.addLayout(grid)
+        self.later = QLabel("The size holds from the next start on.")
+        self.later.setObjectName("faint")
+        self.later.hide()
+        box.addWidget(self.later)
+
+    def _scaled(self, _index: int) -> None:
+        wanted = int(self.scale.currentData())
+        self.changed.emit(lambda s: replace(s, scale=wanted))
+        self.later.show()
+
+    def _make_folders(self, box: QVBoxLayout) -> None:
+        self.folder = QLabel(str(self._ws.renders.folder))
+        self.folder.setWordWrap(True)
+        box.addWidget(self.folder)
+        box.addWidget(button("Choose a folder…", "Where finished files go", self.choose_folder))
+
+    def choose_folder(self) -> None:
+        name = QFileDialog.getExistingDirectory(self, "A folder for finished files", str(self._ws.renders.folder))
+        if name:
+            self._ws.renders.set_folder(Path(name))
+            self.folder.setText(name)
+
+    def _make_keys(self, box: QVBoxLayout) -> None:
+        box.addWidget(button("All shortcuts…", "Search and change them (F12)", self.keys_wanted.emit))
+
+    def _make_kept(self, box: QVBoxLayout) -> None:
+        about = QLabel("All of this is made again where it is needed. Analyses take the time that they took at first.")
+        about.setWordWrap(True)
+        about.setObjectName("faint")
+        box.addWidget(about)
+        grid = QGridLayout()
+        grid.setColumnStretch(0, 1)
+        self.kept: dict[Kind, QLabel] = {}
+        for row, kind in enumerate(KINDS):
+            self.kept[kind] = QLabel("…")
+            grid.addWidget(QLabel(KEPT[kind]), row, 0)
+            grid.addWidget(self.kept[kind], row, 1)
+            grid.addWidget(button("Free it", f"Delete: {KEPT[kind].lower()}", self._frees(kind), "small"), row, 2)
+        box.addLayout(grid)
+
+    def _frees(self, kind: Kind) -> Callable[[], None]:
+        return lambda: self.free(kind)
+
+    def free(self, kind: Kind) -> None:
+        """Delete what is kept of a kind."""
+
+        def arrived(freed: int) -> None:
+            self._ws.said.emit(f"{_size(freed)} are free now.", "note")
+            self.measure()
+
+        self._ws.in_background("files", lambda: let_go((kind,), self._ws.closing.check), arrived, self)
+
+    def measure(self) -> None:
+        """See how large everything is that is kept."""
+
+        def arrived(found: dict[Kind, int]) -> None:
+            for kind, size in found.items():
+                self.kept[kind].setText(_size(size))
+
+        self._ws.in_background("files", lambda: sizes(self._ws.closing.check), arrived, self)
+
+    def _make_privacy(self, box: QVBoxLayout) -> None:
+        about = QLabel(
+            "Nothing leaves this machine, except posts that you approve, footage that you fetch from a link, and tasks for "
+            "machines that you let help. The page “What is kept where” of the help names every folder."
+        )
+        about.setWordWrap(True)
+        box.addWidget(about)
+
+
+def _size(count: int) -> str:
+    return f"{count / 1e9:.1f} GB" if count >= 1e9 else f"{count / 1e6:.0f} MB"

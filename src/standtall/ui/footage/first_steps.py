@@ -1,0 +1,77 @@
+"""What to do first, where there is no footage yet: three steps, and the demo."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from typing import Final
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
+
+from standtall.ui.widgets.fields import button
+
+STEPS: Final = (
+    (
+        "Add footage of people talking",
+        "Drop files here, or choose them. Words, shots, people and speakers are found in the background; the first words can be "
+        "worked with while it goes on.",
+    ),
+    (
+        "Make a short of its best moment",
+        "Moments shows the passages that hold up on their own, best first, each with its reasons. On the Bench you cut it by its "
+        "words.",
+    ),
+    (
+        "Render it, and post it",
+        "Renders checks it before and proves it after. The Calendar posts it now, or plans a month.",
+    ),
+)
+
+
+class FirstSteps(QWidget):
+    """`demo_wanted` asks for the made-up programme that ships."""
+
+    demo_wanted = Signal()
+
+    def __init__(self, add: Callable[[], object]) -> None:
+        super().__init__()
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 14, 0, 0)
+        column.setSpacing(12)
+        title = QLabel("From wide talk to a finished tall short, in three steps")
+        title.setObjectName("title")
+        column.addWidget(title)
+        for number, (name, text) in enumerate(STEPS, 1):
+            column.addWidget(self._step(number, name, text))
+        row = QHBoxLayout()
+        self.add = button("Add footage…", "Choose video or sound files (Ctrl+I)", add, "main")
+        self.demo = button("Try it on the demo", "A made-up programme that ships, analysed already", self.demo_wanted.emit)
+        for widget in (self.add, self.demo):
+            widget.setSizePolicy(QSizePolicy.Policy.Maximum, QSizePolicy.Policy.Fixed)
+            row.addWidget(widget)
+        told = QLabel("Nothing leaves this machine. F1 is help, everywhere.")
+        told.setObjectName("faint")
+        row.addSpacing(8)
+        row.addWidget(told, 1)
+        column.addLayout(row)
+
+    @staticmethod
+    def _step(number: int, name: str, text: str) -> QFrame:
+        card = QFrame()
+        card.setObjectName("card")
+        count = QLabel(str(number))
+        count.setObjectName("title")
+        count.setFixedWidth(30)
+        count.setAlignment(Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignHCenter)
+        head = QLabel(name)
+        head.setStyleSheet("font-weight: 700;")
+        told = QLabel(text)
+        told.setWordWrap(True)
+        inside = QVBoxLayout()
+        inside.addWidget(head)
+        inside.addWidget(told)
+        row = QHBoxLayout(card)
+        row.setContentsMargins(12, 12, 14, 12)
+        row.addWidget(count)
+        row.addLayout(inside, 1)
+        return card

@@ -1,0 +1,163 @@
+"""Menus, keys, help and preferences, in the real window."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import get_args
+
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QKeySequence
+from PySide6.QtWidgets import QFileDialog
+from pytestqt.qtbot import QtBot
+
+from standtall.base.folders import cache_folder
+from standtall.checks.notice import Kind
+from standtall.library import settings
+from standtall.library.kept import let_go, sizes
+from standtall.ui.app.help_sheet import PAGES, found, pages
+from standtall.ui.app.window import MainWindow
+from standtall.ui.widgets import theme
+from tests.ui.driving import WAIT
+
+
+def test_every_action_is_in_the_menus_and_those_of_a_place_only_work_there(window: MainWindow) -> None:
+    named = {a.name for _title, actions in window.shortcuts.groups for a in actions}
+    assert set(window.menus.done) == named
+    window.go("bench")
+    window.menus.refresh()
+    assert window.menus.done["start-here"].isEnabled() and not window.menus.done["post-approve"].isEnabled()
+    window.go("calendar")
+    window.menus.refresh()
+    assert window.menus.done["post-approve"].isEnabled() and not window.menus.done["start-here"].isEnabled()
+    window.menus.done["go-moments"].trigger()
+    assert window.place == "moments"
+    assert "Alt+1" in window.menus.done["go-footage"].text()
+
+
+def test_no_key_does_two_things_at_once(window: MainWindow) -> None:
+    window._show_shortcuts()
+    sheet = window.keys_sheet
+    assert sheet is not None
+    for name, keys in sheet.keys.items():
+        for key in keys:
+            assert sheet.clashes(name, key) == [], f"{name} {key}"
+
+
+def test_keys_are_searched_changed_kept_shared_and_put_back(
+    qtbot: QtBot, window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    window._show_shortcuts()
+    sheet = window.keys_sheet
+    assert sheet is not None
+    sheet.search.setText("retype")
+    assert sheet.table.rowCount() == 1
+    sheet.table.selectRow(0)
+    sheet.edit.setKeySequence(QKeySequence("C"))
+    assert "Captions on or off" in sheet.clash.text()
+    sheet.set_key.click()
+    assert sheet.keys["retype"] == ("C",) and sheet.keys["captions"] == ()
+    qtbot.waitUntil(lambda: len(settings.load()[0].keys) == 2, timeout=WAIT)
+    made = {a.objectName(): a for a in window.actions()}
+    assert made["retype"].shortcuts() == [QKeySequence("C")] and made["captions"].shortcuts() == []
+    monkeypatch.setattr(QFileDialog, "getSaveFileName", lambda *_a: (str(tmp_path / "keys.json"), ""))
+    monkeypatch.setattr(QFileDialog, "getOpenFileName", lambda *_a: (str(tmp_path / "keys.json"), ""))
+    sheet.save()
+    sheet.put_all_back()
+    assert sheet.different() == () and made["captions"].shortcuts() == [QKeySequence("C")]
+    sheet.load()
+    assert sheet.keys["retype"] == ("C",)
+    (tmp_path / "keys.json").write_text("[1]")
+    sheet.load()
+    assert "holds no keys" in sheet.clash.text()
+    sheet.put_all_back()
+    qtbot.waitUntil(lambda: settings.load()[0].keys == (), timeout=WAIT)
+
+
+def test_help_opens_at_what_is_in_front_and_is_searched(qtbot: QtBot, window: MainWindow) -> None:
+    window.go("bench")
+    window.bench.inspector.show_panel("framing")
+    window.show_help()
+    sheet = window.help_sheet
+    assert sheet is not None and "Each shot gets a layout" in sheet.text.toPlainText()
+    window.go("calendar")
+    window.show_help()
+    assert "A post is a short on one channel" in sheet.text.toPlainText()
+    sheet.search.setText("time zone headline nothing of the kind")
+    assert "Nothing is found" in sheet.text.toPlainText()
+    sheet.search.setText("basket")
+    assert sheet.list.count() >= 1
+    sheet.close()
+
+
+def test_every_place_panel_and_warning_has_its_page(window: MainWindow) -> None:
+    names = {p.name for p in pages()}
+    assert set(PAGES.values()) <= names
+    assert {p.name for p in window.all_places} <= set(PAGES)
+    warnings = next(p.text for p in pages() if p.name == "11-warnings")
+    missing = [kind for kind in get_args(Kind) if f"**{kind}**" not in warnings]
+    assert missing == []
+    assert found("cover gone")[0].name == "11-warnings"
+
+
+def test_preferences_hold_theme_size_and_what_is_kept(qtbot: QtBot, window: MainWindow) -> None:
+    folder = cache_folder() / "analysis" / ("a" * 24)
+    folder.mkdir(parents=True, exist_ok=True)
+    (folder / "proxy.mp4").write_bytes(b"x" * 3_000_000)
+    window.show_preferences()
+    sheet = window.preferences
+    assert sheet is not None
+    qtbot.waitUntil(lambda: sheet.kept["copies"].text() == "3 MB", timeout=WAIT)
+    sheet.free("copies")
+    qtbot.waitUntil(lambda: sheet.kept["copies"].text() == "0 MB", timeout=WAIT)
+    assert sizes()["analysis"] > 0 and not (folder / "proxy.mp4").exists()
+    sheet.theme.setCurrentIndex(sheet.theme.findData("dark"))
+    sheet.theme.activated.emit(1)
+    assert theme.current() is theme.DARK
+    sheet.scale.setCurrentIndex(sheet.scale.findData(125))
+    sheet.scale.activated.emit(2)
+    qtbot.waitUntil(lambda: (settings.load()[0].theme, settings.load()[0].scale) == ("dark", 125), timeout=WAIT)
+    window.use_theme("system")
+    assert theme.current() in (theme.LIGHT, theme.DARK)
+    window.follow_desktop()
+    window.use_theme("light")
+    sheet.accept()
+
+
+def test_what_is_kept_is_let_go_by_its_kind() -> None:
+    root = cache_folder()
+    for path in ("analysis/k/proxy.mp4", "analysis/k/words-1.json.gz", "fetched/a.mp4"):
+        (root / path).parent.mkdir(parents=True, exist_ok=True)
+        (root / path).write_bytes(b"1234")
+    assert sizes() == {"copies": 4, "listened": 0, "fetched": 4, "analysis": 4}
+    assert let_go(("copies", "fetched")) == 8
+    assert sizes() == {"copies": 0, "listened": 0, "fetched": 0, "analysis": 4}
+
+
+def test_the_window_comes_back_where_it_was(qtbot: QtBot, window: MainWindow) -> None:
+    window.setGeometry(12, 14, 1060, 700)
+    window._keep_place()
+    qtbot.waitUntil(lambda: settings.load()[0].window is not None, timeout=WAIT)
+    kept = settings.load()[0].window
+    assert kept is not None and (kept.width, kept.height) == (1060, 700)
+    window.projects.settings = settings.load()[0]
+    window.resize(1280, 800)
+    window._take_place()
+    free = window.screen().availableGeometry()
+    assert window.width() == min(1060, free.width()) or window.width() >= 1024
+
+
+def test_a_place_by_alt_and_its_number(qtbot: QtBot, window: MainWindow) -> None:
+    for number, name in enumerate(("footage", "moments", "bench", "renders", "calendar"), 1):
+        qtbot.keyClick(window.preview_pane.picture, Qt.Key(Qt.Key.Key_0.value + number), Qt.KeyboardModifier.AltModifier)
+        assert window.place == name
+
+
+def test_without_footage_the_first_steps_are_shown_and_the_demo_is_one_click(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
+    window.workspace.open_project(tmp_path / "empty.standtall")
+    qtbot.waitUntil(lambda: window.workspace.project_path == tmp_path / "empty.standtall" and not window.workspace.sources, timeout=WAIT)
+    window.go("footage")
+    steps = window.footage._empty
+    qtbot.waitUntil(lambda: steps.isVisible(), timeout=WAIT)
+    steps.demo.click()
+    qtbot.waitUntil(lambda: window.place == "bench" and window.workspace.opened is not None, timeout=WAIT)

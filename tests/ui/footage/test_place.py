@@ -69,7 +69,7 @@ def test_the_brief_is_kept_and_handed_to_the_analysis(qtbot: QtBot, window: Main
     window.grab()  # lays everything out
     grip = QPoint(30, round(column.height_of(column.end)))
     qtbot.mousePress(column, Qt.MouseButton.LeftButton, pos=grip)
-    there = QPoint(30, round(column.height_of(source.length * 3 // 4)))
+    there = QPoint(30, round(column.height_of(source.length * 5 // 8)))
     qtbot.mouseMove(column, there)
     qtbot.mouseRelease(column, Qt.MouseButton.LeftButton, pos=there)
     wanted = window.workspace.brief_of(source)
@@ -80,7 +80,7 @@ def test_the_brief_is_kept_and_handed_to_the_analysis(qtbot: QtBot, window: Main
         25,
         90,
     )
-    assert wanted.end == pytest.approx(source.length * 3 / 4, abs=TICKS_PER_SECOND / 20)
+    assert wanted.end == pytest.approx(source.length * 5 / 8, abs=TICKS_PER_SECOND / 20)
     window.footage.start(source)
     qtbot.waitUntil(lambda: len(work.begun) == 2, timeout=WAIT)
     asked = work.begun[-1].request

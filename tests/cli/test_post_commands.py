@@ -4,11 +4,10 @@ from __future__ import annotations
 
 import json
 import os
+import socket
 import subprocess
 import sys
-import time
 import urllib.request
-from dataclasses import replace
 from pathlib import Path
 
 import pytest
@@ -55,8 +54,8 @@ def test_a_rule_without_a_channel_to_fill_makes_files_and_says_so(capsys: pytest
 
 def test_the_simulated_channels_run_until_they_are_stopped(capsys: pytest.CaptureFixture[str]) -> None:
     """On ports that are free: those of the shipped channels may be taken on the machine of a test."""
-    for n, channel in enumerate(channels()):
-        CHANNELS.save(at_address(replace(channel), f"http://127.0.0.1:{_free_port() + n}"))
+    for channel, port in zip(channels(), _free_ports(3), strict=True):
+        CHANNELS.save(at_address(channel, f"http://127.0.0.1:{port}"))
     work = subprocess.Popen([sys.executable, "-m", "standtall", "channels"], env=os.environ, stdout=subprocess.PIPE, text=True)
     assert work.stdout is not None
     lines = [work.stdout.readline() for _ in range(3)]
@@ -68,12 +67,13 @@ def test_the_simulated_channels_run_until_they_are_stopped(capsys: pytest.Captur
     work.terminate()
     assert work.wait(20) == 130
     work.stdout.close()
-    time.sleep(0)
 
 
-def _free_port() -> int:
-    import socket
-
-    with socket.socket() as taken:
-        taken.bind(("127.0.0.1", 0))
-        return int(taken.getsockname()[1])
+def _free_ports(count: int) -> list[int]:
+    taken = [socket.socket() for _ in range(count)]
+    for one in taken:
+        one.bind(("127.0.0.1", 0))
+    ports = [int(one.getsockname()[1]) for one in taken]
+    for one in taken:
+        one.close()
+    return ports

@@ -14,6 +14,7 @@ from pytestqt.qtbot import QtBot
 from standtall.base.folders import cache_folder
 from standtall.checks.notice import Kind
 from standtall.library import settings
+from standtall.library.backups import copies
 from standtall.library.kept import let_go, sizes
 from standtall.ui.app.help_sheet import PAGES, found, pages
 from standtall.ui.app.window import MainWindow
@@ -161,3 +162,15 @@ def test_without_footage_the_first_steps_are_shown_and_the_demo_is_one_click(qtb
     qtbot.waitUntil(lambda: steps.isVisible(), timeout=WAIT)
     steps.demo.click()
     qtbot.waitUntil(lambda: window.place == "bench" and window.workspace.opened is not None, timeout=WAIT)
+
+
+def test_a_copy_of_each_day_is_kept_and_comes_back_from_the_menu(qtbot: QtBot, window: MainWindow) -> None:
+    project = window.workspace.project_path
+    assert project is not None
+    window.projects._fill()
+    qtbot.waitUntil(lambda: len(copies(project)) == 1, timeout=WAIT)
+    window.projects._fill_days()
+    (entry,) = window.projects.days.actions()
+    entry.trigger()
+    qtbot.waitUntil(lambda: window.workspace.project_path not in (None, project), timeout=WAIT)
+    assert project.stem in window.windowTitle() and project.is_file()

@@ -4,12 +4,15 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import fields, replace
+from datetime import date
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFileDialog, QMenu, QWidget
 
 from standtall.library import settings
+from standtall.library.backups import brought_back, copies, keep_copy
 from standtall.library.settings import Settings
 from standtall.model.edits import count_of
 from standtall.session.merging import Merged, merge
@@ -40,11 +43,35 @@ class Projects(QMenu):
         merge.setEnabled(self._ws.renders.project is not None)
         pack = self.addAction("Pack this project…", self.pack)
         pack.setEnabled(self._ws.renders.project is not None)
+        self.days = self.addMenu("Copies by day")
+        self.days.aboutToShow.connect(self._fill_days)
+        self.days.setEnabled(self._ws.project_path is not None)
         self.addAction("Open the demo", self.demo_wanted.emit)
         self.addAction("Machines…", self.machines_wanted.emit)
         self.addSeparator()
         for path in self.settings.recent:
             self.addAction(Path(path).stem, lambda p=path: self._ws.open_project(Path(p)))  # type: ignore[misc]
+
+    def _fill_days(self) -> None:
+        """The copies of this project that were kept, the newest first."""
+        self.days.clear()
+        project = self._ws.project_path
+        if project is None:
+            return
+        found = copies(project)
+        for copy in found:
+            self.days.addAction(f"Bring back {copy.stem}", partial(self.bring_back, copy, project))
+        if not found:
+            self.days.addAction("None yet: one is kept on each day that it is opened").setEnabled(False)
+
+    def bring_back(self, copy: Path, project: Path) -> None:
+        """Open a copy as a project of its own; the one that is open stays as it is."""
+
+        def arrived(path: Path) -> None:
+            self._ws.open_project(path)
+            self._ws.said.emit(f"{path.stem} is open now; {project.stem} is as it was.", "note")
+
+        self._ws.in_background("files", lambda: brought_back(copy, project), arrived)
 
     def new(self) -> None:
         name, _kind = QFileDialog.getSaveFileName(self.parentWidget(), "New project", str(project_for("Project")), KIND)
@@ -95,7 +122,9 @@ class Projects(QMenu):
             self.sheet.open()
 
     def remember(self, path: Path) -> None:
-        """A project that is open now is the newest of the recent ones."""
+        """A project that is open now is the newest of the recent ones, and a copy of it is kept once a day."""
+        if self._ws.writable:
+            self._ws.with_project(lambda project: keep_copy(project, date.today()))
         if not self.settings.recent or self.settings.recent[0] != str(path):
             self._keep(self.settings.with_recent(path))
 

@@ -321,7 +321,10 @@ def test_footage_says_that_all_its_shorts_are_posted(qtbot: QtBot, window: MainW
     qtbot.waitUntil(lambda: "All of them are posted." in card.used_text.text(), timeout=WAIT)
 
 
-def test_the_end_of_an_outbox_is_no_end_of_posts(qtbot: QtBot, calendar: CalendarPlace, work: Work) -> None:
+def test_the_end_of_an_outbox_is_no_end_of_posts(
+    qtbot: QtBot, calendar: CalendarPlace, work: Work, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr("standtall.ui.state.post_services.AGAIN_MS", 200)
     post = planned(qtbot, calendar)
     store = PostStore()
     store.settle(post, replace(post, state="waiting"), "x", "y", 0)

@@ -33,6 +33,28 @@ NAMES: Final = 4
 """Terms in a title of names."""
 ALIKE: Final = 0.5
 """Of two manners at most this share of all their words is the same."""
+LEADING_ON: Final = frozenset(
+    """English words that no text ends on; other languages keep theirs."""[
+        "and",
+        "but",
+        "or",
+        "so",
+        "because",
+        "then",
+        "that",
+        "which",
+        "who",
+        "the",
+        "a",
+        "an",
+        "to",
+        "of",
+        "in",
+        "on",
+        "with",
+        "for",
+    ]
+)
 USUAL_TITLE: Final = 70
 """A title is no longer than this, though a channel would take more (common practice, no source)."""
 LONGEST_OPENING: Final = 160
@@ -325,7 +347,10 @@ def _cleared(words: tuple[Word, ...], span: range) -> list[int]:
     first = span.start
     while first < span[-1] and (words[first].bare in CLEARING or words[first].kind != "word"):
         first += 1
-    return _spoken(words, range(first, span.stop))
+    kept = _spoken(words, range(first, span.stop))
+    while len(kept) > 1 and words[kept[-1]].bare in LEADING_ON and not words[kept[-1]].ends_sentence:
+        kept.pop()  # it leads on to what is not quoted
+    return kept
 
 
 def _closed(words: tuple[Word, ...], kept: tuple[int, ...]) -> bool:

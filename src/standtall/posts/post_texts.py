@@ -33,28 +33,9 @@ NAMES: Final = 4
 """Terms in a title of names."""
 ALIKE: Final = 0.5
 """Of two manners at most this share of all their words is the same."""
-LEADING_ON: Final = frozenset(
-    """English words that no text ends on; other languages keep theirs."""[
-        "and",
-        "but",
-        "or",
-        "so",
-        "because",
-        "then",
-        "that",
-        "which",
-        "who",
-        "the",
-        "a",
-        "an",
-        "to",
-        "of",
-        "in",
-        "on",
-        "with",
-        "for",
-    ]
-)
+_LEADING: Final = "and but or so because then that which who the a an to of in on with for"
+LEADING_ON: Final = frozenset(_LEADING.split(" "))
+"""English words that no text ends on; other languages keep theirs."""
 USUAL_TITLE: Final = 70
 """A title is no longer than this, though a channel would take more (common practice, no source)."""
 LONGEST_OPENING: Final = 160

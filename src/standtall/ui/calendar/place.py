@@ -121,23 +121,23 @@ class CalendarPlace(QWidget):
         head.addWidget(self.zone)
         named = {a.name: a for a in self._actions}
         tools = QHBoxLayout()
-        tools.setSpacing(5)
+        tools.setSpacing(4)
         self.modes = {}
         for mode in ("month", "week", "list"):
             self.modes[mode] = button_of(named[f"calendar-{mode}"], "small")
             self.modes[mode].setCheckable(True)
-            self.modes[mode].setMinimumWidth(58)
+            self.modes[mode].setMinimumWidth(48)
             tools.addWidget(self.modes[mode])
-        tools.addSpacing(8)
+        tools.addSpacing(4)
         self.back = button("◂", "Earlier", partial(self._step, -1), "small")
         self.on = button("▸", "Later", partial(self._step, 1), "small")
         self.today = button_of(named["calendar-today"], "small")
         self.save = button_of(named["calendar-out"], "small")
-        for widget, wide in ((self.back, 30), (self.today, 58), (self.on, 30)):
+        for widget, wide in ((self.back, 26), (self.today, 50), (self.on, 26)):
             widget.setMinimumWidth(wide)
             tools.addWidget(widget)
         tools.addStretch(1)
-        self.save.setMinimumWidth(72)
+        self.save.setMinimumWidth(62)
         tools.addWidget(self.save)
         self.notes = QLabel()
         self.notes.setWordWrap(True)

@@ -17,6 +17,7 @@ STATES: Final[dict[PostState, tuple[str, str]]] = {
 }  # fmt: skip
 """A state in a word or two, and its sign."""
 POSTER: Final = 0.5625
+NARROW: Final = 56.0
 LINE: Final = 16.0
 """Height of the line with the time."""
 
@@ -93,7 +94,10 @@ def paint_card(
     font.setBold(True)
     painter.setFont(font)
     painter.setPen(QColor(theme.ON_NOW) if chosen else QColor(_on_paper(state)))
-    painter.drawText(line, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, "+" if planned else STATES[state][1])
+    sign = "+" if planned else STATES[state][1]
+    if rect.width() < NARROW:  # beside the picture, where the line holds the time alone
+        line = QRectF(picture.right() + 2, picture.y(), rect.right() - picture.right() - 4, LINE)
+    painter.drawText(line, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, sign)
     paint_channel(painter, QRectF(picture.right() + 5, rect.bottom() - 20, 14, 14), channel, letter)
     painter.restore()
 

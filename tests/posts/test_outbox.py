@@ -162,6 +162,18 @@ def test_what_fell_due_while_nobody_was_there_is_done_by_the_rule(bench: Bench, 
     assert bench.store.post(post.id).state == state
 
 
+def test_a_missed_post_that_is_approved_goes_out_and_is_not_missed_again(bench: Bench) -> None:
+    post = bench.post(in_s=60)
+    bench.run(30)
+    bench.clock.pass_by(5 * 3600)
+    bench.run()
+    now = bench.store.post(post.id)
+    assert now.state == "missed"
+    bench.store.change("Approve", [(now, post_edits.approved(now, CHANNEL, bench.clock.now()))])
+    bench.run()
+    assert bench.store.post(post.id).state == "out" and bench.there.made == [post.mark]
+
+
 def test_one_that_is_only_a_little_late_is_posted(bench: Bench) -> None:
     post = bench.post(in_s=60)
     bench.clock.pass_by(600)

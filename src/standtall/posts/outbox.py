@@ -145,12 +145,13 @@ class Outbox:
             self._arrived(post, client.status(post), client)
             return
         wrong = next(reds(post, channel), "") or _changed(post)
-        if wrong and not post.tries:
+        before = any(a.what == "began" for a in self._store.attempts(post.id))  # also before it was approved anew
+        if wrong and not before:
             self._fail(post, "looked at it before sending", wrong)
             return
         begun = replace(post, state="sending", tries=post.tries + 1, told=f"On its way to {channel.title}.")
         begun = self._settle(post, begun, "began", f"attempt {begun.tries}")
-        found = client.find(begun) if begun.tries > 1 else None
+        found = client.find(begun) if before else None
         if found is None and wrong:  # it never arrived, and what is here is not what was planned
             self._fail(begun, "looked at it before sending", wrong)
             return

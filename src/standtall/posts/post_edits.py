@@ -43,15 +43,16 @@ def unscheduled(post: Post) -> Post:
     return replace(post, when=None, state="idea", told="", next_try=0)
 
 
-def approved(post: Post, channel: Channel) -> Post:
-    """Let it go out when it is due. Raises `NothingToDo` with the first thing that is red."""
+def approved(post: Post, channel: Channel, now: int = 0) -> Post:
+    """Let it go out when it is due: one whose time has passed by `now` goes out at once, or it would only be missed again.
+    Raises `NothingToDo` with the first thing that is red."""
     _may(post, ("held", "failed", "missed"), "approved")
     red = next(reds(post, channel), "")
     if red:
         raise NothingToDo(f"“{post.short.name}” is not ready: {red}", "Mend that first; then approve it.")
     if post.when is None:
         raise NothingToDo(f"“{post.short.name}” has no time yet.", "Drag it to a day first.")
-    return replace(post, state="waiting", told="", tries=0, next_try=0)
+    return replace(post, state="waiting", when=max(post.when, now), told="", tries=0, next_try=0)
 
 
 def held(post: Post) -> Post:

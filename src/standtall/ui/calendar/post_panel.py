@@ -344,7 +344,7 @@ class PostPanel(Panel):
 
     def do_approve(self) -> None:
         """Let it go out when it is due."""
-        self._with_channel("Approve", post_edits.approved)
+        self._with_channel("Approve", lambda p, c: post_edits.approved(p, c, int(time.time())))
 
     def do_now(self) -> None:
         self._with_channel("Post", lambda p, c: post_edits.posted_now(p, c, int(time.time())))

@@ -368,7 +368,8 @@ class Posts(QObject):
 
     def approve_all(self) -> None:
         """Let all that are held and ready go out when they are due; the others stay as they are, and that is said."""
-        held = [p for p in self.posts if p.state == "held"]
+        now = int(time.time())
+        held = [p for p in self.posts if p.state == "held" and (p.when or 0) > now]  # what is past is approved one by one
         told: list[str] = []
 
         def make() -> list[Change]:

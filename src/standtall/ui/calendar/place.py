@@ -414,9 +414,15 @@ class CalendarPlace(QWidget):
                 self.posts.drop(ref, channel, at, zone)
 
     def _zone_chosen(self) -> None:
+        """Show and choose times in another zone; the rhythms of channels hold in it, too."""
         name = self.zone.currentText()
-        if name in zone_names() and name != self.posts.settings.zone:
-            self.posts.set_settings(lambda s: replace(s, zone=name))
+        if name not in zone_names():
+            self._ws.said.emit(f"The time zone “{name[:40]}” is not known: choose one of the list.", "error")
+            self.zone.setCurrentText(self.posts.shown_zone)
+        elif name != self.posts.settings.zone:
+            self.posts.set_settings(lambda s: replace(
+                s, zone=name, rhythms=tuple(replace(r, rhythm=replace(r.rhythm, zone=name)) for r in s.rhythms)
+            ))  # fmt: skip
 
     # out
 

@@ -2,16 +2,16 @@
 
 from __future__ import annotations
 
-import threading
 from typing import Any, Final
 
-from jeepney import HeaderFields, MessageType, message_bus, new_error, new_method_return
-from jeepney.io.blocking import DBusConnection, Proxy, open_dbus_connection
+from jeepney import HeaderFields, new_error, new_method_return
+
+from tests.message_bus import BusStandIn
 
 SERVICES: Final = ("org.freedesktop.Notifications", "org.freedesktop.PowerManagement")
 
 
-class DesktopStandIn:
+class DesktopStandIn(BusStandIn):
     """Answers on the bus at an address until it is closed. `shown` holds title and text of each message, `awake` why the machine
     is kept awake, by number."""
 
@@ -20,29 +20,7 @@ class DesktopStandIn:
         self.awake: dict[int, str] = {}
         self.kept = 0
         """How often it was asked to stay awake."""
-        self._connection: DBusConnection = open_dbus_connection(bus=bus)
-        bus_itself = Proxy(message_bus, self._connection)
-        for service in services:
-            bus_itself.RequestName(service)
-        self._ended = threading.Event()
-        self._thread = threading.Thread(target=self._run, name="desktop-stand-in", daemon=True)
-        self._thread.start()
-
-    def close(self) -> None:
-        self._ended.set()
-        self._thread.join(2)
-        self._connection.close()
-
-    def _run(self) -> None:
-        while not self._ended.is_set():
-            try:
-                message = self._connection.receive(timeout=0.1)
-            except TimeoutError:
-                continue
-            except OSError:
-                return
-            if message.header.message_type == MessageType.method_call:
-                self._connection.send(self._answer(message))
+        super().__init__(bus, services)
 
     def _answer(self, message: Any) -> Any:
         method = message.header.fields.get(HeaderFields.member)

@@ -2,42 +2,22 @@
 
 from __future__ import annotations
 
-import threading
 from typing import Any, Final
 
-from jeepney import HeaderFields, MessageType, message_bus, new_error, new_method_return
-from jeepney.io.blocking import DBusConnection, Proxy, open_dbus_connection
+from jeepney import HeaderFields, new_error, new_method_return
+
+from tests.message_bus import BusStandIn
 
 ITEM: Final = "/org/freedesktop/secrets/collection/login/{}"
 
 
-class SecretStoreStandIn:
+class SecretStoreStandIn(BusStandIn):
     """Answers at a bus address until it is closed; `items` are (attributes, secret) by path. A `locked` one makes nothing."""
 
     def __init__(self, bus: str, locked: bool = False) -> None:
         self.items: dict[str, tuple[dict[str, str], bytes]] = {}
         self.locked = locked
-        self._connection: DBusConnection = open_dbus_connection(bus=bus)
-        Proxy(message_bus, self._connection).RequestName("org.freedesktop.secrets")
-        self._ended = threading.Event()
-        self._thread = threading.Thread(target=self._run, name="secret-store-stand-in", daemon=True)
-        self._thread.start()
-
-    def close(self) -> None:
-        self._ended.set()
-        self._thread.join(2)
-        self._connection.close()
-
-    def _run(self) -> None:
-        while not self._ended.is_set():
-            try:
-                message = self._connection.receive(timeout=0.1)
-            except TimeoutError:
-                continue
-            except OSError:
-                return
-            if message.header.message_type == MessageType.method_call:
-                self._connection.send(self._answer(message))
+        super().__init__(bus, ("org.freedesktop.secrets",))
 
     def _answer(self, message: Any) -> Any:
         fields, body = message.header.fields, message.body

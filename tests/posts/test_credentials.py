@@ -1,31 +1,18 @@
 from __future__ import annotations
 
-import shutil
 import stat
-import subprocess
-from collections.abc import Iterator
 from pathlib import Path
 
 import pytest
 
 from standtall.posts.credentials import Account, Credentials
+
+__all__ = ["bus"]
+from tests.message_bus import bus
 from tests.secret_store_stand_in import SecretStoreStandIn
 
 ACCOUNT = Account("oddmarrow", "studio", "renewal-1")
 NOWHERE = "unix:path=/nowhere/bus"
-
-
-@pytest.fixture
-def bus() -> Iterator[str]:
-    program = shutil.which("dbus-daemon")
-    if program is None:
-        pytest.skip("dbus-daemon is not installed")
-    daemon = subprocess.Popen([program, "--session", "--nofork", "--print-address"], stdout=subprocess.PIPE, text=True)
-    assert daemon.stdout is not None
-    yield daemon.stdout.readline().strip()
-    daemon.terminate()
-    daemon.wait(5)
-    daemon.stdout.close()
 
 
 def test_accounts_are_in_the_desktops_store_where_there_is_one(bus: str, tmp_path: Path) -> None:

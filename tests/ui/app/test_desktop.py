@@ -2,11 +2,6 @@
 
 from __future__ import annotations
 
-import shutil
-import subprocess
-from collections.abc import Iterator
-
-import pytest
 from PySide6.QtWidgets import QWidget
 from pytestqt.qtbot import QtBot
 
@@ -15,21 +10,11 @@ from standtall.ui.app.desktop import Desktop
 from standtall.ui.app.tending import Tending, told
 from standtall.ui.app.window import MainWindow
 from tests.desktop_stand_in import DesktopStandIn
+from tests.message_bus import bus
 from tests.ui.driving import WAIT
 from tests.ui.renders.test_place import Still
 
-
-@pytest.fixture
-def bus() -> Iterator[str]:
-    program = shutil.which("dbus-daemon")
-    if program is None:
-        pytest.skip("dbus-daemon is not installed")
-    daemon = subprocess.Popen([program, "--session", "--nofork", "--print-address"], stdout=subprocess.PIPE, text=True)
-    assert daemon.stdout is not None
-    yield daemon.stdout.readline().strip()
-    daemon.terminate()
-    daemon.wait(5)
-    daemon.stdout.close()
+__all__ = ["bus"]
 
 
 def test_the_machine_is_kept_awake_once_and_let_go(bus: str) -> None:

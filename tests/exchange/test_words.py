@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gc
 import json
 import re
 import time
@@ -198,21 +199,28 @@ HOSTILE = {
 }
 
 
+def seconds(path: Path) -> float:
+    """Processor time that reading a file takes, without that of collecting what other tests left."""
+    gc.disable()
+    began = time.thread_time()
+    try:
+        read_words(path)
+    except MediaError as error:
+        assert error.hint
+    finally:
+        gc.enable()
+    return time.thread_time() - began
+
+
 @pytest.mark.fault
 @pytest.mark.parametrize("name", HOSTILE)
 def test_a_hostile_caption_file_takes_no_longer_than_its_size(tmp_path: Path, name: str) -> None:
-    took = []
-    for share in (2, 1):
-        path = tmp_path / f"{share}.vtt"
-        path.write_text(HOSTILE[name][: len(HOSTILE[name]) // share])
-        began = time.thread_time()
-        try:
-            read_words(path)
-        except MediaError as error:
-            assert error.hint
-        took.append(time.thread_time() - began)
-    assert took[1] < 3.2 * took[0] + 0.3, "twice the size takes about twice the time; four times would be its square"
-    assert took[1] < 20
+    half, whole = tmp_path / "half.vtt", tmp_path / "whole.vtt"
+    half.write_text(HOSTILE[name][: len(HOSTILE[name]) // 2])
+    whole.write_text(HOSTILE[name])
+    # a busy machine may slow one reading, but not each of three
+    tries = ((seconds(half), seconds(whole)) for _ in range(3))
+    assert any(b < 3.2 * a + 0.3 for a, b in tries), "twice the size takes about twice the time; four times would be its square"
 
 
 @pytest.mark.fault

@@ -10,12 +10,13 @@ from hypothesis import strategies as st
 from standtall.base.errors import ProjectError
 from standtall.model.rhythm import Bar, ChannelRhythm, PostSettings, Rhythm
 from standtall.posts import post_edits
-from standtall.posts.filling import clashes, filled, gaps, mixed
-from standtall.posts.zones import at_day_time, day_of
+from standtall.posts.filling import Odd, clashes, filled, gaps, mixed, settled
+from standtall.posts.zones import at_day_time, day_of, local
 from tests.posts.made_posts import made_channel, made_post, made_ref
 
 NOW = at_day_time(date(2026, 11, 27), 12 * 60, "Europe/Berlin").at
 CHANNEL = made_channel("one")
+EITHER: tuple[Odd, Odd] = "earlier", "later"
 
 
 def settings(**rhythm: object) -> PostSettings:
@@ -65,6 +66,19 @@ def test_a_time_that_does_not_exist_is_asked_about() -> None:
     wished = settings(first_minute=150, last_minute=150, start="2027-03-28", until="2027-03-28")
     plan = filled([made_ref(1)], [CHANNEL], wished, [], NOW)
     assert [s.time.kind for s in plan.asked] == ["not there"]
+    clock = {odd: local(settled(plan, odd).slots[0].time.at, "Europe/Berlin") for odd in EITHER}
+    assert [f"{c:%H:%M}" for c in clock.values()] == ["01:30", "03:30"]
+    left = settled(plan, "leave out")
+    assert left.slots == () and "Clocks change on 28 Mar 2027" in left.left_out[-1].why
+
+
+def test_of_a_time_that_comes_twice_the_first_or_the_second_is_taken() -> None:
+    wished = settings(first_minute=150, last_minute=150, start="2027-10-31", until="2027-11-01")
+    plan = filled([made_ref(1), made_ref(2)], [CHANNEL], wished, [], NOW)
+    (asked,) = plan.asked
+    first, second = (settled(plan, odd).slots[0].time.at for odd in EITHER)
+    assert (asked.time.kind, second - first) == ("twice", 3600)
+    assert settled(plan, "later").slots[1] == plan.slots[1] and not settled(plan, "later").asked
 
 
 def test_neighbours_of_a_mix_differ_in_source_and_topic() -> None:

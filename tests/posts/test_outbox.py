@@ -120,6 +120,9 @@ def test_a_channel_that_is_gone_for_days_is_told_of_at_last(bench: Bench) -> Non
     bench.run(GIVE_UP_S + 8000)
     now = bench.store.post(post.id)
     assert now.state == "failed" and "over two days" in now.told
+    bench.store.change("Approve", [(now, post_edits.approved(now, CHANNEL))])
+    bench.run(GIVE_UP_S - 8000)
+    assert bench.store.post(post.id).state == "sending", "the two days begin anew when it is approved anew"
 
 
 def test_a_file_that_is_gone_or_changed_is_not_sent(bench: Bench) -> None:

@@ -6,9 +6,11 @@ import os
 import signal
 import subprocess
 import sys
+import threading
 import time
 from dataclasses import replace
 from pathlib import Path
+from typing import Any
 
 import pytest
 
@@ -19,6 +21,7 @@ from standtall.model.post import Post
 from standtall.model.post_rules import Delivery
 from standtall.posts import post_edits
 from standtall.posts.alone import Alone, outbox_runs
+from standtall.posts.folder_client import FolderClient
 from standtall.posts.post_store import PostStore
 from standtall.session.outbox_process import run_outbox
 from tests.posts.made_posts import made_channel, made_file, made_post
@@ -49,6 +52,31 @@ def test_what_is_due_goes_out_and_then_it_ends_where_that_is_wished(due: Post, t
     run_outbox(Progress(), once=True, told=told.append)
     assert state_of(due) == "out" and told == ["The outbox runs."]
     assert len(list((tmp_path / "there").glob("*.mp4"))) == 1
+
+
+def test_a_slow_channel_holds_up_no_other(due: Post, tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    made = made_channel("slow-folder")
+    CHANNELS.save(replace(made, posts=replace(made.posts, delivery=Delivery("folder", folder=str(tmp_path / "slow")))))
+    store = PostStore()
+    early = post_edits.scheduled(made_post(2, "slow-folder", made_file(tmp_path / "b.mp4")), int(time.time()) - 60, "UTC", False)
+    (slow,) = store.change("Plan", [(None, early)])
+    store.close()
+    over, seen = threading.Event(), []
+    send = FolderClient.send
+
+    def waits(self: FolderClient, post: Post, *rest: Any) -> Any:
+        if post.channel == "slow-folder":
+            over.wait(60)
+            seen.append(state_of(due))
+        found = send(self, post, *rest)
+        if post.channel != "slow-folder":
+            threading.Timer(1.0, over.set).start()
+        return found
+
+    monkeypatch.setattr(FolderClient, "send", waits)
+    run_outbox(Progress(), once=True)
+    assert seen == ["out"], "the other one was out before this one, which was due earlier, had gone"
+    assert state_of(slow) == state_of(due) == "out"
 
 
 def test_a_second_one_does_nothing(due: Post) -> None:

@@ -1,6 +1,10 @@
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
+
+import cv2
+import numpy as np
 
 from standtall.library.cache import AnalysisCache
 from standtall.library.channels import channels
@@ -12,7 +16,8 @@ from standtall.model.rhythm import PostSettings, ShowFacts, Template
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.session.analyse import Options
-from standtall.session.post_shorts import file_for, first_text, fits, post_file, post_shorts, texts_for
+from standtall.session.covers import write_cover
+from standtall.session.post_shorts import cover_of, file_for, first_text, fits, post_file, post_shorts, texts_for
 from tests.conftest import make_clip, tone
 from tests.posts.made_posts import made_post
 
@@ -57,3 +62,24 @@ def test_a_finished_file_is_taken_with_what_its_check_said_where_it_suits(tmp_pa
     found = file_for(post, CHANNELS["quillbarn"], [(tmp_path / "gone.mp4", ()), (wide, ()), (tall, ())])
     assert found is not None and found.path == str(tall)
     assert file_for(post, CHANNELS["quillbarn"], [(wide, ())]) is None
+
+
+def test_a_cover_is_made_in_the_size_of_the_channel(tmp_path: Path) -> None:
+    tall, channel = tmp_path / "a.mp4", replace(CHANNELS["quillbarn"], cover_width=320, cover_height=180)
+    assert cover_of(tall, channel) is None
+    picture = np.full((480, 270, 3), 40, np.uint8)
+    picture[200:280, 95:175] = (0, 0, 255)
+    write_cover(picture, tmp_path / "a cover.jpg")
+    made = cover_of(tall, channel)
+    assert made == tmp_path / "a cover quillbarn.jpg"
+    wide = cv2.imread(str(made))
+    assert wide is not None and wide.shape == (180, 320, 3)
+    assert wide[90, 160, 2] > 200 and wide[90, 100, 2] < 120, "the whole of it stands in the middle"
+    written = made.stat().st_mtime_ns
+    assert cover_of(tall, channel) == made and made.stat().st_mtime_ns == written
+    near = replace(channel, name="near", cover_width=300, cover_height=480)
+    cut = cv2.imread(str(cover_of(tall, near)))
+    assert cut is not None and cut.shape == (480, 300, 3) and cut[5, 5].max() < 60
+    assert cover_of(tall, replace(channel, cover_width=270, cover_height=480)) == tmp_path / "a cover.jpg"
+    (tmp_path / "b cover.jpg").write_bytes(b"no picture")
+    assert cover_of(tmp_path / "b.mp4", channel) is None

@@ -113,6 +113,8 @@ class Post:
     tries: int = 0
     next_try: int = 0
     views: int = -1
+    link_put: bool = False
+    """The person has said that the link to the full programme is there, on a channel that takes none with the post."""
     id: int = 0
     version: int = 0
 

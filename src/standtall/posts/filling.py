@@ -10,15 +10,17 @@ from __future__ import annotations
 import itertools
 from collections import Counter
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import date, timedelta
-from typing import Final
+from typing import Final, Literal
 
 from standtall.model.channel import Channel
 from standtall.model.post import Post, ShortRef
 from standtall.model.rhythm import ChannelRhythm, PostSettings, Rhythm
 from standtall.posts.zones import DayTime, at_day_time, day_of
 
+Odd = Literal["earlier", "later", "leave out"]
+"""What becomes of posts at times that do not exist or come twice, since clocks are put forward or back."""
 MOST_DAYS: Final = 1100
 NEAR_S: Final = 30 * 60
 """Two posts on one channel that are nearer than this stand in each other's way (common practice, no source)."""
@@ -57,6 +59,23 @@ class FillPlan:
     def asked(self) -> tuple[Slot, ...]:
         """Slots at times that do not exist, or that come twice."""
         return tuple(s for s in self.slots if s.time.kind != "plain")
+
+
+def settled(plan: FillPlan, odd: Odd) -> FillPlan:
+    """The plan with times that do not exist, or that come twice, as the person wishes them."""
+    slots: list[Slot] = []
+    out: list[LeftOut] = []
+    for slot in plan.slots:
+        at, other = slot.time.at, slot.time.other
+        if slot.time.kind == "plain" or other is None:
+            slots.append(slot)
+        elif odd == "leave out":
+            out.append(
+                LeftOut(slot.short, slot.channel, f"Clocks change on {slot.day:%d %b %Y}, and the day was to be left out.")
+            )
+        else:
+            slots.append(replace(slot, time=DayTime((min if odd == "earlier" else max)(at, other))))
+    return replace(plan, slots=tuple(slots), left_out=(*plan.left_out, *out))
 
 
 def days_of(rhythm: Rhythm, today: date) -> Iterator[date]:

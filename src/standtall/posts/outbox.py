@@ -34,28 +34,32 @@ LOOK_AGAIN_S: Final = 5
 VIEWS_S: Final = 900
 """How often it is asked how often a post was seen."""
 IDLE_S: Final = 30.0
+ATTEMPT: Final = "attempt"
+FIRST: Final = f"{ATTEMPT} 1"
 
 ClientFor = Callable[[Channel], Client]
 
 
 class Outbox:
-    """`step` does what is due next. `channels` are read anew for each step: their files may be changed at any time."""
+    """`step` does what is due next. `channels` are read anew for each step: their files may be changed at any time. `mine` says
+    of the name of a channel whether this outbox works for it: a slow one need not hold up the others."""
 
     def __init__(
         self, store: PostStore, channels: Callable[[], Sequence[Channel]], client_for: ClientFor, clock: Clock | None = None,
-        progress: Progress | None = None,
+        progress: Progress | None = None, mine: Callable[[str], bool] = lambda _name: True,
     ) -> None:  # fmt: skip
         self._store, self._channels, self._client_for = store, channels, client_for
         self._clock = clock or Clock()
         self._progress = progress or Progress()
         self._watch = ClockWatch(self._clock)
+        self._mine = mine
         self._awake_since = self._clock.now()
         self._asked_views: dict[int, int] = {}
 
     def step(self) -> float:
         """Do one thing that is due; -> seconds until something may be due again (0: at once)."""
         now = self._look_at_clock()
-        posts = self._store.posts()
+        posts = self._posts()
         work = sorted((at, p.id, p) for p in posts if (at := self._next(p)) is not None)
         for at, _id, post in work:
             if at > now:
@@ -66,6 +70,9 @@ class Outbox:
             return 0.0
         return min(IDLE_S, max(0.2, work[0][0] - now)) if work else IDLE_S
 
+    def _posts(self) -> list[Post]:
+        return [p for p in self._store.posts() if self._mine(p.channel)]
+
     def _look_at_clock(self) -> int:
         """The time now. After a sleep, or where the clock was set, what fell due meanwhile counts as missed."""
         set_by, gone = self._watch.look()
@@ -75,7 +82,7 @@ class Outbox:
             log.note(f"Outbox: {told}.")
             self._awake_since = now
             if set_by > 0:
-                for post in self._store.posts():
+                for post in self._posts():
                     if post.state == "waiting" and not post.tries and post.when is not None and now - set_by < post.when <= now:
                         self._settle(
                             post, replace(post, state="missed", told=f"It fell due when {told}."), "looked at the clock", told
@@ -150,7 +157,7 @@ class Outbox:
             self._fail(post, "looked at it before sending", wrong)
             return
         begun = replace(post, state="sending", tries=post.tries + 1, told=f"On its way to {channel.title}.")
-        begun = self._settle(post, begun, "began", f"attempt {begun.tries}")
+        begun = self._settle(post, begun, "began", f"{ATTEMPT} {begun.tries}")
         found = client.find(begun) if before else None
         if found is None and wrong:  # it never arrived, and what is here is not what was planned
             self._fail(begun, "looked at it before sending", wrong)
@@ -213,7 +220,8 @@ class Outbox:
 
     def _wait(self, post: Post, error: Later, now: int) -> None:
         """Try again later, unless it has been tried for too long."""
-        first = next((a.at for a in self._store.attempts(post.id)[-400:] if a.what == "began"), now)
+        began = (a.at for a in reversed(self._store.attempts(post.id)) if (a.what, a.answer) == ("began", FIRST))
+        first = next(began, now)  # of this time: one that was approved anew is tried anew
         tries = max(1, post.tries)
         if now - first > GIVE_UP_S and tries > len(WAITS_S) and not post.there:
             self._fail(post, "tried again and again", f"{error.message} It was tried {tries} times over two days.")

@@ -139,6 +139,17 @@ def reds(post: Post, channel: Channel) -> Iterator[str]:
             yield f"Its file is {min(file.width, file.height)} pixels wide; {channel.title} wants {rules.least_width}."
 
 
+def link_due(post: Post, channel: Channel | None) -> bool:
+    """Whether the person is still to put the link to the full programme there by hand."""
+    return post.state == "out" and channel is not None and channel.posts.text.link == "none" and not post.link_put
+
+
+def link_told(post: Post, there: bool) -> Post:
+    """The person says that the link is there, or that it is not."""
+    _may(post, ("out",), "ticked off")
+    return replace(post, link_put=there)
+
+
 def gone(file: PostFile) -> str:
     """What is wrong with a file on the disk, in a sentence; its content is only compared when it is sent."""
     path = Path(file.path)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 import re
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
@@ -46,6 +47,8 @@ face's and of the frame's height (the first after Soukupova and Cech 2016, 21st 
 practice, no source)."""
 USUAL_DETAIL: Final = 60.0
 """Of a face that is neither sharp nor soft, at the width at which it is looked at (judged on the demo)."""
+SHAPES_NEAR: Final = 1.3
+"""A picture of another shape is cut at its edges up to this ratio of the shapes; beyond it too much would be lost."""
 QUALITY: Final = 92
 """Of JPEG."""
 TITLE: Final = 10_000
@@ -212,6 +215,31 @@ def _small(composition: Composition) -> Composition:
         composition.short.extras, items=tuple(e for e in composition.short.extras.items if isinstance(e, PictureExtra))
     )
     return worked_out(replace(composition.short, output=small, extras=extras), composition.footage)
+
+
+def fitted(picture: Picture, width: int, height: int) -> Picture:
+    """A cover in another size, uint8 (height, width, 3): cut at its edges where the shapes are near, else whole on a soft
+    copy."""
+    rows, columns = picture.shape[:2]
+    filled, whole = max(width / columns, height / rows), min(width / columns, height / rows)
+    ground = _middle(_scaled(picture, filled), width, height)
+    if filled <= SHAPES_NEAR * whole:
+        return ground
+    ground = np.asarray(cv2.GaussianBlur(ground, (0, 0), width / 40) * 0.6, np.uint8)
+    inner = _middle(_scaled(picture, whole), min(width, round(columns * whole)), min(height, round(rows * whole)))
+    y, x = (height - inner.shape[0]) // 2, (width - inner.shape[1]) // 2
+    ground[y : y + inner.shape[0], x : x + inner.shape[1]] = inner
+    return ground
+
+
+def _scaled(picture: Picture, factor: float) -> Picture:
+    size = max(1, math.ceil(picture.shape[1] * factor)), max(1, math.ceil(picture.shape[0] * factor))
+    return np.asarray(cv2.resize(picture, size, interpolation=cv2.INTER_AREA if factor < 1 else cv2.INTER_CUBIC), np.uint8)
+
+
+def _middle(picture: Picture, width: int, height: int) -> Picture:
+    y, x = (picture.shape[0] - height) // 2, (picture.shape[1] - width) // 2
+    return picture[y : y + height, x : x + width].copy()
 
 
 def jpeg_of(picture: Picture) -> bytes:

@@ -19,6 +19,8 @@ from standtall.posts.post_store import PostStore
 LOOK_S: Final = 2.0
 """How soon a change of the calendar is seen."""
 AFTER_FAULT_S: Final = 30.0
+STOP_S: Final = 15.0
+"""How long is waited for a channel that is being talked to when the outbox is stopped."""
 
 
 def run_outbox(
@@ -30,18 +32,72 @@ def run_outbox(
         if quiet:
             return
         raise NothingToDo("An outbox runs already.", "Nothing needs to be done: it brings all posts out.")
-    stopped = threading.Event()
-    store = PostStore()
+    lanes = _Lanes(progress, once, bus)
     try:
-        clients = Clients(Credentials(bus), progress)
-        outbox = Outbox(store, channels, clients.client_for, progress=progress)
+        lanes.start()
         told("The outbox runs.")
-        _work(outbox, store, progress, once, stopped)
+        lanes.watch()
     except Cancelled:
         return
     finally:
-        store.close()
+        lanes.end()
         alone.release()
+
+
+class _Lanes:
+    """A thread for each channel, so that a slow one holds up no other, and one for posts whose channel is not there any more."""
+
+    def __init__(self, progress: Progress, once: bool, bus: str) -> None:
+        self._progress, self._once, self._bus = progress, once, bus
+        self._stopped = threading.Event()
+        self._threads: dict[str, threading.Thread] = {}
+
+    def start(self) -> None:
+        """Begin with each channel that has none yet. Raises `ProjectError` where the posts cannot be read."""
+        PostStore().close()
+        for name in ("", *(c.name for c in channels())):
+            if name not in self._threads:
+                self._threads[name] = threading.Thread(
+                    target=self._lane, args=(name,), name=f"outbox {name}".strip(), daemon=True
+                )
+                self._threads[name].start()
+
+    def watch(self) -> None:
+        """Until the work is cancelled, or where it is done `once`, until all are done; channels that are new get a thread,
+        too."""
+        while not self._once or any(t.is_alive() for t in list(self._threads.values())):
+            self._progress.check()
+            self._stopped.wait(0.1 if self._once else LOOK_S)
+            if not self._once:
+                try:
+                    self.start()
+                except StandTallError as error:
+                    note(f"Outbox: {error}")
+
+    def end(self) -> None:
+        self._stopped.set()
+        for thread in list(self._threads.values()):
+            thread.join(STOP_S)
+
+    def _lane(self, name: str) -> None:
+        def mine(channel: str) -> bool:
+            there = any(channel == c.name for c in channels())
+            return there and channel == name if name else not there
+
+        try:
+            store = PostStore()
+            try:
+                clients = Clients(Credentials(self._bus), self._progress)
+                outbox = Outbox(store, channels, clients.client_for, progress=self._progress, mine=mine)
+                _work(outbox, store, self._progress, self._once, self._stopped)
+            finally:
+                store.close()
+        except Cancelled:
+            return
+        except Exception as error:  # noqa: BLE001 - logged: the watch begins with this channel again
+            unforeseen(error, f"The outbox stopped working for {name or 'channels that are gone'}")
+            self._stopped.wait(AFTER_FAULT_S)
+            self._threads.pop(name, None)
 
 
 def _work(outbox: Outbox, store: PostStore, progress: Progress, once: bool, stopped: threading.Event) -> None:
@@ -59,6 +115,8 @@ def _work(outbox: Outbox, store: PostStore, progress: Progress, once: bool, stop
             unforeseen(error, "The outbox did not finish a step")
             wait = AFTER_FAULT_S
         if once and wait > LOOK_S:
+            return
+        if stopped.is_set():
             return
         while wait > 0 and not stopped.wait(min(LOOK_S, wait)):
             progress.check()

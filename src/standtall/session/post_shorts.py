@@ -9,6 +9,9 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Final
 
+import cv2
+import numpy as np
+
 from standtall.base.errors import StandTallError
 from standtall.base.log import note
 from standtall.base.time import TICKS_PER_SECOND
@@ -35,11 +38,14 @@ from standtall.posts.key_terms import key_terms
 from standtall.posts.post_texts import Proposal, Said, proposals
 from standtall.posts.templates import TEMPLATE, Facts
 from standtall.session.analyse import Options, known
+from standtall.session.covers import Picture, fitted, write_cover
 from standtall.session.find_moments import kept_soundings
 from standtall.session.proof_told import title, told
 from standtall.session.told import as_told, found_in, transcript_of
 
 TOPICS: Final = 3
+LARGEST_COVER: Final = 50_000_000
+"""Bytes of a cover that is read."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -147,9 +153,32 @@ def fits(file: PostFile, channel: Channel) -> bool:
 
 
 def cover_of(path: Path, channel: Channel) -> Path | None:
-    """The cover beside a finished file: that in the channel's own size, else that of the short; None where there is none."""
-    names = f"{path.stem} cover {channel.name}.jpg", f"{path.stem} cover.jpg"
-    return next((path.with_name(n) for n in names if path.with_name(n).is_file()), None)
+    """The cover beside a finished file in the channel's size: the one that was written for the channel, or one made now of the
+    short's own; None where there is none. Raises `OutputError` where it cannot be written."""
+    own, made = path.with_name(f"{path.stem} cover.jpg"), path.with_name(f"{path.stem} cover {channel.name}.jpg")
+    size = channel.cover_width, channel.cover_height
+    if _size_of(_picture(made)) == size:
+        return made
+    picture = _picture(own)
+    if picture is None or _size_of(picture) == size:
+        return None if picture is None else own
+    write_cover(fitted(picture, *size), made)
+    return made
+
+
+def _picture(path: Path) -> Picture | None:
+    """A picture that may be there; None for one that cannot be read or is far too large."""
+    try:
+        if path.stat().st_size > LARGEST_COVER:
+            return None
+        found = cv2.imdecode(np.fromfile(path, np.uint8), cv2.IMREAD_COLOR)
+    except (OSError, cv2.error):
+        return None
+    return None if found is None else np.asarray(found, np.uint8)
+
+
+def _size_of(picture: Picture | None) -> tuple[int, int] | None:
+    return None if picture is None else (picture.shape[1], picture.shape[0])
 
 
 def file_for(post: Post, channel: Channel, finished: Sequence[tuple[Path, Sequence[Finding]]]) -> PostFile | None:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import subprocess
+import sys
 import time
 from dataclasses import replace
 from datetime import date, timedelta
@@ -23,6 +25,7 @@ from standtall.model.rhythm import ChannelRhythm, Rhythm
 from standtall.model.routine import RuleStep
 from standtall.model.short import Short
 from standtall.posts.post_store import PostStore
+from standtall.posts.zones import at_day_time, local
 from standtall.ui.app.window import MainWindow
 from standtall.ui.calendar.place import CalendarPlace
 from standtall.ui.state.renders import Row
@@ -161,6 +164,73 @@ def test_the_plan_is_looked_at_before_it_is_taken_and_one_undo_takes_it_back(
     assert said.args[0].startswith("3 of 3 are not ready.")
     window.undo()
     qtbot.waitUntil(lambda: calendar.posts.posts == (), timeout=WAIT)
+
+
+def test_a_plan_asks_about_times_that_clocks_leave_out_and_only_of_ticked_shorts(
+    qtbot: QtBot, calendar: CalendarPlace
+) -> None:
+    change = next(d for d in (date.today() + timedelta(n) for n in range(400)) if len(minutes_of(d)) == 23 * 60)
+    rhythm = Rhythm(ZONE, first_minute=150, last_minute=150, start=change.isoformat(), until=change.isoformat())
+    calendar.posts.set_settings(lambda s: replace(s, rhythms=(ChannelRhythm("oddmarrow", rhythm),)))
+    qtbot.waitUntil(lambda: calendar.fill.plan.isEnabled(), timeout=WAIT)
+    calendar.side.show_tab("shorts")
+    boxes = {calendar.shorts.list.item(n).text().split("\n")[0]: calendar.shorts.list.item(n) for n in range(3)}
+    boxes["Spade"].setCheckState(Qt.CheckState.Checked)
+    qtbot.waitUntil(lambda: "the one short that is ticked" in calendar.fill.summary.text(), timeout=WAIT)
+    calendar.show_plan()
+    qtbot.waitUntil(lambda: calendar.posts.plan is not None, timeout=WAIT)
+    assert not calendar.fill.take.isEnabled() and calendar.fill.odd["later"].isVisible()
+    calendar.posts.take_plan()
+    assert calendar.posts.plan is not None, "not before it is said"
+    calendar.fill.odd["later"].click()
+    assert calendar.fill.take.isEnabled() and not calendar.fill.odd["later"].isVisible()
+    calendar.fill.take.click()
+    qtbot.waitUntil(lambda: len(calendar.posts.posts) == 1, timeout=WAIT)
+    post = calendar.posts.posts[0]
+    assert post.short.name == "Spade" and local(post.when or 0, ZONE).strftime("%H:%M") == "03:30"
+
+
+def minutes_of(day: date) -> range:
+    """The minutes of a day, as many as clocks show."""
+    return range((at_day_time(day + timedelta(1), 0, ZONE).at - at_day_time(day, 0, ZONE).at) // 60)
+
+
+def test_two_windows_change_one_post_while_an_outbox_works(qtbot: QtBot, window: MainWindow, calendar: CalendarPlace) -> None:
+    post = planned(qtbot, calendar)
+    other = CalendarPlace(window.workspace)
+    qtbot.addWidget(other)
+    qtbot.waitUntil(lambda: other.posts.post(post.id) is not None, timeout=WAIT)
+    told: list[str] = []
+    window.workspace.said.connect(lambda text, _kind: told.append(text))
+    outbox = subprocess.Popen([sys.executable, "-m", "standtall", "outbox"], stdout=subprocess.DEVNULL)
+    try:
+        for n in range(6):
+            for place in (calendar, other):  # both move what they saw before the other did
+                seen = now_of(place, post)
+                place.posts.move(seen, (seen.when or 0) + 60 * (n + 1), ZONE)
+        qtbot.waitUntil(lambda: any("changed meanwhile" in t for t in told), timeout=WAIT)
+        qtbot.waitUntil(lambda: now_of(calendar, post) == now_of(other, post) == PostStore().post(post.id), timeout=WAIT)
+    finally:
+        outbox.terminate()
+        outbox.wait(30)
+    assert len(PostStore().posts()) == 1 and PostStore().post(post.id).state == "held"
+
+
+def test_a_link_that_is_put_there_by_hand_is_ticked_off(qtbot: QtBot, calendar: CalendarPlace) -> None:
+    name = next(c.name for c in calendar.posts.channels if c.posts.text.link == "none")
+    post = planned(qtbot, calendar, name)
+    store = PostStore()
+    store.settle(post, replace(post, state="out", out_at=int(time.time()), told="Out."), "sent", "public", int(time.time()))
+    qtbot.waitUntil(lambda: now_of(calendar, post).state == "out", timeout=WAIT)
+    calendar.show_mode("list")
+    calendar.list.filter.setCurrentIndex(calendar.list.filter.findData("link"))
+    calendar.list.refresh()
+    assert [p.id for p in calendar.list.shown()] == [post.id] and calendar.post.link_put.text() == "The link is there"
+    calendar.post.link_put.click()
+    qtbot.waitUntil(lambda: calendar.list.shown() == [], timeout=WAIT)
+    assert store.post(post.id).link_put and calendar.post.link_put.text() == "The link is not there yet"
+    calendar.posts.undo()
+    qtbot.waitUntil(lambda: len(calendar.list.shown()) == 1, timeout=WAIT)
 
 
 def test_the_rhythm_and_the_bars_are_kept_as_they_are_set(qtbot: QtBot, calendar: CalendarPlace) -> None:

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
+from functools import partial
+from typing import Final
 
 from PySide6.QtCore import QDate, QSignalBlocker, QTime, Signal
 from PySide6.QtWidgets import (
@@ -14,6 +16,7 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QLabel,
     QPlainTextEdit,
+    QPushButton,
     QSpinBox,
     QTimeEdit,
     QVBoxLayout,
@@ -22,12 +25,24 @@ from PySide6.QtWidgets import (
 from standtall.base.errors import NothingToDo
 from standtall.model.moment import PARTS
 from standtall.model.rhythm import Bar, ChannelRhythm, Rhythm, ShowFacts, Template
+from standtall.posts.filling import Odd
 from standtall.posts.templates import PLACEHOLDERS, TEMPLATE, check_template
 from standtall.ui.calendar.view import DAYS
 from standtall.ui.state.posts import Posts
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
+
+ODD: Final[tuple[tuple[Odd, str, str], ...]] = (
+    (
+        "earlier",
+        "The earlier",
+        "Of a time that comes twice the first; for one that is not there an hour earlier, or as clocks change",
+    ),
+    ("later", "The later", "Of a time that comes twice the second; for one that is not there an hour later, or as clocks change"),
+    ("leave out", "Neither", "Nothing goes out at these times; the shorts stay for other days"),
+)
+"""What becomes of times of the plan that are asked about."""
 
 
 class FillPanel(Panel):
@@ -61,6 +76,12 @@ class FillPanel(Panel):
             "Take the plan", "Put all of it into the calendar; one undo takes it back", self._posts.take_plan, "main"
         )
         self.leave = button("Leave it", "Forget the plan", self._posts.leave_plan)
+        self.odd: dict[Odd, QPushButton] = {}
+        odd = QHBoxLayout()
+        odd.setSpacing(3)
+        for which, text, tip in ODD:
+            self.odd[which] = button(text, tip, partial(self._posts.settle_plan, which), "side")
+            odd.addWidget(self.odd[which], 1)
         row = QHBoxLayout()
         row.addWidget(self.take)
         row.addWidget(self.leave)
@@ -71,6 +92,7 @@ class FillPanel(Panel):
         )
         for widget in (self.summary, self.left_out, self.plan):
             box.addWidget(widget)
+        box.addLayout(odd)
         box.addLayout(row)
         box.addWidget(self.render_all)
         box.addWidget(self.approve)
@@ -253,11 +275,16 @@ class FillPanel(Panel):
         self.approve.setVisible(held > 0 and plan is None)
         for widget in (self.take, self.leave, self.left_out):
             widget.setVisible(plan is not None)
+        for widget in self.odd.values():
+            widget.setVisible(plan is not None and bool(plan.asked))
         self.plan.setVisible(plan is None)
         if plan is None:
             used = [self._posts.title_of(r.channel) for r in self._posts.settings.rhythms if r.used]
+            count = len(self._posts.ticked)
+            ticked = f"the {count} shorts that are ticked" if count > 1 else "the one short that is ticked"
+            of = ticked if count else f"{len(self._posts.shorts)} shorts"
             self.summary.setText(
-                f"Fills {', '.join(used)} from {len(self._posts.shorts)} shorts." if used
+                f"Fills {', '.join(used)} from {of}." if used
                 else "Tick “is filled” for a channel below, and say how often."
             )  # fmt: skip
             self.plan.setEnabled(bool(used and self._posts.shorts))
@@ -273,11 +300,12 @@ class FillPanel(Panel):
         if empty:
             told += f" Times left without a short: {', '.join(empty)}."
         if plan.asked:
-            told += f" {len(plan.asked)} fall on a change of summer time: they are marked with “!” and take the later time."
+            told += (f" {len(plan.asked)} are at times that are not there, or come twice, since clocks change that day; they are "
+                     "marked with “!”. Say first which time they take.")  # fmt: skip
         self.summary.setText(told)
         lines = [f"{x.short.name} ({self._posts.title_of(x.channel)}): {x.why}" for x in plan.left_out]
         self.left_out.setPlainText("\n".join(lines) or "Nothing is left out.")
-        self.take.setEnabled(bool(plan.slots))
+        self.take.setEnabled(bool(plan.slots) and not plan.asked)
 
     def _posts_plan(self) -> None:
         self._posts.make_plan()

@@ -20,6 +20,7 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.model.post import Post
+from standtall.posts.post_edits import link_due
 from standtall.posts.zones import local
 from standtall.ui.calendar.post_drawing import STATES
 from standtall.ui.state.posts import Posts
@@ -29,6 +30,7 @@ FILTERS: Final[dict[str, tuple[str, Callable[[Post], bool]]]] = {
     "coming": ("To come", lambda p: p.state in ("held", "waiting", "sending", "placed")),
     "needs": ("Needs you", lambda p: p.state in ("held", "failed", "missed")),
     "out": ("Out, and drafts", lambda p: p.state in ("out", "draft")),
+    "link": ("Link still to be put there", lambda _p: True),
     "idea": ("Without a time", lambda p: p.state == "idea"),
     "all": ("All", lambda _p: True),
 }
@@ -82,7 +84,9 @@ class PostList(QWidget):
         _text, which = FILTERS[str(self.filter.currentData())]
         channel = self.channel.currentData()
         found = [p for p in self._posts.posts if which(p) and channel in ("", None, p.channel)]
-        out = self.filter.currentData() == "out"
+        if self.filter.currentData() == "link":
+            found = [p for p in found if self._link_by_hand(p)]
+        out = self.filter.currentData() in ("out", "link")
         return sorted(found, key=lambda p: (-(p.out_at or 0) if out else (p.when is None) * 10**12 + (p.when or 0), p.id))
 
     def refresh(self) -> None:
@@ -122,9 +126,7 @@ class PostList(QWidget):
         return when, f"{post.short.name}\n{self._posts.title_of(post.channel)}: {state[1]} {state[0]}{reminder}", seen
 
     def _link_by_hand(self, post: Post) -> bool:
-        """Whether the link to the full programme must be put there by hand."""
-        channel = self._posts.channel(post.channel)
-        return post.state == "out" and channel is not None and channel.posts.text.link == "none"
+        return link_due(post, self._posts.channel(post.channel))
 
     def _told(self, post: Post) -> str:
         """What is told of a post; of one that is out also what is still to be done by hand."""

@@ -120,8 +120,10 @@ class PostPanel(Panel):
         grid.setSpacing(5)
         for n, widget in enumerate((self.now, self.draft, self.hold, self.skip, self.out, self.play)):
             grid.addWidget(widget, n // 3, n % 3)
+        self.link_put = button("", "", self.do_link_put)
         box.addWidget(self.approve)
         box.addLayout(grid)
+        box.addWidget(self.link_put)
         box.addWidget(self.page)
 
     def _make_ready(self, box: QVBoxLayout) -> None:
@@ -217,6 +219,11 @@ class PostPanel(Panel):
         self.hold.setEnabled(post.state in ("waiting", "missed", "failed"))
         self.out.setEnabled(post.state in CHANGEABLE and post.state != "idea")
         self.page.setVisible(bool(post.link))
+        due = post_edits.link_due(post, channel)
+        self.link_put.setVisible(due or post.link_put)
+        self.link_put.setText("The link is there" if due else "The link is not there yet")
+        self.link_put.setToolTip("This channel takes no link with a post: say here when it is put there by hand" if due
+                                 else "Be reminded of it again")  # fmt: skip
         self.play.setEnabled(post.file is not None)
         self.fields.allow(may or post.state == "skipped")
         for manner in self.manners.values():
@@ -351,6 +358,10 @@ class PostPanel(Panel):
 
     def do_draft(self) -> None:
         self._with_channel("Save as draft", lambda p, c: post_edits.drafted(p, c, int(time.time())))
+
+    def do_link_put(self) -> None:
+        """Say that the link to the full programme is there by hand, or that it is not."""
+        self._edit("Link to the full programme of", lambda p: post_edits.link_told(p, not p.link_put))
 
     def do_take_out(self) -> None:
         """Back to those without a time."""

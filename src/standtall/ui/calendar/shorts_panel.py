@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QMimeData, Qt, Signal
+from PySide6.QtCore import QMimeData, Qt, QTimer, Signal
 from PySide6.QtGui import QDrag
 from PySide6.QtWidgets import (
     QAbstractItemView,
@@ -49,11 +49,13 @@ class ShortsPanel(QWidget):
     def __init__(self, posts: Posts) -> None:
         super().__init__()
         self._posts = posts
+        self._filling = False
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 4, 4, 4)
         column.setSpacing(7)
         about = QLabel(
-            "Drag a short onto a day, or press Return to put it onto the day that is chosen. It goes to each ticked channel."
+            "Drag a short onto a day, or press Return to put it onto the day that is chosen. It goes to each ticked channel. "
+            "Tick shorts to fill the coming days from those alone."
         )
         about.setWordWrap(True)
         about.setObjectName("faint")
@@ -72,6 +74,8 @@ class ShortsPanel(QWidget):
         self.list.setDragDropMode(QAbstractItemView.DragDropMode.DragOnly)
         self.list.setWordWrap(True)
         self.list.itemActivated.connect(self._activated)
+        self.list.itemChanged.connect(self._box_set)
+        self.list.setToolTip("Those that are ticked are the ones that filling chooses from; where none is, it chooses from all")
         column.addWidget(self.list, 1)
         posts.changed.connect(self.refresh)
         posts.shorts_changed.connect(self.refresh)
@@ -89,13 +93,17 @@ class ShortsPanel(QWidget):
             if wanted in f"{s.ref.name} {s.ref.programme} {' '.join(s.ref.topics)}".casefold()
         ]  # fmt: skip
         row = self.list.currentRow()
+        self._filling = True
         self.list.clear()
         for ref in sorted(shown, key=lambda r: (-r.rating, r.name)):
             item = QListWidgetItem(self._told(ref))
             item.setData(NUMBER, ref.number)
             item.setToolTip(self._parts(ref))
+            item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
+            item.setCheckState(Qt.CheckState.Checked if ref.same in self._posts.ticked else Qt.CheckState.Unchecked)
             self.list.addItem(item)
         self.list.setCurrentRow(min(max(0, row), self.list.count() - 1))
+        self._filling = False
         self.head.setText(f"SHORTS OF THIS PROJECT: {len(shown)}")
         if not self._posts.shorts:
             self.list.addItem("There are none yet. Make one in Moments or on the Bench.")
@@ -133,6 +141,14 @@ class ShortsPanel(QWidget):
 
     def ref(self, number: int) -> ShortRef | None:
         return next((s.ref for s in self._posts.shorts if s.ref.number == number), None)
+
+    def _box_set(self, item: QListWidgetItem) -> None:
+        """A short was ticked for filling, or not any more."""
+        ref = None if self._filling else self.ref(item.data(NUMBER))
+        if ref is not None:
+            ticked = item.checkState() == Qt.CheckState.Checked
+            (self._posts.ticked.add if ticked else self._posts.ticked.discard)(ref.same)
+            QTimer.singleShot(0, self._posts.shorts_changed.emit)  # the list must not be made anew while it tells of this
 
     def _activated(self, item: QListWidgetItem) -> None:
         number = item.data(NUMBER)

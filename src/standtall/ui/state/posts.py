@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import time
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Final
@@ -12,28 +12,28 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from standtall.base.errors import NothingToDo, StandTallError
 from standtall.jobs.requests import RenderRequest
-from standtall.library.cache import AnalysisCache
 from standtall.library.project import Project
 from standtall.model.channel import Channel
-from standtall.model.output import SHAPES
 from standtall.model.post import OPEN, Post, PostFile, PostText, ShortRef
 from standtall.model.proof import Finding
 from standtall.model.rhythm import PostSettings
-from standtall.model.source import Source
 from standtall.posts import post_edits
 from standtall.posts.alone import outbox_runs
 from standtall.posts.background import installed
-from standtall.posts.filling import FillPlan, filled
+from standtall.posts.filling import FillPlan, Odd, filled, settled
 from standtall.posts.post_store import Attempt, Change, PostStore
 from standtall.posts.zones import own_zone
 from standtall.session.analyse import Options
+from standtall.session.post_renders import post_renders, shape_of
 from standtall.session.post_shorts import PostShort, file_for, first_text, post_shorts
-from standtall.session.render_many import Wanted, requests
 from standtall.ui.state.post_services import PostServices
 from standtall.ui.state.workspace import Workspace
 
 LOOK_MS: Final = 1500
 """How soon it is seen what the outbox, or another window, has done."""
+
+SLOWEST_MS: Final = 60_000
+"""How seldom a file that cannot be read is tried again."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -62,6 +62,8 @@ class Posts(QObject):
         self.shorts: tuple[PostShort, ...] = ()
         self.plan: FillPlan | None = None
         """What filling would do, while it is looked at."""
+        self.ticked: set[tuple[str, int]] = set()
+        """The shorts that filling is to choose from; all where there are none."""
         self._mine: set[tuple[int, int]] = set()
         """Posts and versions that this window has made; only the thread of the posts looks at it."""
         self._rendered_before = 0
@@ -119,6 +121,7 @@ class Posts(QObject):
 
         def arrived(found: tuple[Kept | None, bool, bool]) -> None:
             self._looking = False
+            self._timer.setInterval(LOOK_MS)
             kept, runs, by_itself = found
             self.services.seen(runs, by_itself)
             if kept is not None:
@@ -127,6 +130,7 @@ class Posts(QObject):
 
         def failed(error: StandTallError) -> None:
             self._looking = False
+            self._timer.setInterval(min(SLOWEST_MS, 2 * self._timer.interval()))
             if not self.read:
                 self.read = True
                 self._ws.said.emit(f"{error.message} {error.hint}".strip(), "error")
@@ -334,7 +338,7 @@ class Posts(QObject):
         def work(project: Project) -> list[RenderRequest]:
             out: dict[tuple[int, str], RenderRequest] = {}
             for (name, shapes), numbers in wanted.items():
-                for request in _requests(project, numbers, shapes, folder / name, sources, options, ws.cache):
+                for request in post_renders(project, numbers, shapes, folder / name, sources, options, ws.cache):
                     out.setdefault(
                         (request.number, shape_of(request)), request
                     )  # one file serves all channels that take its shape
@@ -392,8 +396,9 @@ class Posts(QObject):
     # filling
 
     def make_plan(self) -> None:
-        """What filling would put where, to be looked at."""
-        refs, settings, posts, chosen = [s.ref for s in self.shorts], self.settings, self.posts, self.channels
+        """What filling would put where, to be looked at: all shorts, or those that are ticked."""
+        refs = [s.ref for s in self.shorts if not self.ticked or s.ref.same in self.ticked]
+        settings, posts, chosen = self.settings, self.posts, self.channels
         now = int(time.time())
 
         def arrived(plan: FillPlan) -> None:
@@ -406,8 +411,16 @@ class Posts(QObject):
         self.plan = None
         self.changed.emit()
 
+    def settle_plan(self, odd: Odd) -> None:
+        """Say what becomes of times of the plan that do not exist, or that come twice."""
+        if self.plan is not None:
+            self.plan = settled(self.plan, odd)
+            self.changed.emit()
+
     def take_plan(self) -> None:
-        """Do what the plan says, as one step."""
+        """Do what the plan says, as one step; not while something in it is still asked."""
+        if self.plan is not None and self.plan.asked:
+            return
         plan, self.plan = self.plan, None
         if plan is None or not plan.slots:
             self.changed.emit()
@@ -425,22 +438,3 @@ class Posts(QObject):
             return out
 
         self.do(f"Fill the calendar with {len(plan.slots)} posts", make, self.take_files)
-
-
-def _requests(
-    project: Project, numbers: Sequence[int], shapes: tuple[str, ...], folder: Path, sources: Sequence[Source],
-    options: Mapping[str, Options], cache: AnalysisCache,
-) -> list[RenderRequest]:  # fmt: skip
-    """One for each short: in its own shape where the channel takes that, else in the channel's first."""
-    sized = {e.id: e.short.output for e in project.shorts() if e.id in numbers}
-    out: list[RenderRequest] = []
-    for number, output in sized.items():
-        own = any(abs(output.width / output.height / (w / h) - 1) < 0.02 for w, h in (SHAPES[s] for s in shapes))
-        wanted = Wanted((number,), folder, ("" if own else shapes[0],))
-        out += requests(project, sources, lambda s, _brief: options[s.key], cache, wanted)
-    return out
-
-
-def shape_of(request: RenderRequest) -> str:
-    """The shape of what a request renders, as a ratio."""
-    return f"{request.short.output.width / request.short.output.height:.3f}"

@@ -270,17 +270,72 @@ def _calendar() -> Iterator[Row]:
             took.append(1000 * (time.perf_counter() - begun))
         yield Row(f"posts: a scroll step of the calendar, {mode}, 95 of 100", float(np.percentile(took, 95)), "ms", "<= 16.7")
     view.close()
+    yield _drag()
+
+
+DRAG = """
+import sys, time
+from datetime import timedelta
+from PySide6.QtCore import QEventLoop, QPointF, Qt
+from PySide6.QtTest import QTest
+from tests.posts.made_posts import made_post
+from standtall.posts import post_edits
+from standtall.posts.post_store import PostStore
+from standtall.ui.app.application import dressed
+from standtall.ui.app.window import MainWindow
+from standtall.ui.widgets import theme
+app = dressed(["bench"])
+theme.apply(app, theme.LIGHT)
+w = MainWindow()
+w.resize(1280, 800)
+w.show()
+w._may_end = lambda: True
+def until(true, most=30):
+    last = time.perf_counter() + most
+    while not true() and time.perf_counter() < last:
+        app.processEvents(QEventLoop.ProcessEventsFlag.AllEvents, 5)
+    assert true()
+store = PostStore()
+noon = int(time.time()) // 86400 * 86400 + 43200
+store.change("Fill", [(None, post_edits.scheduled(made_post(n, "quillbarn", None), noon + 86400 * (n % 90) + 7200 * (n // 90), "UTC", True))
+                      for n in range(300)])
+w.go("calendar")
+view = w.calendar.view
+def middle(key):
+    rect = view.sheet.cards(view.cards[key].day)[key]
+    return QPointF(rect.center().x(), rect.center().y() - view.verticalScrollBar().value()).toPoint()
+until(lambda: len(view.cards) == 300)
+today = view.cards[min(view.cards)].day
+for n in range(60):
+    view.show_day(today + timedelta(n))
+    app.processEvents()
+    card = next(c for c in view.cards.values() if c.day == today + timedelta(n))
+    start = middle(card.key)
+    other = next(c for c in view.cards.values() if c.day == card.day + timedelta(7))
+    end = middle(other.key)
+    before = store.post(card.key).when
+    QTest.mousePress(view.viewport(), Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, start)
+    for k in range(1, 6):
+        QTest.mouseMove(view.viewport(), start + (end - start) * k / 5)
+        app.processEvents()
+    begun = time.perf_counter()
+    QTest.mouseRelease(view.viewport(), Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, end)
+    until(lambda: store.post(card.key).when != before)
+    print("drag", 1000 * (time.perf_counter() - begun), flush=True)
+    until(lambda: view.cards[card.key].day == other.day)
+w.end()
+"""
+
+
+def _drag() -> Row:
+    """From letting a card go with the mouse in the real window, with 300 posts, until another connection finds its time."""
     with tempfile.TemporaryDirectory() as folder:
-        store = PostStore(Path(folder) / "posts.sqlite")
-        store.change("Fill", [(None, post_edits.scheduled(made_post(n, "one", None), 1_900_000_000 + n, "UTC", True)) for n in range(300)])
-        took = []
-        for n in range(60):
-            post = store.posts()[n]
-            begun = time.perf_counter()
-            store.change("Move", [(post, post_edits.scheduled(post, 1_900_900_000 + n, "UTC", True))])
-            took.append(1000 * (time.perf_counter() - begun))
-        store.close()
-    yield Row("posts: a drag is on disk, 95 of 100", float(np.percentile(took, 95)), "ms", "<= 50")
+        homes = {f"XDG_{n}_HOME": folder for n in ("DATA", "CACHE", "CONFIG", "STATE")}
+        done = subprocess.run([sys.executable, "-c", DRAG], env=os.environ | homes, capture_output=True, text=True, timeout=300)  # noqa: S603
+    took = [float(line.split()[1]) for line in done.stdout.splitlines() if line.startswith("drag")]
+    if len(took) != 60:
+        raise RuntimeError(done.stderr[-2000:])
+    return Row("posts: a drag with the mouse is on disk, 95 of 100", float(np.percentile(took, 95)), "ms", "<= 50")
 
 
 # proposals

@@ -98,6 +98,28 @@ def test_footage_that_was_removed_comes_back_at_its_place(path: Path) -> None:
         assert project.sources() == (OTHER,)
 
 
+def test_a_short_that_was_deleted_comes_back_by_undo_from_any_short_or_out_of_the_list(path: Path) -> None:
+    with Project(path) as project:
+        first = filled(project)
+        second = project.add_short(replace(SHORT, name="Second"))
+        project.remove_short(second)
+        project.remove_short(second)
+        assert [e.id for e in project.shorts()] == [first] and [e.id for e in project.removed_shorts()] == [second]
+        assert project.opened() == first and project.entry(first).undo == "Delete “Second”"
+        project.undo(first)
+        assert [e.id for e in project.shorts()] == [first, second] and project.removed_shorts() == ()
+        project.redo(first)
+        assert [e.id for e in project.shorts()] == [first]
+    with Project(path) as project:
+        assert project.bring_short_back(second).short.name == "Second"
+        assert [e.id for e in project.shorts()] == [first, second]
+        assert project.entry(first).undo is None, "what was brought back is not undone once more"
+        project.remove_short(first)
+        project.remove_short(second)
+        assert project.shorts() == () and project.opened() is None
+        assert project.undo_removal() and [e.id for e in project.shorts()] == [second]
+
+
 def test_a_basket_of_other_footage_is_no_step_of_this_short(path: Path) -> None:
     with Project(path) as project:
         number = filled(project)

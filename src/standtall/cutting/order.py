@@ -8,6 +8,7 @@ from standtall.base.errors import NothingToDo
 from standtall.cutting.by_words import pieces_for
 from standtall.cutting.cut_points import covered_with, without
 from standtall.model.analysis import Analysis
+from standtall.model.cut import Segment
 from standtall.model.edits import Edit, count_of
 from standtall.model.short import Short
 
@@ -40,6 +41,16 @@ def to_front(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
     if (rest and pieces[-1].meets(rest[0])) or (*pieces, *rest) == short.segments:
         raise NothingToDo("The short opens on these words already.", "Choose words from further down.")
     return Edit(f"Open on {count_of(len(chosen))}", short.with_segments((*pieces, *rest)))
+
+
+def to_end(short: Short, passages: tuple[Segment, ...]) -> Edit:
+    """Let passages, also of other footage, end the short; what of them is in it already moves there."""
+    rest = short.segments
+    for piece in passages:
+        rest = without(rest, piece.source, piece.start, piece.end)
+    if (*rest, *passages) == short.segments:
+        raise NothingToDo("The short ends on these words already.", "Copy words from further up.")
+    return Edit(f"Add {count_of(len(passages), 'passage')}", short.with_segments((*rest, *passages)))
 
 
 def back_to_source_order(short: Short) -> Edit:

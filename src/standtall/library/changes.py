@@ -1,9 +1,10 @@
-"""Changes of a source as a whole in a project file: of its basket, and its removal. Each is kept with what stood there before."""
+"""Changes of a source or a short as a whole in a project file: of a basket, and removals. Each is kept with what stood there
+before."""
 
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Final, Literal
+from typing import Final, Literal, get_args
 
 from standtall.base.errors import ProjectError
 from standtall.library.database import Database, Step
@@ -12,7 +13,7 @@ from standtall.library.transcripts import Turn
 from standtall.model.cut import Segment
 from standtall.model.source import Source
 
-Kind = Literal["basket", "footage"]
+Kind = Literal["basket", "footage", "short"]
 FORGET_UNDONE: Final[Step] = ("DELETE FROM change WHERE undone = 1", ())
 """Done with every new step of the project: what was undone before it cannot be redone."""
 
@@ -57,16 +58,31 @@ class Changes:
         label = f"Remove {removed.source.name}"
         self._db.write(_gone(key), _step(turn, label, "footage", key, as_text(removed), ""), FORGET_UNDONE)
 
+    def remove_short(self, number: int, name: str, source: str, turn: int) -> None:
+        """Remove a short: all of it stays in the file, unseen, until the step is undone or it is brought back."""
+        self._db.write(_step(turn, f"Delete “{name}”", "short", source, str(number), ""), FORGET_UNDONE)
+
+    def removed_shorts(self) -> frozenset[int]:
+        """Numbers of shorts that were removed and not brought back."""
+        found = self._db.rows("SELECT old FROM change WHERE kind = 'short' AND undone = 0")
+        return frozenset(int(text) for row in found if (text := self._db.text(row[0])).isdecimal())
+
+    def bring_short_back(self, number: int) -> None:
+        """Let a short be there again; its removal is no step of undo any more."""
+        self._db.write(("DELETE FROM change WHERE kind = 'short' AND undone = 0 AND old = ?", (str(number),)))
+
     def last(self, source: str | None) -> Turn | None:
-        """What undo would undo: of a source's basket, or a removal of any."""
+        """What undo would undo: of a source's basket, or a removal of footage or of a short."""
         return self._turn(
-            "SELECT turn, label FROM change WHERE undone = 0 AND (kind = 'footage' OR source = ?) ORDER BY turn DESC", source
+            "SELECT turn, label FROM change WHERE undone = 0 AND (kind IN ('footage', 'short') OR source = ?) ORDER BY turn DESC",
+            source,
         )
 
     def next(self, source: str | None) -> Turn | None:
         """What redo would redo."""
         return self._turn(
-            "SELECT turn, label FROM change WHERE undone = 1 AND (kind = 'footage' OR source = ?) ORDER BY turn", source
+            "SELECT turn, label FROM change WHERE undone = 1 AND (kind IN ('footage', 'short') OR source = ?) ORDER BY turn",
+            source,
         )
 
     def _turn(self, query: str, source: str | None) -> Turn | None:
@@ -75,17 +91,19 @@ class Changes:
 
     def undo(self, turn: int) -> None:
         kind, source, old, _new = self._change(turn)
-        steps = self._basket_steps(source, old) if kind == "basket" else [self._brought_back(source, old)]
+        steps = self._basket_steps(source, old) if kind == "basket" else []
+        if kind == "footage":
+            steps = [self._brought_back(source, old)]
         self._db.write(*steps, ("UPDATE change SET undone = 1 WHERE turn = ?", (turn,)))
 
     def redo(self, turn: int) -> None:
         kind, source, _old, new = self._change(turn)
-        steps = self._basket_steps(source, new) if kind == "basket" else [_gone(source)]
+        steps = self._basket_steps(source, new) if kind == "basket" else [_gone(source)] if kind == "footage" else []
         self._db.write(*steps, ("UPDATE change SET undone = 0 WHERE turn = ?", (turn,)))
 
     def _change(self, turn: int) -> tuple[str, str, str, str]:
         row = self._db.row("SELECT kind, source, old, new FROM change WHERE turn = ?", turn)
-        if row is None or row[0] not in ("basket", "footage"):
+        if row is None or row[0] not in get_args(Kind):
             raise ProjectError("A step of the project is not there any more.", "Open a backup of the project.")
         kind, source, old, new = (self._db.text(value) for value in row)
         return kind, source, old, new

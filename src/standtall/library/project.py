@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import contextlib
 import json
 from collections.abc import Callable
 from dataclasses import dataclass
@@ -183,14 +184,37 @@ class Project:
         self._db.write(("UPDATE short SET opened = (id = ?)", (number,)))
 
     def opened(self) -> int | None:
-        row = self._db.row("SELECT id FROM short ORDER BY opened DESC, id DESC LIMIT 1")
-        return self._db.whole(row[0]) if row else None
+        gone = self._changes.removed_shorts()
+        numbers = [self._db.whole(row[0]) for row in self._db.rows("SELECT id FROM short ORDER BY opened DESC, id DESC")]
+        return next((n for n in numbers if n not in gone), None)
+
+    def remove_short(self, number: int) -> None:
+        """Take a short out of the list; all of it stays in the file, and it can be brought back."""
+        short = self.entry(number).short
+        if number not in self._changes.removed_shorts():
+            self._changes.remove_short(number, short.name, short.main_source, self._next_turn())
+
+    def bring_short_back(self, number: int) -> Entry:
+        """Let a short that was removed be there again."""
+        self._changes.bring_short_back(number)
+        return self.entry(number)
+
+    def removed_shorts(self) -> tuple[Entry, ...]:
+        """Those that were removed, and can be read."""
+        out = []
+        for number in sorted(self._changes.removed_shorts()):
+            with contextlib.suppress(ProjectError):
+                out.append(self.entry(number))
+        return tuple(out)
 
     def shorts(self, damaged: Callable[[ProjectError], None] | None = None) -> tuple[Entry, ...]:
-        """All shorts, also those whose source was removed. One that cannot be read is left where it is and told to `damaged`;
-        without that it is raised."""
+        """All shorts that were not removed, also those whose source was. One that cannot be read is left where it is and told
+        to `damaged`; without that it is raised."""
         out: list[Entry] = []
+        gone = self._changes.removed_shorts()
         for row in self._db.rows("SELECT id FROM short ORDER BY id"):
+            if row[0] in gone:
+                continue
             try:
                 out.append(self.entry(self._db.whole(row[0])))
             except ProjectError as error:

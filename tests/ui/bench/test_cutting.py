@@ -75,7 +75,7 @@ def test_an_edge_is_dragged_by_its_grip_to_a_word(qtbot: QtBot, window: MainWind
     script.verticalScrollBar().setValue(0)
     view = script.viewport()
     (end,) = [g for g in script._grips if g.edge == "end"]
-    place = grips.place(end, script._right()).center().toPoint()
+    place = grips.place(end, script.right).center().toPoint()
     row = script.page.rows[script.page.row_of(12)]  # type: ignore[union-attr]
     (box,) = [b for i, b in script.words.places(script.page.row_of(12)) if i == 12]  # type: ignore[union-attr]
     to = QPoint(int(box.center().x()), int(row.top + 13))

@@ -215,7 +215,7 @@ def test_bars_in_the_lane_are_chosen_and_dragged_onto_other_words(qtbot: QtBot, 
     page.show_tick(0)
     page.verticalScrollBar().setValue(0)
     (bar,) = [b for b in page.extras.bars() if b.kind == "headline"]
-    place = page.extras._place(bar, page._right())
+    place = page.extras._place(bar, page.right)
     qtbot.mouseClick(page.viewport(), Qt.MouseButton.LeftButton, pos=place.center().toPoint())
     assert window.workspace.selection.extra == bar.extra
     words = opened.analysis.words

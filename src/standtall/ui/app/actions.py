@@ -26,6 +26,22 @@ def actions_of(window: MainWindow) -> list[Action]:
         Action("frame-on", "One frame forward", partial(playback.step, 1), ("Right",), "ground", menu="Play"),
         Action("second-back", "One second back", partial(playback.step_seconds, -1), ("Shift+Left",), "ground", menu="Play"),
         Action("second-on", "One second forward", partial(playback.step_seconds, 1), ("Shift+Right",), "ground", menu="Play"),
+        Action(
+            "whole-screen",
+            "The tall picture on the whole screen",
+            window.large.whole_screen,
+            ("Alt+Return",),
+            "anywhere",
+            menu="Play",
+        ),
+        Action(
+            "other-screen",
+            "The tall picture on a second screen",
+            window.large.other_screen,
+            ("Alt+Shift+Return",),
+            "anywhere",
+            menu="Play",
+        ),
         Action("undo", "Undo", window.undo, ("Ctrl+Z",), "anywhere", menu="Edit"),
         Action("redo", "Redo", window.redo, ("Ctrl+Shift+Z", "Ctrl+Y"), "anywhere", menu="Edit"),
         Action("search", "Search the words", window.search, ("Ctrl+F",), "anywhere", menu="Edit"),
@@ -40,4 +56,5 @@ def actions_of(window: MainWindow) -> list[Action]:
         window.preferences_action,
         window.shortcuts_action,
         window.theme_action,
+        Action("about", "About Stand Tall", window.show_about, (), "anywhere"),
     ]

@@ -6,7 +6,7 @@ from dataclasses import replace
 from pathlib import Path
 
 from PySide6.QtCore import QRect, QSize, Qt
-from PySide6.QtGui import QCloseEvent
+from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
 from PySide6.QtWidgets import (
     QAbstractButton,
     QApplication,
@@ -25,10 +25,12 @@ from standtall.media.probe import probe
 from standtall.model.moment import Moment
 from standtall.model.source import Source
 from standtall.model.timemap import SourceTime
+from standtall.ui.app.about_sheet import AboutSheet
 from standtall.ui.app.actions import actions_of
 from standtall.ui.app.demo_opening import open_demo_in
 from standtall.ui.app.help_sheet import HelpSheet
 from standtall.ui.app.keys_sheet import KeysSheet
+from standtall.ui.app.large import Large
 from standtall.ui.app.machines_sheet import MachinesSheet
 from standtall.ui.app.menus import Menus
 from standtall.ui.app.messages import MessageBar
@@ -65,6 +67,7 @@ class MainWindow(QMainWindow):
         super().__init__()
         self.setWindowTitle("Stand Tall")
         self.setMinimumSize(*LEAST)
+        self.setAcceptDrops(True)
         self.workspace = Workspace(self)
         self.projects = Projects(self.workspace, self)
         self._take_place()
@@ -79,6 +82,7 @@ class MainWindow(QMainWindow):
         self.calendar = CalendarPlace(self.workspace)
         self.preview_pane = PreviewPane(self.workspace)
         self.playback = Playback(self.workspace, self.player, self.preview_pane)
+        self.large = Large(self.workspace, self.player, self.preview_pane, self.playback, self)
         self.tending = Tending(self.workspace.jobs, self.workspace.queues, self)
         self.machines = Machines(self.workspace, self)
         self.machines_sheet: MachinesSheet | None = None
@@ -168,6 +172,7 @@ class MainWindow(QMainWindow):
         self.player.failed.connect(lambda text: self.say(text, "error"))
         self.playback.shown.connect(self.bench.wide.show_picture)
         self.playback.shown.connect(self.bench.inspector.captions.show_picture)
+        self.playback.shown.connect(self.bench.show_tall)
         self.bench.inspector.transcript.import_words.connect(self.import_words)
         self.bench.inspector.transcript.export_words.connect(self.export_words)
         self.footage.opened.connect(self.open_on_bench)
@@ -181,6 +186,20 @@ class MainWindow(QMainWindow):
         ws.project_changed.connect(lambda _path: self._posts_changed())
         self.calendar.played.connect(lambda path: self._play_file(Path(path)))
         self.renders.wanted_place.connect(self._show_place)
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if any(url.isLocalFile() for url in event.mimeData().urls()):
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        """Files on any place: projects are opened, all else is footage."""
+        files = [Path(url.toLocalFile()) for url in event.mimeData().urls() if url.isLocalFile()]
+        project = next((f for f in files if f.suffix == ".standtall"), None)
+        if project is not None:
+            self.workspace.open_project(project)
+        elif files:
+            self.go("footage")
+            self.footage.add(files)
 
     # places and messages
 
@@ -240,6 +259,10 @@ class MainWindow(QMainWindow):
         if self.help_sheet is None:
             self.help_sheet = HelpSheet(self)
         self.help_sheet.open_at(self.bench.inspector.panel if self.place == "bench" else self.place)
+
+    def show_about(self) -> None:
+        self.about = AboutSheet(self.workspace, self)
+        self.about.open()
 
     def _show_shortcuts(self) -> None:
         """All shortcuts, to be searched and changed."""

@@ -41,9 +41,11 @@ def actions_of(bench: Bench) -> list[Action]:
         Action("cut-before-here", "Cut the piece before the playhead", partial(bench.edge, trim.cut_before_here), ("Shift+I",)),
         Action("cut-after-here", "Cut the piece after the playhead", partial(bench.edge, trim.cut_after_here), ("Shift+O",)),
         Action("copy-short", "Make a copy of the short", bench.shorts.duplicate, ("Ctrl+D",)),
+        Action("delete-short", "Delete the short", bench.shorts.delete, ("Ctrl+Alt+Delete",)),
         *pieces.declared,
         *pieces.for_others,
         *inspector.framing.declared,
+        *bench.clipboard.declared,
         *(
             Action(
                 f"trim-{edge}-{unit}{way:+d}", f"Let the piece {told}", partial(pieces.trim, edge, unit, way), keys, menu="Trim"

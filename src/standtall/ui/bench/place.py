@@ -3,25 +3,31 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from pathlib import Path
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QHBoxLayout, QToolButton, QVBoxLayout, QWidget
 
 from standtall.model import edits
 from standtall.ui.bench.actions import actions_of
+from standtall.ui.bench.clipboard import Clipboard
 from standtall.ui.bench.compare import CompareSheet
 from standtall.ui.bench.gauge import LengthGauge
 from standtall.ui.bench.panels.inspector import Inspector
 from standtall.ui.bench.shorts_button import ShortsButton
-from standtall.ui.bench.transcript.page import TranscriptPage
+from standtall.ui.bench.transcript.page import Part, TranscriptPage
+from standtall.ui.bench.transcript.page_menus import OFFERED, PageMenus
 from standtall.ui.bench.transcript.search_bar import SearchBar
 from standtall.ui.bench.word_actions import WordActions
+from standtall.ui.preview.player import Shown
 from standtall.ui.preview.wide_view import WideView
 from standtall.ui.state.basket import Basket
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.cards import heading
+from standtall.ui.widgets.context_menu import menu_at
 from standtall.ui.widgets.fields import Field
 from standtall.ui.widgets.place import Place
 
@@ -45,6 +51,12 @@ class Bench(QWidget):
         boxes.drawing.connect(self.wide.draw_box)
         self.wide.drawn.connect(boxes.drawn)
         self.wide.gave_up_drawing.connect(boxes.give_up)
+        self.clipboard = Clipboard(workspace, lambda: self.tall_image, self)
+        self.tall_image: QImage | None = None
+        """The tall picture as it is shown now."""
+        self.menus = PageMenus(workspace, self.page, self.clipboard)
+        self.menus.menu_wanted.connect(self._offer)
+        self.menus.pictures.connect(self._lay_over)
         self.searching = SearchBar(workspace, self.page)
         self.inspector.chosen.retype.connect(self.page.retype)
         self.inspector.chosen.new_short.connect(self.shorts.make)
@@ -93,7 +105,23 @@ class Bench(QWidget):
         self._refresh()
 
     def place(self) -> Place:
-        return Place("bench", "Bench", "F2", self, actions_of(self), (self.page, self.page.viewport(), self.wide), ("Alt+3",))
+        self.declared = actions_of(self)
+        return Place("bench", "Bench", "F2", self, self.declared, (self.page, self.page.viewport(), self.wide), ("Alt+3",))
+
+    def show_tall(self, shown: Shown) -> None:
+        """The tall picture is another one now."""
+        self.tall_image = shown.tall
+
+    def _lay_over(self, pictures: list[Path]) -> None:
+        """One picture over the words at the playhead, several shared out over the short."""
+        cutaways = self.inspector.extras.cutaways
+        if len(pictures) == 1:
+            cutaways.put_over(pictures[0])
+        else:
+            cutaways.add(pictures)
+
+    def _offer(self, part: Part, at: QPoint) -> None:
+        self.offered = menu_at(at, self.declared, OFFERED[part], self)
 
     def toggle_even(self) -> None:
         """Show time evenly, or elastic."""

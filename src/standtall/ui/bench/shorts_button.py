@@ -33,12 +33,21 @@ class ShortsButton(QToolButton):
         self._menu = QMenu(self)
         self.setMenu(self._menu)
         self.entries: tuple[Entry, ...] = ()
+        self.deleted: tuple[Entry, ...] = ()
+        """Shorts that were deleted and can be brought back."""
+        self._menu.aboutToShow.connect(self._read)
         workspace.opened_changed.connect(self._read)
         workspace.composition_changed.connect(self._edited)
 
     def _read(self) -> None:
         if self._ws.opened is not None:
-            self._ws.with_project(lambda project: project.shorts(lambda _damaged: None), self._fill)
+            self._ws.with_project(lambda p: (p.shorts(lambda _damaged: None), p.removed_shorts()), self._arrived)
+
+    def _arrived(self, found: tuple[tuple[Entry, ...], tuple[Entry, ...]]) -> None:
+        entries, deleted = found
+        if deleted != self.deleted:
+            self.deleted, self.entries = deleted, ()
+        self._fill(entries)
 
     def _edited(self) -> None:
         """An edit changes the short on the Bench alone: the others are read again only where a new one has come."""
@@ -67,6 +76,11 @@ class ShortsButton(QToolButton):
         self._menu.addSeparator()
         self._menu.addAction("Another short of the chosen words\tCtrl+N", self.make)
         self._menu.addAction("A copy of this short\tCtrl+D", self.duplicate)
+        self._menu.addAction("Delete this short\tCtrl+Alt+Delete", self.delete)
+        if self.deleted:
+            back = self._menu.addMenu("Bring back a deleted short")
+            for entry in self.deleted:
+                back.addAction(f"{entry.short.name}\t{clock(entry.short.length)}", partial(self.bring_back, entry.id))
         self._check()
 
     def _check(self) -> None:
@@ -105,3 +119,21 @@ class ShortsButton(QToolButton):
                 self._ws.said.emit("This is the copy now; the first one is in the list.", "note")
 
         self._ws.make_short(short, made, copy=True)
+
+    def delete(self) -> None:
+        """Delete the short on the Bench; the newest other one of its footage, or a first one, takes its place."""
+        opened = self._ws.opened
+        if opened is None:
+            return
+        number, source = opened.entry.id, opened.source
+        told = f"“{opened.entry.short.name}” is deleted. Ctrl+Z brings it back; so does the list of shorts."
+
+        def then(_done: None) -> None:
+            self._ws.open_source(source)
+            self._ws.said.emit(told, "note")
+
+        self._ws.with_project(lambda project: project.remove_short(number), then)
+
+    def bring_back(self, number: int) -> None:
+        """Bring a deleted short back, onto the Bench."""
+        self._ws.with_project(lambda project: project.bring_short_back(number), lambda _entry: self._ws.open_short(number))

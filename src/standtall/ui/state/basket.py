@@ -55,6 +55,17 @@ class Basket(QObject):
 
         self._ws.change_basket("Add to the basket", put)
 
+    def put_passages(self, passages: Passages) -> None:
+        """Put passages of this footage at the end; what of them is in the basket already moves there."""
+
+        def put(now: Present) -> Passages:
+            basket = now.basket
+            for piece in (p for p in passages if p.source == now.source.key):
+                basket = (*without(basket, piece.source, piece.start, piece.end), piece)
+            return basket
+
+        self._ws.change_basket("Add to the basket", put)
+
     def move(self, passage: Segment, to: int) -> None:
         """Let a passage stand at another place, counted without it."""
 

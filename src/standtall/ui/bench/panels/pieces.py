@@ -5,7 +5,7 @@ from __future__ import annotations
 from functools import partial
 
 from PySide6.QtCore import Qt
-from PySide6.QtGui import QShowEvent
+from PySide6.QtGui import QDragEnterEvent, QDropEvent, QShowEvent
 from PySide6.QtWidgets import (
     QComboBox,
     QGridLayout,
@@ -22,6 +22,7 @@ from standtall.cutting.trim import Edge
 from standtall.model import edits
 from standtall.model.cut import Segment, Transitions
 from standtall.model.short import Short
+from standtall.ui.bench.clipboard import PASSAGES, carried
 from standtall.ui.bench.cuts import Cuts
 from standtall.ui.preview.listening import Hearing
 from standtall.ui.state.basket import Basket
@@ -65,6 +66,7 @@ class PiecesPanel(Panel):
             row.addWidget(button_of(action, "side"))
         card_in(self.column, "OTHER PROGRAMS").addLayout(row)
         self.finish()
+        self.viewport().setAcceptDrops(True)
         for signal in (workspace.opened_changed, workspace.composition_changed):
             signal.connect(self.refresh)
         workspace.selection.playhead_changed.connect(self._mark_piece)
@@ -183,6 +185,18 @@ class PiecesPanel(Panel):
         opened = self._ws.opened
         if opened is not None and opened.entry.short.cut.transitions != chosen:
             self._ws.edit(lambda s, _a: edits.set_transitions(s, chosen))
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if event.mimeData().hasFormat(PASSAGES):
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        """Words that were dragged here are added to the basket."""
+        try:
+            self._basket.put_passages(carried(event.mimeData(), self._ws))
+        except NothingToDo as error:
+            self._ws.said.emit(f"{error.message} {error.hint}".strip(), "note")
+        event.acceptProposedAction()
 
     def _hear_basket(self) -> None:
         self._hearing.pieces(self._basket.passages)

@@ -200,6 +200,11 @@ class ExtrasLane:
             self._ws.selection.seek(bar.cutaway.extent.start)
         self._held = None if held is None else (opened, bar, held, y)
 
+    def choose(self, x: float, y: float, left: float) -> None:
+        """Choose the bar under a point, and hold nothing of it."""
+        self.press(x, y, left)
+        self._held = None
+
     @property
     def holds(self) -> bool:
         return self._held is not None

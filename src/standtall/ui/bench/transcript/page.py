@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+from typing import Literal
+
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRect, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QResizeEvent
-from PySide6.QtWidgets import QAbstractScrollArea, QWidget
+from PySide6.QtWidgets import QAbstractScrollArea, QApplication, QWidget
 
 from standtall.base.time import clock
 from standtall.cutting.by_words import kept_words
@@ -24,6 +26,7 @@ from standtall.ui.state.rows import ROW, Page
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
+Part = Literal["time", "shot", "words", "extra"]
 TIME_W, EXTRAS_W = 50, extras_lane.WIDE
 LANE_LEAST, WORDS_W = 76, 236
 """The picture lane is never narrower; before it is, the words keep the width that a row of them may need."""
@@ -34,6 +37,8 @@ class TranscriptPage(QAbstractScrollArea):
 
     laid_out = Signal(int)
     """Width of the picture lane, when it changes."""
+    drag_wanted = Signal(object)
+    """The chosen words (a range) are dragged away."""
 
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -46,7 +51,7 @@ class TranscriptPage(QAbstractScrollArea):
         """Whether all seconds are as high as each other."""
         self.setVerticalScrollBar(OverviewBar(workspace, lambda: self.page))
         self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOn)
-        self.words = PageWords(workspace, lambda: self.page, lambda: Column(self._words_x(), self._right()))
+        self.words = PageWords(workspace, lambda: self.page, lambda: Column(self._words_x(), self.right))
         self.extras = ExtrasLane(workspace, lambda: self.page)
         self.retyping = Retyping(workspace, self, self.viewport())
         self.viewport().setMouseTracking(True)
@@ -55,6 +60,8 @@ class TranscriptPage(QAbstractScrollArea):
         self._held_in: Opened | None = None
         """What was on the Bench when the grip was taken."""
         self._anchor: int | None = None
+        self._lifted: QPointF | None = None
+        """Where chosen words were pressed: they are dragged from there, or chosen anew."""
         self._band: tuple[Segment, float, float] | None = None
         self._last_playhead = 0
         self._shown_page: Page | None = None
@@ -93,7 +100,8 @@ class TranscriptPage(QAbstractScrollArea):
     def _words_x(self) -> float:
         return float(TIME_W + self._lane_width())
 
-    def _right(self) -> float:
+    @property
+    def right(self) -> float:
         """Where the words end and the extras begin."""
         return float(self.viewport().width() - EXTRAS_W)
 
@@ -105,10 +113,8 @@ class TranscriptPage(QAbstractScrollArea):
     def word_near(self, x: float, y: float) -> int | None:
         """Index of the word at or nearest to a point of the page, inside its row."""
         page = self.page
-        if page is None or not page.rows:
-            return None
-        rows = page.visible(y - ROW, y + ROW)
-        if not rows:
+        rows = page.visible(y - ROW, y + ROW) if page is not None and page.rows else ()
+        if page is None or not rows:
             return None
         number = min(rows, key=lambda n: abs(page.rows[n].top + ROW / 2 - y))
         return min(self.words.places(number), key=lambda p: max(0.0, p[1].left() - x, x - p[1].right()))[0]
@@ -187,10 +193,10 @@ class TranscriptPage(QAbstractScrollArea):
         y = page.y(self._ws.selection.playhead)
         painter.setPen(QPen(QColor(theme.NOW), 2))
         inside = any(page.rows[n].top + 2 < y < page.rows[n].top + ROW - 2 for n in page.visible(y - ROW, y + ROW))
-        right = self._words_x() + 6 if inside else self._right()  # between rows, or beside one: never through words
+        right = self._words_x() + 6 if inside else self.right  # between rows, or beside one: never through words
         painter.drawLine(QPointF(0, y), QPointF(right, y))
         if inside:
-            painter.drawLine(QPointF(self._right(), y), QPointF(self.viewport().width(), y))
+            painter.drawLine(QPointF(self.right, y), QPointF(self.viewport().width(), y))
         painter.setBrush(QColor(theme.NOW))
         painter.setPen(Qt.PenStyle.NoPen)
         painter.drawRoundedRect(QRectF(0, y - 9, TIME_W - 4, 18), 4, 4)
@@ -225,7 +231,7 @@ class TranscriptPage(QAbstractScrollArea):
             paint_loudness(painter, area, lane, opened, page, found.meters)
         paint_picture_lane(painter, area, lane, self._ws, page, band)
         self.words.paint(painter, area)
-        grips.paint(painter, self._grips, self._words_x(), self._right(), area)
+        grips.paint(painter, self._grips, self._words_x(), self.right, area)
         self.extras.paint(painter, area, QRectF(wide - EXTRAS_W, area.top(), EXTRAS_W, area.height()))
         painter.end()
 
@@ -257,11 +263,11 @@ class TranscriptPage(QAbstractScrollArea):
             return
         x, y = self._at(event)
         lane = self._lane()
-        self._held, self._held_in = grips.at(self._grips, x, y, self._right()), opened
+        self._held, self._held_in = grips.at(self._grips, x, y, self.right), opened
         if self._held is not None:
             return
-        if x >= self._right():
-            self.extras.press(x, y, self._right())
+        if x >= self.right:
+            self.extras.press(x, y, self.right)
             return
         if lane.x <= x < lane.x + lane.w:
             tick = page.tick(y)
@@ -281,13 +287,21 @@ class TranscriptPage(QAbstractScrollArea):
             first, last = self._ws.selection.words[0], self._ws.selection.words[-1]
             self._ws.selection.select(range(min(first, word), max(last, word) + 1))
             return
+        chosen = self._ws.selection.words
+        if chosen and word in chosen:
+            self._lifted = event.position()
+            return
         self._anchor = word
         self._ws.selection.select(None)
         self._ws.selection.seek(opened.analysis.words[word].start)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         x, y = self._at(event)
-        if self.extras.holds:
+        if self._lifted is not None:
+            if (event.position() - self._lifted).manhattanLength() >= QApplication.startDragDistance():
+                self._lifted = None
+                self.drag_wanted.emit(self._ws.selection.words)
+        elif self.extras.holds:
             self.extras.move(y)
             self.refresh()
         elif self._held is not None:
@@ -303,9 +317,9 @@ class TranscriptPage(QAbstractScrollArea):
             lane = self._lane()
             over = lane.x <= x < lane.x + lane.w
             shape = Qt.CursorShape.SizeHorCursor if over else Qt.CursorShape.IBeamCursor
-            grip = grips.at(self._grips, x, y, self._right())
-            ends = x >= self._right() and self.extras.end_at(x, y, self._right()) is not None
-            if x >= self._right():
+            grip = grips.at(self._grips, x, y, self.right)
+            ends = x >= self.right and self.extras.end_at(x, y, self.right) is not None
+            if x >= self.right:
                 shape = Qt.CursorShape.PointingHandCursor
             self.viewport().setCursor(shape if grip is None and not ends else Qt.CursorShape.SizeVerCursor)
 
@@ -323,6 +337,13 @@ class TranscriptPage(QAbstractScrollArea):
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self._anchor = None
+        if self._lifted is not None:
+            self._lifted = None
+            word, opened = self.word_near(*self._at(event)), self._ws.opened
+            if word is not None and opened is not None:
+                self._ws.selection.select(None)
+                self._ws.selection.seek(opened.analysis.words[word].start)
+            return
         if self.extras.holds:
             x, y = self._at(event)
             assert self.page is not None, "a bar that is held lies on a page"
@@ -355,6 +376,13 @@ class TranscriptPage(QAbstractScrollArea):
             self._anchor = None
             self._ws.selection.select(range(word, word + 1))
             self.retype()
+
+    def part_at(self, x: float) -> Part:
+        """What stands in the column of the page that has `x` in it."""
+        lane = self._lane()
+        if x >= self._words_x():
+            return "extra" if x >= self.right else "words"
+        return "shot" if x >= lane.x else "time"
 
     def choose_all(self) -> None:
         opened = self._ws.opened

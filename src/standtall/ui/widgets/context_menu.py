@@ -1,0 +1,26 @@
+"""Menus at the pointer, made of actions that are declared elsewhere."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+
+from PySide6.QtCore import QPoint
+from PySide6.QtWidgets import QMenu, QWidget
+
+from standtall.ui.widgets.actions import Action
+
+
+def menu_at(at: QPoint, actions: Iterable[Action], names: Sequence[str], parent: QWidget) -> QMenu:
+    """Open a menu of the named actions at a place of the screen; an empty name is a line between groups."""
+    table = {a.name: a for a in actions}
+    menu = QMenu(parent)
+    for name in names:
+        if not name:
+            menu.addSeparator()
+            continue
+        action = table[name]
+        made = menu.addAction(f"{action.text}\t{action.keys[0]}" if action.keys else action.text)
+        made.triggered.connect(lambda _c=False, a=action: a.does())
+    menu.aboutToHide.connect(menu.deleteLater)
+    menu.popup(at)
+    return menu

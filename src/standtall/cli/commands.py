@@ -421,6 +421,14 @@ def _merge(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) 
     return 0
 
 
+def _repair(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
+    from standtall.library.repair import repaired
+
+    made = repaired(chosen.project)
+    reporter.result(f"{made.path}: {made.told}", made)
+    return 0
+
+
 def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
     from standtall.demo.programme import after, programme
 
@@ -432,6 +440,7 @@ def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -
 COMMANDS: dict[str, Command] = {
     "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "preview": _preview, "make": _make, "watch": _watch,
     "render": _render, "cut": _cut, "bring": _bring, "pack": _pack, "unpack": _unpack, "merge": _merge,
+    "repair": _repair,
     "fetch": _fetch, "demo": _demo, "framing": _framing, "work": _work, "help-out": machine_commands.help_out,
     "new-key": machine_commands.new_key, "scheduler": machine_commands.scheduler, "workers": machine_commands.workers,
     "machines": machine_commands.machines,

@@ -161,6 +161,9 @@ def parser() -> argparse.ArgumentParser:
     merging.add_argument("project", type=Path)
     merging.add_argument("other", type=Path, help="the project to bring in; it is only read")
 
+    repair = command("repair", "Save what can be read of a damaged project, in a new file beside it.")
+    repair.add_argument("project", type=Path)
+
     get = command("get", "Fetch a video or sound file from a link.")
     get.add_argument("link")
     get.add_argument("--out", type=Path, help="folder (default: the program's data folder)")

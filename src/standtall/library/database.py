@@ -18,6 +18,7 @@ from standtall.library.lock import Lock, ProjectBusy
 APPLICATION_ID: Final = 0x5354_414C
 LARGEST: Final = 4_000_000_000
 """Most bytes of a project file: far more than years of edits."""
+REPAIR: Final = "Repair it (menu of projects, or `stand-tall repair`), or bring back the copy of another day."
 Step = tuple[str, tuple[object, ...]]
 Mode = Literal["write", "read"]
 Migration = str | Callable[[sqlite3.Connection], None]
@@ -278,7 +279,7 @@ class Database:
     # faults
 
     def _damaged(self, why: str) -> ProjectError:
-        return ProjectError(f"{self.path.name} is damaged: {why}.", "Choose another project, or a backup of this one.")
+        return ProjectError(f"{self.path.name} is damaged: {why}.", REPAIR)
 
     def _unsaved(self, error: sqlite3.OperationalError) -> ProjectError:
         text = str(error)
@@ -294,6 +295,6 @@ class Database:
             return ProjectBusy(f"{self.path.name} is in use by another program.", "Close it there, then try again.")
         return ProjectError(
             f"{self.path.name} is not a Stand Tall project, or it is damaged.",
-            "Choose another project, or a backup of this one.",
+            REPAIR,
             reason=str(error),
         )

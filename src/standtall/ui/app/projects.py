@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QFileDialog, QMenu, QWidget
 
 from standtall.library import settings
 from standtall.library.backups import brought_back, copies, keep_copy
+from standtall.library.repair import Repaired, repaired
 from standtall.library.settings import Settings
 from standtall.model.edits import count_of
 from standtall.session.merging import Merged, merge
@@ -46,6 +47,7 @@ class Projects(QMenu):
         self.days = self.addMenu("Copies by day")
         self.days.aboutToShow.connect(self._fill_days)
         self.days.setEnabled(self._ws.project_path is not None)
+        self.addAction("Repair a damaged project…", self.choose_damaged)
         self.addAction("Open the demo", self.demo_wanted.emit)
         self.addAction("Machines…", self.machines_wanted.emit)
         self.addSeparator()
@@ -72,6 +74,19 @@ class Projects(QMenu):
             self._ws.said.emit(f"{path.stem} is open now; {project.stem} is as it was.", "note")
 
         self._ws.in_background("files", lambda: brought_back(copy, project), arrived)
+
+    def choose_damaged(self) -> None:
+        name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), "Repair a damaged project", "", KIND)
+        if name:
+            self.repair(Path(name))
+
+    def repair(self, path: Path) -> None:
+        """Save what can be read of a project in a new one, open that, and say in numbers what was saved and lost."""
+
+        def arrived(made: Repaired) -> None:
+            self._ws.open_project(made.path, lambda: self._ws.said.emit(f"{made.path.name} is open. {made.told}", "note"))
+
+        self._ws.in_background("files", lambda: repaired(path), arrived)
 
     def new(self) -> None:
         name, _kind = QFileDialog.getSaveFileName(self.parentWidget(), "New project", str(project_for("Project")), KIND)

@@ -36,7 +36,8 @@ class WindowPlace:
 class Settings:
     """`recent` holds project files, newest first; `picture_folders` those whose pictures are offered; finished files
     are written into `render_folder`; kinds of notices that are `waived` are not told of before a render. `theme` is light, dark
-    or system, `scale` the size of everything in hundredths, `keys` those that the person has changed."""
+    or system, `scale` the size of everything in hundredths, `keys` those that the person has changed. Sound is heard
+    `sound_late_ms` later than its device says; who has `walked` is not shown around again."""
 
     recent: tuple[str, ...] = ()
     theme: str = "light"
@@ -46,6 +47,8 @@ class Settings:
     keys: tuple[ChosenKeys, ...] = ()
     scale: int = 100
     window: WindowPlace | None = None
+    sound_late_ms: int = 0
+    walked: bool = False
 
     def with_render_folder(self, folder: str) -> Settings:
         return replace(self, render_folder=folder)

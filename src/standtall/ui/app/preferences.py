@@ -8,10 +8,11 @@ from pathlib import Path
 from typing import Final
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QComboBox, QDialog, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QComboBox, QDialog, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
 from standtall.library.kept import KINDS, Kind, let_go, sizes
 from standtall.library.settings import Settings
+from standtall.ui.app.tap_sheet import TapSheet
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import button
@@ -39,6 +40,7 @@ class PreferencesSheet(QDialog):
         panel = Panel()
         self._make_look(card_in(panel.column, "LOOK"), settings)
         self._make_folders(card_in(panel.column, "FINISHED FILES"))
+        self._make_sound(card_in(panel.column, "SOUND"), settings)
         self._make_keys(card_in(panel.column, "KEYS"))
         self._make_kept(card_in(panel.column, "WHAT IS KEPT"))
         self._make_privacy(card_in(panel.column, "PRIVACY"))
@@ -92,6 +94,29 @@ class PreferencesSheet(QDialog):
         if name:
             self._ws.renders.set_folder(Path(name))
             self.folder.setText(name)
+
+    def _make_sound(self, box: QVBoxLayout, settings: Settings) -> None:
+        about = QLabel("Some devices, wireless ones above all, are heard later than they say. The picture waits for the sound.")
+        about.setWordWrap(True)
+        about.setObjectName("faint")
+        self.late = QSpinBox()
+        self.late.setRange(0, 500)
+        self.late.setSuffix(" ms")
+        self.late.setAccessibleName("Delay of the sound")
+        self.late.setValue(settings.sound_late_ms)
+        self.late.valueChanged.connect(lambda ms: self.changed.emit(lambda s: replace(s, sound_late_ms=ms)))
+        row = QHBoxLayout()
+        row.addWidget(QLabel("Sound is late by"))
+        row.addWidget(self.late)
+        row.addStretch(1)
+        row.addWidget(button("Find out…", "Tap along with flashes, then with clicks", self.find_delay))
+        box.addWidget(about)
+        box.addLayout(row)
+
+    def find_delay(self) -> None:
+        self.tapping = TapSheet(self)
+        self.tapping.found.connect(self.late.setValue)
+        self.tapping.open()
 
     def _make_keys(self, box: QVBoxLayout) -> None:
         box.addWidget(button("All shortcuts…", "Search and change them (F12)", self.keys_wanted.emit))

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
@@ -20,7 +21,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from standtall.library.settings import ChosenKeys, WindowPlace
+from standtall.library.settings import ChosenKeys, Settings, WindowPlace
 from standtall.media.probe import probe
 from standtall.model.moment import Moment
 from standtall.model.source import Source
@@ -75,6 +76,7 @@ class MainWindow(QMainWindow):
         chosen_keys.update({k.action: k.keys for k in self.projects.settings.keys})
         self.files = WordFiles(self.workspace)
         self.player = Player(self)
+        self.player.late_s = self.projects.settings.sound_late_ms / 1000
         self.bench = Bench(self.workspace)
         self.footage = FootagePlace(self.workspace)
         self.moments = MomentsPlace(self.workspace)
@@ -249,10 +251,14 @@ class MainWindow(QMainWindow):
 
     def show_preferences(self) -> None:
         self.preferences = PreferencesSheet(self.workspace, self.projects.settings, self)
-        self.preferences.changed.connect(self.projects.change)
+        self.preferences.changed.connect(self._preferred)
         self.preferences.theme_wanted.connect(self.use_theme)
         self.preferences.keys_wanted.connect(self._show_shortcuts)
         self.preferences.open()
+
+    def _preferred(self, make: Callable[[Settings], Settings]) -> None:
+        self.projects.change(make)
+        self.player.late_s = self.projects.settings.sound_late_ms / 1000
 
     def show_help(self) -> None:
         """Help on the place, or on the panel of the Bench, that is in front."""

@@ -33,10 +33,11 @@ class WallClock:
 
 
 class SoundClock:
-    """Plays samples and tells the time by those played."""
+    """Plays samples and tells the time by those heard: played, less what the device says of its delay, and `late_s` more that it
+    does not say."""
 
-    def __init__(self, samples: Samples, device: Any) -> None:
-        self._samples, self._device = samples, device
+    def __init__(self, samples: Samples, device: Any, late_s: float = 0.0) -> None:
+        self._samples, self._device, self._late = samples, device, late_s
         self._at = 0
         self._stream: Any = None
         self._latency = 0.0
@@ -56,7 +57,7 @@ class SoundClock:
         self._at += frames
 
     def now(self) -> float:
-        return max(0.0, self._at / MIX_RATE - self._latency)
+        return max(0.0, self._at / MIX_RATE - self._latency - self._late)
 
     def stop(self) -> None:
         if self._stream is not None:

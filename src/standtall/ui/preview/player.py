@@ -63,6 +63,8 @@ class Player(QObject):
         self._closing = False
         self._track: Samples | None = None
         self._device = sound_device()
+        self.late_s = 0.0
+        """Seconds by which sound is heard later than its device says."""
         self._thread = threading.Thread(target=self._run, name="player", daemon=True)
         self._thread.start()
 
@@ -188,7 +190,7 @@ class Player(QObject):
             track, at = self._track, self._frame
         clock: Clock = WallClock()
         if track is not None and self._device is not None and speed == 1.0:
-            clock = SoundClock(track, self._device)
+            clock = SoundClock(track, self._device, self.late_s)
         rate = float(composition.fps)
         clock.start(at / rate, speed)
         last = -1

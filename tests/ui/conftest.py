@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from dataclasses import replace
 from pathlib import Path
 
 import pytest
@@ -24,6 +25,7 @@ def window(qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: 
     dressed(["test"])
     qapp.setStyleSheet("")  # as when the program begins: each widget that is made under a sheet is dressed over and over
     made = MainWindow()
+    made.projects.settings = replace(made.projects.settings, walked=True)  # the walk is tried in a test of its own
     theme.apply(qapp, theme.LIGHT)
     qtbot.addWidget(made, before_close_func=lambda w: setattr(w, "_unasked", True))  # also where setting up fails
     made.resize(1280, 800)  # the screen of tests is smaller

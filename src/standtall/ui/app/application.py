@@ -56,7 +56,7 @@ def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
             window.go("footage")
 
     if demo:
-        open_demo_in(ws, window.go)
+        open_demo_in(ws, window.go, window.walk)
     elif project is not None:
         ws.open_project(project, with_footage)
         window.go("bench")

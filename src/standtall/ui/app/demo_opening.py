@@ -11,14 +11,14 @@ from standtall.session.demo_project import open_demo
 from standtall.ui.state.workspace import Workspace, project_for
 
 
-def open_demo_in(ws: Workspace, go: Callable[[str], object]) -> None:
-    """Bring the demo to the Bench; `go` shows a place by its name."""
+def open_demo_in(ws: Workspace, go: Callable[[str], object], then: Callable[[], object]) -> None:
+    """Bring the demo to the Bench; `go` shows a place by its name, `then` is called when it is there."""
     path = project_for("The Allotment Hour").with_name("The Allotment Hour.standtall")
 
     def ready(files: tuple[Path, Path]) -> None:
         def opened() -> None:
             if ws.sources:
-                go("bench")
+                shown(True)
             else:
                 ws.in_background("files", lambda: [probe(file) for file in files], add)
 
@@ -26,6 +26,7 @@ def open_demo_in(ws: Workspace, go: Callable[[str], object]) -> None:
 
     def shown(_could: bool) -> None:
         go("bench")
+        then()
 
     def add(sources: list[Source]) -> None:
         for source in sources:

@@ -41,6 +41,8 @@ from standtall.ui.app.projects import Projects
 from standtall.ui.app.rail import Rail
 from standtall.ui.app.shortcuts import Shortcuts
 from standtall.ui.app.tending import Tending
+from standtall.ui.app.walk import Walk
+from standtall.ui.app.walk_stops import stops_of
 from standtall.ui.bench.export import ExportSheet
 from standtall.ui.bench.place import Bench
 from standtall.ui.bench.word_files import WordFiles
@@ -101,6 +103,7 @@ class MainWindow(QMainWindow):
         )
         self.help_action = Action("help", "Help on what is in front", self.show_help, ("F1",), "anywhere", "Help")
         self.help_sheet: HelpSheet | None = None
+        self.walking: Walk | None = None
         self.preferences: PreferencesSheet | None = None
         self.theme_action = Action("theme", "Light or dark window", self.change_theme, (), "anywhere", "Light/dark")
         tools = ((self.shortcuts_action, "keys"), (self.theme_action, "theme"))
@@ -167,7 +170,7 @@ class MainWindow(QMainWindow):
         ws.jobs.noted.connect(self.say)
         self.projects.machines_wanted.connect(self.show_machines)
         for asks in (self.projects, self.footage):
-            asks.demo_wanted.connect(lambda: open_demo_in(ws, self.go))
+            asks.demo_wanted.connect(lambda: open_demo_in(ws, self.go, self.walk))
         for strip in (self.renders.machines, self.footage.machines):
             strip.wanted.connect(self.show_machines)
             self.machines.changed.connect(lambda s=strip: s.show_machines(self.machines.setting.used, self.machines.seen))
@@ -265,6 +268,13 @@ class MainWindow(QMainWindow):
         if self.help_sheet is None:
             self.help_sheet = HelpSheet(self)
         self.help_sheet.open_at(self.bench.inspector.panel if self.place == "bench" else self.place)
+
+    def walk(self) -> None:
+        """Show a newcomer around, once."""
+        if not self.projects.settings.walked and self.walking is None:
+            self.walking = Walk(self, stops_of(self))
+            self.walking.over.connect(lambda: self.projects.change(lambda s: replace(s, walked=True)))
+            self.walking.begin()
 
     def show_about(self) -> None:
         self.about = AboutSheet(self.workspace, self)

@@ -18,6 +18,7 @@ from standtall.ui.bench.panels.inspector import Inspector
 from standtall.ui.bench.shorts_button import ShortsButton
 from standtall.ui.bench.transcript.page import Part, TranscriptPage
 from standtall.ui.bench.transcript.page_menus import OFFERED, PageMenus
+from standtall.ui.bench.transcript.page_told import PageTold
 from standtall.ui.bench.transcript.search_bar import SearchBar
 from standtall.ui.bench.word_actions import WordActions
 from standtall.ui.preview.player import Shown
@@ -54,6 +55,7 @@ class Bench(QWidget):
         self.clipboard = Clipboard(workspace, lambda: self.tall_image, self)
         self.tall_image: QImage | None = None
         """The tall picture as it is shown now."""
+        self.page_told = PageTold(workspace, self.page)
         self.menus = PageMenus(workspace, self.page, self.clipboard)
         self.menus.menu_wanted.connect(self._offer)
         self.menus.pictures.connect(self._lay_over)

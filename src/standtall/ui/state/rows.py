@@ -100,6 +100,10 @@ class Page:
         """Number of the row that holds a word."""
         return max(0, bisect.bisect_right(self.rows, word, key=lambda r: r.first) - 1)
 
+    def row_at(self, tick: int) -> int:
+        """Number of the row that is said at a time, or was last said before it."""
+        return max(0, bisect.bisect_right(self.rows, tick, key=lambda r: r.start) - 1)
+
 
 def reading_rows(words: tuple[Word, ...]) -> list[range]:
     """Indexes of the words of each row, in order: none reaches over a pause, the end of a sentence or another speaker."""

@@ -1,0 +1,75 @@
+"""What the page says to those who do not see it: the row at the playhead, who says it, what is chosen, and how that stands."""
+
+from __future__ import annotations
+
+from typing import Final
+
+from PySide6.QtCore import QObject
+
+from standtall.base.time import clock
+from standtall.model.edits import count_of
+from standtall.ui.bench.transcript.page import TranscriptPage
+from standtall.ui.state.opened import Opened
+from standtall.ui.state.workspace import Workspace
+
+MOST: Final = 40
+"""Words of a choice that are told."""
+
+
+class PageTold(QObject):
+    """Keeps the accessible description of the page; Qt tells screen readers of each change."""
+
+    def __init__(self, workspace: Workspace, page: TranscriptPage) -> None:
+        super().__init__(page)
+        self._ws, self._page = workspace, page
+        self._row: tuple[int, int] = (-1, -1)
+        for signal in (workspace.selection.changed, workspace.composition_changed, workspace.opened_changed):
+            signal.connect(self.tell)
+        workspace.selection.playhead_changed.connect(self._moved)
+
+    def _moved(self, _tick: int) -> None:
+        """Rows, not frames, are told while it plays."""
+        opened, page = self._ws.opened, self._page.page
+        if opened is not None and page is not None and page.rows and self._row_now() != self._row:
+            self.tell()
+
+    def _row_now(self) -> tuple[int, int]:
+        page = self._page.page
+        assert page is not None
+        number = page.row_at(self._ws.selection.playhead)
+        return number, len(page.rows)
+
+    def tell(self) -> None:
+        """Say what stands at the playhead, and what is chosen."""
+        opened, page = self._ws.opened, self._page.page
+        if opened is None or page is None or not page.rows:
+            self._page.setAccessibleDescription("No footage is open.")
+            return
+        self._row = self._row_now()
+        self._page.setAccessibleDescription(" ".join(filter(None, (self._at(opened), self._chosen(opened)))))
+
+    def _at(self, opened: Opened) -> str:
+        page = self._page.page
+        assert page is not None
+        number, count = self._row
+        row, words = page.rows[number], opened.analysis.words
+        first = words[row.first]
+        speakers = opened.transcript.speakers
+        who = f"{speakers[first.speaker].name}: " if 0 <= first.speaker < len(speakers) else ""
+        said = " ".join(w.text for w in words[row.first : row.last + 1])
+        return (
+            f"Row {number + 1} of {count}, at {clock(first.start)}. {who}{said}. {self._state(range(row.first, row.last + 1))}."
+        )
+
+    def _chosen(self, opened: Opened) -> str:
+        chosen = self._ws.selection.words
+        if not chosen:
+            return ""
+        said = " ".join(w.text for w in opened.analysis.words[chosen.start : chosen.stop][:MOST])
+        return f"{count_of(len(chosen))} chosen: {said}. {self._state(chosen)}."
+
+    def _state(self, words: range) -> str:
+        kept = sum(n in self._page.words.kept for n in words)
+        if kept == len(words):
+            return "In the short"
+        return f"{kept} of {len(words)} in the short" if kept else "Not in the short"

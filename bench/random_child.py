@@ -21,7 +21,7 @@ from pathlib import Path
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 
 from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QTimer, QUrl, qInstallMessageHandler
-from PySide6.QtGui import QDropEvent, QWheelEvent
+from PySide6.QtGui import QContextMenuEvent, QDesktopServices, QDrag, QDragEnterEvent, QDropEvent, QWheelEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QDialog, QFileDialog, QInputDialog, QMainWindow, QMenu, QMessageBox, QWidget
 
@@ -32,7 +32,7 @@ from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
 from standtall.ui.widgets import theme
 
-THREADS = {"MainThread", "project", "footage", "player", "queue"}
+THREADS = {"MainThread", "project", "footage", "player", "posts", "queue"}
 KEYS = [Qt.Key(k) for k in (*range(0x41, 0x5B), *range(0x30, 0x3A), 0x20, 0x2C, 0x2E, 0x3C, 0x3E, 0x5B, 0x5D)] + [
     Qt.Key.Key_Return, Qt.Key.Key_Escape, Qt.Key.Key_Tab, Qt.Key.Key_Backtab, Qt.Key.Key_Delete, Qt.Key.Key_Backspace, Qt.Key.Key_Up,
     Qt.Key.Key_Down, Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Home, Qt.Key.Key_End, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown,
@@ -76,6 +76,8 @@ class Hand:
             setattr(kind, name, lambda *_a, **_k: (self._name(), ""))
         QFileDialog.getOpenFileNames = lambda *_a, **_k: ([str(self.dice.choice(self.files))], "")  # type: ignore[assignment, method-assign]
         QInputDialog.getItem = lambda *_a, **_k: ("", False)  # type: ignore[assignment, method-assign]
+        QDrag.exec = lambda drag, *_a: self._let_go(drag)  # type: ignore[assignment, method-assign]
+        QDesktopServices.openUrl = lambda _url: True  # type: ignore[assignment, method-assign]
         QMessageBox.exec = lambda _box: 0  # type: ignore[assignment, method-assign]
 
     def _name(self) -> str:
@@ -105,8 +107,10 @@ class Hand:
             self._drag(top)
         elif r < 0.9:
             self._wheel(top)
-        elif r < 0.93:
+        elif r < 0.92:
             self._drop()
+        elif r < 0.94:
+            self._menu(top)
         else:
             self._meanwhile()
 
@@ -148,13 +152,29 @@ class Hand:
         )  # fmt: skip
         QApplication.sendEvent(widget, event)
 
+    def _menu(self, top: QWidget) -> None:
+        widget = self._widget(top)
+        at = self._spot(widget)
+        reason = self.dice.choice([QContextMenuEvent.Reason.Mouse, QContextMenuEvent.Reason.Keyboard])
+        event = QContextMenuEvent(reason, at, widget.mapToGlobal(at), Qt.KeyboardModifier.NoModifier)
+        QApplication.sendEvent(widget, event)
+
+    def _let_go(self, drag: QDrag) -> Qt.DropAction:
+        """What is dragged is let go over anything."""
+        self._drop_on(self._widget(self.window), drag.mimeData())
+        return Qt.DropAction.CopyAction
+
     def _drop(self) -> None:
         data = QMimeData()
         data.setUrls([QUrl.fromLocalFile(str(self.dice.choice(self.files)))])
-        event = QDropEvent(
-            QPointF(50, 50), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
-        )
-        QApplication.sendEvent(self.window.footage, event)
+        self._drop_on(self.dice.choice([self.window.footage, self.window, self._widget(self.window)]), data)
+
+    def _drop_on(self, widget: QWidget, data: QMimeData) -> None:
+        at, copy, button = self._spot(widget), Qt.DropAction.CopyAction, Qt.MouseButton.LeftButton
+        enter = QDragEnterEvent(at, copy, data, button, Qt.KeyboardModifier.NoModifier)
+        QApplication.sendEvent(widget, enter)
+        if enter.isAccepted():
+            QApplication.sendEvent(widget, QDropEvent(QPointF(at), copy, data, button, Qt.KeyboardModifier.NoModifier))
 
     def _meanwhile(self) -> None:
         """What comes from elsewhere: another project or source is opened, or the place changes."""
@@ -168,7 +188,7 @@ class Hand:
         elif r < 0.55:
             open_files(self.window, [], True)
         else:
-            self.window.go(self.dice.choice(["footage", "bench", "bench", "bench", "moments"]))
+            self.window.go(self.dice.choice(["footage", "moments", "bench", "bench", "renders", "calendar"]))
 
 
 CONTROL = "import sys, time\nlast = time.monotonic()\nwhile True:\n    time.sleep(0.005)\n    now = time.monotonic()\n" \

@@ -16,7 +16,7 @@ from standtall.checks.notice import Kind
 from standtall.library import settings
 from standtall.library.backups import copies
 from standtall.library.kept import let_go, sizes
-from standtall.ui.app.help_sheet import PAGES, found, pages
+from standtall.ui.app.help_sheet import OF_BENCH, PAGES, found, page_of, pages, written
 from standtall.ui.app.window import MainWindow
 from standtall.ui.widgets import theme
 from tests.ui.driving import WAIT
@@ -91,14 +91,21 @@ def test_help_opens_at_what_is_in_front_and_is_searched(qtbot: QtBot, window: Ma
     sheet.close()
 
 
-def test_every_place_panel_and_warning_has_its_page(window: MainWindow) -> None:
-    names = {p.name for p in pages()}
-    assert set(PAGES.values()) <= names
+def test_every_place_panel_action_and_warning_has_its_page(window: MainWindow) -> None:
+    there = {p.name: p.text for p in pages(window.actions_by_place())}
+    assert set(PAGES.values()) <= there.keys()
     assert {p.name for p in window.all_places} <= set(PAGES)
-    warnings = next(p.text for p in pages() if p.name == "11-warnings")
+    for place, actions in window.actions_by_place().items():
+        for action in actions:
+            assert f"* {action.text}" in there[page_of(place, action.name)], action.name
+            assert all(key in there[page_of(place, action.name)] for key in action.keys)
+    for _page, begins in OF_BENCH:
+        for begin in begins:
+            assert any(a.name.startswith(begin) for a in window.actions_by_place()["bench"]), f"there is no {begin} any more"
+    warnings = there["11-warnings"]
     missing = [kind for kind in get_args(Kind) if f"**{kind}**" not in warnings]
     assert missing == []
-    assert found("cover gone")[0].name == "11-warnings"
+    assert found("cover gone", written())[0].name == "11-warnings"
 
 
 def test_preferences_hold_theme_size_and_what_is_kept(qtbot: QtBot, window: MainWindow) -> None:

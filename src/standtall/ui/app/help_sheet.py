@@ -4,7 +4,8 @@ from __future__ import annotations
 
 import functools
 import re
-from dataclasses import dataclass
+from collections.abc import Callable, Mapping, Sequence
+from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Final
 
@@ -12,6 +13,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QTextBlockFormat, QTextCursor
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QTextBrowser, QVBoxLayout, QWidget
 
+from standtall.ui.widgets.actions import Action
 from standtall.ui.widgets.fields import Field
 
 MARGIN, GAP, LINE = 20.0, 9.0, 125.0
@@ -22,6 +24,25 @@ PAGES: Final = {
     "translation": "07-captions", "": "01-start",
 }  # fmt: skip
 """The page for each place, and for each panel of the Bench."""
+
+OF_BENCH: Final = (
+    ("06-framing", ("frame-", "lock-shot", "punch-in", "propose-punches", "copy-framing", "paste-framing", "paste-whole-framing",
+                    "split-shot", "join-shot", "draw-box", "key-", "steady-shot", "crop-", "compare", "panel-framing")),
+    ("07-captions", ("captions", "panel-captions", "panel-translation", "copy-style", "paste-style")),
+    ("08-extras", ("add-headline", "remove-extra", "copy-extra", "paste-extra", "panel-extras")),
+    ("09-sound", ("hear-before", "panel-sound")),
+    ("13-exchange", ("cut-out", "cut-in", "copy-frame")),
+    ("03-words", ("word-", "retype", "accept", "doubt-", "suggest", "realign", "merge", "unspoken", "hear", "even-time",
+                  "panel-words", "side-transcript", "copy-words")),
+)  # fmt: skip
+"""Which page tells of an action of the Bench, by how its name begins; all others are told of under cutting."""
+
+
+def page_of(place: str, action: str) -> str:
+    """The name of the page that tells of an action of a place ("": of every place)."""
+    if place == "bench":
+        return next((page for page, begins in OF_BENCH if action.startswith(begins)), PAGES["bench"])
+    return PAGES[place] if place else "14-keys"
 
 
 @dataclass(frozen=True, slots=True)
@@ -34,8 +55,8 @@ class Page:
 
 
 @functools.cache
-def pages() -> tuple[Page, ...]:
-    """All pages, in the order of the work."""
+def written() -> tuple[Page, ...]:
+    """All pages as they are written, in the order of the work."""
     out = []
     for path in sorted(FOLDER.glob("*.md")):
         text = path.read_text("utf-8")
@@ -43,18 +64,35 @@ def pages() -> tuple[Page, ...]:
     return tuple(out)
 
 
-def found(wanted: str) -> tuple[Page, ...]:
+def pages(actions: Mapping[str, Sequence[Action]]) -> tuple[Page, ...]:
+    """All pages, each with the actions that it is about and their keys as they are now. `actions` are those of each place, under
+    "" those of every place."""
+    lists: dict[str, list[str]] = {}
+    for place, of_place in actions.items():
+        for action in of_place:
+            keys = f" ({', '.join(action.keys)})" if action.keys else ""
+            lists.setdefault(page_of(place, action.name), []).append(f"* {action.text}{keys}")
+    out = []
+    for page in written():
+        more = lists.get(page.name, [])
+        out.append(replace(page, text="\n".join((page.text, "", "## All that can be done", "", *more))) if more else page)
+    return tuple(out)
+
+
+def found(wanted: str, among: Sequence[Page]) -> tuple[Page, ...]:
     """Pages that hold every word that is searched for, those with it in their title first."""
     words = wanted.casefold().split()
-    hits = [p for p in pages() if all(w in p.text.casefold() for w in words)]
+    hits = [p for p in among if all(w in p.text.casefold() for w in words)]
     return tuple(sorted(hits, key=lambda p: (not all(w in p.title.casefold() for w in words), p.name)))
 
 
 class HelpSheet(QDialog):
-    """Stays open beside the work."""
+    """Stays open beside the work. `actions` tells what can be done in each place, with its keys."""
 
-    def __init__(self, parent: QWidget) -> None:
+    def __init__(self, actions: Callable[[], Mapping[str, Sequence[Action]]], parent: QWidget) -> None:
         super().__init__(parent)
+        self._actions = actions
+        self.pages = pages(actions())
         self.setWindowTitle("Help")
         self.resize(min(820, parent.width() - 40), min(600, parent.height() - 60))
         self.search = Field("Search the help", "such as “headline” or “time zone”")
@@ -76,7 +114,9 @@ class HelpSheet(QDialog):
 
     def open_at(self, name: str) -> None:
         """Show the page for a place or a panel."""
+        self.pages = pages(self._actions())
         self.search.clear()
+        self._searched()
         page = PAGES.get(name, PAGES[""])
         for row in range(self.list.count()):
             if self.list.item(row).data(Qt.ItemDataRole.UserRole) == page:
@@ -86,7 +126,7 @@ class HelpSheet(QDialog):
 
     def _searched(self) -> None:
         self.list.clear()
-        for page in found(self.search.text()):
+        for page in found(self.search.text(), self.pages):
             item = QListWidgetItem(page.title)
             item.setData(Qt.ItemDataRole.UserRole, page.name)
             self.list.addItem(item)
@@ -112,7 +152,7 @@ class HelpSheet(QDialog):
         item = self.list.currentItem()
         if item is None:
             return
-        page = next(p for p in pages() if p.name == item.data(Qt.ItemDataRole.UserRole))
+        page = next(p for p in self.pages if p.name == item.data(Qt.ItemDataRole.UserRole))
         self.text.setMarkdown(page.text)
         self._space()
         words = self.search.text().split()

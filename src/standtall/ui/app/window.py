@@ -263,10 +263,15 @@ class MainWindow(QMainWindow):
         self.projects.change(make)
         self.player.late_s = self.projects.settings.sound_late_ms / 1000
 
+    def actions_by_place(self) -> dict[str, list[Action]]:
+        """What can be done in each place, by its name, and under "" in every place."""
+        names = ["", *(p.name for p in self.all_places)]
+        return {name: actions for name, (_title, actions) in zip(names, self.shortcuts.groups, strict=True)}
+
     def show_help(self) -> None:
         """Help on the place, or on the panel of the Bench, that is in front."""
         if self.help_sheet is None:
-            self.help_sheet = HelpSheet(self)
+            self.help_sheet = HelpSheet(self.actions_by_place, self)
         self.help_sheet.open_at(self.bench.inspector.panel if self.place == "bench" else self.place)
 
     def walk(self) -> None:

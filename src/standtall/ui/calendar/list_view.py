@@ -6,7 +6,7 @@ import time
 from collections.abc import Callable, Sequence
 from typing import Final
 
-from PySide6.QtCore import Qt, Signal
+from PySide6.QtCore import QPoint, Qt, Signal
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QComboBox,
@@ -38,9 +38,10 @@ NUMBER: Final = Qt.ItemDataRole.UserRole
 
 
 class PostList(QWidget):
-    """`chosen` carries the number of a post, or 0."""
+    """`chosen` carries the number of a post, or 0; `menu_wanted` that of a post, and a place on the screen."""
 
     chosen = Signal(int)
+    menu_wanted = Signal(int, QPoint)
 
     def __init__(self, posts: Posts) -> None:
         super().__init__()
@@ -70,6 +71,10 @@ class PostList(QWidget):
         self.table.horizontalHeader().setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
         self.table.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.table.itemSelectionChanged.connect(self._chosen)
+        self.table.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
+        self.table.customContextMenuRequested.connect(
+            lambda at: self.menu_wanted.emit(self.number(), self.table.viewport().mapToGlobal(at))
+        )
         self.empty = QLabel("There are no such posts. Drag shorts onto days, or fill the coming days.")
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.empty.setWordWrap(True)

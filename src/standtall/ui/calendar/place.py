@@ -18,7 +18,6 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QLabel,
     QMenu,
-    QMessageBox,
     QStackedWidget,
     QVBoxLayout,
     QWidget,
@@ -26,28 +25,31 @@ from PySide6.QtWidgets import (
 
 from standtall.model.post import Post, ShortRef
 from standtall.posts.filling import Slot, clashes, gaps
-from standtall.posts.zones import DayTime, at_day_time, day_of, local, minute_of, zone_names
+from standtall.posts.zones import at_day_time, day_of, minute_of, zone_names
 from standtall.session.calendar_out import write_calendar
 from standtall.ui.calendar.actions import actions_of
 from standtall.ui.calendar.channels_panel import ChannelsPanel
 from standtall.ui.calendar.fill_panel import FillPanel
 from standtall.ui.calendar.list_view import PostList
-from standtall.ui.calendar.post_card import Card, clock_of
+from standtall.ui.calendar.post_card import Card
 from standtall.ui.calendar.post_panel import PostPanel
 from standtall.ui.calendar.posters import Posters
 from standtall.ui.calendar.rule_panel import RulePanel
 from standtall.ui.calendar.shorts_panel import ShortsPanel
 from standtall.ui.calendar.view import CalendarView
+from standtall.ui.calendar.which_time import asked_time
 from standtall.ui.state.accounts import Accounts
 from standtall.ui.state.posts import Posts
 from standtall.ui.state.workspace import Workspace
-from standtall.ui.widgets.actions import button_of
+from standtall.ui.widgets.actions import button_of, menu_text
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.place import Place
 from standtall.ui.widgets.tabs import Tabs
 
 SIDE = 336
 SOON_MS = 700
+OFFERED = 12
+"""Shorts that the menu of a day offers, the best ones."""
 FILES = "Calendars (*.ics);;Tables (*.csv)"
 Shown = Literal["month", "week", "list"]
 
@@ -165,6 +167,7 @@ class CalendarPlace(QWidget):
         self.view.menu_wanted.connect(self._menu)
         self.view.verticalScrollBar().valueChanged.connect(lambda _v: self.shown.setText(self.view.title()))
         self.list.chosen.connect(self._list_chosen)
+        self.list.menu_wanted.connect(self._menu)
         self.post.time_wanted.connect(self._time_wanted)
         self.post.played.connect(self.played)
         self.rule.open_project.connect(self._ws.open_project)
@@ -339,14 +342,28 @@ class CalendarPlace(QWidget):
             self.show_mode("month")
 
     def _menu(self, key: int, at: QPoint) -> None:
-        """What can be done with a post."""
+        """What can be done with a post, or with the day that is chosen."""
         if self.posts.post(key) is None:
+            self._day_menu(at)
             return
         menu = QMenu(self)
         post = self.post
         for widget in (post.approve, post.now, post.draft, post.hold, post.skip, post.out, post.play, post.page):
             if widget.isEnabled() and not widget.isHidden():
                 menu.addAction(widget.text(), widget.click)
+        menu.popup(at)
+
+    def _day_menu(self, at: QPoint) -> None:
+        menu = QMenu(self)
+        day = self.view.day
+        best = sorted((s.ref for s in self.posts.shorts), key=lambda r: -r.rating)[:OFFERED]
+        put = menu.addMenu(f"Put a short onto {day:%d %B}")
+        put.setEnabled(bool(best) and day >= self._today())
+        for ref in best:
+            put.addAction(ref.name, partial(self._put, ref, day, None))
+        for action in self._actions:
+            if action.name in ("calendar-fill", "calendar-today", "calendar-out"):
+                menu.addAction(menu_text(action), action.does)
         menu.popup(at)
 
     # moving
@@ -370,26 +387,7 @@ class CalendarPlace(QWidget):
         """The moment of a time of a day; where it does not exist, or comes twice, that is asked. None: given up."""
         zone = self.posts.shown_zone
         found = at_day_time(day, minute, zone)
-        return found.at if found.kind == "plain" or found.other is None else self._ask(found, day, minute, zone)
-
-    def _ask(self, found: DayTime, day: datetime.date, minute: int, zone: str) -> int | None:
-        assert found.other is not None
-        box = QMessageBox(self)
-        box.setIcon(QMessageBox.Icon.Question)
-        box.setWindowTitle("Which time?")
-        shown = clock_of(minute)
-        if found.kind == "twice":
-            box.setText(f"On {day:%d %B %Y} clocks in {zone} are put back: {shown} comes twice.")
-            texts = f"The first {shown}", f"The second {shown}, an hour later"
-        else:
-            box.setText(f"On {day:%d %B %Y} clocks in {zone} are put forward: there is no {shown}.")
-            texts = f"At {local(found.at, zone):%H:%M}", f"At {local(found.other, zone):%H:%M}"
-        times = zip(texts, (found.at, found.other), strict=True)
-        choices = {box.addButton(text, QMessageBox.ButtonRole.AcceptRole): at for text, at in times}
-        leave = box.addButton("Leave it where it was", QMessageBox.ButtonRole.RejectRole)
-        box.setEscapeButton(leave)
-        box.exec()
-        return next((at for made, at in choices.items() if made is box.clickedButton()), None)
+        return found.at if found.kind == "plain" or found.other is None else asked_time(self, found, day, minute, zone)
 
     def _dropped(self, number: int, day: datetime.date, minute: int | None) -> None:
         ref = self.shorts.ref(number)

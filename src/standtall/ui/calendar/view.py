@@ -56,7 +56,7 @@ MONTHS: Final = (
 
 class CalendarView(QAbstractScrollArea):
     """`chosen` carries the key of a card or 0, `moved` (key, day, minute or None), `dropped` (number of a short, day, minute or
-    None), `opened` the key of a card, `menu_wanted` (key, place on the screen)."""
+    None), `opened` the key of a card, `menu_wanted` (key, or 0 for the day; place on the screen)."""
 
     chosen, opened = Signal(int), Signal(int)
     moved = Signal(int, object, object)
@@ -314,8 +314,7 @@ class CalendarView(QAbstractScrollArea):
             self.opened.emit(key)
 
     def contextMenuEvent(self, event: QContextMenuEvent) -> None:
-        if self.key > 0:
-            self.menu_wanted.emit(self.key, event.globalPos())
+        self.menu_wanted.emit(max(0, self.key), event.globalPos())
 
     # what is dragged here from the list of shorts
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QImage, QKeyEvent, QMouseEvent, QPixmap
+from PySide6.QtGui import QContextMenuEvent, QImage, QKeyEvent, QMouseEvent, QPixmap
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QPushButton, QToolButton, QVBoxLayout
 
 from standtall.base.time import TICKS_PER_SECOND, clock
@@ -12,6 +12,7 @@ from standtall.model.source import Source
 from standtall.session.usage import Usage, in_words
 from standtall.ui.footage.used_bar import UsedBar
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.context_menu import buttons_at
 
 STAGES = (("sound", "Sound"), ("words", "Words"), ("voices", "Voices"), ("people", "People"), ("preview", "Preview"))
 BUSY = {"sound": "sound", "words": "words", "timing": "words", "voices": "voices", "people": "people", "preview": "preview"}
@@ -115,6 +116,9 @@ class SourceCard(QFrame):
         self.state = "unknown"
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.show_state("unknown")
+
+    def contextMenuEvent(self, event: QContextMenuEvent) -> None:
+        buttons_at(event.globalPos(), self)
 
     def set_poster(self, image: QImage) -> None:
         fit = image.scaled(160, 90, Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation)

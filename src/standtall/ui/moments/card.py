@@ -6,13 +6,14 @@ from dataclasses import replace
 from typing import Final
 
 from PySide6.QtCore import QRectF, Qt, Signal
-from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap
+from PySide6.QtGui import QColor, QContextMenuEvent, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from standtall.base.time import clock, seconds
 from standtall.model.analysis import Analysis
 from standtall.model.moment import PARTS, Moment, Part, PartName, Shape
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.context_menu import buttons_at
 from standtall.ui.widgets.fields import button
 
 POSTER: Final = (108, 192)
@@ -134,6 +135,9 @@ class MomentCard(QFrame):
         row.setSpacing(12)
         row.addWidget(self._poster, 0, Qt.AlignmentFlag.AlignTop)
         row.addLayout(right, 1)
+
+    def contextMenuEvent(self, event: QContextMenuEvent) -> None:
+        buttons_at(event.globalPos(), self)
 
     def _vote(self, value: bool, on: bool) -> None:
         self.kept = value if on else None

@@ -7,13 +7,14 @@ from pathlib import Path
 from typing import Final
 
 from PySide6.QtCore import QMimeData, QPoint, Qt, QUrl, Signal
-from PySide6.QtGui import QDrag, QDragEnterEvent, QDropEvent, QImage, QKeyEvent, QMouseEvent, QPixmap
+from PySide6.QtGui import QContextMenuEvent, QDrag, QDragEnterEvent, QDropEvent, QImage, QKeyEvent, QMouseEvent, QPixmap
 from PySide6.QtWidgets import QApplication, QFrame, QHBoxLayout, QLabel, QProgressBar, QSizePolicy, QVBoxLayout
 
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.session.proof_told import wrong
 from standtall.ui.state.renders import STAGES, Live, Row, whole_share
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.context_menu import buttons_at
 from standtall.ui.widgets.fields import button
 
 MARKS: Final = {"waiting": "○ Waiting", "running": "▸ Rendering", "done": "✓ Done", "failed": "✗ Failed", "stopped": "– Stopped"}
@@ -85,6 +86,9 @@ class RenderRow(QFrame):
             self.setToolTip("Drag it to another place in the order")
         elif row.state == "done":
             self.setToolTip("A click shows its report; drag it into another program, or out of the window")
+
+    def contextMenuEvent(self, event: QContextMenuEvent) -> None:
+        buttons_at(event.globalPos(), self)
 
     def show_progress(self, live: Live) -> None:
         """How far it is."""

@@ -7,8 +7,8 @@ from types import MappingProxyType
 from typing import Final
 
 from PySide6.QtCore import QSize, Qt, Signal
-from PySide6.QtGui import QDropEvent, QKeyEvent
-from PySide6.QtWidgets import QAbstractItemView, QListWidget, QWidget
+from PySide6.QtGui import QContextMenuEvent, QDropEvent, QKeyEvent
+from PySide6.QtWidgets import QAbstractItemView, QListWidget, QMenu, QWidget
 
 from standtall.base.time import clock, seconds
 from standtall.compose.footage import Footage
@@ -80,6 +80,23 @@ class SegmentList(QListWidget):
         self.insertItem(to, self.takeItem(number))
         self.setCurrentRow(to)
         self.moved.emit(segment, to)
+
+    def contextMenuEvent(self, event: QContextMenuEvent) -> None:
+        """What can be done with the row under the pointer."""
+        item = self.itemAt(event.pos())
+        row = self.currentRow() if item is None else self.row(item)
+        if not 0 <= row < len(self.shown):
+            return
+        self.setCurrentRow(row)
+        menu = QMenu(self)
+        menu.addAction("Go there\tReturn", lambda: self.wanted.emit(self.shown[row]))
+        if row > 0:
+            menu.addAction("Move it up\tAlt+Up", lambda: self._move(row, row - 1))
+        if row + 1 < self.count():
+            menu.addAction("Move it down\tAlt+Down", lambda: self._move(row, row + 1))
+        menu.addAction("Remove it\tDelete", lambda: self.gone.emit(self.shown[row]))
+        menu.aboutToHide.connect(menu.deleteLater)
+        menu.popup(event.globalPos())
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         row, key = self.currentRow(), event.key()

@@ -39,6 +39,11 @@ MOST_PIXELS: Final = 100_000_000
 """Most pixels of a picture: three times those of 8K; each costs memory many times over."""
 
 
+def coders() -> str:
+    """Name and version of the library that decodes and encodes."""
+    return f"libavcodec {'.'.join(map(str, av.library_versions['libavcodec']))}"
+
+
 def open_media(path: str | Path) -> InputContainer:
     """Open a local file for reading; raises `MediaError` that says what is wrong with it."""
     place = Path(path)

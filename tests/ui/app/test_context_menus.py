@@ -8,10 +8,8 @@ from PySide6.QtWidgets import QAbstractButton, QApplication, QMenu, QWidget
 from pytestqt.qtbot import QtBot
 
 from standtall.ui.app.window import MainWindow
-from standtall.ui.moments.card import MomentCard
-from standtall.ui.renders.row import RenderRow
-from standtall.ui.state.renders import Row
 from tests.ui.driving import WAIT, edited
+from tests.ui.moments.test_place import asked
 
 
 def menu_on(widget: QWidget, at: QPoint | None = None) -> QMenu:
@@ -36,23 +34,17 @@ def test_cards_offer_what_their_buttons_do(qtbot: QtBot, window: MainWindow) -> 
     window.go("footage")
     assert window.workspace.opened is not None
     card = window.footage._cards[window.workspace.opened.source.key]
+    qtbot.waitUntil(lambda: card._open.isVisible(), timeout=WAIT)
     menu = menu_on(card)
     assert "Open on the Bench" in texts(menu)
     choose(menu, "Open on the Bench")
     qtbot.waitUntil(lambda: window.place == "bench", timeout=WAIT)
+    moment = asked(qtbot, window)[0]
     window.go("moments")
-    qtbot.waitUntil(lambda: bool(window.moments.findChildren(MomentCard)), timeout=WAIT)
-    moment = next(c for c in window.moments.findChildren(MomentCard) if c.isVisible())
+    qtbot.waitUntil(moment.isVisible, timeout=5000)
     menu = menu_on(moment)
     shown = {b.text() for b in moment.findChildren(QAbstractButton) if b.isVisible() and b.isEnabled() and b.text()}
     assert shown and shown <= set(texts(menu)) and "Keep" in shown
-    menu.close()
-    window.go("renders")
-    window.workspace.renders.over = (Row("Compost", "H.264", "/nowhere/a.mp4", "failed", number=1, project="p"),)
-    window.workspace.renders.changed.emit()
-    row = next(r for r in window.renders.findChildren(RenderRow))
-    menu = menu_on(row)
-    assert texts(menu)
     menu.close()
 
 

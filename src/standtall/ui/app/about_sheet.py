@@ -11,12 +11,12 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import Any, Final
 
-import av
 from PySide6.QtCore import QUrl, qVersion
 from PySide6.QtGui import QDesktopServices, QGuiApplication
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QHeaderView, QLabel, QTableWidget, QTableWidgetItem, QVBoxLayout, QWidget
 
 from standtall.base.log import log_file
+from standtall.media.opening import coders
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 
@@ -66,7 +66,7 @@ def facts(workspace: Workspace) -> str:
     cores = len(os.sched_getaffinity(0)) if hasattr(os, "sched_getaffinity") else os.cpu_count()
     lines = [
         f"Stand Tall {_version(OWN)}, Python {platform.python_version()}, Qt {qVersion()}, SQLite {sqlite3.sqlite_version}",
-        f"PyAV {av.__version__}, libavcodec {'.'.join(map(str, av.library_versions['libavcodec']))}",
+        f"PyAV {_version('av')}, {coders()}",
         f"{system}, {cores} cores; {QGuiApplication.platformName()}; {screens}",
         f"Desktop: {os.environ.get('XDG_CURRENT_DESKTOP', 'not said')}, {os.environ.get('LANG', 'no language said')}",
         f"Footage in the project: {len(workspace.sources)}",

@@ -55,7 +55,7 @@ class Bench(QWidget):
         self.clipboard = Clipboard(workspace, lambda: self.tall_image, self)
         self.tall_image: QImage | None = None
         """The tall picture as it is shown now."""
-        self.page_told = PageTold(workspace, self.page)
+        PageTold(workspace, self.page)
         self.menus = PageMenus(workspace, self.page, self.clipboard)
         self.menus.menu_wanted.connect(self._offer)
         self.menus.pictures.connect(self._lay_over)

@@ -30,8 +30,12 @@ def clear_course(faces: Sequence[Sequence[Rect]], seconds: Sequence[float], half
     and how long it stays: the course of least cost, which covers little and moves seldom."""
     paths: list[list[int]] = []
     costs = [0.0] * len(CHOICES)
+    last: Sequence[Rect] | None = None
+    covered: list[float] = []
     for seen, length in zip(faces, seconds, strict=True):
-        own = [(_covered(seen, middle, half_height) + LIKED * i) * length for i, middle in enumerate(CHOICES)]
+        if seen is not last:  # long shorts have many cards of which the same is seen
+            last, covered = seen, [_covered(seen, middle, half_height) + LIKED * i for i, middle in enumerate(CHOICES)]
+        own = [cost * length for cost in covered]
         cheapest = min(range(len(CHOICES)), key=lambda i: costs[i])
         before = [i if not paths or costs[i] <= costs[cheapest] + MOVE else cheapest for i in range(len(CHOICES))]
         costs = [(costs[b] + (MOVE if b != i else 0.0)) + own[i] for i, b in enumerate(before)]

@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from typing import Protocol
 
-from standtall.base.time import TICKS_PER_SECOND, frame_middle
+from standtall.base.time import TICKS_PER_SECOND, nearest
 from standtall.model.timemap import TimeMap
 from standtall.model.translation import Translation
 from standtall.model.words import Word, words_within
@@ -60,22 +60,28 @@ def with_a_frame_each(words: tuple[CaptionWord, ...], fps: Fraction) -> tuple[Ca
     """Words of which each is being said in the middle of some frame: one that is too short for that begins a frame earlier, or
     the next one a frame later, where the word that gives a frame away keeps one."""
     out = list(words)
+    once, below = fps.numerator, TICKS_PER_SECOND * fps.denominator
+
+    def middle(number: int) -> int:
+        return nearest((2 * number + 1) * below, 2 * once)
 
     def first_frame(tick: int) -> int:
         """The first frame whose middle is not before a tick."""
-        number = max(0, int(Fraction(tick, TICKS_PER_SECOND) * fps - Fraction(1, 2)))
-        while frame_middle(number, fps) < tick:
+        number = max(0, (2 * tick * once - below) // (2 * below))
+        while middle(number) < tick:
             number += 1
         return number
 
+    firsts = [first_frame(w.start) for w in out]
     for i in range(len(out) - 1):
-        here, after = first_frame(out[i].start), first_frame(out[i + 1].start)
+        here, after = firsts[i], firsts[i + 1]
         if here != after or out[i].segment != out[i + 1].segment:
             continue
-        earlier = frame_middle(here - 1, fps) if here else -1
-        if earlier >= 0 and (i == 0 or (out[i - 1].segment == out[i].segment and first_frame(out[i - 1].start) < here - 1)):
-            out[i] = replace(out[i], start=earlier)
-        elif i + 2 == len(out) or first_frame(out[i + 2].start) > after + 1:
-            later = min(frame_middle(after, fps) + 1, out[i + 1].end - 1)
+        earlier = middle(here - 1) if here else -1
+        if earlier >= 0 and (i == 0 or (out[i - 1].segment == out[i].segment and firsts[i - 1] < here - 1)):
+            out[i], firsts[i] = replace(out[i], start=earlier), first_frame(earlier)
+        elif i + 2 == len(out) or firsts[i + 2] > after + 1:
+            later = min(middle(after) + 1, out[i + 1].end - 1)
             out[i + 1] = replace(out[i + 1], start=max(out[i + 1].start, later))
+            firsts[i + 1] = first_frame(out[i + 1].start)
     return tuple(out)

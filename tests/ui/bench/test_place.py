@@ -93,6 +93,7 @@ def test_a_person_is_followed_and_a_look_chosen(qtbot: QtBot, window: MainWindow
     assert [s.target for s in short_of(window).framing.shots] == [PersonTarget(0)]
     assert "as you chose" in inspector.framing.shot._why.text()
     marker = next(b for b in inspector.captions.gallery.samples if b.look.name == "lantern")
+    inspector.show_panel("captions")
     edited(qtbot, window, marker.click)
     assert short_of(window).captions.look == "lantern"
     edited(qtbot, window, lambda: qtbot.keyClick(window, Qt.Key.Key_C))

@@ -5,7 +5,7 @@ from __future__ import annotations
 import time
 from typing import Literal
 
-from PySide6.QtGui import QImage
+from PySide6.QtGui import QImage, QShowEvent
 from PySide6.QtWidgets import QCheckBox, QVBoxLayout, QWidget
 
 from standtall.model import caption_edits
@@ -66,8 +66,9 @@ class CaptionsPanel(QWidget):
         whole.addWidget(self._tabs)
         self._picture: QImage | None = None
         self._pictured = 0.0
+        self._stale = False
         for signal in (workspace.opened_changed, workspace.composition_changed, workspace.selection.changed):
-            signal.connect(self.refresh)
+            signal.connect(self._changed)
         workspace.data.changed.connect(self._fill)
         self._fill()
 
@@ -96,6 +97,17 @@ class CaptionsPanel(QWidget):
     def _fill(self) -> None:
         self.gallery.fill(self._ws.data.looks)
         self.refresh()
+
+    def _changed(self) -> None:
+        """Looked at again when it is seen: a word that is struck should not wait for what nobody looks at."""
+        self._stale = not self.isVisible()
+        if not self._stale:
+            self.refresh()
+
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        if self._stale:
+            self._changed()
 
     def refresh(self) -> None:
         opened = self._ws.opened

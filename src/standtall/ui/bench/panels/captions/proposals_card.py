@@ -106,10 +106,18 @@ class EmphasisCard:
     def refresh(self, opened: Opened) -> None:
         strong = opened.entry.short.captions.strong
         self.clear.setEnabled(bool(strong))
-        texts = {(w.source, w.said.id): plain_of(w.text) for card in opened.composition.cards for w in card.words}
+        texts = _texts(opened, {(s.source, s.word) for s in strong})
         told = [f"{texts[s.source, s.word]} ({s.why or 'by hand'})" for s in strong if (s.source, s.word) in texts]
         more = f" and {len(told) - 8} more" if len(told) > 8 else ""
         self.told.setText(f"{len(told)} words: {', '.join(told[:8])}{more}." if told else "No word has emphasis.")
+
+
+def _texts(opened: Opened, wanted: set[tuple[str, int]]) -> dict[tuple[str, int], str]:
+    """What is written for some words (source, id) of the short; those that have no caption are not there."""
+    if not wanted:
+        return {}
+    words = (w for card in opened.composition.cards for w in card.words if (w.source, w.said.id) in wanted)
+    return {(w.source, w.said.id): plain_of(w.text) for w in words}
 
 
 class EmojiCard:
@@ -184,7 +192,7 @@ class EmojiCard:
 
     def refresh(self, opened: Opened) -> None:
         emoji = opened.entry.short.captions.emoji
-        texts = {(w.source, w.said.id): plain_of(w.text) for card in opened.composition.cards for w in card.words}
+        texts = _texts(opened, {(e.source, e.word) for e in emoji})
         shown = [e for e in emoji if (e.source, e.word) in texts]
         told = ", ".join(f"{texts[e.source, e.word]} ({label(e.emoji, opened.composition.caption_language)})" for e in shown[:6])
         more = f" and {len(shown) - 6} more" if len(shown) > 6 else ""

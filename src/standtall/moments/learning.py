@@ -11,7 +11,6 @@ from typing import Final
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.optimize import minimize
 
 from standtall.model.moment import PARTS
 
@@ -66,6 +65,8 @@ def learn(lessons: tuple[Lesson, ...]) -> Learnt:
         value = np.logaddexp(0, -margin).sum() + ((weights - prior) ** 2).sum() / (2 * STIFF**2) + shift**2 / 2
         slope = -(wrong * y) @ (SHARP * x) + (weights - prior) / STIFF**2
         return float(value), np.append(slope, -(wrong * y).sum() + shift)
+
+    from scipy.optimize import minimize  # slow to import, and only needed once somebody has voted
 
     found = minimize(cost, np.append(prior, 0.0), jac=True, method="L-BFGS-B", bounds=[(0.0, 1.0)] * len(PARTS) + [(-5.0, 5.0)])
     weights = np.maximum(0.005, found.x[:-1])

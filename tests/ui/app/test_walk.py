@@ -8,7 +8,7 @@ from PySide6.QtCore import QPoint, QRect, Qt
 from PySide6.QtWidgets import QWidget
 from pytestqt.qtbot import QtBot
 
-from standtall.ui.app.walk import Walk
+from standtall.ui.app.guided_walk import Walk
 from standtall.ui.app.window import MainWindow
 from tests.ui.driving import WAIT, edited, word_point
 

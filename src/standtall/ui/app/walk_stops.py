@@ -5,7 +5,7 @@ from __future__ import annotations
 from functools import partial
 from typing import TYPE_CHECKING
 
-from standtall.ui.app.walk import Stop
+from standtall.ui.app.guided_walk import Stop
 
 if TYPE_CHECKING:
     from standtall.ui.app.window import MainWindow

@@ -29,6 +29,7 @@ from standtall.model.timemap import SourceTime
 from standtall.ui.app.about_sheet import AboutSheet
 from standtall.ui.app.actions import actions_of
 from standtall.ui.app.demo_opening import open_demo_in
+from standtall.ui.app.guided_walk import Walk
 from standtall.ui.app.help_sheet import HelpSheet
 from standtall.ui.app.keys_sheet import KeysSheet
 from standtall.ui.app.large import Large
@@ -41,7 +42,6 @@ from standtall.ui.app.projects import Projects
 from standtall.ui.app.rail import Rail
 from standtall.ui.app.shortcuts import Shortcuts
 from standtall.ui.app.tending import Tending
-from standtall.ui.app.walk import Walk
 from standtall.ui.app.walk_stops import stops_of
 from standtall.ui.bench.export import ExportSheet
 from standtall.ui.bench.place import Bench

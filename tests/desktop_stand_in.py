@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Any, Final
 
-from jeepney import HeaderFields, new_error, new_method_return
+from jeepney import DBusAddress, HeaderFields, new_error, new_method_return, new_signal
 
 from tests.message_bus import BusStandIn
 
@@ -17,6 +17,8 @@ class DesktopStandIn(BusStandIn):
 
     def __init__(self, bus: str, services: tuple[str, ...] = SERVICES) -> None:
         self.shown: list[tuple[str, str]] = []
+        self.buttons: list[list[str]] = []
+        """Names and texts of the buttons of each message, by turns."""
         self.awake: dict[int, str] = {}
         self.kept = 0
         """How often it was asked to stay awake."""
@@ -26,6 +28,7 @@ class DesktopStandIn(BusStandIn):
         method = message.header.fields.get(HeaderFields.member)
         if method == "Notify":
             self.shown.append((message.body[3], message.body[4]))
+            self.buttons.append(list(message.body[5]))
             return new_method_return(message, "u", (len(self.shown),))
         if method == "Inhibit":
             self.kept += 1
@@ -35,3 +38,8 @@ class DesktopStandIn(BusStandIn):
             self.awake.pop(message.body[0], None)
             return new_method_return(message)
         return new_error(message, "org.freedesktop.DBus.Error.UnknownMethod")
+
+    def press(self, number: int, name: str) -> None:
+        """Somebody presses a button of a message."""
+        where = DBusAddress("/org/freedesktop/Notifications", interface="org.freedesktop.Notifications")
+        self._connection.send(new_signal(where, "ActionInvoked", "us", (number, name)))

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import time
+
 from PySide6.QtWidgets import QWidget
 from pytestqt.qtbot import QtBot
 
@@ -45,6 +47,29 @@ def test_messages_are_shown(bus: str) -> None:
     assert stand_in.shown == [("2 finished files", "All are checked and ready.")]
     desktop.close()
     stand_in.close()
+
+
+def test_what_is_pressed_in_a_message_is_heard(bus: str) -> None:
+    stand_in, desktop = DesktopStandIn(bus), Desktop(bus)
+    pressed: list[str] = []
+    desktop.show("1 finished file", "It is ready.", {"default": "Show it", "folder": "Open the folder"}, pressed.append)
+    until = time.monotonic() + 20
+    while not stand_in.buttons and time.monotonic() < until:
+        time.sleep(0.02)
+    assert stand_in.buttons == [["default", "Show it", "folder", "Open the folder"]]
+    stand_in.press(99, "default")
+    stand_in.press(1, "folder")
+    while not pressed and time.monotonic() < until:
+        time.sleep(0.02)
+    assert pressed == ["folder"], "that of another message is not ours"
+    desktop.close()
+    stand_in.close()
+
+
+def test_a_press_brings_renders_to_the_front(window: MainWindow) -> None:
+    window.go("bench")
+    window.tending.chosen.emit("show")
+    assert window.place == "renders"
 
 
 def test_where_nobody_answers_nothing_happens(bus: str) -> None:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from typing import Final
 
-from PySide6.QtCore import QObject
+from PySide6.QtCore import QObject, Signal
 from PySide6.QtWidgets import QWidget
 
 from standtall.base.errors import StandTallError
@@ -15,11 +15,15 @@ from standtall.ui.app.desktop import Desktop
 from standtall.ui.state.jobs import Jobs
 from standtall.ui.threads.queues import Queues
 
+ACTIONS: Final = {"default": "Show Renders", "show": "Show Renders", "folder": "Open the folder"}
 LONG: Final = (AnalyseRequest, RenderRequest)
 
 
 class Tending(QObject):
-    """`window` is not told of what it shows itself while somebody looks at it."""
+    """`window` is not told of what it shows itself while somebody looks at it. `chosen` carries the name of what was pressed in a
+    message of the desktop."""
+
+    chosen = Signal(str)
 
     def __init__(self, jobs: Jobs, queues: Queues, window: QWidget, desktop: Desktop | None = None) -> None:
         super().__init__(window)
@@ -40,7 +44,7 @@ class Tending(QObject):
         if (self._done or self._failed) and not self._jobs.of(RenderRequest):
             done, failed, self._done, self._failed = self._done, self._failed, 0, 0
             if not self._window.isActiveWindow():
-                self._do(lambda: self.desktop.show(*told(done, failed)))
+                self._do(lambda: self.desktop.show(*told(done, failed), ACTIONS, self.chosen.emit))
 
     def _do(self, work: Callable[[], None]) -> None:
         self._queues.do("desktop", work, None, lambda _error: None)

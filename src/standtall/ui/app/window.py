@@ -6,8 +6,8 @@ from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
-from PySide6.QtCore import QRect, QSize, Qt
-from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
+from PySide6.QtCore import QRect, QSize, Qt, QUrl
+from PySide6.QtGui import QCloseEvent, QDesktopServices, QDragEnterEvent, QDropEvent
 from PySide6.QtWidgets import (
     QAbstractButton,
     QApplication,
@@ -191,6 +191,7 @@ class MainWindow(QMainWindow):
         ws.project_changed.connect(lambda _path: self._posts_changed())
         self.calendar.played.connect(lambda path: self._play_file(Path(path)))
         self.renders.wanted_place.connect(self._show_place)
+        self.tending.chosen.connect(self._message_pressed)
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if any(url.isLocalFile() for url in event.mimeData().urls()):
@@ -386,6 +387,15 @@ class MainWindow(QMainWindow):
         sheet.wanted.connect(self.files.export_words)
         sheet.captions_wanted.connect(self.files.export_captions)
         sheet.open()
+
+    def _message_pressed(self, name: str) -> None:
+        """Do what was pressed in a message of the desktop."""
+        if name == "folder":
+            QDesktopServices.openUrl(QUrl.fromLocalFile(str(self.workspace.renders.folder)))
+            return
+        self.go("renders")
+        self.raise_()
+        self.activateWindow()
 
     def _posts_changed(self) -> None:
         """Let Footage show which of its shorts are out."""

@@ -37,7 +37,8 @@ class Settings:
     """`recent` holds project files, newest first; `picture_folders` those whose pictures are offered; finished files
     are written into `render_folder`; kinds of notices that are `waived` are not told of before a render. `theme` is light, dark
     or system, `scale` the size of everything in hundredths, `keys` those that the person has changed. Sound is heard
-    `sound_late_ms` later than its device says; who has `walked` is not shown around again."""
+    `sound_late_ms` later than its device says; who has `walked` is not shown around again. `panel_share` is
+    the share of the Bench's width that its panel was given, 0 where none was."""
 
     recent: tuple[str, ...] = ()
     theme: str = "light"
@@ -49,6 +50,7 @@ class Settings:
     window: WindowPlace | None = None
     sound_late_ms: int = 0
     walked: bool = False
+    panel_share: float = 0.0
 
     def with_render_folder(self, folder: str) -> Settings:
         return replace(self, render_folder=folder)

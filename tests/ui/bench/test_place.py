@@ -268,3 +268,17 @@ def test_a_machine_without_sound_plays_by_the_wall_clock(monkeypatch: pytest.Mon
 
     monkeypatch.setitem(sys.modules, "sounddevice", None)
     assert clocks.sound_device() is None
+
+
+def test_the_panel_is_given_more_room_by_drag_and_keeps_it(qtbot: QtBot, window: MainWindow) -> None:
+    bench = window.bench
+    words, panel = bench.split.sizes()
+    bench.split.moveSplitter(words - 60, 1)
+    assert bench.split.sizes()[1] > panel or bench.split.sizes()[0] == 408
+    share = window.projects.settings.panel_share
+    assert share > 0 and share == pytest.approx(bench.split.sizes()[1] / sum(bench.split.sizes()))
+    window.resize(1500, 900)
+    qtbot.waitUntil(lambda: sum(bench.split.sizes()) > words + panel, timeout=WAIT)
+    assert bench.split.sizes()[1] / sum(bench.split.sizes()) == pytest.approx(share, abs=0.01)
+    bench.split.moveSplitter(5_000, 1)
+    assert bench.split.sizes()[1] >= 292, "no panel is gone"

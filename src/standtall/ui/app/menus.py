@@ -7,9 +7,12 @@ from collections.abc import Callable, Iterable
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QMenu, QMenuBar
 
+from standtall.ui.app.help_sheet import page_of
 from standtall.ui.widgets.actions import Action, menu_text
 from standtall.ui.widgets.place import Place
 
+GROUPS = {"03-words": "Words", "06-framing": "Framing", "07-captions": "Captions", "08-extras": "Extras"}
+"""Menus within that of the Bench, by the page of the help that tells of their actions: there are too many for one."""
 EVERYWHERE = ("Edit", "Go", "Play", "Tools")
 """Menus of the actions that hold in every place."""
 
@@ -35,7 +38,8 @@ class Menus(QMenuBar):
             menu = self._menu(self, one.title)
             inner: dict[str, QMenu] = {}
             for action in one.actions:
-                where = self._inner(inner, menu, action.menu) if action.menu else menu
+                group = action.menu or (GROUPS.get(page_of(one.name, action.name), "") if one.name == "bench" else "")
+                where = self._inner(inner, menu, group) if group else menu
                 self._add(where, action, "" if action.where == "anywhere" else one.name)
 
     def _menu(self, parent: QMenuBar, name: str) -> QMenu:

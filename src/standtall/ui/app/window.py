@@ -192,6 +192,8 @@ class MainWindow(QMainWindow):
         self.calendar.played.connect(lambda path: self._play_file(Path(path)))
         self.renders.wanted_place.connect(self._show_place)
         self.tending.chosen.connect(self._message_pressed)
+        self.bench.set_share(self.projects.settings.panel_share if 0.2 <= self.projects.settings.panel_share <= 0.8 else 0.0)
+        self.bench.shared_out.connect(lambda share: self.projects.change(lambda s: replace(s, panel_share=share)))
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if any(url.isLocalFile() for url in event.mimeData().urls()):

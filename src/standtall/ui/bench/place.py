@@ -5,9 +5,9 @@ from __future__ import annotations
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QPoint, Qt
-from PySide6.QtGui import QImage
-from PySide6.QtWidgets import QHBoxLayout, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtCore import QPoint, Qt, Signal
+from PySide6.QtGui import QImage, QResizeEvent
+from PySide6.QtWidgets import QHBoxLayout, QSplitter, QToolButton, QVBoxLayout, QWidget
 
 from standtall.model import edits
 from standtall.ui.bench.actions import actions_of
@@ -32,11 +32,17 @@ from standtall.ui.widgets.context_menu import menu_at
 from standtall.ui.widgets.fields import Field
 from standtall.ui.widgets.place import Place
 
+PANEL_MOST = 440
+"""Width of the panel that it takes by itself at most."""
+SCRIPT_LEAST = 408
+"""Width that the page needs for its longest rows."""
 NAME_TIP = "Name of the short; the finished file gets it too"
 
 
 class Bench(QWidget):
-    """Most hours are spent here."""
+    """Most hours are spent here. `shared_out` carries the share of the width that the panel was given by hand."""
+
+    shared_out = Signal(float)
 
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -96,15 +102,45 @@ class Bench(QWidget):
         holder.setLayout(right)
         right.setContentsMargins(0, 0, 0, 0)
         holder.setMinimumWidth(292)
-        holder.setMaximumWidth(440)
+        script = QWidget()
+        script.setLayout(left)
+        left.setContentsMargins(0, 0, 0, 0)
+        script.setMinimumWidth(SCRIPT_LEAST)
+        self.split = QSplitter(Qt.Orientation.Horizontal)
+        self.split.setChildrenCollapsible(False)
+        self.split.setHandleWidth(theme.PAD)
+        self.split.addWidget(script)
+        self.split.addWidget(holder)
+        handle = self.split.handle(1)
+        handle.setToolTip("Drag it to give the words or the panel more room")
+        handle.setAccessibleName("Between words and panel")
+        self.split.splitterMoved.connect(self._split_moved)
+        self._share = 0.0
         whole = QHBoxLayout(self)
         whole.setContentsMargins(theme.PAD, theme.PAD, theme.PAD, theme.PAD)
-        whole.setSpacing(theme.PAD)
-        whole.addLayout(left, 3)
-        whole.addWidget(holder, 2)
+        whole.addWidget(self.split)
         workspace.opened_changed.connect(self._refresh)
         workspace.composition_changed.connect(self._refresh)
         self._refresh()
+
+    def set_share(self, share: float) -> None:
+        """Give the panel this share of the width; 0: two fifths, as far as it needs so much."""
+        self._share = share
+        self._lay_out()
+
+    def _lay_out(self) -> None:
+        wide = self.split.width() - theme.PAD
+        panel = round(wide * self._share) if self._share else min(PANEL_MOST, round(wide * 2 / 5))
+        self.split.setSizes([wide - panel, panel])
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._lay_out()
+
+    def _split_moved(self, _at: int, _number: int) -> None:
+        words, panel = self.split.sizes()
+        self._share = panel / max(1, words + panel)
+        self.shared_out.emit(self._share)
 
     def place(self) -> Place:
         self.declared = actions_of(self)

@@ -300,8 +300,9 @@ class FillPanel(Panel):
         if empty:
             told += f" Times left without a short: {', '.join(empty)}."
         if plan.asked:
-            told += (f" {len(plan.asked)} are at times that are not there, or come twice, since clocks change that day; they are "
-                     "marked with “!”. Say first which time they take.")  # fmt: skip
+            count = len(plan.asked)
+            these = "One is at a time that is" if count == 1 else f"{count} are at times that are"
+            told += f" {these} not there, or there twice, since clocks are changed: see “!”. Say first which time it is to be."
         self.summary.setText(told)
         lines = [f"{x.short.name} ({self._posts.title_of(x.channel)}): {x.why}" for x in plan.left_out]
         self.left_out.setPlainText("\n".join(lines) or "Nothing is left out.")

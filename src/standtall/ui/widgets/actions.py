@@ -53,5 +53,5 @@ def button_of(action: Action, style: str = "") -> QPushButton:
 
 
 def menu_text(action: Action) -> str:
-    """How an action reads in a menu, with its shortcut beside it."""
-    return f"{action.label or action.text}\t{action.keys[0]}" if action.keys else action.label or action.text
+    """How an action reads in a menu, with its shortcut beside it: in full, since what a button says is short in its own place."""
+    return f"{action.text}\t{action.keys[0]}" if action.keys else action.text

@@ -7,7 +7,7 @@ from collections.abc import Iterable, Sequence
 from PySide6.QtCore import QPoint
 from PySide6.QtWidgets import QAbstractButton, QMenu, QWidget
 
-from standtall.ui.widgets.actions import Action
+from standtall.ui.widgets.actions import Action, menu_text
 
 
 def menu_at(at: QPoint, actions: Iterable[Action], names: Sequence[str], parent: QWidget) -> QMenu:
@@ -19,7 +19,7 @@ def menu_at(at: QPoint, actions: Iterable[Action], names: Sequence[str], parent:
             menu.addSeparator()
             continue
         action = table[name]
-        made = menu.addAction(f"{action.text}\t{action.keys[0]}" if action.keys else action.text)
+        made = menu.addAction(menu_text(action))
         made.triggered.connect(lambda _c=False, a=action: a.does())
     menu.aboutToHide.connect(menu.deleteLater)
     menu.popup(at)

@@ -41,23 +41,26 @@ ClientFor = Callable[[Channel], Client]
 
 
 class Outbox:
-    """`step` does what is due next. `channels` are read anew for each step: their files may be changed at any time. `mine` says
-    of the name of a channel whether this outbox works for it: a slow one need not hold up the others."""
+    """`step` does what is due next. `channels` are read anew for each step: their files may be changed at any time. With `only`
+    it works for the channel of that name alone, so that a slow one need not hold up the others; "" are those that are gone."""
 
     def __init__(
         self, store: PostStore, channels: Callable[[], Sequence[Channel]], client_for: ClientFor, clock: Clock | None = None,
-        progress: Progress | None = None, mine: Callable[[str], bool] = lambda _name: True,
+        progress: Progress | None = None, only: str | None = None,
     ) -> None:  # fmt: skip
         self._store, self._channels, self._client_for = store, channels, client_for
         self._clock = clock or Clock()
         self._progress = progress or Progress()
         self._watch = ClockWatch(self._clock)
-        self._mine = mine
+        self._only = only
+        self._there: dict[str, Channel] = {}
+        """The channels by name, as they were at the beginning of the step."""
         self._awake_since = self._clock.now()
         self._asked_views: dict[int, int] = {}
 
     def step(self) -> float:
         """Do one thing that is due; -> seconds until something may be due again (0: at once)."""
+        self._there = {c.name: c for c in self._channels()}
         now = self._look_at_clock()
         posts = self._posts()
         work = sorted((at, p.id, p) for p in posts if (at := self._next(p)) is not None)
@@ -71,7 +74,9 @@ class Outbox:
         return min(IDLE_S, max(0.2, work[0][0] - now)) if work else IDLE_S
 
     def _posts(self) -> list[Post]:
-        return [p for p in self._store.posts() if self._mine(p.channel)]
+        if self._only is None:
+            return list(self._store.posts())
+        return [p for p in self._store.posts() if self._only == (p.channel if p.channel in self._there else "")]
 
     def _look_at_clock(self) -> int:
         """The time now. After a sleep, or where the clock was set, what fell due meanwhile counts as missed."""
@@ -104,7 +109,7 @@ class Outbox:
         return post.next_try if post.state == "withdrawing" else None
 
     def _channel(self, post: Post) -> Channel | None:
-        return next((c for c in self._channels() if c.name == post.channel), None)
+        return self._there.get(post.channel)
 
     def _do(self, post: Post, now: int) -> None:
         """One thing with a post; whatever goes wrong is kept with it."""

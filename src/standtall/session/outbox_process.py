@@ -80,15 +80,11 @@ class _Lanes:
             thread.join(STOP_S)
 
     def _lane(self, name: str) -> None:
-        def mine(channel: str) -> bool:
-            there = any(channel == c.name for c in channels())
-            return there and channel == name if name else not there
-
         try:
             store = PostStore()
             try:
                 clients = Clients(Credentials(self._bus), self._progress)
-                outbox = Outbox(store, channels, clients.client_for, progress=self._progress, mine=mine)
+                outbox = Outbox(store, channels, clients.client_for, progress=self._progress, only=name)
                 _work(outbox, store, self._progress, self._once, self._stopped)
             finally:
                 store.close()

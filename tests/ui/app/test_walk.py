@@ -40,7 +40,7 @@ def test_five_stops_stand_beside_their_controls_inside_the_window(qtbot: QtBot, 
 
 def test_the_real_control_is_used_while_a_stop_is_shown_and_it_can_be_left(qtbot: QtBot, window: MainWindow) -> None:
     walk = begun(window)
-    assert window.bench.page.hasFocus() or not walk.hasFocus(), "the walk takes no focus"
+    assert window.focusWidget() is window.bench.page, "the walk takes no focus"
     ws, page = window.workspace, window.bench.page
     assert ws.opened is not None
     before = ws.opened.entry.short

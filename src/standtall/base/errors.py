@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from standtall.base.interface_language import tr
+
 
 class StandTallError(Exception):
     """A failure to tell the user about.
@@ -63,7 +65,7 @@ class Cancelled(StandTallError):
 
     exit_code = 130
 
-    def __init__(self, message: str = "Stopped.") -> None:
+    def __init__(self, message: str = tr("Stopped.")) -> None:
         super().__init__(message)
 
 
@@ -72,9 +74,17 @@ def disk_error(error: OSError, path: object) -> OutputError:
     import errno
 
     if error.errno == errno.ENOSPC:
-        return OutputError(f"The disk is full: {path} could not be written.", "Free some space and try again.")
+        return OutputError(tr("The disk is full: {path} could not be written.", path=path), tr("Free some space and try again."))
     if error.errno in (errno.EACCES, errno.EPERM, errno.EROFS):
-        return OutputError(f"{path} may not be written.", "Choose a folder that you own, or change its permissions.")
+        return OutputError(
+            tr("{path} may not be written.", path=path), tr("Choose a folder that you own, or change its permissions.")
+        )
     if error.errno in (errno.ENOENT, errno.ENOTDIR):
-        return OutputError(f"{path} could not be made.", "Check that the folder's name is right and that it exists.")
-    return OutputError(f"{path} could not be written: {error.strerror}.", "Try another folder.", errno=error.errno)
+        return OutputError(
+            tr("{path} could not be made.", path=path), tr("Check that the folder's name is right and that it exists.")
+        )
+    return OutputError(
+        tr("{path} could not be written: {strerror}.", path=path, strerror=error.strerror),
+        tr("Try another folder."),
+        errno=error.errno,
+    )

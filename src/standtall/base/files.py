@@ -14,6 +14,7 @@ from typing import Final
 
 from standtall.base.errors import MediaError, disk_error
 from standtall.base.folders import state_folder
+from standtall.base.interface_language import tr
 
 _PART: Final = 1 << 20
 LONGEST_NAME: Final = 180
@@ -112,9 +113,11 @@ def content_key(path: Path) -> str:
                 file.seek(at)
                 digest.update(file.read(_PART))
     except FileNotFoundError as error:
-        raise MediaError(f"There is no file {path}.", "Check the name, or choose the file again.") from error
+        raise MediaError(tr("There is no file {path}.", path=path), tr("Check the name, or choose the file again.")) from error
     except IsADirectoryError as error:
-        raise MediaError(f"{path} is a folder.", "Choose the media files in it.") from error
+        raise MediaError(tr("{path} is a folder.", path=path), tr("Choose the media files in it.")) from error
     except OSError as error:
-        raise MediaError(f"{path} cannot be read: {error.strerror}.", "Check the file's permissions.") from error
+        raise MediaError(
+            tr("{path} cannot be read: {strerror}.", path=path, strerror=error.strerror), tr("Check the file's permissions.")
+        ) from error
     return digest.hexdigest()[:24]

@@ -16,6 +16,7 @@ from typing import Final
 from standtall import __version__
 from standtall.base.errors import StandTallError, Unforeseen
 from standtall.base.folders import state_folder
+from standtall.base.interface_language import tr
 
 LARGEST: Final = 1_000_000
 """Bytes of one log file; the older ones are `.1` and `.2`."""
@@ -65,8 +66,8 @@ def unforeseen(error: BaseException, undone: str) -> Unforeseen:
     """Log an error that nobody foresaw with its traceback; -> what to tell the person. `undone` begins the sentence: what was
     not done, such as "The change was not made"."""
     _log.error("%s", undone, exc_info=(type(error), error, error.__traceback__))
-    hint = f"The program goes on; what happened is written in {log_file()}."
-    return Unforeseen(f"{undone}, because of a fault in the program ({type(error).__name__}).", hint)
+    hint = tr("The program goes on; what happened is written in {log_file}.", log_file=log_file())
+    return Unforeseen(tr("{undone}, because of a fault in the program ({name}).", undone=undone, name=type(error).__name__), hint)
 
 
 def told(error: BaseException, undone: str) -> StandTallError:
@@ -86,12 +87,12 @@ def hear_all(say: Callable[[str], None]) -> None:
     def in_thread(args: threading.ExceptHookArgs) -> None:
         if args.exc_value is not None and not issubclass(args.exc_type, SystemExit):
             name = args.thread.name if args.thread is not None else "a thread"
-            escaped(args.exc_type, args.exc_value, args.exc_traceback, f"The work of “{name}” stopped")
+            escaped(args.exc_type, args.exc_value, args.exc_traceback, tr("The work of “{name}” stopped", name=name))
 
     def when_cleared(args: sys.UnraisableHookArgs) -> None:
         if args.exc_value is not None:
-            unforeseen(args.exc_value, "Something was not cleared away")
+            unforeseen(args.exc_value, tr("Something was not cleared away"))
 
-    sys.excepthook = lambda kind, error, trace: escaped(kind, error, trace, "The last step was not done")
+    sys.excepthook = lambda kind, error, trace: escaped(kind, error, trace, tr("The last step was not done"))
     threading.excepthook = in_thread
     sys.unraisablehook = when_cleared

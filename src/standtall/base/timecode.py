@@ -11,6 +11,7 @@ from fractions import Fraction
 from typing import Final
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 
 RATES: Final = tuple(
     Fraction(*r) for r in ((24_000, 1001), (24, 1), (25, 1), (30_000, 1001), (30, 1), (50, 1), (60_000, 1001), (60, 1))
@@ -61,17 +62,26 @@ def frame_of(text: str, rate: Fraction, drop: bool | None = None) -> int:
     there is not: 00:01:00;00 is dropped, and no second has a frame 30 at 30 fps."""
     found = _FORM.fullmatch(text.strip())
     if found is None:
-        raise NothingToDo(f"“{text.strip()[:30]}” is no timecode.", "It is written 01:02:03:04, or 01:02:03;04 in drop frame.")
+        raise NothingToDo(
+            tr("“{strip}” is no timecode.", strip=text.strip()[:30]),
+            tr("It is written 01:02:03:04, or 01:02:03;04 in drop frame."),
+        )
     hours, minutes, seconds, frames = (int(found[n]) for n in (1, 2, 3, 5))
     base = counted(rate)
     if hours > 23 or minutes > 59 or seconds > 59 or frames >= base:
-        raise NothingToDo(f"There is no timecode {text.strip()} at {float(rate):.5g} fps.", "Say at which fps it counts.")
+        raise NothingToDo(
+            tr("There is no timecode {strip} at {rate:.5g} fps.", strip=text.strip(), rate=float(rate)),
+            tr("Say at which fps it counts."),
+        )
     number = (hours * 3600 + minutes * 60 + seconds) * base + frames
     dropped = (is_drop(text) if drop is None else drop) and can_drop(rate)
     if not dropped:
         return number
     left_out = base // 15
     if minutes % 10 and seconds == 0 and frames < left_out:
-        raise NothingToDo(f"The drop-frame count leaves {text.strip()} out.", "Take the next one, or count without dropping.")
+        raise NothingToDo(
+            tr("The drop-frame count leaves {strip} out.", strip=text.strip()),
+            tr("Take the next one, or count without dropping."),
+        )
     whole = hours * 60 + minutes
     return number - left_out * (whole - whole // 10)

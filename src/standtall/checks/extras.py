@@ -6,6 +6,7 @@ from typing import Final
 
 from standtall.base.errors import NothingToDo
 from standtall.base.geometry import FULL, Rect
+from standtall.base.interface_language import tr
 from standtall.checks.captions import PORTRAIT
 from standtall.checks.notice import Notice
 from standtall.compose.composition import Composition
@@ -57,7 +58,7 @@ def moved_clear(short: Short, composition: Composition, channel: Channel, number
     box = next((b for b in extra_boxes(composition, at) if b.extra == number), None)
     extra = short.extras.item(number)
     if box is None or extra is None:
-        raise NothingToDo("That extra is not there any more.")
+        raise NothingToDo(tr("That extra is not there any more."))
     parts = _covered(composition, channel)
     steps = [STEP * k * sign for k in range(100) for sign in (1, -1)]
     sides = [0.0] if box.text else sorted(steps[:100], key=abs)
@@ -66,7 +67,7 @@ def moved_clear(short: Short, composition: Composition, channel: Channel, number
         there = Rect(box.box.x + x, box.box.y + y, box.box.w, box.box.h)
         if FULL.contains(there, 1e-6) and _share(there, parts) <= 1e-6:
             return _at(short, extra, box, x, y)
-    raise NothingToDo("There is no free place of that size.", "Make it smaller first.")
+    raise NothingToDo(tr("There is no free place of that size."), tr("Make it smaller first."))
 
 
 def _at(short: Short, extra: object, box: ExtraBox, x: float, y: float) -> Edit:

@@ -13,6 +13,7 @@ from typing import Final, Literal
 import numpy as np
 from numpy.typing import NDArray
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.composition import Composition
 from standtall.compose.layers.caption import CaptionLayer
@@ -51,10 +52,22 @@ class Illegible:
     def told(self) -> str:
         """In words for the person."""
         if self.fault == "contrast":
-            return f"“{self.text}” has a contrast of {self.value:.1f} : 1; {LEAST} : 1 is needed"
+            return tr(
+                "“{said}” has a contrast of {value:.1f} : 1; {LEAST} : 1 is needed", said=self.text, value=self.value, LEAST=LEAST
+            )
         if self.fault == "speed":
-            return f"“{self.text}” runs at {self.value:.0f} letters a second; {FASTEST:.0f} can be read"
-        return f"“{self.text}” is a line of {self.value:.0f} letters; {LONGEST_LINE} are easy to follow"
+            return tr(
+                "“{said}” runs at {value:.0f} letters a second; {FASTEST:.0f} can be read",
+                said=self.text,
+                value=self.value,
+                FASTEST=FASTEST,
+            )
+        return tr(
+            "“{said}” is a line of {value:.0f} letters; {LONGEST_LINE} are easy to follow",
+            said=self.text,
+            value=self.value,
+            LONGEST_LINE=LONGEST_LINE,
+        )
 
 
 @dataclass(frozen=True, slots=True)
@@ -202,8 +215,8 @@ def fixes(style: CaptionStyle) -> list[tuple[str, Changes]]:
     dark = float(luminance(np.array(colour(style.ink)[2::-1]))) < 0.3
     far = "#ffffff" if dark else "#000000"
     return [
-        ("A darker shadow" if not dark else "A light shadow", {"shadow": 0.95, "shadow_ink": far, "shadow_blur": 0.12}),
-        ("An outline", {"outline": far, "outline_width": 0.0022}),
-        ("A dimmed band", {"band": 0.75} if not dark else {"plate": "#ffffffd9"}),
-        ("A box", {"plate": f"{far}f2", "plate_of": "line"}),
+        (tr("A darker shadow") if not dark else tr("A light shadow"), {"shadow": 0.95, "shadow_ink": far, "shadow_blur": 0.12}),
+        (tr("An outline"), {"outline": far, "outline_width": 0.0022}),
+        (tr("A dimmed band"), {"band": 0.75} if not dark else {"plate": "#ffffffd9"}),
+        (tr("A box"), {"plate": f"{far}f2", "plate_of": "line"}),
     ]

@@ -9,10 +9,11 @@ from collections.abc import Iterable
 from dataclasses import replace
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import count_of, tr
 from standtall.cutting.cut_points import SHORTEST, covered_with, cut_after, cut_before, runs, spans_of
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
-from standtall.model.edits import Edit, count_of
+from standtall.model.edits import Edit
 from standtall.model.short import Short
 from standtall.model.words import words_within
 
@@ -49,7 +50,7 @@ def from_words(name: str, analysis: Analysis, chosen: Iterable[int], base: Short
     """
     segments = pieces_for(analysis, chosen)
     if not segments:
-        raise NothingToDo("No words are chosen.", "Drag over the words that the short should hold.")
+        raise NothingToDo(tr("No words are chosen."), tr("Drag over the words that the short should hold."))
     if base is None:
         return Short.of(name, segments)
     return replace(base.with_segments(segments), name=name)
@@ -58,7 +59,7 @@ def from_words(name: str, analysis: Analysis, chosen: Iterable[int], base: Short
 def choose(short: Short, analysis: Analysis, chosen: Iterable[int]) -> Edit:
     """Make the chosen words the whole short."""
     picked = tuple(chosen)
-    return Edit(f"Use only {count_of(len(picked))}", from_words(short.name, analysis, picked, short))
+    return Edit(tr("Use only {picked}", picked=count_of(len(picked))), from_words(short.name, analysis, picked, short))
 
 
 def cut(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
@@ -78,10 +79,10 @@ def cut(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
         else:
             out += _left_of(analysis, segment, held, runs(left))
     if not count:
-        raise NothingToDo("These words are not in the short.", "Choose words that are not cut.")
+        raise NothingToDo(tr("These words are not in the short."), tr("Choose words that are not cut."))
     if not out:
-        raise NothingToDo("A short needs at least one word.", "Leave one word, or choose another passage.")
-    return Edit(f"Cut {count_of(count)}", short.with_segments(out))
+        raise NothingToDo(tr("A short needs at least one word."), tr("Leave one word, or choose another passage."))
+    return Edit(tr("Cut {count}", count=count_of(count)), short.with_segments(out))
 
 
 def _left_of(analysis: Analysis, segment: Segment, held: range, left: list[range]) -> list[Segment]:
@@ -111,8 +112,8 @@ def bring_back(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit
         if start < end:
             segments = covered_with(segments, analysis.source_key, start, end)
     if segments == short.segments:
-        raise NothingToDo("These words are in the short already.", "Choose words that are cut or pale.")
-    return Edit(f"Bring back {count_of(len(new))}" if new else "Close a cut", short.with_segments(segments))
+        raise NothingToDo(tr("These words are in the short already."), tr("Choose words that are cut or pale."))
+    return Edit(tr("Bring back {new}", new=count_of(len(new))) if new else tr("Close a cut"), short.with_segments(segments))
 
 
 def _middle(analysis: Analysis, i: int) -> int:

@@ -7,11 +7,12 @@ from dataclasses import dataclass, replace
 from typing import Final, Literal
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import count_of, tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.language.sentences import closes_phrase
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
-from standtall.model.edits import Edit, count_of
+from standtall.model.edits import Edit
 from standtall.model.extras import Cutaway
 from standtall.model.short import Short
 from standtall.model.words import words_within
@@ -41,21 +42,27 @@ def lay_over(
     more than the short can show.
     """
     if not pictures:
-        raise NothingToDo("No pictures are chosen.", "Choose footage or stills to lay over the words.")
+        raise NothingToDo(tr("No pictures are chosen."), tr("Choose footage or stills to lay over the words."))
     if short.talk_length // len(pictures) < LEAST:
         raise NothingToDo(
-            f"{len(pictures)} pictures are too many for a short of {short.talk_length // TICKS_PER_SECOND} s.",
-            "Choose fewer, or a longer short.",
+            tr(
+                "{pictures} pictures are too many for a short of {talk_length} s.",
+                pictures=len(pictures),
+                talk_length=short.talk_length // TICKS_PER_SECOND,
+            ),
+            tr("Choose fewer, or a longer short."),
         )
     edges = [short.talk_length * n // len(pictures) for n in range(len(pictures) + 1)]
     if how == "beats" and not beats:
-        raise NothingToDo("The beats of the music are not known.", "Choose a piece of music that ships in the Sound panel first.")
+        raise NothingToDo(
+            tr("The beats of the music are not known."), tr("Choose a piece of music that ships in the Sound panel first.")
+        )
     if how == "beats":
         edges = _on_phrases(edges, list(beats))
     if how == "phrases":
         edges = _on_phrases(edges, _phrase_ends(short, analysis))
     cutaways = [c for n, p in enumerate(pictures) for c in _cutaways(short, p, edges[n], edges[n + 1])]
-    return Edit(f"Lay {count_of(len(pictures), 'picture')} over", _with(short, tuple(cutaways)))
+    return Edit(tr("Lay {pictures} over", pictures=count_of(len(pictures), "picture")), _with(short, tuple(cutaways)))
 
 
 def _with(short: Short, cutaways: tuple[Cutaway, ...]) -> Short:

@@ -5,28 +5,31 @@ from __future__ import annotations
 from collections.abc import Iterable
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import count_of, tr
 from standtall.cutting.by_words import pieces_for
 from standtall.cutting.cut_points import covered_with, without
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
-from standtall.model.edits import Edit, count_of
+from standtall.model.edits import Edit
 from standtall.model.short import Short
 
 
 def move(short: Short, number: int, to: int) -> Edit:
     """Let piece `number` be heard as the one numbered `to`."""
     if not (0 <= number < len(short.segments) and 0 <= to < len(short.segments)) or number == to:
-        raise NothingToDo("There is no other place for this piece.", "Split the short first, or add words from elsewhere.")
+        raise NothingToDo(
+            tr("There is no other place for this piece."), tr("Split the short first, or add words from elsewhere.")
+        )
     listed = list(short.segments)
     listed.insert(to, listed.pop(number))
-    return Edit("Move a piece", short.with_segments(listed))
+    return Edit(tr("Move a piece"), short.with_segments(listed))
 
 
 def remove(short: Short, number: int) -> Edit:
     """Remove a piece."""
     if len(short.segments) == 1:
-        raise NothingToDo("A short needs at least one piece.", "Choose another passage first.")
-    return Edit("Remove a piece", short.with_segments((*short.segments[:number], *short.segments[number + 1 :])))
+        raise NothingToDo(tr("A short needs at least one piece."), tr("Choose another passage first."))
+    return Edit(tr("Remove a piece"), short.with_segments((*short.segments[:number], *short.segments[number + 1 :])))
 
 
 def to_front(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
@@ -34,13 +37,13 @@ def to_front(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
     chosen = tuple(indexes)
     pieces = pieces_for(analysis, chosen)
     if not pieces:
-        raise NothingToDo("No words are chosen.", "Drag over the words that should open the short.")
+        raise NothingToDo(tr("No words are chosen."), tr("Drag over the words that should open the short."))
     rest = short.segments
     for piece in pieces:
         rest = without(rest, piece.source, piece.start, piece.end)
     if (rest and pieces[-1].meets(rest[0])) or (*pieces, *rest) == short.segments:
-        raise NothingToDo("The short opens on these words already.", "Choose words from further down.")
-    return Edit(f"Open on {count_of(len(chosen))}", short.with_segments((*pieces, *rest)))
+        raise NothingToDo(tr("The short opens on these words already."), tr("Choose words from further down."))
+    return Edit(tr("Open on {chosen}", chosen=count_of(len(chosen))), short.with_segments((*pieces, *rest)))
 
 
 def to_end(short: Short, passages: tuple[Segment, ...]) -> Edit:
@@ -49,8 +52,8 @@ def to_end(short: Short, passages: tuple[Segment, ...]) -> Edit:
     for piece in passages:
         rest = without(rest, piece.source, piece.start, piece.end)
     if (*rest, *passages) == short.segments:
-        raise NothingToDo("The short ends on these words already.", "Copy words from further up.")
-    return Edit(f"Add {count_of(len(passages), 'passage')}", short.with_segments((*rest, *passages)))
+        raise NothingToDo(tr("The short ends on these words already."), tr("Copy words from further up."))
+    return Edit(tr("Add {passages}", passages=count_of(len(passages), "passage")), short.with_segments((*rest, *passages)))
 
 
 def back_to_source_order(short: Short) -> Edit:
@@ -64,5 +67,5 @@ def back_to_source_order(short: Short) -> Edit:
         else:
             out.append(e)
     if tuple(out) == short.segments:
-        raise NothingToDo("The pieces stand in their original order.")
-    return Edit("Original order", short.with_segments(out))
+        raise NothingToDo(tr("The pieces stand in their original order."))
+    return Edit(tr("Original order"), short.with_segments(out))

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.language.sentences import sentences
 from standtall.model.words import Word, words_within
@@ -12,7 +13,7 @@ def opening(words: tuple[Word, ...], length: int) -> range:
     """The words of the first whole sentences that fit into `length` ticks; raises `NothingToDo` without words."""
     found = sentences(words)
     if not found:
-        raise NothingToDo("Nobody says a word in this footage.", "Choose the part to use by time: --from and --to.")
+        raise NothingToDo(tr("Nobody says a word in this footage."), tr("Choose the part to use by time: --from and --to."))
     last = found[0]
     for sentence in found:
         if words[sentence[-1]].end - words[0].start > length:
@@ -25,7 +26,9 @@ def between(words: tuple[Word, ...], start: int, end: int) -> range:
     """The words inside [start, end) ticks; raises `NothingToDo` when there are none."""
     found = words_within(words, start, end)
     if not found:
-        raise NothingToDo(f"No words are said between {clock(start)} and {clock(end)}.", "Choose another part.")
+        raise NothingToDo(
+            tr("No words are said between {start} and {end}.", start=clock(start), end=clock(end)), tr("Choose another part.")
+        )
     return found
 
 
@@ -43,4 +46,6 @@ def _find(words: tuple[Word, ...], phrase: str, after: int) -> range:
     for i in range(after, len(bare) - len(wanted) + 1):
         if wanted and bare[i : i + len(wanted)] == wanted:
             return range(i, i + len(wanted))
-    raise NothingToDo(f"'{phrase}' is not said.", "Look at the words with: stand-tall analyse FOOTAGE --words")
+    raise NothingToDo(
+        tr("'{phrase}' is not said.", phrase=phrase), tr("Look at the words with: stand-tall analyse FOOTAGE --words")
+    )

@@ -11,11 +11,12 @@ import numpy as np
 from scipy.ndimage import median_filter
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import count_of, tr
 from standtall.base.time import TICKS_PER_SECOND, seconds
 from standtall.cutting.cut_points import SHORTEST, cut_after, cut_before, without
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.cut import Segment
-from standtall.model.edits import Edit, count_of
+from standtall.model.edits import Edit
 from standtall.model.short import Short
 from standtall.model.words import Word, words_within
 
@@ -231,10 +232,10 @@ def tighten(short: Short, chosen: Iterable[Removal]) -> Edit:
     listed = tuple(chosen)
     left = _removed(short, listed)
     if left == short.segments:
-        raise NothingToDo("Nothing is chosen to be removed.", "Tick some rows, or choose a shorter longest pause.")
+        raise NothingToDo(tr("Nothing is chosen to be removed."), tr("Tick some rows, or choose a shorter longest pause."))
     if not left:
-        raise NothingToDo("Nothing would be left of the short.", "Refuse some of the removals.")
-    return Edit(f"Tighten: {count_of(len(listed), 'removal')}", short.with_segments(left))
+        raise NothingToDo(tr("Nothing would be left of the short."), tr("Refuse some of the removals."))
+    return Edit(tr("Tighten: {listed}", listed=count_of(len(listed), "removal")), short.with_segments(left))
 
 
 def is_out(short: Short, removal: Removal) -> bool:

@@ -7,6 +7,7 @@ from fractions import Fraction
 from typing import Final, Literal
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting.cut_points import SHORTEST, cut_after, cut_before, without
 from standtall.model.analysis import Analysis
@@ -40,8 +41,8 @@ def start_at(short: Short, at: SourceTime) -> Edit:
     if left and left[0].start < tick:
         left = (Segment(source, tick, left[0].end), *left[1:])
     elif number == 0:
-        return Edit("Set start", trim(short, 0, "start", tick).short)
-    return Edit("Set start", _kept(short, left))
+        return Edit(tr("Set start"), trim(short, 0, "start", tick).short)
+    return Edit(tr("Set start"), _kept(short, left))
 
 
 def end_at(short: Short, at: SourceTime) -> Edit:
@@ -53,13 +54,13 @@ def end_at(short: Short, at: SourceTime) -> Edit:
     if left and left[-1].end > tick:
         left = (*left[:-1], Segment(source, left[-1].start, tick))
     elif left and len(left) == len(short.segments):
-        return Edit("Set end", trim(short, number, "end", tick).short)
-    return Edit("Set end", _kept(short, left))
+        return Edit(tr("Set end"), trim(short, number, "end", tick).short)
+    return Edit(tr("Set end"), _kept(short, left))
 
 
 def _kept(short: Short, segments: tuple[Segment, ...]) -> Short:
     if sum(e.length for e in segments) < LEAST:
-        raise NothingToDo("Nothing would be left of the short.", "Choose a place inside it.")
+        raise NothingToDo(tr("Nothing would be left of the short."), tr("Choose a place inside it."))
     return short.with_segments(segments)
 
 
@@ -74,7 +75,7 @@ def trim(short: Short, number: int, edge: Edge, tick: int) -> Edit:
         high = min((e.start for e in others if e.start >= piece.end), default=1 << 62)
         moved = Segment(piece.source, piece.start, min(high, max(tick, piece.start + SHORTEST)))
     if moved == piece:
-        raise NothingToDo("This end cannot be moved further.", "It meets the next piece, or nothing would be left.")
+        raise NothingToDo(tr("This end cannot be moved further."), tr("It meets the next piece, or nothing would be left."))
     label = "Begin" if edge == "start" else "End"
     less = moved.length < piece.length
     label += " later" if (edge == "start" and less) or (edge == "end" and not less) else " earlier"
@@ -102,7 +103,7 @@ def trim_by_word(short: Short, analysis: Analysis, number: int, edge: Edge, way:
         target = last + way
         tick = cut_after(analysis, target) if 0 <= target < len(words) else None
     if tick is None:
-        raise NothingToDo("There is no word beyond this end.", "Trim it by frames instead.")
+        raise NothingToDo(tr("There is no word beyond this end."), tr("Trim it by frames instead."))
     return trim(short, number, edge, tick)
 
 
@@ -111,25 +112,25 @@ def split(short: Short, at: SourceTime) -> Edit:
     number, piece = _under(short, at)
     tick = at.tick
     if tick - piece.start < SHORTEST or piece.end - tick < SHORTEST:
-        raise NothingToDo("The piece ends here already.", "Move the playhead into a piece.")
+        raise NothingToDo(tr("The piece ends here already."), tr("Move the playhead into a piece."))
     parts = (Segment(piece.source, piece.start, tick), Segment(piece.source, tick, piece.end))
-    return Edit("Split", short.with_segments((*short.segments[:number], *parts, *short.segments[number + 1 :])))
+    return Edit(tr("Split"), short.with_segments((*short.segments[:number], *parts, *short.segments[number + 1 :])))
 
 
 def cut_before_here(short: Short, at: SourceTime) -> Edit:
     """Cut what the piece under a moment of a source holds before it."""
     _number, piece = _under(short, at)
-    return Edit("Cut before here", _kept(short, without(short.segments, piece.source, piece.start, at.tick)))
+    return Edit(tr("Cut before here"), _kept(short, without(short.segments, piece.source, piece.start, at.tick)))
 
 
 def cut_after_here(short: Short, at: SourceTime) -> Edit:
     """Cut what the piece under a moment of a source holds after it."""
     _number, piece = _under(short, at)
-    return Edit("Cut after here", _kept(short, without(short.segments, piece.source, at.tick, piece.end)))
+    return Edit(tr("Cut after here"), _kept(short, without(short.segments, piece.source, at.tick, piece.end)))
 
 
 def _under(short: Short, at: SourceTime) -> tuple[int, Segment]:
     for number, piece in enumerate(short.segments):
         if piece.holds(*at):
             return number, piece
-    raise NothingToDo("The playhead is not inside the short.", "Move it to words that are not cut.")
+    raise NothingToDo(tr("The playhead is not inside the short."), tr("Move it to words that are not cut."))

@@ -14,6 +14,7 @@ from typing import Final
 
 from standtall.base.errors import NothingToDo
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.captions.grouping import AFTER
 from standtall.compose.composition import Composition
@@ -25,7 +26,7 @@ from standtall.ink.states import Colour, colour, look_of
 from standtall.language.joining import gap
 from standtall.model.style import CaptionStyle
 
-FORMATS: Final = {".srt": "SRT captions", ".vtt": "WebVTT captions", ".ass": "ASS captions with their style"}
+FORMATS: Final = {".srt": tr("SRT captions"), ".vtt": tr("WebVTT captions"), ".ass": tr("ASS captions with their style")}
 _HEAD: Final = """[Script Info]
 ScriptType: v4.00+
 PlayResX: {width}
@@ -50,9 +51,12 @@ def write_captions(path: Path, composition: Composition) -> int:
     """
     ending = path.suffix.lower()
     if ending not in FORMATS:
-        raise NothingToDo(f"{path.name} has no ending of a known format.", f"Let the name end in {', '.join(FORMATS)}.")
+        raise NothingToDo(
+            tr("{name} has no ending of a known format.", name=path.name),
+            tr("Let the name end in {join}.", join=", ".join(FORMATS)),
+        )
     if not composition.cards:
-        raise NothingToDo("There are no captions to write.")
+        raise NothingToDo(tr("There are no captions to write."))
     write_whole(path, text_of(ending, composition).encode())
     return len(composition.cards)
 

@@ -14,6 +14,7 @@ from typing import Final
 
 from standtall.base.errors import NothingToDo
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.base.timecode import can_drop, frame_of, is_drop, timecode, usual_rate
@@ -80,7 +81,9 @@ def reels_of(cut: CutList) -> dict[str, str]:
 def write_edl(path: Path, cut: CutList) -> None:
     """Raises `OutputError` when it cannot be written."""
     if len(cut.clips) > MOST_EVENTS:
-        raise NothingToDo(f"An EDL has at most {MOST_EVENTS} events.", "Write the cut as OpenTimelineIO.")
+        raise NothingToDo(
+            tr("An EDL has at most {MOST_EVENTS} events.", MOST_EVENTS=MOST_EVENTS), tr("Write the cut as OpenTimelineIO.")
+        )
     write_whole(path, edl_text(cut).encode())
 
 
@@ -101,7 +104,9 @@ def read_edl(path: Path, rate: Fraction) -> Incoming:
     try:
         text = file_bytes(path, LARGEST).decode("utf-8", "replace")
     except (OSError, Unreadable) as error:
-        raise NothingToDo(f"{path.name} cannot be read: {error}.", "Export the EDL again.") from error
+        raise NothingToDo(
+            tr("{name} cannot be read: {error}.", name=path.name, error=error), tr("Export the EDL again.")
+        ) from error
     title, events, left_out, drop = path.stem, [], [], False
     for line in text.splitlines():
         line = line.strip()
@@ -112,7 +117,9 @@ def read_edl(path: Path, rate: Fraction) -> Incoming:
             drop = "NON" not in line.upper()
         elif found is not None:
             if found["kind"] != "C":
-                left_out.append(f"Event {found['number']}: its transition ({found['kind']}) is not taken over.")
+                left_out.append(
+                    tr("Event {number}: its transition ({kind}) is not taken over.", number=found["number"], kind=found["kind"])
+                )
             times = found["a"], found["b"], found["c"], found["d"]
             events.append(_Event(found["reel"], times, found["number"], found["track"]))
         elif events and (named := _NAME.match(line)) is not None:
@@ -122,7 +129,7 @@ def read_edl(path: Path, rate: Fraction) -> Incoming:
         elif events and (marked := _MARK.match(line)) is not None:
             events[-1].marks.append((marked[1], marked[3]))
     if not events:
-        raise NothingToDo(f"{path.name} holds no events of a CMX 3600 list.", "Export the cut as CMX 3600 EDL.")
+        raise NothingToDo(tr("{name} holds no events of a CMX 3600 list.", name=path.name), tr("Export the cut as CMX 3600 EDL."))
     return _read(title, events, left_out, usual_rate(rate), drop)
 
 
@@ -136,20 +143,20 @@ def _read(title: str, events: list[_Event], left_out: list[str], rate: Fraction,
         same.name, same.path = same.name or event.name, same.path or event.path
     for event in events:
         if event.reel.upper() in ("BL", "BLACK"):
-            left_out.append(f"Event {event.number}: black is left out.")
+            left_out.append(tr("Event {number}: black is left out.", number=event.number))
             continue
         if seen[event.times] is not event:
             continue
         try:
             a, b, c, d = (Fraction(frame_of(t, rate, drop or is_drop(t))) / rate for t in event.times)
         except NothingToDo as error:
-            left_out.append(f"Event {event.number}: {error}")
+            left_out.append(tr("Event {number}: {error}", number=event.number, error=error))
             continue
         if b <= a or d <= c:
-            left_out.append(f"Event {event.number}: it ends before it begins.")
+            left_out.append(tr("Event {number}: it ends before it begins.", number=event.number))
             continue
         if abs((b - a) - (d - c)) > Fraction(1, 2) / rate:
-            left_out.append(f"Event {event.number}: it plays at another speed, which is not taken over.")
+            left_out.append(tr("Event {number}: it plays at another speed, which is not taken over.", number=event.number))
         begin = c if begin is None else begin
         name = event.name or event.reel
         clips.append(IncomingClip(name, event.path or event.name, event.reel, "", a, b, False, rate, c - begin))
@@ -157,9 +164,9 @@ def _read(title: str, events: list[_Event], left_out: list[str], rate: Fraction,
             try:
                 at = Fraction(frame_of(when, rate, drop or is_drop(when))) / rate - begin
             except NothingToDo as error:
-                left_out.append(f"A marker of event {event.number}: {error}")
+                left_out.append(tr("A marker of event {number}: {error}", number=event.number, error=error))
                 continue
-            markers.append(IncomingMarker(text or "Marker", "", at, at))
+            markers.append(IncomingMarker(text or tr("Marker"), "", at, at))
     return Incoming(title, tuple(clips), tuple(markers), tuple(left_out))
 
 

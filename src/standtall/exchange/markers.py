@@ -14,6 +14,7 @@ from typing import Final
 
 from standtall.base.errors import NothingToDo
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.base.timecode import frame_of, timecode, usual_rate
@@ -68,11 +69,14 @@ def read_markers(path: Path, rate: Fraction) -> Incoming:
         dialect = csv.Sniffer().sniff(sample, delimiters=",;\t") if sample.count("\n") else csv.excel
         rows = list(csv.reader(io.StringIO(text), dialect))
     except (OSError, Unreadable, UnicodeDecodeError, csv.Error) as error:
-        raise NothingToDo(f"{path.name} cannot be read as a list of markers: {str(error)[:100]}.", "Export it as CSV.") from error
+        raise NothingToDo(
+            tr("{name} cannot be read as a list of markers: {error}.", name=path.name, error=str(error)[:100]),
+            tr("Export it as CSV."),
+        ) from error
     head = [cell.strip().casefold() for cell in rows[0]] if rows else []
     starts = [n for name in _STARTS for n, cell in enumerate(head) if cell == name]
     if not starts:
-        raise NothingToDo(f"{path.name} has no column of starts.", "Name one “start” in its first line.")
+        raise NothingToDo(tr("{name} has no column of starts.", name=path.name), tr("Name one “start” in its first line."))
     ends = [n for name in _ENDS for n, cell in enumerate(head) if cell == name]
     found: list[IncomingMarker] = []
     left_out: list[str] = []
@@ -84,17 +88,21 @@ def read_markers(path: Path, rate: Fraction) -> Incoming:
             last = _cell(row, ends)
             end = _time(last, rate) if last else start
         except NothingToDo as error:
-            left_out.append(f"Line {number}: {error}")
+            left_out.append(tr("Line {number}: {error}", number=number, error=error))
             continue
         if end < start:
-            left_out.append(f"Line {number}: it ends before it begins.")
+            left_out.append(tr("Line {number}: it ends before it begins.", number=number))
             continue
         texts = [
             _cell(row, [n for name in names for n, cell in enumerate(head) if cell == name]) for names in (_NAMES, _NOTES, _FILES)
         ]
-        found.append(IncomingMarker(texts[0][:120] or f"Marker {number - 1}", texts[1][:2000], start, end, texts[2][:400]))
+        found.append(
+            IncomingMarker(
+                texts[0][:120] or tr("Marker {number}", number=number - 1), texts[1][:2000], start, end, texts[2][:400]
+            )
+        )
     if len(rows) - 1 > MOST:
-        left_out.append(f"What comes after line {MOST + 1} was not read.")
+        left_out.append(tr("What comes after line {MOST} was not read.", MOST=MOST + 1))
     return Incoming(path.stem, (), tuple(found), tuple(left_out))
 
 
@@ -113,5 +121,5 @@ def _time(text: str, rate: Fraction) -> Fraction:
     except (ValueError, ZeroDivisionError):
         total = Fraction(-1)
     if not 0 <= total <= 24 * 3600:
-        raise NothingToDo(f"“{text[:30]}” is no time.", "Times are seconds, 1:23.5, or 01:02:03:04.")
+        raise NothingToDo(tr("“{said}” is no time.", said=text[:30]), tr("Times are seconds, 1:23.5, or 01:02:03:04."))
     return total

@@ -17,6 +17,7 @@ from urllib.parse import unquote, urlsplit
 
 from standtall.base.errors import NothingToDo
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.base.timecode import usual_rate
@@ -152,22 +153,24 @@ def read_otio(path: Path) -> Incoming:
             raise Unreadable("it is no OpenTimelineIO")
         found = otio.core.deserialize_json_from_string(data.decode())
     except (Unreadable, OSError, ValueError, RuntimeError, otio.exceptions.OTIOError) as error:
-        hint = "Export the cut as OpenTimelineIO (.otio) again."
-        raise NothingToDo(f"{path.name} cannot be read as a cut: {str(error)[:120]}.", hint) from error
+        hint = tr("Export the cut as OpenTimelineIO (.otio) again.")
+        raise NothingToDo(tr("{name} cannot be read as a cut: {error}.", name=path.name, error=str(error)[:120]), hint) from error
     if not isinstance(found, otio.schema.Timeline):
-        raise NothingToDo(f"{path.name} holds no cut but {type(found).__name__}.", "Export a whole timeline.")
+        raise NothingToDo(
+            tr("{name} holds no cut but {name2}.", name=path.name, name2=type(found).__name__), tr("Export a whole timeline.")
+        )
     tracks = [*found.video_tracks(), *found.audio_tracks()]
     if not tracks:
-        raise NothingToDo(f"{path.name} holds a cut without tracks.", "Export the timeline with its clips.")
+        raise NothingToDo(tr("{name} holds a cut without tracks.", name=path.name), tr("Export the timeline with its clips."))
     left_out: list[str] = []
     for other in found.video_tracks()[1:]:
         if any(isinstance(item, otio.schema.Clip) for item in other):
-            left_out.append(f"The track “{other.name}” lies over the first one and was not read.")
+            left_out.append(tr("The track “{name}” lies over the first one and was not read.", name=other.name))
     try:
         clips = tuple(_incoming(tracks[0], left_out))
         markers = tuple(_marker(m) for m in (*found.tracks.markers, *tracks[0].markers))
     except (ValueError, OverflowError, ZeroDivisionError) as error:
-        raise NothingToDo(f"{path.name} holds times that nobody can mean.", "Export the cut again.") from error
+        raise NothingToDo(tr("{name} holds times that nobody can mean.", name=path.name), tr("Export the cut again.")) from error
     return Incoming(found.name or path.stem, clips, markers, tuple(left_out))
 
 
@@ -176,24 +179,26 @@ def _incoming(track: Any, left_out: list[str]) -> Iterator[IncomingClip]:
 
     at = Fraction(0)
     for number, item in enumerate(track, 1):
-        name = str(item.name or f"Clip {number}")[:120]
+        name = str(item.name or tr("Clip {number}", number=number))[:120]
         if number > MOST_CLIPS:
-            left_out.append(f"What comes after clip {MOST_CLIPS} was not read.")
+            left_out.append(tr("What comes after clip {MOST_CLIPS} was not read.", MOST_CLIPS=MOST_CLIPS))
             return
         if isinstance(item, otio.schema.Transition):
-            left_out.append(f"The transition “{name}” is not taken over.")
+            left_out.append(tr("The transition “{name}” is not taken over.", name=name))
             continue
         try:
             length = _seconds(item.duration())
         except otio.exceptions.OTIOError:
-            left_out.append(f"“{name}” has no length.")
+            left_out.append(tr("“{name}” has no length.", name=name))
             continue
         if isinstance(item, otio.schema.Clip):
             clip = _clip_in(item, name, at, left_out)
             if clip is not None:
                 yield clip
         elif not isinstance(item, otio.schema.Gap):
-            left_out.append(f"“{name}” is a {type(item).__name__.lower()} inside the track and was not read.")
+            left_out.append(
+                tr("“{name}” is a {lower} inside the track and was not read.", name=name, lower=type(item).__name__.lower())
+            )
         at += length
 
 
@@ -202,15 +207,15 @@ def _clip_in(item: Any, name: str, at: Fraction, left_out: list[str]) -> Incomin
 
     reference = item.media_reference
     if not isinstance(reference, otio.schema.ExternalReference):
-        left_out.append(f"“{name}” names no file.")
+        left_out.append(tr("“{name}” names no file.", name=name))
         return None
     if any(isinstance(e, otio.schema.TimeEffect) for e in item.effects):
-        left_out.append(f"“{name}” plays at another speed, which is not taken over.")
+        left_out.append(tr("“{name}” plays at another speed, which is not taken over.", name=name))
     there = item.trimmed_range()
     start, end = _seconds(there.start_time), _seconds(there.start_time + there.duration)
     first = _seconds(reference.available_range.start_time) if reference.available_range is not None else None
     if end <= start:
-        left_out.append(f"“{name}” has no length.")
+        left_out.append(tr("“{name}” has no length.", name=name))
         return None
     url = str(reference.target_url or "")
     parts = urlsplit(url)

@@ -12,6 +12,7 @@ from pathlib import Path
 from typing import Any, Final
 
 from standtall.base.errors import MediaError, ProjectError
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.base.time import TICKS_PER_SECOND, ticks
 from standtall.model.transcript import Speaker
@@ -54,19 +55,25 @@ def read_words(path: Path) -> WordsIn:
         words = tuple(Word(piece[:LONGEST_WORD], 0, 1, SHARED) for piece in text.split()[:MOST_WORDS])
         found = WordsIn(words, (), "none")
     if not found.words:
-        raise MediaError(f"There are no words in {path.name}.", "Choose a script or caption file that has some.")
+        raise MediaError(
+            tr("There are no words in {name}.", name=path.name), tr("Choose a script or caption file that has some.")
+        )
     return found
 
 
 def text_of_file(path: Path) -> str:
     try:
         if path.stat().st_size > LARGEST:
-            raise MediaError(f"{path.name} is too large for a script or caption file.", "Choose another file.")
+            raise MediaError(tr("{name} is too large for a script or caption file.", name=path.name), tr("Choose another file."))
         data = file_bytes(path, LARGEST)
     except Unreadable as error:
-        raise MediaError(f"{path.name} is too large for a script or caption file.", "Choose another file.") from error
+        raise MediaError(
+            tr("{name} is too large for a script or caption file.", name=path.name), tr("Choose another file.")
+        ) from error
     except OSError as error:
-        raise MediaError(f"{path.name} cannot be read: {error.strerror}.", "Check the file.") from error
+        raise MediaError(
+            tr("{name} cannot be read: {strerror}.", name=path.name, strerror=error.strerror), tr("Check the file.")
+        ) from error
     if data.startswith((b"\xff\xfe", b"\xfe\xff")):
         encoding = "utf-16"
     else:
@@ -74,9 +81,11 @@ def text_of_file(path: Path) -> str:
     try:
         text = data.decode(encoding)
     except UnicodeDecodeError as error:
-        raise MediaError(f"{path.name} is not written in UTF-8 or UTF-16.", "Save it as UTF-8 and try again.") from error
+        raise MediaError(
+            tr("{name} is not written in UTF-8 or UTF-16.", name=path.name), tr("Save it as UTF-8 and try again.")
+        ) from error
     if "\0" in text:
-        raise MediaError(f"{path.name} is not a text file.", "Choose an SRT, WebVTT, text or JSON file.")
+        raise MediaError(tr("{name} is not a text file.", name=path.name), tr("Choose an SRT, WebVTT, text or JSON file."))
     return text.replace("\r\n", "\n").replace("\r", "\n")
 
 
@@ -119,7 +128,7 @@ def _cues(text: str) -> WordsIn:
         by_words |= exact
         out += new
         if len(out) > MOST_WORDS:
-            raise MediaError("The caption file has more words than a day of talk.", "Choose another file.")
+            raise MediaError(tr("The caption file has more words than a day of talk."), tr("Choose another file."))
     return WordsIn(tuple(out), tuple(Speaker(n) for n in speakers), "words" if by_words else "cues")
 
 
@@ -162,7 +171,9 @@ def _shares(texts: list[str], start: int, end: int, speaker: int) -> list[Word]:
 
 def _json(path: Path, text: str) -> WordsIn:
     """Ours, or any list of objects with a text, a start and an end in seconds."""
-    wrong = MediaError(f"{path.name} is not word-timed JSON.", "See docs/words.schema.json for what is understood.")
+    wrong = MediaError(
+        tr("{name} is not word-timed JSON.", name=path.name), tr("See docs/words.schema.json for what is understood.")
+    )
     try:
         data: Any = json_of(text, LARGEST)
     except Unreadable as error:

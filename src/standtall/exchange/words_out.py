@@ -12,6 +12,7 @@ from typing import Any, Final
 
 from standtall.base.errors import NothingToDo
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.captions.cues import Cue, cues
 from standtall.captions.said import CaptionWord
@@ -21,7 +22,12 @@ from standtall.model.timemap import TimeMap
 from standtall.model.transcript import Transcript
 from standtall.model.words import NOBODY
 
-FORMATS: Final = {".srt": "SRT captions", ".vtt": "WebVTT captions", ".txt": "Plain text", ".json": "Word-timed JSON"}
+FORMATS: Final = {
+    ".srt": tr("SRT captions"),
+    ".vtt": tr("WebVTT captions"),
+    ".txt": tr("Plain text"),
+    ".json": tr("Word-timed JSON"),
+}
 FORMAT: Final = "stand-tall-words"
 VERSION: Final = 2
 
@@ -34,10 +40,13 @@ def write_words(path: Path, source: str, transcript: Transcript, time_map: TimeM
     """
     ending = path.suffix.lower()
     if ending not in FORMATS:
-        raise NothingToDo(f"{path.name} has no ending of a known format.", f"Let the name end in {', '.join(FORMATS)}.")
+        raise NothingToDo(
+            tr("{name} has no ending of a known format.", name=path.name),
+            tr("Let the name end in {join}.", join=", ".join(FORMATS)),
+        )
     said = worded({source: transcript}, time_map, language, shifted=ending in (".srt", ".vtt"))
     if not said:
-        raise NothingToDo("There are no words to write.")
+        raise NothingToDo(tr("There are no words to write."))
     write_whole(path, text_of(ending, transcript, said).encode())
     return len(said)
 

@@ -13,6 +13,7 @@ from xml.etree import ElementTree
 
 from standtall.base.errors import MediaError
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.exchange.words_in import text_of_file
 from standtall.model.transcript import Transcript
@@ -54,18 +55,26 @@ def read_xliff(path: Path) -> Translation:
     """The translation in a file; raises `MediaError` when it is none, is damaged or names no language."""
     text = text_of_file(path)
     if "<!DOCTYPE" in text or "<!ENTITY" in text:
-        raise MediaError(f"{path.name} has definitions of its own, which XLIFF does not allow.", "Save it again from the tool.")
+        raise MediaError(
+            tr("{name} has definitions of its own, which XLIFF does not allow.", name=path.name),
+            tr("Save it again from the tool."),
+        )
     try:
         plain = DECLARATION.sub("", text, count=1).encode("utf-8", "replace")  # it is decoded: its declaration is past
         root = ElementTree.fromstring(plain)  # noqa: S314 - nothing can be defined without a DOCTYPE
     except (ElementTree.ParseError, ValueError, LookupError) as error:
-        raise MediaError(f"{path.name} is damaged: {error}.", "Save it again from the tool it was translated in.") from error
+        raise MediaError(
+            tr("{name} is damaged: {error}.", name=path.name, error=error),
+            tr("Save it again from the tool it was translated in."),
+        ) from error
     version = root.get("version", "")
     if root.tag != f"{{{CORE}}}xliff" or not version.startswith("2."):
-        raise MediaError(f"{path.name} is not an XLIFF 2 file.", "Save it as XLIFF 2.1 and try again.")
+        raise MediaError(tr("{name} is not an XLIFF 2 file.", name=path.name), tr("Save it as XLIFF 2.1 and try again."))
     language = root.get("trgLang", "")
     if not LANGUAGE.fullmatch(language):
-        raise MediaError(f"{path.name} does not say which language it was translated into.", "Set its target language.")
+        raise MediaError(
+            tr("{name} does not say which language it was translated into.", name=path.name), tr("Set its target language.")
+        )
     passages: dict[int, Passage] = {}
     for unit in root.iter(f"{{{CORE}}}unit"):
         place = UNIT.fullmatch(unit.get("id", ""))
@@ -76,9 +85,11 @@ def read_xliff(path: Path) -> Translation:
         target = " ".join(_text(s.find(f"{{{CORE}}}target")) for s in segments).strip()
         passages[int(place[1])] = Passage(int(place[1]), int(place[2]), original, target)
         if len(passages) > MOST:
-            raise MediaError(f"{path.name} holds more passages than any footage.", "Take another file.")
+            raise MediaError(tr("{name} holds more passages than any footage.", name=path.name), tr("Take another file."))
     if not any(p.text for p in passages.values()):
-        raise MediaError(f"Nothing in {path.name} is translated.", "Take the file that came back from translation.")
+        raise MediaError(
+            tr("Nothing in {name} is translated.", name=path.name), tr("Take the file that came back from translation.")
+        )
     return Translation(language, tuple(passages[k] for k in sorted(passages)))
 
 

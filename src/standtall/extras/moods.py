@@ -7,6 +7,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Final
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.language.emoji_words import emoji_for
 from standtall.language.rarity import COMMON_BITS, information
@@ -44,7 +45,7 @@ def fitting_music(words: Sequence[Word], language: str, pieces: Sequence[Piece])
         by_sign = [w for w in piece.words if w not in hits and any(signs[e] for e in emoji_for(w, "en")[:2])]
         tempo = 1 - min(1.0, abs(piece.bpm - wished) / 60)
         fits = len(hits) + 0.4 * len(by_sign) + PACE_WORTH * tempo
-        told = f"the words “{', '.join((*hits, *by_sign)[:3])}”" if hits or by_sign else ""
-        pace_told = f"{piece.bpm:g} beats a minute for {60 * pace:.0f} words a minute"
+        told = tr("the words “{words}”", words=", ".join((*hits, *by_sign)[:3])) if hits or by_sign else ""
+        pace_told = tr("{bpm:g} beats a minute for {words:.0f} words a minute", bpm=piece.bpm, words=60 * pace)
         out.append(Fitting(piece, fits, f"{told}; {pace_told}" if told else pace_told))
     return sorted(out, key=lambda f: -f.fits)

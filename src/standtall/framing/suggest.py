@@ -9,6 +9,7 @@ from typing import Final
 import numpy as np
 
 from standtall.base.geometry import Rect
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.framing.decisions import WhyKind
 from standtall.model.framing import Framing, Layout
@@ -46,10 +47,10 @@ def screen_in(people: People, shot: Shot) -> Rect | None:
 def lacking(people: People, tick: int) -> dict[Layout, str]:
     """The layouts that the shot at a tick of the source cannot have, and what it lacks."""
     if not people.shots:
-        return dict.fromkeys(("follow", "stack", "grid", "screen", "corner"), "no people were looked for")
+        return dict.fromkeys(("follow", "stack", "grid", "screen", "corner"), tr("no people were looked for"))
     number = people.shot_at(tick)
     if screen_in(people, people.shots[number]) is None or not people.tracks_in(number):
-        return dict.fromkeys(("screen", "corner"), "no screen with a face was found in this shot")
+        return dict.fromkeys(("screen", "corner"), tr("no screen with a face was found in this shot"))
     return {}
 
 

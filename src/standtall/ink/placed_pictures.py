@@ -17,6 +17,7 @@ from PySide6.QtSvg import QSvgRenderer
 
 from standtall.base.errors import MediaError
 from standtall.base.files import content_key
+from standtall.base.interface_language import tr
 from standtall.ink.safe_svg import LARGEST, checked_svg
 from standtall.ink.sprite import Sprite, sprite
 from standtall.library.stickers import sticker_file
@@ -49,13 +50,15 @@ class PlacedPicture:
         try:
             size = place.stat().st_size
             if size > LARGEST_FILE:
-                raise MediaError(f"{self._name} is too large for a picture.", "Make it smaller.")
+                raise MediaError(tr("{name} is too large for a picture.", name=self._name), tr("Make it smaller."))
             if place.suffix.lower() == ".svg":
                 self._open_drawing(place.read_bytes() if size <= LARGEST else b" " * (LARGEST + 1))
             else:
                 self._open_frames(place)
         except OSError as error:
-            raise MediaError(f"{self._name} cannot be read: {error.strerror}.", "Choose the file again.") from error
+            raise MediaError(
+                tr("{name} cannot be read: {strerror}.", name=self._name, strerror=error.strerror), tr("Choose the file again.")
+            ) from error
 
     def _open_drawing(self, data: bytes) -> None:
         self._drawing = QSvgRenderer()
@@ -63,7 +66,7 @@ class PlacedPicture:
         self._drawing.load(QByteArray(checked_svg(data, self._name)))
         box = self._drawing.viewBoxF()
         if not self._drawing.isValid() or box.width() <= 0 or box.height() <= 0:
-            raise MediaError(f"{self._name} holds no drawing.", "Choose a picture.")
+            raise MediaError(tr("{name} holds no drawing.", name=self._name), tr("Choose a picture."))
         self.aspect = box.width() / box.height()
         length = self._drawing.animationDuration() / 1000 if self._drawing.animated() else 0.0
         self.steps = max(1, min(MOST_FRAMES, round(length * STEPS_A_SECOND)))
@@ -74,9 +77,11 @@ class PlacedPicture:
         reader.setAutoTransform(True)
         size = reader.size()
         if not reader.canRead() or size.isEmpty():
-            raise MediaError(f"{self._name} is no picture that can be read.", "Choose a PNG, JPEG, WebP, GIF or SVG.")
+            raise MediaError(
+                tr("{name} is no picture that can be read.", name=self._name), tr("Choose a PNG, JPEG, WebP, GIF or SVG.")
+            )
         if max(size.width(), size.height()) > MOST_SIDE or size.width() * size.height() > MOST_PIXELS:
-            raise MediaError(f"{self._name} is too large for a picture.", "Make it smaller.")
+            raise MediaError(tr("{name} is too large for a picture.", name=self._name), tr("Make it smaller."))
         moving = reader.supportsAnimation() and reader.imageCount() != 1
         most = WIDEST if not moving else 720
         if size.width() > most:
@@ -91,7 +96,10 @@ class PlacedPicture:
             if not moving or sum(f.shape[0] * f.shape[1] for f in self._frames) > MOST_MOVING_PIXELS:
                 break
         if not self._frames:
-            raise MediaError(f"{self._name} is damaged: {reader.errorString()}.", "Choose another picture.")
+            raise MediaError(
+                tr("{name} is damaged: {errorString}.", name=self._name, errorString=reader.errorString()),
+                tr("Choose another picture."),
+            )
         self.aspect = self._frames[0].shape[1] / self._frames[0].shape[0]
         ends = np.cumsum(delays) / 1000
         self._ends = ends

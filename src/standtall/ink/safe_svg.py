@@ -6,6 +6,7 @@ from typing import Any, Final
 from xml.parsers import expat
 
 from standtall.base.errors import MediaError
+from standtall.base.interface_language import tr
 
 LARGEST: Final = 2_000_000
 """Most bytes of a drawing."""
@@ -83,9 +84,9 @@ class _Weigher:
 def checked_svg(data: bytes, name: str) -> bytes:
     """The drawing as it is. Raises `MediaError` for one that holds programs, reaches for other files, defines entities, or is
     larger than `MOST_ELEMENTS`, and for what is no drawing."""
-    hint = "Save it as a plain SVG, or as a PNG."
+    hint = tr("Save it as a plain SVG, or as a PNG.")
     if len(data) > LARGEST:
-        raise MediaError(f"{name} is not used: it is over {LARGEST // 1_000_000} MB.", hint)
+        raise MediaError(tr("{name} is not used: it is over {LARGEST} MB.", name=name, LARGEST=LARGEST // 1000000), hint)
     weigher = _Weigher()
     parser = expat.ParserCreate()
     parser.StartElementHandler, parser.EndElementHandler = weigher.start, weigher.end
@@ -95,5 +96,5 @@ def checked_svg(data: bytes, name: str) -> bytes:
         if weigher.weight() > MOST_ELEMENTS:
             raise ValueError("it is too large")
     except (expat.ExpatError, ValueError, RecursionError) as error:
-        raise MediaError(f"{name} is not used: {error}.", hint, reason=str(error)) from error
+        raise MediaError(tr("{name} is not used: {error}.", name=name, error=error), hint, reason=str(error)) from error
     return data

@@ -17,6 +17,7 @@ from pathlib import Path
 from typing import Final
 
 from standtall.base.errors import ProjectError, StandTallError
+from standtall.base.interface_language import tr
 from standtall.base.log import log_file, note
 from standtall.base.progress import Progress
 from standtall.base.reading import Unreadable, json_of
@@ -119,7 +120,8 @@ def _again(helper: _Helper) -> list[tuple[Task, int]]:
     note(f"A helper ended with code {code} at {helper.task.name}")
     if helper.tries >= TRIES:
         raise StandTallError(
-            f"The work ended unexpectedly at {helper.task.name} (code {code}).", f"Try again; the log is {log_file()}."
+            tr("The work ended unexpectedly at {name} (code {code}).", name=helper.task.name, code=code),
+            tr("Try again; the log is {log_file}.", log_file=log_file()),
         )
     return [(helper.task, helper.tries)]
 
@@ -136,7 +138,8 @@ class _Helper:
             )  # fmt: skip
         except OSError as error:
             raise StandTallError(
-                f"The work could not be started: {error.strerror}.", "Close other programs, then try again."
+                tr("The work could not be started: {strerror}.", strerror=error.strerror),
+                tr("Close other programs, then try again."),
             ) from error
         self._given: queue.Queue[str | None] = queue.Queue()
         threading.Thread(target=self._listen, args=(said,), name="helper-said", daemon=True).start()

@@ -17,6 +17,7 @@ from collections.abc import Callable, Iterable, Mapping
 from typing import Final
 
 from standtall.base.errors import ProjectError, StandTallError
+from standtall.base.interface_language import tr
 from standtall.base.log import log_file, note, told
 from standtall.base.priority import process_behind
 from standtall.base.reading import Unreadable, json_of
@@ -74,7 +75,7 @@ class Job:
         try:
             self._listen()
         except BaseException as error:  # noqa: BLE001 - logged and told: the listener hears of the end in every case
-            problem = told(error, "The work was not done")
+            problem = told(error, tr("The work was not done"))
             self.kill()
             if self._process is not None:
                 self._process.wait()
@@ -104,7 +105,8 @@ class Job:
                 )
             except OSError as error:
                 raise StandTallError(
-                    f"The work could not be started: {error.strerror}.", "Close other programs, then try again."
+                    tr("The work could not be started: {strerror}.", strerror=error.strerror),
+                    tr("Close other programs, then try again."),
                 ) from error
             process_behind(self._process.pid)
         self._hand_over(self._process)
@@ -150,8 +152,8 @@ class Job:
             self.state = "failed"
             if not said_problem:
                 note(f"{self.request.kind} ended with code {code}: {''.join(errors)}")
-                message = f"The work ended unexpectedly (code {code})."
-                self._listener(Problem(message, f"Try again; the log is {log_file()}."))
+                message = tr("The work ended unexpectedly (code {code}).", code=code)
+                self._listener(Problem(message, tr("Try again; the log is {log_file}.", log_file=log_file())))
         self._listener(Ended(self.state))
 
 

@@ -12,6 +12,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Final, Protocol
 
+from standtall.base.interface_language import tr
 from standtall.base.log import told
 from standtall.jobs.events import Ended, Event, Started, State
 from standtall.jobs.process import Job, end_all
@@ -128,7 +129,7 @@ class JobQueue:
                 step()
                 self._begin()
             except BaseException as error:  # noqa: BLE001 - logged: no fault ends the queue
-                told(error, "A change of the queue was not made")
+                told(error, tr("A change of the queue was not made"))
         if self._store is not None:
             self._store.close()
 

@@ -15,6 +15,7 @@ from standtall.base import log
 from standtall.base.errors import ProjectError
 from standtall.base.files import write_whole
 from standtall.base.folders import cache_folder
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes, json_of, unpacked
 from standtall.library.upgrades.analysis import stage_2
 from standtall.model.codec import from_plain, to_plain
@@ -43,8 +44,8 @@ class AnalysisCache:
         """Where things of a source are kept; raises `ProjectError` for a key that is none, since it becomes a folder's name."""
         if not KEY.fullmatch(key):
             raise ProjectError(
-                f"The footage key “{key[:40]}” is none: it must be 24 hexadecimal digits.",
-                "The project is damaged or was made by another program: open a backup of it.",
+                tr("The footage key “{key}” is none: it must be 24 hexadecimal digits.", key=key[:40]),
+                tr("The project is damaged or was made by another program: open a backup of it."),
             )
         return self.folder / key
 
@@ -83,7 +84,11 @@ class AnalysisCache:
     def _put_aside(self, path: Path, why: str) -> None:
         with contextlib.suppress(OSError):
             path.replace(path.with_name(f"{path.name}.broken"))
-        said = f"A part of the analysis cannot be read ({why}). It is kept as {path.name}.broken; analyse the footage again."
+        said = tr(
+            "A part of the analysis cannot be read ({why}). It is kept as {name}.broken; analyse the footage again.",
+            why=why,
+            name=path.name,
+        )
         log.note(f"{path}: {said}")
         if self.left_out is not None:
             self.left_out(said)

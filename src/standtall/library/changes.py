@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from typing import Final, Literal, get_args
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.library.database import Database, Step
 from standtall.library.stored import as_text, from_text
 from standtall.library.transcripts import Turn
@@ -55,12 +56,12 @@ class Changes:
         if row is None:
             return
         removed = _Removed(from_text(Source, row[0]), self._db.whole(row[1]))
-        label = f"Remove {removed.source.name}"
+        label = tr("Remove {name}", name=removed.source.name)
         self._db.write(_gone(key), _step(turn, label, "footage", key, as_text(removed), ""), FORGET_UNDONE)
 
     def remove_short(self, number: int, name: str, source: str, turn: int) -> None:
         """Remove a short: all of it stays in the file, unseen, until the step is undone or it is brought back."""
-        self._db.write(_step(turn, f"Delete “{name}”", "short", source, str(number), ""), FORGET_UNDONE)
+        self._db.write(_step(turn, tr("Delete “{name}”", name=name), "short", source, str(number), ""), FORGET_UNDONE)
 
     def removed_shorts(self) -> frozenset[int]:
         """Numbers of shorts that were removed and not brought back."""
@@ -104,7 +105,7 @@ class Changes:
     def _change(self, turn: int) -> tuple[str, str, str, str]:
         row = self._db.row("SELECT kind, source, old, new FROM change WHERE turn = ?", turn)
         if row is None or row[0] not in get_args(Kind):
-            raise ProjectError("A step of the project is not there any more.", "Open a backup of the project.")
+            raise ProjectError(tr("A step of the project is not there any more."), tr("Open a backup of the project."))
         kind, source, old, new = (self._db.text(value) for value in row)
         return kind, source, old, new
 

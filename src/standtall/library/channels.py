@@ -8,12 +8,13 @@ from pathlib import Path
 from typing import Final
 
 from standtall.base.errors import NothingToDo, ProjectError
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.library.data_files import LARGEST, DataFiles
 from standtall.model.channel import Channel
 from standtall.model.codec import from_plain
 
-CHANNELS: Final = DataFiles(Channel, "channels", "The channel")
+CHANNELS: Final = DataFiles(Channel, "channels", tr("The channel"))
 
 
 def channels() -> tuple[Channel, ...]:
@@ -26,9 +27,9 @@ def new_channel(title: str, longest_s: float) -> Channel:
     or it is taken, `ProjectError` for a length that no short has."""
     known = CHANNELS.load().values
     if not title.strip():
-        raise NothingToDo("A channel needs a name.", "Type the name of the place you post to.")
+        raise NothingToDo(tr("A channel needs a name."), tr("Type the name of the place you post to."))
     if any(c.title.casefold() == title.strip().casefold() for c in known):
-        raise NothingToDo(f"There is a channel called “{title.strip()}” already.", "Give it another name.")
+        raise NothingToDo(tr("There is a channel called “{strip}” already.", strip=title.strip()), tr("Give it another name."))
     plain = re.sub(r"[^a-z0-9]+", "-", title.casefold()).strip("-")[:30].strip("-") or "channel"
     names, name, number = {c.name for c in known}, plain, 2
     while name in names:
@@ -44,7 +45,9 @@ def channel_from(path: Path) -> Channel:
     try:
         made = from_plain(Channel, json_of(file_bytes(path, LARGEST), LARGEST))
     except (OSError, Unreadable) as error:
-        raise ProjectError(f"{path.name} is no channel: {error}.", "Choose a file that “Share…” has written.") from error
+        raise ProjectError(
+            tr("{name} is no channel: {error}.", name=path.name, error=error), tr("Choose a file that “Share…” has written.")
+        ) from error
     known = {c.name for c in CHANNELS.load().values}
     name, number = made.name, 2
     while name in known:

@@ -11,6 +11,7 @@ from typing import Final, Generic, Protocol, TypeVar
 from standtall.base import log
 from standtall.base.errors import ProjectError
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.library.own import write_own
 from standtall.model.channel import check_name
@@ -71,7 +72,15 @@ class DataFiles(Generic[T]):
             try:
                 values[path.stem] = self._read(path)
             except (OSError, Unreadable, ProjectError) as error:
-                problems.append(f"{self._what} {path.name} is left out: {error} The file is {path}.")
+                problems.append(
+                    tr(
+                        "{what} {name} is left out: {error} The file is {path}.",
+                        what=self._what,
+                        name=path.name,
+                        error=error,
+                        path=path,
+                    )
+                )
                 log.note(problems[-1])
         return Loaded(tuple(values.values()), tuple(problems))
 
@@ -88,6 +97,12 @@ class DataFiles(Generic[T]):
         if data not in self._kept:
             value = self._from_plain(json_of(data, LARGEST))
             if value.name != path.stem:
-                raise ProjectError(f"it is called “{value.name[:40]}”, but the name of its file says “{path.stem[:40]}”.")
+                raise ProjectError(
+                    tr(
+                        "it is called “{name}”, but the name of its file says “{stem}”.",
+                        name=value.name[:40],
+                        stem=path.stem[:40],
+                    )
+                )
             self._kept[data] = value
         return self._kept[data]

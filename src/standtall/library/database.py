@@ -13,12 +13,13 @@ from urllib.parse import quote
 
 from standtall.base.errors import ProjectError, disk_error
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.library.lock import Lock, ProjectBusy
 
 APPLICATION_ID: Final = 0x5354_414C
 LARGEST: Final = 4_000_000_000
 """Most bytes of a project file: far more than years of edits."""
-REPAIR: Final = "Repair it (menu of projects, or `stand-tall repair`), or bring back the copy of another day."
+REPAIR: Final = tr("Repair it (menu of projects, or `stand-tall repair`), or bring back the copy of another day.")
 Step = tuple[str, tuple[object, ...]]
 Mode = Literal["write", "read"]
 Migration = str | Callable[[sqlite3.Connection], None]
@@ -55,7 +56,7 @@ class Database:
                 path.parent.mkdir(parents=True, exist_ok=True)
                 self._lock.take()
             elif not path.is_file():
-                raise ProjectError(f"There is no project {path}.", "Check the name, or choose another.")
+                raise ProjectError(tr("There is no project {path}.", path=path), tr("Check the name, or choose another."))
             if path.exists() and path.stat().st_size > LARGEST:
                 raise self._damaged("it is too large")
             self._db = self._connected()
@@ -87,7 +88,7 @@ class Database:
             return sqlite3.connect(name, uri=True, isolation_level=None, timeout=2.0)
         except sqlite3.Error as error:
             raise ProjectError(
-                f"{self.path.name} cannot be opened.", "Check that the file may be read.", reason=str(error)
+                tr("{name} cannot be opened.", name=self.path.name), tr("Check that the file may be read."), reason=str(error)
             ) from error
 
     def _open(self) -> None:
@@ -97,9 +98,13 @@ class Database:
         empty = self.number("SELECT count(*) FROM sqlite_master") == 0
         newest = len(self._migrations)
         if made_by != APPLICATION_ID and not empty:
-            raise ProjectError(f"{self.path.name} is not a Stand Tall project.", "Choose a file that ends in .standtall.")
+            raise ProjectError(
+                tr("{name} is not a Stand Tall project.", name=self.path.name), tr("Choose a file that ends in .standtall.")
+            )
         if version > newest:
-            raise ProjectError(f"{self.path.name} was made by a newer version of Stand Tall.", "Update the program to open it.")
+            raise ProjectError(
+                tr("{name} was made by a newer version of Stand Tall.", name=self.path.name), tr("Update the program to open it.")
+            )
         if version < 0 or (empty and self.mode == "read"):
             raise self._damaged("it says no version that there is")
         if self.mode == "write":
@@ -109,8 +114,8 @@ class Database:
                 self._upgrade(number)
         elif version < newest:
             raise ProjectOld(
-                f"{self.path.name} was made by an older version of Stand Tall.",
-                "Open it once where it may be written, to bring it up to date.",
+                tr("{name} was made by an older version of Stand Tall.", name=self.path.name),
+                tr("Open it once where it may be written, to bring it up to date."),
             )
         self._check_tables()
 
@@ -191,11 +196,11 @@ class Database:
         """
         if self.mode == "read":
             raise ProjectError(
-                f"{self.path.name} is only open to be read, so nothing was changed.",
-                "Close it where it is being worked on, then open it again.",
+                tr("{name} is only open to be read, so nothing was changed.", name=self.path.name),
+                tr("Close it where it is being worked on, then open it again."),
             )
         if self.lost():
-            raise ProjectLost(f"{self.path} is not where it was: it was moved, deleted or replaced.")
+            raise ProjectLost(tr("{path} is not where it was: it was moved, deleted or replaced.", path=self.path))
         try:
             self._db.execute("BEGIN IMMEDIATE")
             try:
@@ -203,8 +208,8 @@ class Database:
                     self._version = self._data_version()
                     self.renewed()
                     raise ProjectError(
-                        f"{self.path.name} was changed by another program meanwhile, so this was not done.",
-                        "Look at it as it is now, then try again.",
+                        tr("{name} was changed by another program meanwhile, so this was not done.", name=self.path.name),
+                        tr("Look at it as it is now, then try again."),
                     )
                 for statement, values in steps:
                     self._db.execute(statement, values)
@@ -243,7 +248,9 @@ class Database:
             with contextlib.closing(sqlite3.connect(path)) as copy:
                 self._db.backup(copy)
         except (sqlite3.Error, OSError) as error:
-            raise ProjectError(f"{self.path.name} cannot be copied: {error}.", "Choose another place.") from error
+            raise ProjectError(
+                tr("{name} cannot be copied: {error}.", name=self.path.name, error=error), tr("Choose another place.")
+            ) from error
 
     def kept_elsewhere(self) -> Path:
         """Write all that is in the database to a new file beside the place where it was, or else among the user's projects;
@@ -271,30 +278,32 @@ class Database:
                 with contextlib.suppress(OSError):
                     beside.unlink(missing_ok=True)
         raise ProjectError(
-            f"{self.path.name} is not where it was, and what was in it could not be kept elsewhere.",
-            "Bring the file back, or open a backup.",
+            tr("{name} is not where it was, and what was in it could not be kept elsewhere.", name=self.path.name),
+            tr("Bring the file back, or open a backup."),
             reason=str(error),
         )
 
     # faults
 
     def _damaged(self, why: str) -> ProjectError:
-        return ProjectError(f"{self.path.name} is damaged: {why}.", REPAIR)
+        return ProjectError(tr("{name} is damaged: {why}.", name=self.path.name, why=why), REPAIR)
 
     def _unsaved(self, error: sqlite3.OperationalError) -> ProjectError:
         text = str(error)
         hint = (
-            "Free some space on the disk and try again."
+            tr("Free some space on the disk and try again.")
             if "full" in text
-            else "Check that the file may be written, then try again."
+            else tr("Check that the file may be written, then try again.")
         )
-        return ProjectError(f"The change could not be saved in {self.path.name}.", hint, reason=text)
+        return ProjectError(tr("The change could not be saved in {name}.", name=self.path.name), hint, reason=text)
 
     def _said(self, error: Exception) -> ProjectError:
         if isinstance(error, sqlite3.OperationalError) and ("locked" in str(error) or "busy" in str(error)):
-            return ProjectBusy(f"{self.path.name} is in use by another program.", "Close it there, then try again.")
+            return ProjectBusy(
+                tr("{name} is in use by another program.", name=self.path.name), tr("Close it there, then try again.")
+            )
         return ProjectError(
-            f"{self.path.name} is not a Stand Tall project, or it is damaged.",
+            tr("{name} is not a Stand Tall project, or it is damaged.", name=self.path.name),
             REPAIR,
             reason=str(error),
         )

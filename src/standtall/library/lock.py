@@ -17,6 +17,7 @@ from typing import Final
 
 from standtall.base.errors import ProjectError
 from standtall.base.files import short_name
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes, json_of
 
 BEAT_S: Final = 20.0
@@ -118,5 +119,5 @@ class Lock:
 
 
 def _busy(owner: Owner | None) -> ProjectBusy:
-    who = str(owner) if owner is not None else "another program"
-    return ProjectBusy(f"This project is being worked on by {who}.", "Close it there to change it here.")
+    who = str(owner) if owner is not None else tr("another program")
+    return ProjectBusy(tr("This project is being worked on by {who}.", who=who), tr("Close it there to change it here."))

@@ -5,6 +5,7 @@ from __future__ import annotations
 import json
 from typing import Any, Final, cast
 
+from standtall.base.interface_language import tr
 from standtall.library.data_files import DataFiles
 from standtall.model.captions import FIRST_LOOK
 from standtall.model.codec import from_plain, to_plain
@@ -34,7 +35,7 @@ def plain_of_look(look: Look) -> dict[str, Any]:
     return {k: v for k, v in whole.items() if v or k in _ALWAYS}
 
 
-LOOKS: Final = DataFiles(Look, "looks", "The look", look_of_plain, plain_of_look)
+LOOKS: Final = DataFiles(Look, "looks", tr("The look"), look_of_plain, plain_of_look)
 
 
 def look_or_first(name: str) -> Look:

@@ -8,6 +8,7 @@ from pathlib import Path
 from typing import Final
 
 from standtall.base.folders import settings_folder
+from standtall.base.interface_language import tr
 from standtall.library.own import read_own, write_own
 
 SCHEDULER, KEY = "STAND_TALL_SCHEDULER", "STAND_TALL_SCHEDULER_KEY"
@@ -36,7 +37,7 @@ def load() -> tuple[Machines, str]:
     """-> (the setting, what was left out of it in a sentence or nothing)."""
     if SCHEDULER in os.environ:
         return Machines(os.environ[SCHEDULER], os.environ.get(KEY, "")), ""
-    return read_own(_file(), Machines, Machines(), "Your machines")
+    return read_own(_file(), Machines, Machines(), tr("Your machines"))
 
 
 def save(machines: Machines) -> None:

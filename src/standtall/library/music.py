@@ -10,6 +10,7 @@ from pathlib import Path
 from typing import Final
 
 from standtall.base.errors import MediaError
+from standtall.base.interface_language import tr
 
 SHIPS: Final = "music:"
 FOLDER: Final = Path(__file__).parent / "music"
@@ -61,5 +62,5 @@ def piece_of(path: str) -> Piece | None:
     name = path[len(SHIPS) :]
     found = next((p for p in pieces() if p.name == name and _NAME.fullmatch(name)), None)
     if found is None:
-        raise MediaError(f"There is no music called {name[:40]}.", "Choose another piece.")
+        raise MediaError(tr("There is no music called {name}.", name=name[:40]), tr("Choose another piece."))
     return found

@@ -10,6 +10,7 @@ from typing import Final, TypeVar
 from standtall.base import log
 from standtall.base.errors import ProjectError
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.model.codec import from_plain, to_plain
 
@@ -33,14 +34,30 @@ def _read(path: Path, kind: type[T], default: T, what: str) -> tuple[T, str]:
     except FileNotFoundError:
         return default, ""
     except OSError as error:
-        return default, _said(path, f"{what} cannot be read ({error.strerror}), so they are left out. Check the file {path}.")
+        return default, _said(
+            path,
+            tr(
+                "{what} cannot be read ({strerror}), so they are left out. Check the file {path}.",
+                what=what,
+                strerror=error.strerror,
+                path=path,
+            ),
+        )
     except (Unreadable, ProjectError) as error:
         beside = path.with_name(f"{path.name}.broken")
         try:
             path.replace(beside)
         except OSError:
             beside = path
-        return default, _said(path, f"{what} cannot be understood ({error}), so they are left out; the file is kept as {beside}.")
+        return default, _said(
+            path,
+            tr(
+                "{what} cannot be understood ({error}), so they are left out; the file is kept as {beside}.",
+                what=what,
+                error=error,
+                beside=beside,
+            ),
+        )
 
 
 def _said(path: Path, sentence: str) -> str:

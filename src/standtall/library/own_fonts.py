@@ -9,6 +9,7 @@ from typing import Final
 from standtall.base.errors import ProjectError
 from standtall.base.files import write_whole
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes
 
 LARGEST: Final = 12_000_000
@@ -39,7 +40,9 @@ def checked(data: bytes, name: str) -> bytes:
             _tag, _sum, start, length = struct.unpack(">4sIII", data[12 + 16 * i : 28 + 16 * i])
             good = good and start + length <= len(data)
     if not good:
-        raise ProjectError(f"{name[:60]} is no font file that can be used.", "Choose a TrueType or OpenType file (.ttf, .otf).")
+        raise ProjectError(
+            tr("{name} is no font file that can be used.", name=name[:60]), tr("Choose a TrueType or OpenType file (.ttf, .otf).")
+        )
     return data
 
 
@@ -59,4 +62,6 @@ def take_font(path: Path) -> Path:
     try:
         return keep_font(file_bytes(path, LARGEST), path.name)
     except (OSError, Unreadable) as error:
-        raise ProjectError(f"{path.name} cannot be read: {error}.", "Choose another file.") from error
+        raise ProjectError(
+            tr("{name} cannot be read: {error}.", name=path.name, error=error), tr("Choose another file.")
+        ) from error

@@ -11,6 +11,7 @@ from types import TracebackType
 from typing import Final, Literal, get_args
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, json_of
 from standtall.base.time import clock
 from standtall.library.cache import KEY
@@ -156,8 +157,12 @@ class Project:
         for source in found:
             if not KEY.fullmatch(source.key):
                 raise ProjectError(
-                    f"The footage key “{source.key[:40]}” in {self.path.name} is none: it must be 24 hexadecimal digits.",
-                    "The project is damaged or was made by another program: open a backup of it.",
+                    tr(
+                        "The footage key “{key}” in {name} is none: it must be 24 hexadecimal digits.",
+                        key=source.key[:40],
+                        name=self.path.name,
+                    ),
+                    tr("The project is damaged or was made by another program: open a backup of it."),
                 )
         return found
 
@@ -172,7 +177,7 @@ class Project:
         number = self._db.number("SELECT coalesce(max(id), 0) + 1 FROM short")
         self._db.write(
             ("INSERT INTO short (id, head) VALUES (?, 0)", (number,)),
-            ("INSERT INTO history VALUES (?, 0, ?, ?, ?)", (number, "New short", as_text(short), self._next_turn())),
+            ("INSERT INTO history VALUES (?, 0, ?, ?, ?)", (number, tr("New short"), as_text(short), self._next_turn())),
         )
         self.mark_opened(number)
         return number
@@ -231,11 +236,13 @@ class Project:
         """
         row = self._db.row("SELECT head FROM short WHERE id = ?", number)
         if row is None:
-            raise ProjectError(f"There is no short number {number} in this project.", "Choose one that is in its list.")
+            raise ProjectError(
+                tr("There is no short number {number} in this project.", number=number), tr("Choose one that is in its list.")
+            )
         head = self._db.whole(row[0])
         found = self._db.row("SELECT value FROM history WHERE short = ? AND step = ?", number, head)
         if found is None:
-            raise ProjectError(f"Short number {number} is damaged.", "Open a backup of the project.")
+            raise ProjectError(tr("Short number {number} is damaged.", number=number), tr("Open a backup of the project."))
         short = from_text(Short, found[0])
         self._check_inside(number, short)
         undo, redo = self._last(number, short.main_source), self._next(number, short.main_source)
@@ -250,8 +257,13 @@ class Project:
             length, last = from_text(Source, row[0]).length, max(s.end for s in short.segments if s.source == key)
             if last > length:
                 raise ProjectError(
-                    f"Short number {number} goes on to {clock(last)} of footage that ends at {clock(length)}.",
-                    "The project is damaged: open a backup of it, or use its other shorts.",
+                    tr(
+                        "Short number {number} goes on to {last} of footage that ends at {length}.",
+                        number=number,
+                        last=clock(last),
+                        length=clock(length),
+                    ),
+                    tr("The project is damaged: open a backup of it, or use its other shorts."),
                 )
 
     def _next_turn(self) -> int:

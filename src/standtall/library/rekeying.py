@@ -9,6 +9,7 @@ from pathlib import Path
 from typing import Final
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.library.cache import KEY
 
 COLUMNS: Final = (
@@ -24,7 +25,7 @@ def rekey(project: Path, keys: Mapping[str, str]) -> None:
     if not keys:
         return
     if not all(KEY.fullmatch(key) for pair in keys.items() for key in pair):
-        raise ProjectError("Footage cannot be given such a key.", "Open a backup of the project.")
+        raise ProjectError(tr("Footage cannot be given such a key."), tr("Open a backup of the project."))
     try:
         with contextlib.closing(sqlite3.connect(project, isolation_level=None)) as database:
             database.execute("BEGIN IMMEDIATE")
@@ -33,4 +34,6 @@ def rekey(project: Path, keys: Mapping[str, str]) -> None:
                     database.execute(f"UPDATE {table} SET {column} = replace({column}, ?, ?)", (old, new))  # noqa: S608 - our own names
             database.execute("COMMIT")
     except sqlite3.Error as error:
-        raise ProjectError(f"{project.name} cannot be changed: {error}.", "Open a backup of it.") from error
+        raise ProjectError(
+            tr("{name} cannot be changed: {error}.", name=project.name, error=error), tr("Open a backup of it.")
+        ) from error

@@ -15,6 +15,7 @@ from urllib.parse import quote
 
 from standtall.base.errors import ProjectError, StandTallError
 from standtall.base.files import written_whole
+from standtall.base.interface_language import tr
 from standtall.library.database import APPLICATION_ID
 from standtall.library.project import TABLES, VERSION, Project
 from standtall.library.stored import from_text, unpacked
@@ -29,7 +30,7 @@ MOST_ROWS: Final = 2_000_000
 
 def _whole(value: object) -> int:
     if type(value) is not int:
-        raise ProjectError("A number of the project is none.")
+        raise ProjectError(tr("A number of the project is none."))
     return value
 
 
@@ -57,9 +58,16 @@ class Repaired:
     @property
     def told(self) -> str:
         """In a sentence for people."""
-        lost = f"{self.lost} could not be read" if self.lost else "nothing that could be counted is lost"
-        more = ", and parts that nobody can count" if self.cut_off else ""
-        return f"Saved: {self.sources} of footage, {self.shorts} shorts with {self.steps} steps; {lost}{more}."
+        lost = tr("{lost} could not be read", lost=self.lost) if self.lost else tr("nothing that could be counted is lost")
+        more = tr(", and parts that nobody can count") if self.cut_off else ""
+        return tr(
+            "Saved: {sources} of footage, {shorts} shorts with {steps} steps; {lost}{more}.",
+            sources=self.sources,
+            shorts=self.shorts,
+            steps=self.steps,
+            lost=lost,
+            more=more,
+        )
 
 
 def repaired(path: Path) -> Repaired:
@@ -76,8 +84,8 @@ def repaired(path: Path) -> Repaired:
                 cut_off.append(table)
     kept, lost = _checked(found)
     if not kept["history"] and not kept["source"]:
-        told = f"Nothing in {path.name} can be read any more."
-        raise ProjectError(told, "Bring back the copy of another day: “Copies by day” in the menu of projects.")
+        told = tr("Nothing in {name} can be read any more.", name=path.name)
+        raise ProjectError(told, tr("Bring back the copy of another day: “Copies by day” in the menu of projects."))
     with written_whole(target) as beside:
         beside.unlink(missing_ok=True)
         Project(beside).close()
@@ -98,13 +106,18 @@ def _opened(path: Path) -> sqlite3.Connection:
         version = db.execute("PRAGMA user_version").fetchone()[0]
         made_by = db.execute("PRAGMA application_id").fetchone()[0]
     except sqlite3.Error as error:
-        told = f"{path.name} cannot be repaired: its first page is damaged, or it is no project."
-        raise ProjectError(told, "Bring back the copy of another day: “Copies by day” in the menu of projects.") from error
+        told = tr("{name} cannot be repaired: its first page is damaged, or it is no project.", name=path.name)
+        raise ProjectError(told, tr("Bring back the copy of another day: “Copies by day” in the menu of projects.")) from error
     if made_by != APPLICATION_ID or version != VERSION:
         db.close()
         raise ProjectError(
-            f"{path.name} cannot be repaired: it says that it is of version {version}, and this program is at {VERSION}.",
-            "Choose a project of this version, or a copy of another day.",
+            tr(
+                "{name} cannot be repaired: it says that it is of version {version}, and this program is at {VERSION}.",
+                name=path.name,
+                version=version,
+                VERSION=VERSION,
+            ),
+            tr("Choose a project of this version, or a copy of another day."),
         )
     return db
 

@@ -7,6 +7,7 @@ from pathlib import Path
 from typing import Final
 
 from standtall.base.folders import settings_folder
+from standtall.base.interface_language import tr
 from standtall.library.own import read_own, write_own
 
 MOST_RECENT: Final = 8
@@ -79,7 +80,7 @@ _left_out: dict[Path, str] = {}
 def load() -> tuple[Settings, str]:
     """-> (the settings, what was left out of them in a sentence or nothing)."""
     path = _file()
-    found, said = read_own(path, Settings, Settings(), "Your settings")
+    found, said = read_own(path, Settings, Settings(), tr("Your settings"))
     if said:
         _left_out[path] = said
     return found, _left_out.get(path, "")

@@ -11,6 +11,7 @@ from typing import Final
 
 from standtall.base.errors import MediaError, ProjectError
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.library.own import write_own
 
@@ -43,7 +44,7 @@ def sticker_file(path: str) -> Path:
     name = path[len(SHIPS) :]
     file = FOLDER / f"{name}.svg"
     if not _NAME.fullmatch(name) or not file.is_file():
-        raise MediaError(f"There is no sticker called {name[:40]}.", "Choose another one.")
+        raise MediaError(tr("There is no sticker called {name}.", name=name[:40]), tr("Choose another one."))
     return file
 
 

@@ -9,6 +9,7 @@ from typing import Any, Final, TypeVar
 
 from standtall.base import reading
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, json_of
 from standtall.library.upgrades.shorts import brief_2, short_2, short_3, short_4
 from standtall.model.brief import Brief
@@ -71,13 +72,18 @@ def plain_of_packed(data: object) -> Any:
 
 
 def _unreadable(what: str, error: Unreadable) -> ProjectError:
-    return ProjectError(f"{what} in the project cannot be read: {error}.", "The file is damaged: open a backup of it.")
+    return ProjectError(
+        tr("{what} in the project cannot be read: {error}.", what=what, error=error),
+        tr("The file is damaged: open a backup of it."),
+    )
 
 
 def _value(kind: type[T], data: Any) -> T:
     version, plain = versioned(data)
     if version > VERSION:
-        raise ProjectError("A value in the project was made by a newer version of Stand Tall.", "Update the program to open it.")
+        raise ProjectError(
+            tr("A value in the project was made by a newer version of Stand Tall."), tr("Update the program to open it.")
+        )
     for number in range(version + 1, VERSION + 1):
         upgrade = UPGRADES.get((kind, number))
         plain = upgrade(plain) if upgrade is not None else plain
@@ -93,4 +99,6 @@ def versioned(data: Any) -> tuple[int, Any]:
         return data["version"], data["value"]
     if rest == {"short"} and data["version"] == 1:
         return 1, data["short"]
-    raise ProjectError("A value in the project is of no version that there is.", "The file is damaged: open a backup of it.")
+    raise ProjectError(
+        tr("A value in the project is of no version that there is."), tr("The file is damaged: open a backup of it.")
+    )

@@ -6,6 +6,7 @@ import bisect
 from dataclasses import dataclass, replace
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.library.database import Database, Step
 from standtall.library.stored import packed, unpacked
 from standtall.model.carry import Moved, carried_words, inverse_of, moves_of
@@ -94,7 +95,7 @@ class Transcripts:
     def _revision(self, source: str, step: int) -> Revision:
         row = self._db.row("SELECT value FROM revision WHERE source = ? AND step = ?", source, step)
         if row is None:
-            raise ProjectError("A correction is missing.", "The project is damaged: open a backup of it.")
+            raise ProjectError(tr("A correction is missing."), tr("The project is damaged: open a backup of it."))
         return unpacked(Revision, row[0])
 
     def grow(self, source: str, found: tuple[Word, ...]) -> None:

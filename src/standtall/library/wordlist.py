@@ -5,6 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 
 from standtall.base.folders import settings_folder
+from standtall.base.interface_language import tr
 from standtall.library.own import read_own, write_own
 from standtall.model.corrections import Term
 
@@ -15,7 +16,7 @@ def _file() -> Path:
 
 def load() -> tuple[tuple[Term, ...], str]:
     """-> (the terms in the order of the alphabet, what was left out in a sentence or nothing)."""
-    terms, said = read_own(_file(), tuple[Term, ...], (), "The words of your own word list")
+    terms, said = read_own(_file(), tuple[Term, ...], (), tr("The words of your own word list"))
     return tuple(sorted(terms, key=lambda t: t.text.lower())), said
 
 

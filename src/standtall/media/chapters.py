@@ -10,6 +10,7 @@ import av.error
 
 from standtall.base.errors import OutputError
 from standtall.base.files import written_whole
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.opening import open_media
@@ -24,9 +25,12 @@ def copy_with_chapters(source: Path, out: Path, chapters: list[tuple[int, int, s
     """Write `out` with chapters (start and end in ticks, title); raises `OutputError` when it cannot be done."""
     kind = CONTAINERS.get(out.suffix.lower())
     if kind is None:
-        raise OutputError(f"{out.suffix or 'This kind of file'} cannot hold chapters.", "Use .mp4, .mov, .mkv or .m4a.")
+        raise OutputError(
+            tr("{suffix} cannot hold chapters.", suffix=out.suffix or tr("This kind of file")),
+            tr("Use .mp4, .mov, .mkv or .m4a."),
+        )
     if out.exists() and out.samefile(source):
-        raise OutputError("The footage itself is never overwritten.", "Give the copy another name.")
+        raise OutputError(tr("The footage itself is never overwritten."), tr("Give the copy another name."))
     with written_whole(out) as beside, open_media(source) as given:
         try:
             with av.open(str(beside), "w", format=kind) as made:
@@ -44,5 +48,5 @@ def copy_with_chapters(source: Path, out: Path, chapters: list[tuple[int, int, s
                     packet.stream = streams[packet.stream.index]
                     made.mux(packet)
         except (av.error.FFmpegError, ValueError) as error:
-            hint = "Choose .mkv, which takes any footage."
-            raise OutputError(f"{out.name} could not be written.", hint, reason=str(error)) from error
+            hint = tr("Choose .mkv, which takes any footage.")
+            raise OutputError(tr("{name} could not be written.", name=out.name), hint, reason=str(error)) from error

@@ -6,6 +6,7 @@ from pathlib import Path
 from typing import Any
 
 from standtall.base.errors import MediaError
+from standtall.base.interface_language import tr
 from standtall.media.opening import DAMAGE, damaged, open_media
 from standtall.media.probe import picture_stream
 
@@ -15,7 +16,7 @@ def colour_tags(path: Path) -> tuple[int, int, int, int]:
     with open_media(path) as container:
         stream = picture_stream(container)
         if stream is None:
-            raise MediaError(f"{path.name} has no picture.", "Render it again.")
+            raise MediaError(tr("{name} has no picture.", name=path.name), tr("Render it again."))
         context: Any = stream.codec_context
         return int(context.color_primaries), int(context.color_trc), int(context.colorspace), int(context.color_range)
 

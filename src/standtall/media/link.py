@@ -23,6 +23,7 @@ from typing import Any, Final
 
 from standtall.base.errors import MediaError, disk_error
 from standtall.base.files import short_name
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.media.sockets import Patience, handlers
 
@@ -58,7 +59,7 @@ class Offer:
 def check_link(url: str) -> str:
     """The link without white space; raises `MediaError` for anything but http and https with a host."""
     text = url.strip()
-    wrong = MediaError("That is not a link to a file on the web.", "Copy the whole link; it begins with http:// or https://.")
+    wrong = MediaError(tr("That is not a link to a file on the web."), "Copy the whole link; it begins with http:// or https://.")
     try:
         parts = urllib.parse.urlsplit(text)
         good = parts.scheme in ("http", "https") and bool(parts.hostname) and (parts.port is None or parts.port > 0)
@@ -117,7 +118,7 @@ def _ask(url: str, headers: dict[str, str], patience: Patience) -> urllib.respon
         error.close()
         raise _refused(url, error) from None
     if answer is None:
-        raise MediaError("The server's answer cannot be understood.", "Check the link.")
+        raise MediaError(tr("The server's answer cannot be understood."), tr("Check the link."))
     patience.answered()
     return answer
 
@@ -125,14 +126,14 @@ def _ask(url: str, headers: dict[str, str], patience: Patience) -> urllib.respon
 def _refused(url: str, error: urllib.error.HTTPError) -> MediaError:
     host = urllib.parse.urlsplit(url).hostname
     said = {
-        401: f"{host} wants a name and a password.", 403: f"{host} refuses to give this file.",
-        404: f"There is no such file at {host}.",
-        410: f"The file is no longer at {host}.", 416: f"{host} gives other bytes than it promised.",
-        429: f"{host} asks to wait: too many requests.",
-    }.get(error.code, f"{host} answers with error {error.code}.")  # fmt: skip
+        401: tr("{host} wants a name and a password.", host=host), 403: tr("{host} refuses to give this file.", host=host),
+        404: tr("There is no such file at {host}.", host=host),
+        410: tr("The file is no longer at {host}.", host=host), 416: tr("{host} gives other bytes than it promised.", host=host),
+        429: tr("{host} asks to wait: too many requests.", host=host),
+    }.get(error.code, tr("{host} answers with error {code}.", host=host, code=error.code))  # fmt: skip
     if 300 <= error.code < 400:
-        said = f"{host} sends the link on too often, or to a place that is not on the web."
-    return MediaError(said, "Check the link, or fetch the file in a browser and add it here.", code=error.code)
+        said = tr("{host} sends the link on too often, or to a place that is not on the web.", host=host)
+    return MediaError(said, tr("Check the link, or fetch the file in a browser and add it here."), code=error.code)
 
 
 def look_up(url: str, progress: Progress | None = None) -> Offer:
@@ -152,16 +153,21 @@ def look_up(url: str, progress: Progress | None = None) -> Offer:
             raise _unreachable(url, error) from error
     if offer.kind.startswith("text/html") or not (MEDIA.match(offer.kind) or Path(offer.name).suffix.lower() in ENDINGS):
         raise MediaError(
-            f"The link leads to no video or sound file ({offer.kind or 'of no kind'}).", "Copy the link of the file itself."
+            tr("The link leads to no video or sound file ({kind}).", kind=offer.kind or tr("of no kind")),
+            tr("Copy the link of the file itself."),
         )
     if offer.size > LARGEST:
-        raise MediaError("The server says that the file is larger than any disk.", "Its answer is wrong: try another link.")
+        raise MediaError(
+            tr("The server says that the file is larger than any disk."), tr("Its answer is wrong: try another link.")
+        )
     return offer
 
 
 def _unreachable(url: str, error: Exception) -> MediaError:
     host = urllib.parse.urlsplit(url).hostname
-    return MediaError(f"{host} cannot be reached.", "Check the link and your connection, then try again.", reason=str(error))
+    return MediaError(
+        tr("{host} cannot be reached.", host=host), tr("Check the link and your connection, then try again."), reason=str(error)
+    )
 
 
 def _offer(answer: urllib.response.addinfourl) -> Offer:
@@ -200,14 +206,14 @@ def _media_on(page: str, base: str) -> str:
     try:
         finder.feed(page)
     except (ValueError, AssertionError, RecursionError) as error:  # a page that no browser understands either
-        raise MediaError("The page at this link cannot be understood.", "Copy the link of the file itself.") from error
+        raise MediaError(tr("The page at this link cannot be understood."), tr("Copy the link of the file itself.")) from error
     found = next((finder.found[k] for k in ("element", "meta", "link") if finder.found.get(k)), None)
     if found is None:
-        raise MediaError("The page at this link names no video or sound file.", "Copy the link of the file itself.")
+        raise MediaError(tr("The page at this link names no video or sound file."), tr("Copy the link of the file itself."))
     try:
         whole = urllib.parse.urljoin(base, found)
     except ValueError as error:
-        raise MediaError("The page names a file that no link leads to.", "Copy the link of the file itself.") from error
+        raise MediaError(tr("The page names a file that no link leads to."), tr("Copy the link of the file itself.")) from error
     return check_link(whole)
 
 
@@ -284,15 +290,15 @@ def _fetch_parts(offer: Offer, part: Path, progress: Progress, speed: Speed) -> 
             problem = error
         except TimeoutError as error:
             raise MediaError(
-                f"{urllib.parse.urlsplit(offer.url).hostname} has fallen silent.",
-                "What came so far is kept: try again later to go on from there.",
+                tr("{hostname} has fallen silent.", hostname=urllib.parse.urlsplit(offer.url).hostname),
+                tr("What came so far is kept: try again later to go on from there."),
                 reason=str(error),
             ) from error
         except (ConnectionError, HTTPException, urllib.error.URLError) as error:
             problem = error
     raise MediaError(
-        "The connection broke off again and again.",
-        "What came so far is kept: try again later to go on from there.",
+        tr("The connection broke off again and again."),
+        tr("What came so far is kept: try again later to go on from there."),
         reason=str(problem),
     )
 
@@ -311,7 +317,7 @@ def _fetch_once(offer: Offer, part: Path, have: int, progress: Progress, speed: 
                 if (offer.size and have > offer.size) or have > LARGEST:
                     out.close()
                     part.unlink(missing_ok=True)
-                    raise MediaError("The server sends more than it said the file holds.", "Use another link.")
+                    raise MediaError(tr("The server sends more than it said the file holds."), tr("Use another link."))
                 out.write(block)
                 speed.reached(have, offer.size)
                 progress.report("fetching", min(0.999, have / offer.size) if offer.size else 0.0)

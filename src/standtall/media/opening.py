@@ -14,6 +14,7 @@ from av.container import InputContainer
 
 from standtall.base import log
 from standtall.base.errors import MediaError
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 
 av.logging.restore_default_callback()  # the one that calls Python can wait for ever on a codec's threads
@@ -48,15 +49,17 @@ def open_media(path: str | Path) -> InputContainer:
     """Open a local file for reading; raises `MediaError` that says what is wrong with it."""
     place = Path(path)
     if not place.exists():
-        raise MediaError(f"There is no file {place}.", "Check the name, or choose the file again.")
+        raise MediaError(tr("There is no file {place}.", place=place), tr("Check the name, or choose the file again."))
     if place.is_dir():
-        raise MediaError(f"{place} is a folder.", "Choose the media files in it.")
+        raise MediaError(tr("{place} is a folder.", place=place), tr("Choose the media files in it."))
     if place.stat().st_size == 0:
-        raise MediaError(f"{place.name} is empty (0 bytes).", "Copy or export the file again.")
+        raise MediaError(tr("{name} is empty (0 bytes).", name=place.name), tr("Copy or export the file again."))
     try:
         container = av.open(str(place.absolute()), options=dict(SAFE), metadata_errors="replace")
     except PermissionError as error:
-        raise MediaError(f"{place} may not be read.", "Change its permissions, or copy it to your own folder.") from error
+        raise MediaError(
+            tr("{place} may not be read.", place=place), tr("Change its permissions, or copy it to your own folder.")
+        ) from error
     except (*DAMAGE, OSError) as error:
         raise damaged(place, error) from error
     try:
@@ -64,8 +67,12 @@ def open_media(path: str | Path) -> InputContainer:
             if stream.width * stream.height > MOST_PIXELS:
                 size = f"{stream.width} by {stream.height}"
                 raise MediaError(
-                    f"{place.name} says its picture is {size}: that is more than this program can work with.",
-                    "Save it smaller, at most 100 megapixels; if it is smaller, its header is damaged.",
+                    tr(
+                        "{name} says its picture is {size}: that is more than this program can work with.",
+                        name=place.name,
+                        size=size,
+                    ),
+                    tr("Save it smaller, at most 100 megapixels; if it is smaller, its header is damaged."),
                 )
     except DAMAGE as error:
         container.close()
@@ -96,8 +103,8 @@ def damaged(path: Path, error: BaseException) -> MediaError:
         trace = "".join(traceback.format_exception(error)[-6:])
         log.note(f"{path} is taken for damaged:\n{trace}")
     return MediaError(
-        f"{path.name} is not a video or sound file that can be read, or it is damaged.",
-        "Play it in another program; if it is cut short, copy or export it again.",
+        tr("{name} is not a video or sound file that can be read, or it is damaged.", name=path.name),
+        tr("Play it in another program; if it is cut short, copy or export it again."),
         path=str(path),
         reason=str(error),
     )

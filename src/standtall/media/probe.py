@@ -13,6 +13,7 @@ from av.container import InputContainer
 
 from standtall.base.errors import MediaError
 from standtall.base.files import content_key
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.media.conform import square_size
 from standtall.media.opening import DAMAGE, damaged, only, open_media, rate_of, tick_of, zero_of
@@ -45,19 +46,24 @@ def probe(path: str | Path) -> Source:
 def _describe(place: Path, container: InputContainer) -> Source:
     video, audio = picture_stream(container), only(container.streams.audio)
     if video is None and audio is None:
-        raise MediaError(f"{place.name} has neither picture nor sound.", "Choose a video or sound file.")
+        raise MediaError(tr("{name} has neither picture nor sound.", name=place.name), tr("Choose a video or sound file."))
     still = video is not None and audio is None and is_still(container)
     length = STILL_LENGTH if still else _length(container, video or audio)
     if length is None or length <= 0:
-        raise MediaError(f"{place.name} has no length: nothing in it can be played.", "Export the file again.")
+        raise MediaError(tr("{name} has no length: nothing in it can be played.", name=place.name), tr("Export the file again."))
     if length > LONGEST_S * TICKS_PER_SECOND:
-        raise MediaError(f"{place.name} says it runs for more than a day.", "Its header is damaged: export it again.")
+        raise MediaError(
+            tr("{name} says it runs for more than a day.", name=place.name), tr("Its header is damaged: export it again.")
+        )
     width = height = rotation = gap = 0
     rate = Fraction(0)
     if video is not None:
         width, height = video.width, video.height
         if not (0 < width <= LARGEST and 0 < height <= LARGEST):
-            raise MediaError(f"{place.name} says its picture is {width} by {height}.", "Its header is damaged: export it again.")
+            raise MediaError(
+                tr("{name} says its picture is {width} by {height}.", name=place.name, width=width, height=height),
+                tr("Its header is damaged: export it again."),
+            )
         rate = rate_of(container, video) or Fraction(25)
         if not Fraction(1, 10) <= rate <= 300:
             rate = Fraction(25)
@@ -131,7 +137,7 @@ def _look_inside(place: Path, container: InputContainer, video: Any, length: int
     """
     frame = next(container.decode(video), None)
     if frame is None:
-        raise MediaError(f"No picture in {place.name} can be decoded.", "Export the file again.")
+        raise MediaError(tr("No picture in {name} can be decoded.", name=place.name), tr("Export the file again."))
     rotation = round(-frame.rotation) % 360
     if length is None:
         return rotation, 0
@@ -166,7 +172,7 @@ def _check_end(place: Path, container: InputContainer, video: Any, length: int) 
             last = max(last, tick_of(packet.pts, video.time_base, zero))
     if last < length - slack:
         raise MediaError(
-            f"{place.name} is cut short: it should run {clock(length)} but the file ends early.",
-            "Copy or export it again; a half-finished download does this.",
+            tr("{name} is cut short: it should run {length} but the file ends early.", name=place.name, length=clock(length)),
+            tr("Copy or export it again; a half-finished download does this."),
             last_s=last / TICKS_PER_SECOND,
         )

@@ -13,6 +13,7 @@ import numpy as np
 from av.video.frame import VideoFrame
 
 from standtall.base.errors import MediaError
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.between import Between
 from standtall.media.conform import Conform, is_common, whole_pictures
@@ -45,7 +46,7 @@ class PictureReader:
         stream = picture_stream(self._container)
         if stream is None:
             self._container.close()
-            raise MediaError(f"{self._path.name} has no picture.", "Choose a video file.")
+            raise MediaError(tr("{name} has no picture.", name=self._path.name), tr("Choose a video file."))
         self._stream: Any = stream
         self._stream.thread_type = "AUTO"
         self._stream.codec_context.thread_count = threads
@@ -141,7 +142,7 @@ class PictureReader:
         if self._now is None:
             self._restart(0)
             if self._now is None:
-                raise MediaError(f"No picture in {self._path.name} can be decoded.", "Export the file again.")
+                raise MediaError(tr("No picture in {name} can be decoded.", name=self._path.name), tr("Export the file again."))
         here = self._tick(self._now)
         before = tick < here and here > 0
         after = tick > here + _STEP_ON and self._next is not None
@@ -151,7 +152,9 @@ class PictureReader:
             self._advance()
         assert self._now is not None
         if self._next is None and self._ends_early(tick):
-            raise MediaError(f"{self._path.name} ends before it said it does.", "Bring the whole file back, and try again.")
+            raise MediaError(
+                tr("{name} ends before it said it does.", name=self._path.name), tr("Bring the whole file back, and try again.")
+            )
         if self._planes is None:
             self._planes = self._to_planes(self._now)
         return self._planes

@@ -16,6 +16,7 @@ from av.audio.resampler import AudioResampler
 from numpy.typing import NDArray
 
 from standtall.base.errors import MediaError
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.opening import DAMAGE, damaged, open_media, zero_of
@@ -82,7 +83,9 @@ def sound_blocks(source: Source, rate: int, length_s: float) -> Iterator[Samples
 def _track_blocks(place: Path, rate: int, size: int, track: int) -> Iterator[Samples]:
     with open_media(place) as container:
         if not 0 <= track < len(container.streams.audio):
-            raise MediaError(f"{place.name} has no sound.", "Choose footage with a sound track, or add captions from a file.")
+            raise MediaError(
+                tr("{name} has no sound.", name=place.name), tr("Choose footage with a sound track, or add captions from a file.")
+            )
         stream: Any = container.streams.audio[track]
         stream.thread_type = "AUTO"
         zero = zero_of(container)
@@ -141,7 +144,9 @@ def _read_track(
 ) -> Samples:
     with open_media(place) as container:
         if not 0 <= track < len(container.streams.audio):
-            raise MediaError(f"{place.name} has no sound.", "Choose footage with a sound track, or add captions from a file.")
+            raise MediaError(
+                tr("{name} has no sound.", name=place.name), tr("Choose footage with a sound track, or add captions from a file.")
+            )
         stream: Any = container.streams.audio[track]
         stream.thread_type = "AUTO"
         zero = zero_of(container)

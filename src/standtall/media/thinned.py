@@ -11,6 +11,7 @@ import av
 import av.error
 
 from standtall.base.errors import MediaError, OutputError, disk_error
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.opening import DAMAGE, damaged, open_media, rate_comment, rate_of, zero_of
@@ -33,7 +34,7 @@ def thin(path: Path, spans: Sequence[tuple[int, int]], out: Path, progress: Prog
     """
     kind = FORMATS.get(path.suffix.lower())
     if kind is None:
-        raise MediaError(f"Passages of {path.name} cannot be taken out as they are.", "Pack it whole.")
+        raise MediaError(tr("Passages of {name} cannot be taken out as they are.", name=path.name), tr("Pack it whole."))
     with open_media(path) as source:
         streams = [s for s in source.streams if s.type in ("video", "audio") and s.codec_context is not None]
         zero = zero_of(source)
@@ -42,7 +43,9 @@ def thin(path: Path, spans: Sequence[tuple[int, int]], out: Path, progress: Prog
         try:
             target = av.open(str(out), "w", format=kind, options=options)
         except (OSError, ValueError) as error:
-            raise OutputError(f"{out.name} cannot be written.", "See whether its disk is full.", reason=str(error)) from error
+            raise OutputError(
+                tr("{name} cannot be written.", name=out.name), tr("See whether its disk is full."), reason=str(error)
+            ) from error
         picture = next((s for s in streams if s.type == "video"), None)
         if picture is not None:
             target.metadata["comment"] = rate_comment(rate_of(source, picture))

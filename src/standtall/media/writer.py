@@ -14,6 +14,7 @@ from av.audio.frame import AudioFrame
 from av.stream import Disposition
 
 from standtall.base.errors import OutputError, disk_error
+from standtall.base.interface_language import tr
 from standtall.media.planes import Planes, to_frame
 from standtall.media.sound_reader import MIX_RATE, Samples
 from standtall.model.form import Codec
@@ -163,4 +164,4 @@ def write_sound(path: Path, samples: Samples, kind: str, bit_rate: int = 192_000
 def _failed(error: Exception, path: Path) -> OutputError:
     if isinstance(error, OSError):
         return disk_error(error, path)
-    return OutputError(f"{path} could not be encoded.", "Try another size or frame rate.", reason=str(error))
+    return OutputError(tr("{path} could not be encoded.", path=path), tr("Try another size or frame rate."), reason=str(error))

@@ -11,6 +11,7 @@ from dataclasses import dataclass
 from typing import Final, Literal
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
 
@@ -51,7 +52,7 @@ class Strong:
 
     def __post_init__(self) -> None:
         if len(self.why) > 120:
-            raise ProjectError("The reason of an emphasis must be no longer than 120 letters.")
+            raise ProjectError(tr("The reason of an emphasis must be no longer than 120 letters."))
 
 
 @dataclass(frozen=True, slots=True)
@@ -66,6 +67,6 @@ class WordEmoji:
 
     def __post_init__(self) -> None:
         if not 0 < len(self.emoji) <= LONGEST_EMOJI:
-            raise ProjectError("An emoji must have 1 to 16 letters.")
+            raise ProjectError(tr("An emoji must have 1 to 16 letters."))
         if len(self.why) > 120:
-            raise ProjectError("The reason of an emoji must be no longer than 120 letters.")
+            raise ProjectError(tr("The reason of an emoji must be no longer than 120 letters."))

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.model import checks
 from standtall.model.caption_marks import Break, Hold, Strong, WordEmoji
 from standtall.model.style import Changes, Override, ShapeScope, check_changes
@@ -45,4 +46,4 @@ class Captions:
         for override in self.overrides:
             check_changes(override.style)
         if len(self.masked) > MOST_MASKED or any(not 0 < len(word) <= 40 for word in self.masked):
-            raise ProjectError(f"At most {MOST_MASKED} words of at most 40 letters can be masked.")
+            raise ProjectError(tr("At most {MOST_MASKED} words of at most 40 letters can be masked.", MOST_MASKED=MOST_MASKED))

@@ -9,6 +9,7 @@ from typing import Final
 
 from standtall.base.errors import ProjectError
 from standtall.base.geometry import FULL, Rect
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
 from standtall.model.post_rules import PostRules
@@ -43,9 +44,9 @@ class Channel:
         for side in (self.cover_width, self.cover_height):
             checks.in_range("A side of a channel's covers in pixels", side, 64, 4320)
             if side % 2:
-                raise ProjectError("The sides of a channel's covers are even numbers of pixels.")
+                raise ProjectError(tr("The sides of a channel's covers are even numbers of pixels."))
         if any(not FULL.contains(part, 1e-6) for part in self.covered):
-            raise ProjectError("What a channel covers must lie inside the frame.")
+            raise ProjectError(tr("What a channel covers must lie inside the frame."))
 
     @property
     def longest(self) -> int:
@@ -56,12 +57,12 @@ class Channel:
 def check_name(what: str, name: str) -> None:
     """Raise `ProjectError` for a name that could not be that of a file."""
     if not NAME.fullmatch(name):
-        raise ProjectError(f"{what} is named by small letters, digits and hyphens, not “{name[:40]}”.")
+        raise ProjectError(tr("{what} is named by small letters, digits and hyphens, not “{name}”.", what=what, name=name[:40]))
 
 
 def check_title(what: str, title: str) -> None:
     if not title.strip() or len(title) > 60 or not title.isprintable():
-        raise ProjectError(f"{what} needs a title of at most 60 letters.")
+        raise ProjectError(tr("{what} needs a title of at most 60 letters.", what=what))
 
 
 def channel_named(channels: Sequence[Channel], name: str) -> Channel:

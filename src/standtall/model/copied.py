@@ -7,6 +7,7 @@ from dataclasses import replace
 from typing import Final
 
 from standtall.base.errors import NothingToDo, ProjectError
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, json_of
 from standtall.model.codec import from_plain, to_plain
 from standtall.model.cut import Segment
@@ -31,11 +32,11 @@ def passages_in(text: str, sources: tuple[Source, ...]) -> tuple[Segment, ...]:
         rows = data if isinstance(data, list) else []
         found = [from_plain(Segment, row) for row in rows[:MOST]]
     except (Unreadable, ProjectError) as error:
-        raise NothingToDo("What was copied are no passages of footage.", "Copy words of a transcript first.") from error
+        raise NothingToDo(tr("What was copied are no passages of footage."), tr("Copy words of a transcript first.")) from error
     lengths = {s.key: s.length for s in sources}
     there = tuple(p for p in found if p.end <= lengths.get(p.source, 0))
     if not there:
-        raise NothingToDo("What was copied is of footage that is not in this project.", "Add that footage first.")
+        raise NothingToDo(tr("What was copied is of footage that is not in this project."), tr("Add that footage first."))
     return there
 
 
@@ -44,8 +45,8 @@ def styled_like(short: Short, other: Short) -> Edit:
     theirs = other.captions
     new = replace(short.captions, shown=theirs.shown, look=theirs.look, place=theirs.place, style=theirs.style)
     if new == short.captions:
-        raise NothingToDo("These captions look like the ones that were copied already.")
-    return Edit("Paste the style of captions", replace(short, captions=new))
+        raise NothingToDo(tr("These captions look like the ones that were copied already."))
+    return Edit(tr("Paste the style of captions"), replace(short, captions=new))
 
 
 def framed_like(short: Short, other: Short) -> Edit:
@@ -54,5 +55,5 @@ def framed_like(short: Short, other: Short) -> Edit:
     mine = replace(theirs, shots=short.framing.shots, punches=short.framing.punches, edges=short.framing.edges)
     new = replace(short, framing=mine, output=replace(short.output, width=other.output.width, height=other.output.height))
     if new == short:
-        raise NothingToDo("This short is framed like the one that was copied already.")
-    return Edit("Paste the framing", new)
+        raise NothingToDo(tr("This short is framed like the one that was copied already."))
+    return Edit(tr("Paste the framing"), new)

@@ -12,8 +12,8 @@ from dataclasses import dataclass, replace
 from typing import Final
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import count_of, tr
 from standtall.base.time import TICKS_PER_SECOND, seconds
-from standtall.model.edits import count_of
 from standtall.model.identity import distinct, identified
 from standtall.model.transcript import LARGEST_OFFSET, Cast, Change, Revision, Speaker, Transcript, cast_of
 from standtall.model.words import NEW, NOBODY, Kind, Word, bare
@@ -55,7 +55,7 @@ def _one(transcript: Transcript, chosen: range, new: Iterable[Word], label: str)
     old = transcript.words[chosen.start : chosen.stop]
     put = _named(transcript, old, new)
     if old == put:
-        raise NothingToDo("That is how it stands already.")
+        raise NothingToDo(tr("That is how it stands already."))
     return Revision(label, (Change(chosen.start, old, put),))
 
 
@@ -68,7 +68,7 @@ def _each(transcript: Transcript, chosen: Iterable[int], change: Callable[[Word]
         if new != word:
             changes.append(Change(i, (word,), (new,)))
     if not changes:
-        raise NothingToDo("That is how it stands already.")
+        raise NothingToDo(tr("That is how it stands already."))
     return Revision(label.format(count_of(len(changes))), tuple(changes))
 
 
@@ -76,7 +76,7 @@ def shared_out(texts: Sequence[str], start: int, end: int, like: Word, same: boo
     """Words that fill `start` to `end` in shares of their length; what cannot be known is taken from `like`. The first is the
     `same` word as `like` or a new one, the others are new. Raises `NothingToDo` where there is less than a tick for each."""
     if end - start < len(texts):
-        raise NothingToDo("There is no room for so many words there.", "Choose the words beside them as well.")
+        raise NothingToDo(tr("There is no room for so many words there."), tr("Choose the words beside them as well."))
     weights = [len(t) + 1 for t in texts]
     edges = [start]
     for i in range(len(texts)):
@@ -107,7 +107,7 @@ def retype(transcript: Transcript, chosen: range, text: str) -> Revision:
             out += shared_out(new[c:d], old[a].start, old[b - 1].end, old[a])
         elif how == "insert":
             out += _put_between(transcript, chosen.start + a, new[c:d], out)
-    label = f"Retype “{' '.join(new)[:40]}”"
+    label = tr("Retype “{join}”", join=" ".join(new)[:40])
     return _one(transcript, chosen, out, label)
 
 
@@ -125,31 +125,31 @@ def _put_between(transcript: Transcript, at: int, texts: list[str], done: list[W
         whole = done.pop()
         both = shared_out([whole.text, *texts], whole.start, whole.end, whole)
         return [replace(whole, end=both[0].end), *both[1:]]
-    raise NothingToDo("There is no room for another word there.", "Retype the word beside it together with the new one.")
+    raise NothingToDo(tr("There is no room for another word there."), tr("Retype the word beside it together with the new one."))
 
 
 def add(transcript: Transcript, at: int, text: str) -> Revision:
     """Add words before word `at`, in the gap there."""
     new = _clean(text)
     if not new:
-        raise NothingToDo("Nothing was typed.", "Type the missing word.")
+        raise NothingToDo(tr("Nothing was typed."), tr("Type the missing word."))
     if not transcript.words:
-        raise NothingToDo("There are no words yet.", "Analyse the footage first.")
-    return _one(transcript, range(at, at), _put_between(transcript, at, new, []), f"Add “{' '.join(new)[:40]}”")
+        raise NothingToDo(tr("There are no words yet."), tr("Analyse the footage first."))
+    return _one(transcript, range(at, at), _put_between(transcript, at, new, []), tr("Add “{join}”", join=" ".join(new)[:40]))
 
 
 def remove(transcript: Transcript, chosen: range) -> Revision:
     """Take words out of the transcript; the sound stays."""
-    return _one(transcript, chosen, (), f"Remove {count_of(len(chosen))}")
+    return _one(transcript, chosen, (), tr("Remove {chosen}", chosen=count_of(len(chosen))))
 
 
 def merge(transcript: Transcript, chosen: range) -> Revision:
     """Make one word of the chosen ones, written together."""
     old = transcript.words[chosen.start : chosen.stop]
     if len(old) < 2:
-        raise NothingToDo("Choose two or more words to make one of them.")
+        raise NothingToDo(tr("Choose two or more words to make one of them."))
     one = replace(old[0], text="".join(w.text for w in old)[:LONGEST_TEXT], end=old[-1].end, confidence=1.0)
-    return _one(transcript, chosen, (one,), f"Merge into “{one.text[:40]}”")
+    return _one(transcript, chosen, (one,), tr("Merge into “{said}”", said=one.text[:40]))
 
 
 def split(transcript: Transcript, index: int, letters: int | None = None) -> Revision:
@@ -157,9 +157,9 @@ def split(transcript: Transcript, index: int, letters: int | None = None) -> Rev
     word = transcript.words[index]
     at = len(word.text) // 2 if letters is None else letters
     if not 0 < at < len(word.text) or word.end - word.start < 2 * SHORTEST:
-        raise NothingToDo("This word cannot be split there.")
+        raise NothingToDo(tr("This word cannot be split there."))
     first, second = shared_out([word.text[:at].strip() or "…", word.text[at:].strip() or "…"], word.start, word.end, word)
-    return _one(transcript, range(index, index + 1), (first, second), f"Split “{word.text[:40]}”")
+    return _one(transcript, range(index, index + 1), (first, second), tr("Split “{said}”", said=word.text[:40]))
 
 
 def retime(transcript: Transcript, index: int, start: int, end: int) -> Revision:
@@ -171,19 +171,19 @@ def retime(transcript: Transcript, index: int, start: int, end: int) -> Revision
     end = max(start + 1, min(high, max(start + SHORTEST, end)))
     new = replace(words[index], start=start, end=end)
     moved = seconds(start - words[index].start) or seconds(end - words[index].end)
-    label = f"Move “{new.text[:40]}” by {moved:+.2f} s"
+    label = tr("Move “{said}” by {moved:+.2f} s", said=new.text[:40], moved=moved)
     return _one(transcript, range(index, index + 1), (new,), label)
 
 
 def accept(transcript: Transcript, chosen: Iterable[int]) -> Revision:
     """The words are right as they stand."""
-    return _each(transcript, chosen, lambda w: replace(w, confidence=1.0), "Accept {}")
+    return _each(transcript, chosen, lambda w: replace(w, confidence=1.0), tr("Accept {}"))
 
 
 def mark_unspoken(transcript: Transcript, chosen: Iterable[int], unspoken: bool = True) -> Revision:
     """Say that words are not in the sound (or are); they stay in the script but are never shown as captions."""
     kind: Kind = "unspoken" if unspoken else "word"
-    label = "Not spoken: {}" if unspoken else "Spoken: {}"
+    label = tr("Not spoken: {}") if unspoken else tr("Spoken: {}")
     return _each(transcript, chosen, lambda w: replace(w, kind=kind), label)
 
 
@@ -202,7 +202,7 @@ def aligned(transcript: Transcript, chosen: range, times: Sequence[tuple[int, in
             start, end = max(low, start), max(max(low, start) + 1, end)
         out.append(replace(words[i], start=start, end=end))
         low = end
-    return _one(transcript, chosen, out, f"Time {count_of(len(chosen))} by the sound")
+    return _one(transcript, chosen, out, tr("Time {chosen} by the sound", chosen=count_of(len(chosen))))
 
 
 def found(transcript: Transcript, phrase: str) -> list[range]:
@@ -228,10 +228,16 @@ def replace_all(transcript: Transcript, phrase: str, by: str) -> Revision:
     places = found(transcript, phrase)
     new = _clean(by)
     if not places:
-        raise NothingToDo(f"“{phrase}” is not in the transcript.", "Check the spelling, or search for it loosely.")
+        raise NothingToDo(
+            tr("“{phrase}” is not in the transcript.", phrase=phrase), tr("Check the spelling, or search for it loosely.")
+        )
     if not new:
-        raise NothingToDo("There is nothing to put in its place.", "Type the right words.")
-    return _rewritten(transcript, [(p, new) for p in places], f"Replace “{phrase[:30]}” {count_of(len(places), 'time')}")
+        raise NothingToDo(tr("There is nothing to put in its place."), tr("Type the right words."))
+    return _rewritten(
+        transcript,
+        [(p, new) for p in places],
+        tr("Replace “{phrase}” {places}", phrase=phrase[:30], places=count_of(len(places), "time")),
+    )
 
 
 def _rewritten(transcript: Transcript, places: list[tuple[range, list[str]]], label: str) -> Revision:
@@ -246,7 +252,7 @@ def _rewritten(transcript: Transcript, places: list[tuple[range, list[str]]], la
         if new != old:
             changes.append(Change(place.start, old, new))
     if not changes:
-        raise NothingToDo("That is how it stands already.")
+        raise NothingToDo(tr("That is how it stands already."))
     return Revision(label, tuple(changes))
 
 
@@ -277,8 +283,8 @@ def apply_terms(transcript: Transcript, terms: Sequence[Term]) -> Revision:
             taken.update(place)
             places.append((place, text.split()))
     if not places:
-        raise NothingToDo("The word list changes nothing: all its words are written as they should be.")
-    return _rewritten(transcript, places, f"Word list: {count_of(len(places), 'place')}")
+        raise NothingToDo(tr("The word list changes nothing: all its words are written as they should be."))
+    return _rewritten(transcript, places, tr("Word list: {places}", places=count_of(len(places), "place")))
 
 
 # speakers and the caption offset
@@ -288,23 +294,23 @@ def _recast(transcript: Transcript, label: str, changes: tuple[Change, ...] = ()
     before = cast_of(transcript)
     after = replace(before, **values)  # type: ignore[arg-type]
     if before == after and not changes:
-        raise NothingToDo("That is how it stands already.")
+        raise NothingToDo(tr("That is how it stands already."))
     return Revision(label, changes, before, after)
 
 
 def set_caption_offset(transcript: Transcript, ticks: int) -> Revision:
     """Show all captions so many ticks later than their words (earlier where negative)."""
     ticks = max(-LARGEST_OFFSET, min(LARGEST_OFFSET, ticks))
-    return _recast(transcript, f"Caption offset {seconds(ticks):+.2f} s", caption_offset=ticks)
+    return _recast(transcript, tr("Caption offset {ticks:+.2f} s", ticks=seconds(ticks)), caption_offset=ticks)
 
 
 def name_speaker(transcript: Transcript, speaker: int, name: str) -> Revision:
     text = " ".join(name.split())[:60]
     if not text:
-        raise NothingToDo("A speaker needs a name.", "Type one.")
+        raise NothingToDo(tr("A speaker needs a name."), tr("Type one."))
     speakers = list(transcript.speakers)
     speakers[speaker] = replace(speakers[speaker], name=text)
-    return _recast(transcript, f"Name {text}", speakers=tuple(speakers))
+    return _recast(transcript, tr("Name {said}", said=text), speakers=tuple(speakers))
 
 
 def assign(transcript: Transcript, chosen: Iterable[int], speaker: int) -> Revision:
@@ -313,16 +319,22 @@ def assign(transcript: Transcript, chosen: Iterable[int], speaker: int) -> Revis
     if speaker == len(speakers):
         speakers = (*speakers, Speaker(f"Speaker {speaker + 1}"))
     elif speaker != NOBODY and not 0 <= speaker < len(speakers):
-        raise NothingToDo("There is no such speaker.")
+        raise NothingToDo(tr("There is no such speaker."))
     changes = _each(transcript, chosen, lambda w: replace(w, speaker=speaker), "").changes
     name = speakers[speaker].name if speaker >= 0 else "nobody"
-    return _recast(transcript, f"Said by {name}: {count_of(len(changes))}", changes, speakers=speakers, by_hand=True)
+    return _recast(
+        transcript,
+        tr("Said by {name}: {changes}", name=name, changes=count_of(len(changes))),
+        changes,
+        speakers=speakers,
+        by_hand=True,
+    )
 
 
 def join_speakers(transcript: Transcript, keep: int, gone: int) -> Revision:
     """Two speakers are one: all that `gone` says is said by `keep`."""
     if keep == gone:
-        raise NothingToDo("Choose two different speakers.")
+        raise NothingToDo(tr("Choose two different speakers."))
     speakers = list(transcript.speakers)
     if speakers[keep].person < 0:
         speakers[keep] = replace(speakers[keep], person=speakers[gone].person)
@@ -340,18 +352,25 @@ def join_speakers(transcript: Transcript, keep: int, gone: int) -> Revision:
         if new is not word and new != word:
             changes.append(Change(i, (word,), (new,)))
     kept = speakers[keep - 1 if keep > gone else keep].name
-    return _recast(transcript, f"{name} is {kept}", tuple(changes), speakers=tuple(speakers), by_hand=True)
+    return _recast(
+        transcript, tr("{name} is {kept}", name=name, kept=kept), tuple(changes), speakers=tuple(speakers), by_hand=True
+    )
 
 
 def split_speaker(transcript: Transcript, speaker: int, theirs: Iterable[int]) -> Revision:
     """One speaker is two: those of the words `theirs` (indexes) that are under their name go to a new speaker."""
     moved = [i for i in theirs if transcript.words[i].speaker == speaker]
     if not moved:
-        raise NothingToDo("None of these words are theirs.")
+        raise NothingToDo(tr("None of these words are theirs."))
     new = len(transcript.speakers)
     name = f"Speaker {new + 1}"
     changes = _each(transcript, moved, lambda w: replace(w, speaker=new), "").changes
-    label = f"{transcript.name_of(speaker)} is two people: {count_of(len(changes))} to {name}"
+    label = tr(
+        "{name_of} is two people: {changes} to {name}",
+        name_of=transcript.name_of(speaker),
+        changes=count_of(len(changes)),
+        name=name,
+    )
     return _recast(transcript, label, changes, speakers=(*transcript.speakers, Speaker(name)), by_hand=True)
 
 
@@ -373,5 +392,5 @@ def rest_heard(transcript: Transcript, fresh: Transcript) -> Revision:
         if word.speaker == NOBODY and k >= 0 and fresh.words[k].speaker != NOBODY:
             changes.append(Change(i, (word,), (replace(word, speaker=fresh.words[k].speaker),)))
     speakers = transcript.speakers or fresh.speakers
-    label = "The rest of the words" if more else "Who says what, as it was found"
+    label = tr("The rest of the words") if more else tr("Who says what, as it was found")
     return _recast(transcript, label, tuple(changes), speakers=speakers)

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from typing import Final, Literal
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
 
@@ -83,7 +84,7 @@ class Cut:
 
     def __post_init__(self) -> None:
         if not self.segments:
-            raise ProjectError("A short needs at least one segment.")
+            raise ProjectError(tr("A short needs at least one segment."))
         check_apart("The segments of a short", self.segments)
 
     def transition_at(self, number: int) -> CutTransition | None:

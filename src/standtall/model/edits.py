@@ -6,6 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.model.channel import Channel
 from standtall.model.cut import CutTransition, TransitionKind, Transitions
 from standtall.model.short import Short
@@ -19,17 +20,16 @@ class Edit:
     short: Short
 
 
-def count_of(n: int, noun: str = "word") -> str:
-    """1 word, 2 words."""
-    return f"{n} {noun}" if n == 1 else f"{n} {noun}s"
-
-
 # cuts, channel, name
 
 
 def set_transitions(short: Short, transitions: Transitions) -> Edit:
     """Choose how the picture goes over cuts."""
-    names: dict[Transitions, str] = {"straight": "Straight cuts", "punch": "Punch in at cuts", "blend": "Blend at cuts"}
+    names: dict[Transitions, str] = {
+        "straight": tr("Straight cuts"),
+        "punch": tr("Punch in at cuts"),
+        "blend": tr("Blend at cuts"),
+    }
     return Edit(names[transitions], replace(short, cut=replace(short.cut, transitions=transitions)))
 
 
@@ -41,18 +41,18 @@ def set_transition_at(short: Short, numbers: Sequence[int], kind: TransitionKind
     if kind is not None:
         kept += tuple(CutTransition(cut.segments[n].source, cut.segments[n].start, kind, length) for n in numbers)
     if kept == cut.at_cuts:
-        raise NothingToDo("There is no cut here.", "Move the playhead to a cut of the short first.")
-    name = "Transition" if len(numbers) == 1 else "Transitions"
+        raise NothingToDo(tr("There is no cut here."), tr("Move the playhead to a cut of the short first."))
+    name = tr("Transition") if len(numbers) == 1 else tr("Transitions")
     return Edit(f"{name}: {kind or 'none'}", replace(short, cut=replace(cut, at_cuts=kept)))
 
 
 def set_channel(short: Short, channel: Channel) -> Edit:
     """Choose the channel whose limit the short must meet."""
-    return Edit(f"For {channel.title}", replace(short, channel=channel.name))
+    return Edit(tr("For {title}", title=channel.title), replace(short, channel=channel.name))
 
 
 def rename(short: Short, name: str) -> Edit:
     text = " ".join(name.split())[:120]
     if not text:
-        raise NothingToDo("A short needs a name.", "Type one.")
-    return Edit("Rename", replace(short, name=text))
+        raise NothingToDo(tr("A short needs a name."), tr("Type one."))
+    return Edit(tr("Rename"), replace(short, name=text))

@@ -7,12 +7,13 @@ from dataclasses import replace
 from typing import Any, Final
 
 from standtall.base.errors import NothingToDo
-from standtall.model.edits import Edit, count_of
+from standtall.base.interface_language import count_of, tr
+from standtall.model.edits import Edit
 from standtall.model.extents import Extent
 from standtall.model.extras import BarExtra, Clip, Cutaway, Extra, Extras, Light, LightExtra, PictureExtra, SoundExtra, TextExtra
 from standtall.model.short import Short
 
-LIGHTS: Final[dict[Light, str]] = {"grain": "Grain", "warm": "Warm light", "flash": "Flash", "tape": "Old tape"}
+LIGHTS: Final[dict[Light, str]] = {"grain": tr("Grain"), "warm": tr("Warm light"), "flash": tr("Flash"), "tape": tr("Old tape")}
 KINDS: Final = ("headline", "text", "logo", "sticker", "progress bar", "light effect", "sound effect")
 
 
@@ -53,7 +54,7 @@ def put_in(short: Short, extra: Extra) -> Edit:
     new = replace(extra, id=next_id(short))
     alone = kind_of(extra) in ("headline", "progress bar", "logo")
     others = [e for e in short.extras.items if not (alone and kind_of(e) == kind_of(extra))]
-    return Edit(f"Add a {kind_of(extra)}", _with(short, items=(*others, new)))
+    return Edit(tr("Add a {kind}", kind=tr(kind_of(extra))), _with(short, items=(*others, new)))
 
 
 def change(short: Short, number: int, label: str = "", **fields: Any) -> Edit:
@@ -61,54 +62,57 @@ def change(short: Short, number: int, label: str = "", **fields: Any) -> Edit:
     old = _item(short, number)
     new = replace(old, **fields)
     if new == old:
-        raise NothingToDo("Nothing changes.")
+        raise NothingToDo(tr("Nothing changes."))
     items = tuple(new if e.id == number else e for e in short.extras.items)
-    return Edit(label or f"Change the {kind_of(old)}", _with(short, items=items))
+    return Edit(label or tr("Change the {kind}", kind=tr(kind_of(old))), _with(short, items=items))
 
 
 def set_extent(short: Short, number: int, extent: Extent) -> Edit:
     """When an extra is on."""
-    return change(short, number, f"When the {kind_of(_item(short, number))} is shown", extent=extent)
+    return change(short, number, tr("When the {kind} is shown", kind=tr(kind_of(_item(short, number)))), extent=extent)
 
 
 def restyle(short: Short, number: int, changes: Mapping[str, Any]) -> Edit:
     """Other values of the style of a text; None as the look has it."""
     old = _item(short, number)
     if not isinstance(old, TextExtra):
-        raise NothingToDo("This extra has no letters.")
+        raise NothingToDo(tr("This extra has no letters."))
     style = {k: v for k, v in {**old.style, **changes}.items() if v is not None}
     return change(short, number, style=style)
 
 
 def remove(short: Short, number: int) -> Edit:
     old = _item(short, number)
-    return Edit(f"Remove the {kind_of(old)}", _with(short, items=tuple(e for e in short.extras.items if e.id != number)))
+    return Edit(
+        tr("Remove the {kind}", kind=tr(kind_of(old))),
+        _with(short, items=tuple(e for e in short.extras.items if e.id != number)),
+    )
 
 
 def clear_kind(short: Short, kind: str) -> Edit:
     """Remove all extras of a kind, or all cutaways ("cutaway")."""
     if kind == "cutaway":
         if not short.extras.cutaways:
-            raise NothingToDo("This short has no cutaways.")
-        return Edit("Remove all cutaways", _with(short, cutaways=()))
+            raise NothingToDo(tr("This short has no cutaways."))
+        return Edit(tr("Remove all cutaways"), _with(short, cutaways=()))
     left = tuple(e for e in short.extras.items if kind_of(e) != kind)
     gone = len(short.extras.items) - len(left)
     if not gone:
-        raise NothingToDo(f"This short has no {kind}.")
-    return Edit(f"Remove {count_of(gone, kind)}", _with(short, items=left))
+        raise NothingToDo(tr("This short has no {kind}.", kind=kind))
+    return Edit(tr("Remove {gone}", gone=count_of(gone, kind)), _with(short, items=left))
 
 
 def raise_over(short: Short, number: int) -> Edit:
     """Let an extra lie over all others."""
     own = _item(short, number)
     others = tuple(e for e in short.extras.items if e.id != number)
-    return Edit(f"Bring the {kind_of(own)} to the front", _with(short, items=(*others, own)))
+    return Edit(tr("Bring the {kind} to the front", kind=tr(kind_of(own))), _with(short, items=(*others, own)))
 
 
 def put_all_in(short: Short, extras: tuple[Extra, ...], label: str) -> Edit:
     """Put several extras in as one step."""
     if not extras:
-        raise NothingToDo("There is nothing to add.")
+        raise NothingToDo(tr("There is nothing to add."))
     first = next_id(short)
     return Edit(label, _with(short, items=(*short.extras.items, *(replace(e, id=first + n) for n, e in enumerate(extras)))))
 
@@ -116,7 +120,7 @@ def put_all_in(short: Short, extras: tuple[Extra, ...], label: str) -> Edit:
 def _item(short: Short, number: int) -> Extra:
     found = short.extras.item(number)
     if found is None:
-        raise NothingToDo("That extra is not there any more.")
+        raise NothingToDo(tr("That extra is not there any more."))
     return found
 
 
@@ -127,16 +131,16 @@ def put_cutaway(short: Short, cutaway: Cutaway) -> Edit:
     """Put a cutaway in; those that it overlaps give way as far as it reaches."""
     left = [part for old in short.extras.cutaways for part in _beside(old, cutaway)]
     new = sorted((*left, cutaway), key=lambda c: (c.extent.source, c.extent.start))
-    return Edit("Add a cutaway", _with(short, cutaways=tuple(new)))
+    return Edit(tr("Add a cutaway"), _with(short, cutaways=tuple(new)))
 
 
-def change_cutaway(short: Short, old: Cutaway, label: str = "Change a cutaway", **fields: Any) -> Edit:
+def change_cutaway(short: Short, old: Cutaway, label: str = tr("Change a cutaway"), **fields: Any) -> Edit:
     """Give a cutaway other values."""
     if old not in short.extras.cutaways:
-        raise NothingToDo("That cutaway is not there any more.")
+        raise NothingToDo(tr("That cutaway is not there any more."))
     new = replace(old, **fields)
     if new == old:
-        raise NothingToDo("Nothing changes.")
+        raise NothingToDo(tr("Nothing changes."))
     others = _with(short, cutaways=tuple(c for c in short.extras.cutaways if c != old))
     return Edit(label, put_cutaway(others, new).short)
 
@@ -144,25 +148,25 @@ def change_cutaway(short: Short, old: Cutaway, label: str = "Change a cutaway", 
 def change_all_cutaways(short: Short, label: str, **fields: Any) -> Edit:
     new = tuple(replace(c, **fields) for c in short.extras.cutaways)
     if new == short.extras.cutaways:
-        raise NothingToDo("Nothing changes.")
+        raise NothingToDo(tr("Nothing changes."))
     return Edit(label, _with(short, cutaways=new))
 
 
 def remove_cutaway(short: Short, old: Cutaway) -> Edit:
     if old not in short.extras.cutaways:
-        raise NothingToDo("That cutaway is not there any more.")
-    return Edit("Remove a cutaway", _with(short, cutaways=tuple(c for c in short.extras.cutaways if c != old)))
+        raise NothingToDo(tr("That cutaway is not there any more."))
+    return Edit(tr("Remove a cutaway"), _with(short, cutaways=tuple(c for c in short.extras.cutaways if c != old)))
 
 
 def swap_cutaway(short: Short, old: Cutaway, way: int) -> Edit:
     """Let a cutaway change places with the one before (-1) or after it (1): each shows its picture for the time of the other."""
     row = sorted(short.extras.cutaways, key=lambda c: (c.extent.source, c.extent.start))
     if old not in row or not 0 <= row.index(old) + way < len(row):
-        raise NothingToDo("There is no cutaway on that side.")
+        raise NothingToDo(tr("There is no cutaway on that side."))
     other = row[row.index(old) + way]
     there = {old: replace(other, extent=old.extent), other: replace(old, extent=other.extent)}
     new = tuple(there.get(c, c) for c in row)
-    return Edit("Order of the cutaways", _with(short, cutaways=new))
+    return Edit(tr("Order of the cutaways"), _with(short, cutaways=new))
 
 
 def _beside(old: Cutaway, new: Cutaway) -> list[Cutaway]:
@@ -184,9 +188,11 @@ def _beside(old: Cutaway, new: Cutaway) -> list[Cutaway]:
 def set_clip(short: Short, where: str, clip: Clip | None) -> Edit:
     """The clip before ("opening") or after ("closing") the talk; None for none."""
     if getattr(short.extras, where) == clip:
-        raise NothingToDo("Nothing changes.")
-    name = {"opening": "opening clip", "closing": "closing clip"}[where]
-    return Edit(f"Remove the {name}" if clip is None else f"Set the {name}", _with(short, **{where: clip}))
+        raise NothingToDo(tr("Nothing changes."))
+    name = {"opening": tr("opening clip"), "closing": tr("closing clip")}[where]
+    return Edit(
+        tr("Remove the {name}", name=name) if clip is None else tr("Set the {name}", name=name), _with(short, **{where: clip})
+    )
 
 
 def without_file(short: Short, path: str) -> Edit:
@@ -205,12 +211,12 @@ def without_file(short: Short, path: str) -> Edit:
     )  # fmt: skip
     new = replace(short, extras=left, sound=sound)
     if new == short:
-        raise NothingToDo("Nothing of the short needs that file.")
-    return Edit(f"Leave {path.rsplit('/', 1)[-1]} out", new)
+        raise NothingToDo(tr("Nothing of the short needs that file."))
+    return Edit(tr("Leave {rsplit} out", rsplit=path.rsplit("/", 1)[-1]), new)
 
 
 def without_extras(short: Short) -> Edit:
     """The talk alone."""
     if short.extras == Extras():
-        raise NothingToDo("This short has no extras.")
-    return Edit("Remove all extras", replace(short, extras=Extras()))
+        raise NothingToDo(tr("This short has no extras."))
+    return Edit(tr("Remove all extras"), replace(short, extras=Extras()))

@@ -6,6 +6,7 @@ from dataclasses import dataclass, field
 from typing import Literal
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
 from standtall.model.cut import Segment, check_apart
@@ -63,7 +64,7 @@ class TextExtra:
 
     def __post_init__(self) -> None:
         if not self.text.strip() or len(self.text) > LONGEST_TEXT:
-            raise ProjectError(f"A text on the picture has 1 to {LONGEST_TEXT} letters.")
+            raise ProjectError(tr("A text on the picture has 1 to {LONGEST_TEXT} letters.", LONGEST_TEXT=LONGEST_TEXT))
         checks.in_range("The height of a text", self.down, 0.0, 1.0)
         check_changes(self.style)
 
@@ -94,7 +95,7 @@ class PictureExtra:
 
     def __post_init__(self) -> None:
         if not self.path or len(self.path) > LONGEST_PATH:
-            raise ProjectError("A picture needs a file.")
+            raise ProjectError(tr("A picture needs a file."))
         for name, value, low, high in (
             ("The place of a picture from side to side", self.across, -0.5, 1.5),
             ("The height of a picture", self.down, -0.5, 1.5),
@@ -193,11 +194,11 @@ class Extras:
     closing: Clip | None = None
 
     def __post_init__(self) -> None:
-        check_apart("Cutaways", tuple(c.extent for c in self.cutaways))
+        check_apart(tr("Cutaways"), tuple(c.extent for c in self.cutaways))
         if len(self.items) > MOST_EXTRAS:
-            raise ProjectError(f"A short holds at most {MOST_EXTRAS} extras.")
+            raise ProjectError(tr("A short holds at most {MOST_EXTRAS} extras.", MOST_EXTRAS=MOST_EXTRAS))
         if len({e.id for e in self.items}) < len(self.items):
-            raise ProjectError("Two extras of a short have the same number.")
+            raise ProjectError(tr("Two extras of a short have the same number."))
 
     def item(self, number: int) -> Extra | None:
         """The extra with an id."""

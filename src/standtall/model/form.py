@@ -7,6 +7,7 @@ from fractions import Fraction
 from typing import Final, Literal
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.model import checks
 
 Codec = Literal["h264", "hevc", "av1", "vp9"]
@@ -35,7 +36,7 @@ class Form:
         if self.bit_rate:
             checks.in_range("The bit rate in kilobits a second", self.bit_rate, 100, 200_000)
         if not set(self.beside) <= set(BESIDE):
-            raise ProjectError(f"Captions are written as {', '.join(BESIDE)}.")
+            raise ProjectError(tr("Captions are written as {join}.", join=", ".join(BESIDE)))
 
     @property
     def ending(self) -> str:

@@ -7,13 +7,15 @@ from dataclasses import dataclass, replace
 from typing import Final, Literal
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.model import checks
 
 Layout = Literal["follow", "whole", "stack", "grid", "screen", "corner"]
 """A crop that follows somebody; the whole picture on a backdrop; people above each other; four people; a screen with a face under
 it; a small picture in the corner of another."""
 LAYOUT_TITLES: Final[dict[Layout, str]] = {
-    "follow": "Follow", "whole": "Whole", "stack": "Stack", "grid": "Grid", "screen": "Screen and face", "corner": "Corner",
+    "follow": tr("Follow"), "whole": tr("Whole"), "stack": tr("Stack"), "grid": tr("Grid"), "screen": tr("Screen and face"),
+    "corner": tr("Corner"),
 }  # fmt: skip
 """What the window calls each layout."""
 
@@ -81,7 +83,7 @@ class BoxTarget:
 
     def __post_init__(self) -> None:
         if not self.places or any(a.at >= b.at for a, b in itertools.pairwise(self.places)):
-            raise ProjectError("The places of a box must be there, in the order of their time.")
+            raise ProjectError(tr("The places of a box must be there, in the order of their time."))
 
 
 Target = PersonTarget | SpeakingTarget | BoxTarget

@@ -7,9 +7,10 @@ from collections.abc import Iterable
 from dataclasses import replace
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import count_of, tr
 from standtall.base.time import clock
 from standtall.model.cut import Segment
-from standtall.model.edits import Edit, count_of
+from standtall.model.edits import Edit
 from standtall.model.framing import (
     LAYOUT_TITLES,
     Backdrop,
@@ -52,8 +53,8 @@ def release(short: Short, shot: Segment) -> Edit:
     if before is not None and before.locked:
         made = replace(made, locked=True, kept=before.kept)
     if before is None or before == replace(made, at=before.at):
-        raise NothingToDo("This shot is framed automatically already.")
-    return Edit("Frame automatically", _framed(short, shot, made))
+        raise NothingToDo(tr("This shot is framed automatically already."))
+    return Edit(tr("Frame automatically"), _framed(short, shot, made))
 
 
 def follow(short: Short, shot: Segment, person: int, name: str) -> Edit:
@@ -61,7 +62,7 @@ def follow(short: Short, shot: Segment, person: int, name: str) -> Edit:
     before = _chosen(short, shot)
     layout = None if before.keyframes or before.layout == "whole" else before.layout
     made = replace(before, layout=layout, target=PersonTarget(person), keyframes=())
-    return Edit(f"Follow {name}", _framed(short, shot, made))
+    return Edit(tr("Follow {name}", name=name), _framed(short, shot, made))
 
 
 def show_reaction(short: Short, shot: Segment, start: int, end: int, person: int, name: str) -> Edit:
@@ -70,39 +71,44 @@ def show_reaction(short: Short, shot: Segment, start: int, end: int, person: int
     before = _chosen(short, shot)
     start, end = max(start, shot.start), min(end, shot.end)
     if end <= start:
-        raise NothingToDo("These words are not in this shot.")
+        raise NothingToDo(tr("These words are not in this shot."))
     others = tuple(r for r in before.reactions if r.end <= start or r.start >= end)
     made = tuple(sorted((*others, Reaction(start, end, person)), key=lambda r: r.start))
-    return Edit(f"Show {name}", _framed(short, shot, replace(before, layout="follow", keyframes=(), reactions=made)))
+    return Edit(
+        tr("Show {name}", name=name), _framed(short, shot, replace(before, layout="follow", keyframes=(), reactions=made))
+    )
 
 
 def follow_box(short: Short, shot: Segment, target: BoxTarget) -> Edit:
     """Follow a thing that was drawn around, in a crop."""
     made = replace(_chosen(short, shot), layout="follow", target=target, keyframes=())
-    return Edit("Follow a box" if len(target.places) > 1 else "Keep to a box", _framed(short, shot, made))
+    return Edit(tr("Follow a box") if len(target.places) > 1 else tr("Keep to a box"), _framed(short, shot, made))
 
 
 def set_layout(short: Short, shot: Segment, layout: Layout | None) -> Edit:
     """Choose the layout of one shot, or (None) let what is in it decide. Whom it follows stays; a crop by hand gives way."""
     before = _chosen(short, shot)
     target = None if isinstance(before.target, BoxTarget) and layout != "follow" else before.target
-    label = "Layout as suggested" if layout is None else f"Layout: {LAYOUT_TITLES[layout]}"
+    label = tr("Layout as suggested") if layout is None else tr("Layout: {LAYOUT_TITLES}", LAYOUT_TITLES=LAYOUT_TITLES[layout])
     return Edit(label, _framed(short, shot, replace(before, layout=layout, target=target, keyframes=(), cells=())))
 
 
 def reframed(short: Short, shot: Segment, layout: Layout) -> Edit:
     """A layout for a shot in which nothing else is chosen by hand any more."""
-    return Edit(f"Layout: {LAYOUT_TITLES[layout]}", _framed(short, shot, ShotFraming(shot.source, shot.start, layout)))
+    return Edit(
+        tr("Layout: {LAYOUT_TITLES}", LAYOUT_TITLES=LAYOUT_TITLES[layout]),
+        _framed(short, shot, ShotFraming(shot.source, shot.start, layout)),
+    )
 
 
 def set_face(short: Short, shot: Segment, face: float | None) -> Edit:
     """Choose how high the face is in a shot, as a share of its cell, or (None) as in all shots."""
-    return Edit("Size of the face", _framed(short, shot, replace(_chosen(short, shot), face=face, keyframes=())))
+    return Edit(tr("Size of the face"), _framed(short, shot, replace(_chosen(short, shot), face=face, keyframes=())))
 
 
 def set_share(short: Short, shot: Segment, share: float | None) -> Edit:
     """Choose how much of the frame the upper of two cells takes."""
-    return Edit("Shares of the cells", _framed(short, shot, replace(_chosen(short, shot), share=share)))
+    return Edit(tr("Shares of the cells"), _framed(short, shot, replace(_chosen(short, shot), share=share)))
 
 
 def set_cell(short: Short, shot: Segment, layout: Layout, cell: int, cx: float, cy: float, h: float) -> Edit:
@@ -111,19 +117,19 @@ def set_cell(short: Short, shot: Segment, layout: Layout, cell: int, cx: float, 
     cx, cy, h = min(1.0, max(0.0, cx)), min(1.0, max(0.0, cy)), min(1.0, max(0.05, h))
     others = tuple(c for c in before.cells if c.cell != cell) if before.layout in (None, layout) else ()
     made = replace(before, layout=layout, keyframes=(), cells=(*others, CellCrop(cell, cx, cy, h)))
-    return Edit(f"Move cell {cell + 1}", _framed(short, shot, made))
+    return Edit(tr("Move cell {cell}", cell=cell + 1), _framed(short, shot, made))
 
 
 def set_steady(short: Short, shot: Segment, steady: bool) -> Edit:
     """Take the shake out of a shot, or leave it in."""
-    label = "Steady a shot" if steady else "Leave a shot as shaky as it is"
+    label = tr("Steady a shot") if steady else tr("Leave a shot as shaky as it is")
     return Edit(label, _framed(short, shot, replace(_chosen(short, shot), steady=steady)))
 
 
 def lock(short: Short, shot: Segment, layout: Layout | None) -> Edit:
     """Keep a shot in the layout that it is shown in when many are framed at once, or (None) let it be framed with them again."""
     locked = layout is not None
-    label = "Lock the framing of a shot" if locked else "Unlock the framing of a shot"
+    label = tr("Lock the framing of a shot") if locked else tr("Unlock the framing of a shot")
     return Edit(label, _framed(short, shot, replace(_chosen(short, shot), locked=locked, kept=layout)))
 
 
@@ -139,50 +145,52 @@ def frame_shots(short: Short, made: Iterable[tuple[Segment, ShotFraming]]) -> Ed
             continue
         changed, count = _framed(changed, shot, replace(chosen, at=shot.start)), count + 1
     if not count:
-        raise NothingToDo("All of these shots are framed so already, or locked.")
-    return Edit(f"Frame {count_of(count, 'shot')} alike", changed)
+        raise NothingToDo(tr("All of these shots are framed so already, or locked."))
+    return Edit(tr("Frame {count} alike", count=count_of(count, "shot")), changed)
 
 
 def set_shape(short: Short, shape: str) -> Edit:
     """Choose the shape of the picture ("9:16"); framings carry over by whom they show and how large. Raises `ProjectError` for
     what is no shape."""
     width, height = size_of(shape)
-    return Edit(f"Shape {shape}", replace(short, output=replace(short.output, width=width, height=height)))
+    return Edit(tr("Shape {shape}", shape=shape), replace(short, output=replace(short.output, width=width, height=height)))
 
 
 def set_layout_of_all(short: Short, layout: Layout | None) -> Edit:
     """Choose the layout of all shots that have none of their own, or (None) let what is in each decide."""
-    label = "Layouts as suggested" if layout is None else f"All shots: {LAYOUT_TITLES[layout]}"
+    label = (
+        tr("Layouts as suggested") if layout is None else tr("All shots: {LAYOUT_TITLES}", LAYOUT_TITLES=LAYOUT_TITLES[layout])
+    )
     return Edit(label, _all(short, replace(short.framing, layout=layout)))
 
 
 def set_hold(short: Short, seconds: float) -> Edit:
     """Choose how long an answer has to be to get the picture."""
-    return Edit("Answers held over", _all(short, replace(short.framing, hold_s=seconds)))
+    return Edit(tr("Answers held over"), _all(short, replace(short.framing, hold_s=seconds)))
 
 
 def set_calm(short: Short, calm: float) -> Edit:
-    return Edit("Camera calmness", _all(short, replace(short.framing, calm=calm)))
+    return Edit(tr("Camera calmness"), _all(short, replace(short.framing, calm=calm)))
 
 
 def set_face_of_all(short: Short, face: float) -> Edit:
     """Choose how high faces are in all shots that have no size of their own, as a share of the cell."""
-    return Edit("Size of faces", _all(short, replace(short.framing, face=face)))
+    return Edit(tr("Size of faces"), _all(short, replace(short.framing, face=face)))
 
 
 def set_whole_style(short: Short, whole: WholeStyle) -> Edit:
     """Choose how whole pictures are shown."""
-    return Edit("Whole pictures", _all(short, replace(short.framing, whole=whole)))
+    return Edit(tr("Whole pictures"), _all(short, replace(short.framing, whole=whole)))
 
 
 def set_backdrop(short: Short, backdrop: Backdrop) -> Edit:
     """Choose what lies behind whole pictures."""
-    return Edit("Backdrop", _all(short, replace(short.framing, whole=replace(short.framing.whole, backdrop=backdrop))))
+    return Edit(tr("Backdrop"), _all(short, replace(short.framing, whole=replace(short.framing.whole, backdrop=backdrop))))
 
 
 def set_bar(short: Short, bar: Bar) -> Edit:
     """Choose what parts cells."""
-    return Edit("Bar between cells", _all(short, replace(short.framing, bar=bar)))
+    return Edit(tr("Bar between cells"), _all(short, replace(short.framing, bar=bar)))
 
 
 # punch-ins
@@ -191,7 +199,7 @@ def set_bar(short: Short, bar: Bar) -> Edit:
 def punch_in(short: Short, source: str, start: int, end: int) -> Edit:
     """Punch in from one tick of a source to another; what is punched in there already gives way."""
     punch = Punch(source, start, end)
-    return Edit("Punch in", _punched(short, (*_clear(short, source, start, end), punch)))
+    return Edit(tr("Punch in"), _punched(short, (*_clear(short, source, start, end), punch)))
 
 
 def add_punches(short: Short, proposed: Iterable[Punch]) -> Edit:
@@ -203,23 +211,25 @@ def add_punches(short: Short, proposed: Iterable[Punch]) -> Edit:
             kept.append(punch)
             added += 1
     if not added:
-        raise NothingToDo("No words stand out from those around them.")
-    return Edit(f"Punch in at {count_of(added, 'place')}", _punched(short, tuple(kept)))
+        raise NothingToDo(tr("No words stand out from those around them."))
+    return Edit(tr("Punch in at {added}", added=count_of(added, "place")), _punched(short, tuple(kept)))
 
 
 def change_punch(short: Short, before: Punch, after: Punch | None) -> Edit:
     """Change a punch-in, or (None) take it away."""
     if before not in short.framing.punches:
-        raise NothingToDo("This punch-in is not there any more.")
+        raise NothingToDo(tr("This punch-in is not there any more."))
     others = tuple(p for p in short.framing.punches if p != before)
-    return Edit("Change a punch-in" if after else "Remove a punch-in", _punched(short, (*others, after) if after else others))
+    return Edit(
+        tr("Change a punch-in") if after else tr("Remove a punch-in"), _punched(short, (*others, after) if after else others)
+    )
 
 
 def clear_punches(short: Short) -> Edit:
     """Take all punch-ins away."""
     if not short.framing.punches:
-        raise NothingToDo("There are no punch-ins.")
-    return Edit("Remove all punch-ins", _punched(short, ()))
+        raise NothingToDo(tr("There are no punch-ins."))
+    return Edit(tr("Remove all punch-ins"), _punched(short, ()))
 
 
 def _clear(short: Short, source: str, start: int, end: int) -> tuple[Punch, ...]:
@@ -236,7 +246,7 @@ def _punched(short: Short, punches: tuple[Punch, ...]) -> Short:
 def split_shot(short: Short, shot: Segment, at: int) -> Edit:
     """Split a shot in two at a tick, so that each is framed by itself; what was chosen stays with both."""
     if not shot.start < at < shot.end:
-        raise NothingToDo(f"A shot begins at {clock(at, tenths=True)} already.")
+        raise NothingToDo(tr("A shot begins at {at} already.", at=clock(at, tenths=True)))
     chosen = short.framing.of_shot(shot.source, shot.start, shot.end)
     framing = _with_edge(short.framing, shot.source, at, parted=True)
     if chosen is not None:
@@ -245,15 +255,15 @@ def split_shot(short: Short, shot: Segment, at: int) -> Edit:
         first = replace(chosen, at=shot.start, keyframes=before or chosen.keyframes[:1])
         second = replace(chosen, at=at, keyframes=after or chosen.keyframes[-1:])
         framing = framing.with_shot(shot.source, shot.start, at, first).with_shot(shot.source, at, shot.end, second)
-    return Edit("Split a shot", _all(short, framing))
+    return Edit(tr("Split a shot"), _all(short, framing))
 
 
 def join_shot(short: Short, shot: Segment) -> Edit:
     """Join a shot with the one before it; the framing of that one is for both."""
     if shot.start <= 0:
-        raise NothingToDo("There is no shot before this one.")
+        raise NothingToDo(tr("There is no shot before this one."))
     framing = short.framing.with_shot(shot.source, shot.start, shot.end, None)
-    return Edit("Join two shots", _all(short, _with_edge(framing, shot.source, shot.start, parted=False)))
+    return Edit(tr("Join two shots"), _all(short, _with_edge(framing, shot.source, shot.start, parted=False)))
 
 
 def _with_edge(framing: Framing, source: str, at: int, parted: bool) -> Framing:

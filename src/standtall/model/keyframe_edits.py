@@ -6,6 +6,7 @@ from dataclasses import replace
 from typing import Final
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit
@@ -42,8 +43,8 @@ def _clamped(at: int, cx: float, cy: float, h: float, ease: Ease = "smooth") -> 
 def set_crop(short: Short, shot: Segment, cx: float, cy: float, h: float, at: int | None = None) -> Edit:
     """Frame a shot by hand: all of it, or where it has keyframes the moment `at` (a tick of the source)."""
     if at is not None and moves(short, shot):
-        return Edit("Move the crop", add_keyframe(short, shot, at, cx, cy, h).short)
-    return Edit("Move the crop", _with(short, shot, (_clamped(shot.start, cx, cy, h),)))
+        return Edit(tr("Move the crop"), add_keyframe(short, shot, at, cx, cy, h).short)
+    return Edit(tr("Move the crop"), _with(short, shot, (_clamped(shot.start, cx, cy, h),)))
 
 
 def add_keyframe(short: Short, shot: Segment, at: int, cx: float, cy: float, h: float) -> Edit:
@@ -53,15 +54,15 @@ def add_keyframe(short: Short, shot: Segment, at: int, cx: float, cy: float, h: 
     same = next((k for k in keys if abs(k.at - at) < NEAR), None)
     made = _clamped(same.at if same is not None else at, cx, cy, h, same.ease if same is not None else "smooth")
     rest = tuple(k for k in keys if k is not same)
-    return Edit("Set a keyframe", _with(short, shot, tuple(sorted((*rest, made), key=lambda k: k.at))))
+    return Edit(tr("Set a keyframe"), _with(short, shot, tuple(sorted((*rest, made), key=lambda k: k.at))))
 
 
 def remove_keyframe(short: Short, shot: Segment, at: int) -> Edit:
     """Remove the keyframe at a tick; without any the shot is framed automatically again."""
     keys = keyframes_of(short, shot)
     if all(k.at != at for k in keys):
-        raise NothingToDo(f"There is no keyframe at {clock(at, tenths=True)}.")
-    return Edit("Remove a keyframe", _with(short, shot, tuple(k for k in keys if k.at != at)))
+        raise NothingToDo(tr("There is no keyframe at {at}.", at=clock(at, tenths=True)))
+    return Edit(tr("Remove a keyframe"), _with(short, shot, tuple(k for k in keys if k.at != at)))
 
 
 def move_keyframe(short: Short, shot: Segment, at: int, to: int) -> Edit:
@@ -69,13 +70,13 @@ def move_keyframe(short: Short, shot: Segment, at: int, to: int) -> Edit:
     keys = keyframes_of(short, shot)
     moved = next((k for k in keys if k.at == at), None)
     if moved is None:
-        raise NothingToDo(f"There is no keyframe at {clock(at, tenths=True)}.")
+        raise NothingToDo(tr("There is no keyframe at {at}.", at=clock(at, tenths=True)))
     to = min(max(to, shot.start + 1), shot.end - 1)
     rest = tuple(k for k in keys if k is not moved and abs(k.at - to) >= NEAR)
-    return Edit("Move a keyframe", _with(short, shot, tuple(sorted((*rest, replace(moved, at=to)), key=lambda k: k.at))))
+    return Edit(tr("Move a keyframe"), _with(short, shot, tuple(sorted((*rest, replace(moved, at=to)), key=lambda k: k.at))))
 
 
 def ease_keyframe(short: Short, shot: Segment, at: int, ease: Ease) -> Edit:
     """Choose how the crop goes on from a keyframe to the next."""
     keys = keyframes_of(short, shot)
-    return Edit("Ease of a keyframe", _with(short, shot, tuple(replace(k, ease=ease) if k.at == at else k for k in keys)))
+    return Edit(tr("Ease of a keyframe"), _with(short, shot, tuple(replace(k, ease=ease) if k.at == at else k for k in keys)))

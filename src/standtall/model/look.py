@@ -6,6 +6,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.model import checks
 from standtall.model.channel import check_name, check_title
 from standtall.model.extras import BarExtra, PictureExtra
@@ -52,9 +53,9 @@ class Look:
         check_changes(self.headline)
         check_changes(self.label)
         if len(self.about) > 200:
-            raise ProjectError("What is said about a look must be no longer than 200 letters.")
+            raise ProjectError(tr("What is said about a look must be no longer than 200 letters."))
         if len(self.sections) > MOST_SECTIONS or any(len(k) > 40 or len(v) > LONGEST_SECTION for k, v in self.sections.items()):
-            raise ProjectError("A look has too many or too large sections that this version does not know.")
+            raise ProjectError(tr("A look has too many or too large sections that this version does not know."))
 
 
 def look_named(looks: Sequence[Look], name: str) -> Look:
@@ -62,4 +63,7 @@ def look_named(looks: Sequence[Look], name: str) -> Look:
     for look in looks:
         if look.name == name:
             return look
-    raise ProjectError(f"There is no look called '{name[:40]}'.", f"Choose one of: {', '.join(k.name for k in looks)}.")
+    raise ProjectError(
+        tr("There is no look called '{name}'.", name=name[:40]),
+        tr("Choose one of: {join}.", join=", ".join(k.name for k in looks)),
+    )

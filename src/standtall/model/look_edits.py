@@ -7,6 +7,7 @@ from dataclasses import replace
 from typing import Final
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.model.edits import Edit
 from standtall.model.extra_edits import put_in
 from standtall.model.extras import BarExtra, PictureExtra, TextExtra
@@ -14,7 +15,7 @@ from standtall.model.look import Look, LookParts
 from standtall.model.short import Short
 from standtall.model.style import Changes
 
-PARTS: Final = {"bar": "Progress bar", "logo": "Logo", "whole": "Backdrop and layout", "loudness": "Loudness"}
+PARTS: Final = {"bar": tr("Progress bar"), "logo": tr("Logo"), "whole": tr("Backdrop and layout"), "loudness": tr("Loudness")}
 """Parts of a look by their fields, as the window calls them."""
 
 
@@ -38,8 +39,8 @@ def take_parts(short: Short, look: Look, names: Collection[str]) -> Edit:
         else:
             new = replace(new, sound=replace(new.sound, loudness=part))
     if new == short:
-        raise NothingToDo("The short has all that was chosen of this look already.")
-    return Edit(f"Take over from {look.title}", new)
+        raise NothingToDo(tr("The short has all that was chosen of this look already."))
+    return Edit(tr("Take over from {title}", title=look.title), new)
 
 
 def parts_of(short: Short) -> LookParts:

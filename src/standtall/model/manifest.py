@@ -8,6 +8,7 @@ from pathlib import PurePosixPath
 from typing import Final, Literal
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.model import checks
 
 Role = Literal["project", "footage", "picture", "analysis", "look"]
@@ -37,7 +38,7 @@ class PackedFile:
         check_inside(self.path)
         checks.in_range("The size of a packed file", self.size, 0, LARGEST)
         if not SHA.fullmatch(self.sha256):
-            raise ProjectError("A packed file has no hash.")
+            raise ProjectError(tr("A packed file has no hash."))
 
 
 @dataclass(frozen=True, slots=True)
@@ -51,13 +52,15 @@ class Manifest:
 
     def __post_init__(self) -> None:
         if self.format != FORMAT:
-            raise ProjectError("This is no packed project.")
+            raise ProjectError(tr("This is no packed project."))
         if self.version != VERSION:
-            raise ProjectError("This project was packed by a newer version of Stand Tall.", "Update the program to open it.")
+            raise ProjectError(
+                tr("This project was packed by a newer version of Stand Tall."), tr("Update the program to open it.")
+            )
         checks.in_range("The number of packed files", len(self.files), 1, MOST_FILES)
         places = [f.path.casefold() for f in self.files]
         if len(set(places)) != len(places) or [f.path for f in self.files if f.role == "project"] != [PROJECT]:
-            raise ProjectError("The list of what is packed is damaged.", "Pack the project again.")
+            raise ProjectError(tr("The list of what is packed is damaged."), tr("Pack the project again."))
 
     @property
     def size(self) -> int:
@@ -71,5 +74,6 @@ def check_inside(path: str) -> None:
     plain = all(p.isprintable() and p not in (".", "..") and not set(p) & set('\\:*?"<>|') and p.strip(" .") == p for p in parts)
     if not parts or len(parts) > DEEPEST or path.startswith("/") or not plain or "/".join(parts) != path or len(path) > 250:
         raise ProjectError(
-            f"The path “{path[:60]}” leads out of the pack, or is none.", "Do not open packs of people you do not know."
+            tr("The path “{path}” leads out of the pack, or is none.", path=path[:60]),
+            tr("Do not open packs of people you do not know."),
         )

@@ -9,6 +9,7 @@ from math import gcd
 from typing import Final
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.model import checks
 
 WIDTH, HEIGHT = 1080, 1920
@@ -28,7 +29,7 @@ def size_of(shape: str) -> tuple[int, int]:
     found = re.fullmatch(r"\s*(\d{1,5})\s*[:x/]\s*(\d{1,5})\s*", shape)
     sides = [int(v) for v in found.groups()] if found else [0, 0]
     if min(sides) < 1 or max(sides) > MOST_STRETCHED * min(sides):
-        raise ProjectError("A shape is written width:height, such as 3:4, neither more than four times the other.")
+        raise ProjectError(tr("A shape is written width:height, such as 3:4, neither more than four times the other."))
     wide, high = sides
     scale = min(HEIGHT / max(sides), WIDTH / min(sides))
     return max(64, round(wide * scale / 2) * 2), max(64, round(high * scale / 2) * 2)

@@ -8,6 +8,7 @@ from typing import Final
 
 from standtall.base.errors import ProjectError
 from standtall.base.geometry import Rect
+from standtall.base.interface_language import tr
 from standtall.model import checks
 
 
@@ -112,7 +113,7 @@ class Shake:
     def __post_init__(self) -> None:
         checks.forward("A measurement of shake", self.start, self.end)
         if not len(self.times) == len(self.x) == len(self.y):
-            raise ProjectError("A measurement of shake must have as many places as times.")
+            raise ProjectError(tr("A measurement of shake must have as many places as times."))
 
 
 @dataclass(frozen=True, slots=True)

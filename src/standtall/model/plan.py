@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from typing import Final
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
 
@@ -30,7 +31,7 @@ class PlannedShort:
 
     def __post_init__(self) -> None:
         if not self.passages or not self.name.strip():
-            raise ProjectError("Each short of a plan needs a name and at least one passage.")
+            raise ProjectError(tr("Each short of a plan needs a name and at least one passage."))
         for start, end in self.passages:
             checks.forward("A passage of a plan in seconds", round(start * TICKS_PER_SECOND), round(end * TICKS_PER_SECOND))
 
@@ -47,6 +48,12 @@ class Plan:
 
     def __post_init__(self) -> None:
         if self.version != VERSION:
-            raise ProjectError(f"This plan is of version {self.version}; this program reads version {VERSION}.")
+            raise ProjectError(
+                tr(
+                    "This plan is of version {version}; this program reads version {VERSION}.",
+                    version=self.version,
+                    VERSION=VERSION,
+                )
+            )
         if len(self.shorts) > MOST_SHORTS:
-            raise ProjectError(f"A plan holds at most {MOST_SHORTS} shorts.")
+            raise ProjectError(tr("A plan holds at most {MOST_SHORTS} shorts.", MOST_SHORTS=MOST_SHORTS))

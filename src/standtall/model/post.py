@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from typing import Final, Literal
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.model import checks
 
 PostState = Literal[
@@ -41,7 +42,7 @@ class PostText:
     def __post_init__(self) -> None:
         parts = (self.title, self.description, self.shelf, self.audience, self.link, *self.hashtags, *self.search_words)
         if sum(map(len, parts)) > LONGEST_TEXT:
-            raise ProjectError(f"The texts of a post have at most {LONGEST_TEXT} letters together.")
+            raise ProjectError(tr("The texts of a post have at most {LONGEST_TEXT} letters together.", LONGEST_TEXT=LONGEST_TEXT))
 
 
 @dataclass(frozen=True, slots=True)
@@ -120,7 +121,7 @@ class Post:
 
     def __post_init__(self) -> None:
         if not _MARK.fullmatch(self.mark):
-            raise ProjectError("The mark of a post is 32 hexadecimal digits.")
+            raise ProjectError(tr("The mark of a post is 32 hexadecimal digits."))
         if self.when is not None:
             checks.in_range("The time of a post", self.when, 0, LATEST)
 

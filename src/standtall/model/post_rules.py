@@ -8,6 +8,7 @@ from pathlib import PurePath
 from typing import Final, Literal
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.model import checks
 from standtall.model.output import SHAPES
 
@@ -50,12 +51,14 @@ class TextRules:
         ):  # fmt: skip
             checks.in_range(f"{name} of a channel", value, 0, most)
         if not self.title_most and not self.description_most:
-            raise ProjectError("A channel has a title, a description, or both.")
+            raise ProjectError(tr("A channel has a title, a description, or both."))
         for what, names in (("shelf", self.shelves), ("audience", self.audiences)):
             if len(names) > MOST_CHOICES or len(set(names)) < len(names):
-                raise ProjectError(f"A channel names each {what} once, and at most {MOST_CHOICES}.")
+                raise ProjectError(
+                    tr("A channel names each {what} once, and at most {MOST_CHOICES}.", what=what, MOST_CHOICES=MOST_CHOICES)
+                )
             if any(not n.strip() or len(n) > 60 or not n.isprintable() for n in names):
-                raise ProjectError(f"The name of a channel's {what} has 1 to 60 letters.")
+                raise ProjectError(tr("The name of a channel's {what} has 1 to 60 letters.", what=what))
 
 
 @dataclass(frozen=True, slots=True)
@@ -74,7 +77,7 @@ class FileRules:
         checks.in_range("The least width of a channel in pixels", self.least_width, 0, 4320)
         checks.in_range("The most fps of a channel", self.most_fps, 0, 300)
         if not self.shapes or not set(self.shapes) <= set(SHAPES):
-            raise ProjectError(f"A channel takes shapes out of {', '.join(SHAPES)}.")
+            raise ProjectError(tr("A channel takes shapes out of {join}.", join=", ".join(SHAPES)))
 
 
 @dataclass(frozen=True, slots=True)
@@ -91,11 +94,11 @@ class Delivery:
 
     def __post_init__(self) -> None:
         if self.way == "server" and not _ADDRESS.fullmatch(self.address):
-            raise ProjectError("The address of a channel begins with https://, or with http://127.0.0.1 on this machine.")
+            raise ProjectError(tr("The address of a channel begins with https://, or with http://127.0.0.1 on this machine."))
         if self.way != "server" and self.folder and not PurePath(self.folder).is_absolute():
-            raise ProjectError("The folder of a channel is given from the root on, such as /home/me/posts.")
+            raise ProjectError(tr("The folder of a channel is given from the root on, such as /home/me/posts."))
         if self.way != "server" and (self.keeps_drafts or self.keeps_times):
-            raise ProjectError("A folder keeps neither drafts nor times: Stand Tall does.")
+            raise ProjectError(tr("A folder keeps neither drafts nor times: Stand Tall does."))
 
 
 @dataclass(frozen=True, slots=True)

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from typing import Final, Literal
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.model import checks
 
 DAY: Final = re.compile(r"\d{4}-\d\d-\d\d")
@@ -34,9 +35,9 @@ class Rhythm:
         checks.in_range("The first minute of the day's posts", self.first_minute, 0, 1439)
         checks.in_range("The last minute of the day's posts", self.last_minute, self.first_minute, 1439)
         if any(not 0 <= day <= 6 for day in self.weekdays_out) or len(set(self.weekdays_out)) > 6:
-            raise ProjectError("At least one day of the week must be left for posts.")
+            raise ProjectError(tr("At least one day of the week must be left for posts."))
         if any(not DAY.fullmatch(day) for day in (*self.without, *filter(None, (self.start, self.until)))):
-            raise ProjectError("A day is written as 2027-01-31.")
+            raise ProjectError(tr("A day is written as 2027-01-31."))
 
     @property
     def minutes(self) -> tuple[int, ...]:

@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from typing import Literal
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.model.style_properties import PROPERTIES
 
 Value = str | float | int | bool
@@ -154,5 +155,7 @@ def check_changes(changes: Changes) -> None:
     for name, value in changes.items():
         allowed = PROPERTIES.get(name)
         if allowed is None:
-            raise ProjectError(f"A caption style has no property “{name[:40]}”.", f"It has: {', '.join(PROPERTIES)}.")
+            raise ProjectError(
+                tr("A caption style has no property “{name}”.", name=name[:40]), tr("It has: {join}.", join=", ".join(PROPERTIES))
+            )
         allowed.check(name, value)

@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from typing import Final, Literal
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 
 Kind = Literal["name", "colour", "colours", "number", "count", "switch", "choice"]
 Group = Literal[
@@ -20,7 +21,8 @@ _COLOUR = re.compile(r"#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?")
 @dataclass(frozen=True, slots=True)
 class Property:
     """`label` and `about` are shown; `low` and `high` bound numbers, `unit` says what they count; `choices` are the values of a
-    choice. A colour that may be empty is written "" for "as the others"."""
+    choice,
+        `titles` what they are called where that is not the value itself. A colour that may be empty is written "" for "as the others"."""
 
     kind: Kind
     group: Group
@@ -30,16 +32,19 @@ class Property:
     high: float = 1.0
     unit: str = ""
     choices: tuple[str, ...] = ()
+    titles: tuple[str, ...] = ()
     empty: bool = False
 
     def check(self, name: str, value: object) -> None:
         """Raise `ProjectError` for a value that is not allowed."""
-        told = f"The property “{name}” of a caption style cannot be {str(value)[:40]!r}."
+        told = tr("The property “{name}” of a caption style cannot be {value!r}.", name=name, value=str(value)[:40])
         if self.kind in ("number", "count"):
             if type(value) not in ((int, float) if self.kind == "number" else (int,)):
                 raise ProjectError(told)
             if not self.low <= float(value) <= self.high:  # type: ignore[arg-type]
-                raise ProjectError(told, f"{self.label} must lie between {self.low:g} and {self.high:g}.")
+                raise ProjectError(
+                    told, tr("{label} must lie between {low:g} and {high:g}.", label=self.label, low=self.low, high=self.high)
+                )
         elif self.kind == "switch":
             if type(value) is not bool:
                 raise ProjectError(told)
@@ -47,14 +52,14 @@ class Property:
             raise ProjectError(told)
         elif self.kind == "choice":
             if value not in self.choices:
-                raise ProjectError(told, f"It is one of: {', '.join(self.choices)}.")
+                raise ProjectError(told, tr("It is one of: {join}.", join=", ".join(self.choices)))
         elif self.kind == "name":
             if len(value) > 80 or not (value or self.empty):
-                raise ProjectError(told, "The family of a font is a name of at most 80 letters.")
+                raise ProjectError(told, tr("The family of a font is a name of at most 80 letters."))
         else:
             colours = value.split() if self.kind == "colours" else [value]
             if not (value == "" and self.empty) and not (0 < len(colours) <= 6 and all(_COLOUR.fullmatch(c) for c in colours)):
-                raise ProjectError(told, "A colour is written #rrggbb or #rrggbbaa.")
+                raise ProjectError(told, tr("A colour is written #rrggbb or #rrggbbaa."))
 
 
 EASES: Final = ("none", "even", "soft", "over")
@@ -63,111 +68,147 @@ P = Property
 
 PROPERTIES: Final[dict[str, Property]] = {
     # letters
-    "family": P("name", "letters", "Font", "The family of the letters"),
-    "weight": P("count", "letters", "Weight", "How thick the letters are: 400 is regular, 700 bold", 1, 1000),
-    "italic": P("switch", "letters", "Italic", "The slanted letters of the font, or slanted ones where it has none"),
-    "size": P("number", "letters", "Size", "Height of the letters as a share of the picture's height", 0.01, 0.2, "%"),
-    "case": P("choice", "letters", "Case", "How letters are written", choices=("as said", "capitals", "small")),
+    "family": P("name", "letters", tr("Font"), tr("The family of the letters")),
+    "weight": P("count", "letters", tr("Weight"), tr("How thick the letters are: 400 is regular, 700 bold"), 1, 1000),
+    "italic": P("switch", "letters", tr("Italic"), tr("The slanted letters of the font, or slanted ones where it has none")),
+    "size": P("number", "letters", tr("Size"), tr("Height of the letters as a share of the picture's height"), 0.01, 0.2, "%"),
+    "case": P("choice", "letters", tr("Case"), tr("How letters are written"), choices=("as said", "capitals", "small")),
     "letter_spacing": P(
         "number",
         "letters",
-        "Letter spacing",
-        "More or less room between letters, in ems; none in joined scripts",
+        tr("Letter spacing"),
+        tr("More or less room between letters, in ems; none in joined scripts"),
         -0.2,
         1.0,
         "em",
     ),
-    "line_spacing": P("number", "letters", "Line spacing", "Distance of two lines, as a share of the font's own", 0.6, 2.0, "%"),
-    "ink": P("colour", "letters", "Colour", "Colour of the letters"),
+    "line_spacing": P(
+        "number", "letters", tr("Line spacing"), tr("Distance of two lines, as a share of the font's own"), 0.6, 2.0, "%"
+    ),
+    "ink": P("colour", "letters", tr("Colour"), tr("Colour of the letters")),
     "speaker_inks": P(
-        "colours", "letters", "Speakers", "Colours of the letters of each speaker in turn; empty for all alike", empty=True
+        "colours",
+        "letters",
+        tr("Speakers"),
+        tr("Colours of the letters of each speaker in turn; empty for all alike"),
+        empty=True,
     ),
     "punctuation": P(
-        "choice", "letters", "Punctuation", "Which marks of punctuation are shown", choices=("all", "that matter", "none")
+        "choice",
+        "letters",
+        tr("Punctuation"),
+        tr("Which marks of punctuation are shown"),
+        choices=("all", "that matter", "none"),
     ),
     # around
-    "outline": P("colour", "around", "Outline", "Colour of the line around the letters"),
-    "outline_width": P("number", "around", "Outline width", "Thickness as a share of the picture's height", 0.0, 0.05, "%"),
-    "shadow": P("number", "around", "Shadow", "How dark the shadow is", 0.0, 1.0, "%"),
-    "shadow_ink": P("colour", "around", "Shadow colour", "Colour of the shadow"),
-    "shadow_down": P("number", "around", "Shadow distance", "How far the shadow falls, in ems", -0.5, 0.5, "em"),
-    "shadow_blur": P("number", "around", "Shadow softness", "How soft its edge is, in ems", 0.0, 0.6, "em"),
-    "plate": P("colour", "around", "Box", "Colour of the ground behind the letters; without opacity there is none"),
-    "plate_of": P("choice", "around", "Box around", "What one box is drawn around", choices=("line", "card", "word")),
-    "plate_wide": P("number", "around", "Box to the sides", "How far the box reaches beyond its letters, in ems", 0.0, 2.0, "em"),
-    "plate_high": P("number", "around", "Box up and down", "How far the box reaches beyond its letters, in ems", -0.3, 1.0, "em"),
-    "plate_radius": P("number", "around", "Box corners", "Radius of the corners, in ems", 0.0, 1.0, "em"),
+    "outline": P("colour", "around", tr("Outline"), tr("Colour of the line around the letters")),
+    "outline_width": P(
+        "number", "around", tr("Outline width"), tr("Thickness as a share of the picture's height"), 0.0, 0.05, "%"
+    ),
+    "shadow": P("number", "around", tr("Shadow"), tr("How dark the shadow is"), 0.0, 1.0, "%"),
+    "shadow_ink": P("colour", "around", tr("Shadow colour"), tr("Colour of the shadow")),
+    "shadow_down": P("number", "around", tr("Shadow distance"), tr("How far the shadow falls, in ems"), -0.5, 0.5, "em"),
+    "shadow_blur": P("number", "around", tr("Shadow softness"), tr("How soft its edge is, in ems"), 0.0, 0.6, "em"),
+    "plate": P("colour", "around", tr("Box"), tr("Colour of the ground behind the letters; without opacity there is none")),
+    "plate_of": P("choice", "around", tr("Box around"), tr("What one box is drawn around"), choices=("line", "card", "word")),
+    "plate_wide": P(
+        "number", "around", tr("Box to the sides"), tr("How far the box reaches beyond its letters, in ems"), 0.0, 2.0, "em"
+    ),
+    "plate_high": P(
+        "number", "around", tr("Box up and down"), tr("How far the box reaches beyond its letters, in ems"), -0.3, 1.0, "em"
+    ),
+    "plate_radius": P("number", "around", tr("Box corners"), tr("Radius of the corners, in ems"), 0.0, 1.0, "em"),
     "band": P(
-        "number", "around", "Dimming behind", "How much the picture is darkened in a soft band behind the captions", 0.0, 1.0, "%"
+        "number",
+        "around",
+        tr("Dimming behind"),
+        tr("How much the picture is darkened in a soft band behind the captions"),
+        0.0,
+        1.0,
+        "%",
     ),
     # place
-    "align": P("choice", "place", "Aligned", "Which side of the lines is straight", choices=("left", "centre", "right")),
+    "align": P("choice", "place", tr("Aligned"), tr("Which side of the lines is straight"), choices=("left", "centre", "right")),
     "across": P(
-        "number", "place", "From side to side", "Middle of the captions as a share of the picture's width", 0.1, 0.9, "%"
+        "number", "place", tr("From side to side"), tr("Middle of the captions as a share of the picture's width"), 0.1, 0.9, "%"
     ),
-    "width": P("number", "place", "Width", "Widest a line may be, as a share of the picture's width", 0.2, 0.96, "%"),
-    "rotation": P("number", "place", "Turned", "Degrees by which the captions are turned", -20.0, 20.0, "°"),
+    "width": P("number", "place", tr("Width"), tr("Widest a line may be, as a share of the picture's width"), 0.2, 0.96, "%"),
+    "rotation": P("number", "place", tr("Turned"), tr("Degrees by which the captions are turned"), -20.0, 20.0, "°"),
     # cards
-    "max_words": P("count", "cards", "Most words", "Most words of one card; many show whole sentences", 1, 24),
-    "max_lines": P("count", "cards", "Most lines", "Most lines of one card", 1, 3),
+    "max_words": P("count", "cards", tr("Most words"), tr("Most words of one card; many show whole sentences"), 1, 24),
+    "max_lines": P("count", "cards", tr("Most lines"), tr("Most lines of one card"), 1, 3),
     "least_s": P(
-        "number", "cards", "At least", "Seconds for which a card stays at least, where the next leaves room", 0.0, 5.0, "s"
+        "number",
+        "cards",
+        tr("At least"),
+        tr("Seconds for which a card stays at least, where the next leaves room"),
+        0.0,
+        5.0,
+        "s",
     ),
-    "most_s": P("number", "cards", "At most", "Seconds that one card is to last at most", 0.5, 12.0, "s"),
-    "close_gaps": P("switch", "cards", "Stay until the next", "A card stays until the next where that comes soon"),
+    "most_s": P("number", "cards", tr("At most"), tr("Seconds that one card is to last at most"), 0.5, 12.0, "s"),
+    "close_gaps": P("switch", "cards", tr("Stay until the next"), tr("A card stays until the next where that comes soon")),
     # the word that is said now
-    "highlight": P("colour", "said now", "Colour", "Colour of the word being said"),
-    "line": P("colour", "said now", "Underline", "Colour of a line under the word; without opacity there is none"),
-    "mark": P("colour", "said now", "Box", "Colour of a box behind the word; without opacity there is none"),
-    "mark_radius": P("number", "said now", "Box corners", "Radius of the corners of that box, in ems", 0.0, 1.0, "em"),
+    "highlight": P("colour", "said now", tr("Colour"), tr("Colour of the word being said")),
+    "line": P("colour", "said now", tr("Underline"), tr("Colour of a line under the word; without opacity there is none")),
+    "mark": P("colour", "said now", tr("Box"), tr("Colour of a box behind the word; without opacity there is none")),
+    "mark_radius": P("number", "said now", tr("Box corners"), tr("Radius of the corners of that box, in ems"), 0.0, 1.0, "em"),
     "run": P(
         "colour",
         "said now",
-        "Running bar",
-        "Colour of a bar that grows under the line as it is said; without opacity there is none",
+        tr("Running bar"),
+        tr("Colour of a bar that grows under the line as it is said; without opacity there is none"),
     ),
-    "grow": P("number", "said now", "Size", "How large the word is beside the others", 0.6, 1.6, "%"),
-    "lift": P("number", "said now", "Raised", "How far the word is raised, in ems", -0.5, 0.5, "em"),
-    "lean": P("number", "said now", "Slanted", "Degrees by which the word is slanted", -20.0, 20.0, "°"),
-    "now_weight": P("count", "said now", "Weight", "Weight of the word; 0 for that of the others", 0, 1000),
-    "glow": P("number", "said now", "Glow", "How strongly the word shines in its colour", 0.0, 1.0, "%"),
-    "sweep": P("switch", "said now", "Fill along", "The colour moves through the word while it is said"),
+    "grow": P("number", "said now", tr("Size"), tr("How large the word is beside the others"), 0.6, 1.6, "%"),
+    "lift": P("number", "said now", tr("Raised"), tr("How far the word is raised, in ems"), -0.5, 0.5, "em"),
+    "lean": P("number", "said now", tr("Slanted"), tr("Degrees by which the word is slanted"), -20.0, 20.0, "°"),
+    "now_weight": P("count", "said now", tr("Weight"), tr("Weight of the word; 0 for that of the others"), 0, 1000),
+    "glow": P("number", "said now", tr("Glow"), tr("How strongly the word shines in its colour"), 0.0, 1.0, "%"),
+    "sweep": P("switch", "said now", tr("Fill along"), tr("The colour moves through the word while it is said")),
     "ease": P(
         "choice",
         "said now",
-        "Change",
-        "How a word changes when it is said: at once, evenly, softly, or a little over and back",
+        tr("Change"),
+        tr("How a word changes when it is said: at once, evenly, softly, or a little over and back"),
         choices=EASES,
     ),
-    "ease_s": P("number", "said now", "Change lasts", "Seconds that the change takes", 0.0, 0.5, "s"),
+    "ease_s": P("number", "said now", tr("Change lasts"), tr("Seconds that the change takes"), 0.0, 0.5, "s"),
     # words that were said and are to come
-    "upcoming": P("number", "other words", "Still to come", "Opacity of words still to come", 0.0, 1.0, "%"),
-    "said": P("number", "other words", "Already said", "Opacity of words already said", 0.0, 1.0, "%"),
-    "said_ink": P("colour", "other words", "Colour when said", "Colour of words already said; empty for that of all", empty=True),
+    "upcoming": P("number", "other words", tr("Still to come"), tr("Opacity of words still to come"), 0.0, 1.0, "%"),
+    "said": P("number", "other words", tr("Already said"), tr("Opacity of words already said"), 0.0, 1.0, "%"),
+    "said_ink": P(
+        "colour", "other words", tr("Colour when said"), tr("Colour of words already said; empty for that of all"), empty=True
+    ),
     "reveal": P(
         "choice",
         "other words",
-        "Shown",
-        "Whether words appear as they are said, by words or letter by letter",
+        tr("Shown"),
+        tr("Whether words appear as they are said, by words or letter by letter"),
         choices=("all", "words", "letters"),
     ),
     # cards come and go
-    "entrance": P("choice", "coming and going", "Comes", "How a card comes", choices=WAYS),
-    "entrance_s": P("number", "coming and going", "Coming lasts", "Seconds that a card takes to come", 0.0, 1.0, "s"),
-    "exit": P("choice", "coming and going", "Goes", "How a card goes", choices=WAYS),
-    "exit_s": P("number", "coming and going", "Going lasts", "Seconds that a card takes to go", 0.0, 1.0, "s"),
+    "entrance": P("choice", "coming and going", tr("Comes"), tr("How a card comes"), choices=WAYS),
+    "entrance_s": P("number", "coming and going", tr("Coming lasts"), tr("Seconds that a card takes to come"), 0.0, 1.0, "s"),
+    "exit": P("choice", "coming and going", tr("Goes"), tr("How a card goes"), choices=WAYS),
+    "exit_s": P("number", "coming and going", tr("Going lasts"), tr("Seconds that a card takes to go"), 0.0, 1.0, "s"),
     # second line
-    "second_family": P("name", "second line", "Font", "The family of the second line; empty for that of the first", empty=True),
-    "second_weight": P("count", "second line", "Weight", "Weight of the second line; 0 for that of the first", 0, 1000),
-    "second_size": P("number", "second line", "Size", "Size of the second line beside the first", 0.4, 2.0, "%"),
-    "second_ink": P("colour", "second line", "Colour", "Colour of the second line; empty for that of the first", empty=True),
-    "second_italic": P("switch", "second line", "Italic", "Whether the second line is slanted"),
+    "second_family": P(
+        "name", "second line", tr("Font"), tr("The family of the second line; empty for that of the first"), empty=True
+    ),
+    "second_weight": P("count", "second line", tr("Weight"), tr("Weight of the second line; 0 for that of the first"), 0, 1000),
+    "second_size": P("number", "second line", tr("Size"), tr("Size of the second line beside the first"), 0.4, 2.0, "%"),
+    "second_ink": P(
+        "colour", "second line", tr("Colour"), tr("Colour of the second line; empty for that of the first"), empty=True
+    ),
+    "second_italic": P("switch", "second line", tr("Italic"), tr("Whether the second line is slanted")),
     # words with emphasis
     "strong_ink": P(
-        "colour", "strong words", "Colour", "Colour of words with emphasis; empty for that of the others", empty=True
+        "colour", "strong words", tr("Colour"), tr("Colour of words with emphasis; empty for that of the others"), empty=True
     ),
-    "strong_size": P("number", "strong words", "Size", "Size of words with emphasis beside the others", 0.6, 2.0, "%"),
-    "strong_weight": P("count", "strong words", "Weight", "Weight of words with emphasis; 0 for that of the others", 0, 1000),
-    "strong_italic": P("switch", "strong words", "Italic", "Whether words with emphasis are slanted"),
+    "strong_size": P("number", "strong words", tr("Size"), tr("Size of words with emphasis beside the others"), 0.6, 2.0, "%"),
+    "strong_weight": P(
+        "count", "strong words", tr("Weight"), tr("Weight of words with emphasis; 0 for that of the others"), 0, 1000
+    ),
+    "strong_italic": P("switch", "strong words", tr("Italic"), tr("Whether words with emphasis are slanted")),
 }
 """By name, in the order in which they are offered."""

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
 from standtall.model.identity import distinct
@@ -102,14 +103,14 @@ def _stepped(
         listed = list(words)
         for at, old, new in changes:
             if tuple(listed[at : at + len(old)]) != old:
-                raise ProjectError("A correction does not belong to these words.", hint)
+                raise ProjectError(tr("A correction does not belong to these words."), hint)
             listed[at : at + len(old)] = new
         words = tuple(listed)
     translations = transcript.translations
     for language, at, before, after in translated:
         stepped = changed(translations, language, at, before, after)
         if stepped is None:
-            raise ProjectError("A translation does not belong to these words.", hint)
+            raise ProjectError(tr("A translation does not belong to these words."), hint)
         translations = stepped
     if cast is None:
         return replace(transcript, words=words, translations=translations)

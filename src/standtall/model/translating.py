@@ -6,6 +6,7 @@ from dataclasses import replace
 from typing import Final
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.model.transcript import Revision, Transcript
 from standtall.model.translation import Translated, Translation, original_of, passages_of
 
@@ -19,16 +20,16 @@ def find(transcript: Transcript, language: str) -> Translation | None:
 def begin(transcript: Transcript, language: str) -> Revision:
     """A second language with nothing translated yet. Raises `NothingToDo` when it is there or there are no words."""
     if find(transcript, language) is not None:
-        raise NothingToDo("This language is there already.")
+        raise NothingToDo(tr("This language is there already."))
     passages = passages_of(transcript.words)
     if not passages:
-        raise NothingToDo("There are no words to translate.")
-    return _revision(f"Begin a translation ({language})", Translated(language, 0, (), passages))
+        raise NothingToDo(tr("There are no words to translate."))
+    return _revision(tr("Begin a translation ({language})", language=language), Translated(language, 0, (), passages))
 
 
 def forget(transcript: Transcript, language: str) -> Revision:
     found = _known(transcript, language)
-    return _revision(f"Remove the translation ({language})", Translated(language, 0, found.passages, ()))
+    return _revision(tr("Remove the translation ({language})", language=language), Translated(language, 0, found.passages, ()))
 
 
 def translate(transcript: Transcript, language: str, number: int, text: str) -> Revision:
@@ -37,8 +38,8 @@ def translate(transcript: Transcript, language: str, number: int, text: str) -> 
     old = found.passages[number]
     new = replace(old, original=original_of(transcript.words, old) or old.original, text=_clean(text))
     if new == old:
-        raise NothingToDo("That is how it stands already.")
-    return _revision(f"Translate “{_short(new.original)}”", Translated(language, number, (old,), (new,)))
+        raise NothingToDo(tr("That is how it stands already."))
+    return _revision(tr("Translate “{short}”", short=_short(new.original)), Translated(language, number, (old,), (new,)))
 
 
 def take(transcript: Transcript, translation: Translation, label: str) -> Revision:
@@ -57,10 +58,10 @@ def take(transcript: Transcript, translation: Translation, label: str) -> Revisi
             if passage.text:
                 rows[i] = replace(rows[i], original=passage.original, text=_clean(passage.text))
     if not met:
-        raise NothingToDo("None of its passages is one of this footage.", "Use the file that was made of it.")
+        raise NothingToDo(tr("None of its passages is one of this footage."), tr("Use the file that was made of it."))
     old = mine.passages if mine else ()
     if tuple(rows) == old:
-        raise NothingToDo("It brings nothing that is not there already.")
+        raise NothingToDo(tr("It brings nothing that is not there already."))
     return _revision(label, Translated(translation.language, 0, old, tuple(rows)))
 
 
@@ -75,7 +76,7 @@ def _short(text: str) -> str:
 def _known(transcript: Transcript, language: str) -> Translation:
     found = find(transcript, language)
     if found is None:
-        raise NothingToDo("There is no translation into this language.")
+        raise NothingToDo(tr("There is no translation into this language."))
     return found
 
 

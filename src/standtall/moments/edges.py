@@ -7,6 +7,7 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
+from standtall.base.interface_language import tr
 from standtall.model.moment import Part, Passage, Reason
 from standtall.moments.asides import WHOLE_TURN
 from standtall.moments.talk import Talk, clipped, reason
@@ -47,11 +48,11 @@ def _start(talk: Talk, start: int) -> tuple[float, list[Reason]]:
         value -= 0.25
     if 0 < len(left) <= NEAR_EDGE and talk.gain_of(left) >= LEFT_OUT:
         value -= 0.3
-        reasons.append(reason(f"begins at “{said}” and leaves out how it began", False, start))
+        reasons.append(reason(tr("begins at “{said}” and leaves out how it began", said=said), False, start))
     elif edge > 0.5:
-        reasons.append(reason(f"begins where it begins to tell: “{said}”", True, start))
+        reasons.append(reason(tr("begins where it begins to tell: “{said}”", said=said), True, start))
     elif edge < -0.3:
-        reasons.append(reason(f"begins in the middle or too early: “{said}”", False, start))
+        reasons.append(reason(tr("begins in the middle or too early: “{said}”", said=said), False, start))
     made = Part("edges", clipped(value), tuple(reasons))
     talk.memory[key] = made
     return made.value, reasons
@@ -71,20 +72,27 @@ def _end(talk: Talk, passage: Passage, last: int) -> tuple[float, list[Reason]]:
     reacts, left = talk.reaction_after(last), talk.turn_after(number)
     if aside:
         value -= 0.5
-        reasons.append(reason(f"ends on a side remark: “{said}”", False, sentence.start, last))
+        reasons.append(reason(tr("ends on a side remark: “{said}”", said=said), False, sentence.start, last))
     elif reacts and talk.words[reacts.start].speaker != talk.words[last].speaker:
         value += 0.25
         heard = " ".join(talk.words[i].text for i in reacts[:SHOWN]).strip(".,;:!?")
-        reasons.append(reason(f"ends on “{said}”, which the listener takes up: “{heard}”", True, sentence.start, reacts[-1]))
+        reasons.append(
+            reason(
+                tr("ends on “{said}”, which the listener takes up: “{heard}”", said=said, heard=heard),
+                True,
+                sentence.start,
+                reacts[-1],
+            )
+        )
     elif edge > 0.5:
-        reasons.append(reason(f"ends where it has been told: “{said}”", True, sentence.start, last))
+        reasons.append(reason(tr("ends where it has been told: “{said}”", said=said), True, sentence.start, last))
     if not left:
         value += 0.15
     else:
         value -= 0.2
         if len(left) <= NEAR_EDGE and talk.gain_of(left) >= LEFT_OUT:
             value -= 0.2
-            reasons.append(reason(f"stops at “{said}”, short of how it ends", False, last))
+            reasons.append(reason(tr("stops at “{said}”, short of how it ends", said=said), False, last))
     made = Part("edges", clipped(value), tuple(reasons))
     talk.memory[key] = made
     return made.value, reasons

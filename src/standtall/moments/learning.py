@@ -12,6 +12,7 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
+from standtall.base.interface_language import capital, tr
 from standtall.model.moment import PARTS
 
 USUAL: Final = (0.20, 0.22, 0.10, 0.13, 0.05, 0.06, 0.24)
@@ -40,7 +41,13 @@ class Learnt:
         """What was learnt, in words, the greatest change first; empty where it is next to nothing."""
         moved = sorted(zip(PARTS, USUAL, self.weights, strict=True), key=lambda m: -abs(m[2] - m[1]))
         return tuple(
-            f"{name.capitalize()} counts {'more' if now > before else 'less'}: {now:.0%} instead of {before:.0%}"
+            tr(
+                "{part} counts {way}: {now:.0%} instead of {before:.0%}",
+                part=capital(tr(name)),
+                way=tr("more") if now > before else tr("less"),
+                now=now,
+                before=before,
+            )
             for name, before, now in moved
             if abs(now - before) >= 0.01
         )

@@ -11,6 +11,7 @@ from typing import Final
 
 import numpy as np
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, seconds
 from standtall.language.rarity import COMMON_BITS
 from standtall.model.moment import Part, Passage
@@ -43,13 +44,13 @@ PAST: Final = _set(
 )
 WEAK: Final = 0.6
 WORTHY: Final = (
-    ("how to", 0.16, "says what to do"),
-    ("claim", 0.14, "makes a claim"),
-    ("contrast", 0.08, "sets one thing against another"),
-    ("feeling", 0.14, "says how it feels"),
-    ("number", 0.10, "gives numbers"),
-    ("name", 0.06, "names names"),
-    ("laugh", 0.16, "people laugh"),
+    ("how to", 0.16, tr("says what to do")),
+    ("claim", 0.14, tr("makes a claim")),
+    ("contrast", 0.08, tr("sets one thing against another")),
+    ("feeling", 0.14, tr("says how it feels")),
+    ("number", 0.10, tr("gives numbers")),
+    ("name", 0.06, tr("names names")),
+    ("laugh", 0.16, tr("people laugh")),
 )
 
 
@@ -75,13 +76,13 @@ def _opening(talk: Talk, run: range) -> Part:
         bare[:1] and bare[0] in QUESTION and not talk.asks(sentence[-1])
     ):
         value += 0.35
-        reasons.append(reason("opens on a question", True, run.start, sentence[-1]))
+        reasons.append(reason(tr("opens on a question"), True, run.start, sentence[-1]))
     for kind, gain, text in (
-        (CLAIM, 0.25, "opens on a claim"),
-        (NUMBER, 0.2, "names a number at once"),
-        (ADDRESS, 0.15, "speaks to the viewer at once"),
-        (CONTRAST, 0.12, "opens on a contrast"),
-        (HOW_TO, 0.12, "says what to do at once"),
+        (CLAIM, 0.25, tr("opens on a claim")),
+        (NUMBER, 0.2, tr("names a number at once")),
+        (ADDRESS, 0.15, tr("speaks to the viewer at once")),
+        (CONTRAST, 0.12, tr("opens on a contrast")),
+        (HOW_TO, 0.12, tr("says what to do at once")),
     ):
         hit = next((i for i, b in zip(first, bare, strict=True) if b in kind or (kind is NUMBER and is_number(b))), None)
         if hit is not None:
@@ -89,15 +90,17 @@ def _opening(talk: Talk, run: range) -> Part:
             reasons.append(reason(f"{text}: “{talk.words[hit].text.strip('.,;:!?')}”", True, hit))
     if bare[:1] and bare[0] in CLEARING:
         value -= 0.1 if talk.begins_turn(int(talk.sentence_of[run.start])) else 0.3  # between two turns it is hardly heard
-        reasons.append(reason(f"“{talk.words[run.start].text.strip('.,')}” only clears the throat", False, run.start))
+        reasons.append(
+            reason(tr("“{strip}” only clears the throat", strip=talk.words[run.start].text.strip(".,")), False, run.start)
+        )
     fillers = sum(talk.words[i].kind == "filler" for i in first)
     if fillers:
         value -= 0.15 * fillers
-        reasons.append(reason("a filler in the first three seconds", False, first[0], first[-1]))
+        reasons.append(reason(tr("a filler in the first three seconds"), False, first[0], first[-1]))
     who = next((w for w in bare if w not in CLEARING), "")
     if who in PERSON and any(w in PAST or (w.endswith("ed") and len(w) > 4) for w in bare):
         value += 0.15
-        reasons.append(reason("begins to tell what happened", True, first[0], first[-1]))
+        reasons.append(reason(tr("begins to tell what happened"), True, first[0], first[-1]))
     return Part("opening", clipped(value), tuple(reasons))
 
 
@@ -122,9 +125,9 @@ def worth(talk: Talk, passage: Passage, told: bool = True) -> Part:
         strong = sorted(words, key=lambda i: -talk.bits[i])[:3]
         named = ", ".join(dict.fromkeys(talk.words[i].text.strip(".,;:!?") for i in sorted(strong) if talk.bits[i] > 0))
         if rate > 1.1 * talk.usual and named:
-            reasons.append(reason(f"tells much: {named}", True, min(strong), max(strong)))
+            reasons.append(reason(tr("tells much: {named}", named=named), True, min(strong), max(strong)))
         elif rate < 0.8 * talk.usual:
-            reasons.append(reason("tells less than the rest of the talk", False, words[0], words[-1]))
+            reasons.append(reason(tr("tells less than the rest of the talk"), False, words[0], words[-1]))
         for n, kind, _gain, text in counts:
             if n:
                 sums = talk.counts[kind]
@@ -159,25 +162,25 @@ def _ending(talk: Talk, last: int, sentence: range | None) -> Part:
     value, reasons = 0.35, []
     if talk.asks(last) and not talk.quotes(last):
         value -= 0.15
-        reasons.append(reason("ends on a question that nobody answers", False, last))
+        reasons.append(reason(tr("ends on a question that nobody answers"), False, last))
     elif talk.words[last].ends_sentence:
         value += 0.25
-        reasons.append(reason("ends with its sentence", True, last))
+        reasons.append(reason(tr("ends with its sentence"), True, last))
     after = talk.words[last + 1] if last + 1 < len(talk.words) else None
     pause = seconds(after.start - talk.words[last].end) if after is not None else 2.0
     if pause >= 0.5:
         value += 0.2
-        reasons.append(reason(f"a pause of {pause:.1f} s follows", True, last))
+        reasons.append(reason(tr("a pause of {pause:.1f} s follows", pause=pause), True, last))
     if after is not None and after.bare in LINKS and pause < 0.8:
         value -= 0.2
-        reasons.append(reason(f"the talk goes on with “{after.text}”", False, last))
+        reasons.append(reason(tr("the talk goes on with “{said}”", said=after.text), False, last))
     if sentence is not None and len(sentence) <= 8 and talk.words[last].ends_sentence:
         value += 0.15
-        reasons.append(reason("ends on a short line", True, sentence[0], last))
+        reasons.append(reason(tr("ends on a short line"), True, sentence[0], last))
     sums = talk.counts["laugh"]
     if sums[last + 1] > sums[last]:
         value += 0.15
-        reasons.append(reason("ends on a laugh", True, last))
+        reasons.append(reason(tr("ends on a laugh"), True, last))
     return Part("ending", clipped(value), tuple(reasons))
 
 
@@ -204,22 +207,24 @@ def _alone(talk: Talk, run: range) -> Part:
             named += 1
         if talk.bare[i] in OUTSIDE and not named and not (talk.bare[i] in POINTING and i > start):
             value -= 0.35
-            reasons.append(reason(f"“{talk.words[i].text}” in the first line refers to something outside", False, i))
+            reasons.append(
+                reason(tr("“{said}” in the first line refers to something outside", said=talk.words[i].text), False, i)
+            )
             break
     if talk.bare[start] in LINKS and not talk.begins_turn(int(talk.sentence_of[start])):
         value -= 0.2
-        reasons.append(reason(f"“{talk.words[start].text}” leans on what came before", False, start))
+        reasons.append(reason(tr("“{said}” leans on what came before", said=talk.words[start].text), False, start))
     before = talk.words[start - 1] if start else None
     if before is not None and talk.asks(start - 1) and before.speaker != talk.words[start].speaker:
         value -= 0.25
-        reasons.append(reason("answers a question that is left out", False, start))
+        reasons.append(reason(tr("answers a question that is left out"), False, start))
     for i in run[:40]:
         if talk.named(i) and talk.first_said[talk.bare[i]] < start:
             value -= 0.12
-            reasons.append(reason(f"“{talk.words[i].text.strip('.,;:!?')}” was introduced before", False, i))
+            reasons.append(reason(tr("“{strip}” was introduced before", strip=talk.words[i].text.strip(".,;:!?")), False, i))
             break
     if not reasons:
-        reasons.append(reason("needs nothing from outside", True, start))
+        reasons.append(reason(tr("needs nothing from outside"), True, start))
     return Part("alone", clipped(value), tuple(reasons))
 
 
@@ -232,17 +237,17 @@ def pace(talk: Talk, passage: Passage) -> Part:
     value, reasons = 1.0, []
     if rate < low:
         value -= min(0.6, (low - rate) / low)
-        reasons.append(reason(f"slow: {60 * rate:.0f} words a minute", False, first, last))
+        reasons.append(reason(tr("slow: {rate:.0f} words a minute", rate=60 * rate), False, first, last))
     elif rate > high:
         value -= min(0.4, (rate - high) / high)
-        reasons.append(reason(f"hurried: {60 * rate:.0f} words a minute", False, first, last))
+        reasons.append(reason(tr("hurried: {rate:.0f} words a minute", rate=60 * rate), False, first, last))
     else:
-        reasons.append(reason(f"{60 * rate:.0f} words a minute", True, first, last))
+        reasons.append(reason(tr("{rate:.0f} words a minute", rate=60 * rate), True, first, last))
     if talk.count("gap", tuple(run[:-1] for run in passage if len(run) > 1)):
         gaps = [(talk.words[i + 1].start - talk.words[i].end, i) for run in passage for i in run[:-1]]
         longest, at = max(gaps)
         value -= min(0.4, 0.12 * seconds(longest))
-        reasons.append(reason(f"{seconds(longest):.1f} s of silence inside", False, at, at + 1))
+        reasons.append(reason(tr("{longest:.1f} s of silence inside", longest=seconds(longest)), False, at, at + 1))
     return Part("pace", clipped(value), tuple(reasons))
 
 
@@ -250,14 +255,16 @@ def picture(talk: Talk, passage: Passage) -> Part:
     """Whether somebody is in view."""
     first, last = passage[0].start, passage[-1][-1]
     if not talk.analysis.people.shots:
-        return Part("picture", 0.5, (reason("nobody was looked for in the picture", False, first),))
+        return Part("picture", 0.5, (reason(tr("nobody was looked for in the picture"), False, first),))
     seen = total = 0.0
     for run in passage:
         a, b = int(seconds(talk.words[run.start].start)), int(np.ceil(seconds(talk.words[run[-1]].end)))
         seen += float(talk.seen[min(b, len(talk.seen) - 1)] - talk.seen[min(a, len(talk.seen) - 1)])
         total += b - a
     share = min(1.0, seen / max(1.0, total))
-    text = "somebody is in view all the time" if share > 0.97 else f"somebody is in view for {share:.0%} of it"
+    text = (
+        tr("somebody is in view all the time") if share > 0.97 else tr("somebody is in view for {share:.0%} of it", share=share)
+    )
     return Part("picture", clipped(0.2 + 0.8 * share), (reason(text, share >= 0.6, first, last),))
 
 

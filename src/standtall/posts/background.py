@@ -11,6 +11,7 @@ from pathlib import Path
 from typing import Final
 
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 
 NAME: Final = "stand-tall-outbox"
 WAIT_S: Final = 20
@@ -60,11 +61,14 @@ def install() -> str:
     words = [sys.executable, "-m", "standtall", "outbox"]
     write_whole(autostart_file(), AUTOSTART.format(command=" ".join(map(_desktop_word, words))).encode())
     if shutil.which("systemctl") is None:
-        return f"The outbox starts with the desktop from now on ({autostart_file()})."
+        return tr("The outbox starts with the desktop from now on ({autostart_file}).", autostart_file=autostart_file())
     write_whole(service_file(), SERVICE.format(command=" ".join(map(_unit_word, words))).encode())
     if _systemctl("daemon-reload") and _systemctl("enable", "--now", f"{NAME}.service"):
-        return "The outbox runs as a service of yours from now on, also while this window is closed."
-    return f"The outbox starts with the desktop from now on ({autostart_file()}); the service could not be started now."
+        return tr("The outbox runs as a service of yours from now on, also while this window is closed.")
+    return tr(
+        "The outbox starts with the desktop from now on ({autostart_file}); the service could not be started now.",
+        autostart_file=autostart_file(),
+    )
 
 
 def uninstall() -> str:
@@ -73,7 +77,7 @@ def uninstall() -> str:
         _systemctl("disable", "--now", f"{NAME}.service")
     for path in (service_file(), autostart_file()):
         path.unlink(missing_ok=True)
-    return "The outbox runs only while a window of Stand Tall is open."
+    return tr("The outbox runs only while a window of Stand Tall is open.")
 
 
 def _systemctl(*what: str) -> bool:

@@ -21,6 +21,7 @@ from jeepney.io.blocking import DBusConnection, open_dbus_connection
 from standtall.base import log
 from standtall.base.files import written_whole
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.model.codec import from_plain, to_plain
 
@@ -59,9 +60,9 @@ class Credentials:
         """Keep an account in place of the channel's former one; -> where it is kept, for people. Raises `OutputError`."""
         if self._to_store(account):
             self._write(tuple(a for a in self._in_file() if a.channel != account.channel))
-            return "It is kept in the desktop's secret store."
+            return tr("It is kept in the desktop's secret store.")
         self._write((*(a for a in self._in_file() if a.channel != account.channel), account))
-        return f"There is no secret store here, so it is kept in {self._path}, which only you can read."
+        return tr("There is no secret store here, so it is kept in {path}, which only you can read.", path=self._path)
 
     def forget(self, channel: str) -> None:
         """Sign out here."""

@@ -14,6 +14,7 @@ from dataclasses import dataclass, replace
 from datetime import date, timedelta
 from typing import Final, Literal
 
+from standtall.base.interface_language import tr
 from standtall.model.channel import Channel
 from standtall.model.post import Post, ShortRef
 from standtall.model.rhythm import ChannelRhythm, PostSettings, Rhythm
@@ -71,7 +72,9 @@ def settled(plan: FillPlan, odd: Odd) -> FillPlan:
             slots.append(slot)
         elif odd == "leave out":
             out.append(
-                LeftOut(slot.short, slot.channel, f"Clocks change on {slot.day:%d %b %Y}, and the day was to be left out.")
+                LeftOut(
+                    slot.short, slot.channel, tr("Clocks change on {day:%d %b %Y}, and the day was to be left out.", day=slot.day)
+                )
             )
         else:
             slots.append(replace(slot, time=DayTime((min if odd == "earlier" else max)(at, other))))
@@ -106,15 +109,34 @@ def free_times(rhythm: Rhythm, taken: Sequence[int], now: int) -> Iterator[tuple
 def why_not(short: ShortRef, channel: Channel, settings: PostSettings) -> str:
     """Why a short is not for a channel, in a sentence; empty where it is."""
     if short.seconds > channel.longest_s:
-        return f"It lasts {short.seconds:.0f} s; {channel.title} takes {channel.longest_s:g}."
+        return tr(
+            "It lasts {seconds:.0f} s; {title} takes {longest_s:g}.",
+            seconds=short.seconds,
+            title=channel.title,
+            longest_s=channel.longest_s,
+        )
     if short.seconds < channel.posts.file.shortest_s:
-        return f"It lasts {short.seconds:.0f} s; {channel.title} takes {channel.posts.file.shortest_s:g} and more."
+        return tr(
+            "It lasts {seconds:.0f} s; {title} takes {shortest_s:g} and more.",
+            seconds=short.seconds,
+            title=channel.title,
+            shortest_s=channel.posts.file.shortest_s,
+        )
     if short.rating < settings.least_rating:
-        return f"It is rated {100 * short.rating:.0f}, under {100 * settings.least_rating:.0f}."
+        return tr(
+            "It is rated {rating:.0f}, under {least_rating:.0f}.",
+            rating=100 * short.rating,
+            least_rating=100 * settings.least_rating,
+        )
     values = {p.name: p.value for p in short.parts}
     for bar in settings.bars:
         if values.get(bar.part, 0.0) < bar.least:
-            return f"Its {bar.part} is rated {100 * values.get(bar.part, 0.0):.0f}, under {100 * bar.least:.0f}."
+            return tr(
+                "Its {part} is rated {get:.0f}, under {least:.0f}.",
+                part=tr(bar.part),
+                get=100 * values.get(bar.part, 0.0),
+                least=100 * bar.least,
+            )
     return ""
 
 
@@ -133,7 +155,7 @@ def filled(
         known = {p.short.same for p in mine if p.when is not None or p.state in ("out", "draft", "sending")}
         wanted = []
         for short in shorts:
-            why = "It is in the calendar there already." if short.same in known else why_not(short, channel, settings)
+            why = tr("It is in the calendar there already.") if short.same in known else why_not(short, channel, settings)
             if why:
                 left_out.append(LeftOut(short, channel.name, why))
             else:
@@ -141,7 +163,7 @@ def filled(
         got, empty[channel.name] = _channel(wanted, rhythms[channel.name], settings, mine, now)
         slots += got
         taken = {s.short.same for s in got}
-        left_out += [LeftOut(s, channel.name, "No day is left for it.") for s in wanted if s.same not in taken]
+        left_out += [LeftOut(s, channel.name, tr("No day is left for it.")) for s in wanted if s.same not in taken]
     return FillPlan(tuple(slots), tuple(left_out), empty)
 
 

@@ -10,6 +10,7 @@ from typing import Literal
 from standtall.base.errors import OutputError
 from standtall.base.files import short_name, written_whole
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.model.channel import Channel
 from standtall.model.post import Post, PostText
@@ -32,7 +33,9 @@ class FolderClient:
                 (p for p in self.folder.glob(f"*{post.mark[:10]}.*") if p.suffix != ".txt" and ".part" not in p.name), None
             )
         except OSError as error:
-            raise Later(f"The folder {self.folder} cannot be read ({error.strerror}).") from error
+            raise Later(
+                tr("The folder {folder} cannot be read ({strerror}).", folder=self.folder, strerror=error.strerror)
+            ) from error
         return None if found is None else Placed(found.name, "public", found.as_uri())
 
     def send(self, post: Post, publish: int | Literal["now", "draft"], progress: Progress) -> Placed:

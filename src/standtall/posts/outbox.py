@@ -14,6 +14,7 @@ from typing import Final, Literal
 
 from standtall.base import log
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.model.channel import Channel
 from standtall.model.post import Post
@@ -83,14 +84,18 @@ class Outbox:
         set_by, gone = self._watch.look()
         now = self._clock.now()
         if set_by:
-            told = f"the clock of this machine was set {'forward' if set_by > 0 else 'back'} by {abs(set_by)} s"
+            way = tr("forward") if set_by > 0 else tr("back")
+            told = tr("the clock of this machine was set {way} by {by} s", way=way, by=abs(set_by))
             log.note(f"Outbox: {told}.")
             self._awake_since = now
             if set_by > 0:
                 for post in self._posts():
                     if post.state == "waiting" and not post.tries and post.when is not None and now - set_by < post.when <= now:
                         self._settle(
-                            post, replace(post, state="missed", told=f"It fell due when {told}."), "looked at the clock", told
+                            post,
+                            replace(post, state="missed", told=tr("It fell due when {told}.", told=told)),
+                            tr("looked at the clock"),
+                            told,
                         )
         elif gone > AWAY_S:
             self._awake_since = now
@@ -116,7 +121,9 @@ class Outbox:
         channel = self._channel(post)
         if channel is None:
             self._fail(
-                post, "looked for the channel", f"The channel “{post.channel}” is not there any more: bring its file back."
+                post,
+                tr("looked for the channel"),
+                tr("The channel “{channel}” is not there any more: bring its file back.", channel=post.channel),
             )
             return
         if self._missed(post, channel, now):
@@ -131,9 +138,9 @@ class Outbox:
         except Later as error:
             self._wait(self._store.post(post.id), error, now)
         except SignInNeeded as error:
-            self._fail(self._store.post(post.id), "signed in", f"{error.message} {error.hint}".strip())
+            self._fail(self._store.post(post.id), tr("signed in"), f"{error.message} {error.hint}".strip())
         except Refused as error:
-            self._fail(self._store.post(post.id), "asked the channel", f"{error.message} {error.hint}".strip())
+            self._fail(self._store.post(post.id), tr("asked the channel"), f"{error.message} {error.hint}".strip())
         except NothingToDo as error:
             log.note(f"Outbox: {error}")  # it was changed meanwhile: the next step looks at it as it is now
 
@@ -146,9 +153,11 @@ class Outbox:
         late = self._store.settings().late
         if late == "post":
             return False
-        told = f"It fell due {_ago(now - post.when)} ago, while nothing could send it to {channel.title}."
+        told = tr(
+            "It fell due {ago} ago, while nothing could send it to {title}.", ago=_ago(now - post.when), title=channel.title
+        )
         state: Literal["skipped", "missed"] = "skipped" if late == "skip" else "missed"
-        self._settle(post, replace(post, state=state, told=told), "came to it late", told)
+        self._settle(post, replace(post, state=state, told=told), tr("came to it late"), told)
         return True
 
     def _send(self, post: Post, channel: Channel, now: int) -> None:
@@ -159,13 +168,13 @@ class Outbox:
         wrong = next(reds(post, channel), "") or _changed(post)
         before = any(a.what == "began" for a in self._store.attempts(post.id))  # also before it was approved anew
         if wrong and not before:
-            self._fail(post, "looked at it before sending", wrong)
+            self._fail(post, tr("looked at it before sending"), wrong)
             return
-        begun = replace(post, state="sending", tries=post.tries + 1, told=f"On its way to {channel.title}.")
+        begun = replace(post, state="sending", tries=post.tries + 1, told=tr("On its way to {title}.", title=channel.title))
         begun = self._settle(post, begun, "began", f"{ATTEMPT} {begun.tries}")
         found = client.find(begun) if before else None
         if found is None and wrong:  # it never arrived, and what is here is not what was planned
-            self._fail(begun, "looked at it before sending", wrong)
+            self._fail(begun, tr("looked at it before sending"), wrong)
             return
         publish: int | Literal["now", "draft"] = "now"
         if begun.as_draft:
@@ -178,24 +187,32 @@ class Outbox:
         """Keep what the channel says of a post."""
         now = self._clock.now()
         if placed is None:
-            self._fail(post, "asked after it", "The channel has it no more: somebody deleted it there.")
+            self._fail(post, tr("asked after it"), tr("The channel has it no more: somebody deleted it there."))
             return
         seen = replace(post, there=placed.there, link=placed.link or post.link, views=max(post.views, placed.views), next_try=0)
         if placed.state == "public":
-            made = replace(seen, state="out", out_at=now, told=f"Out since then, at {placed.link}." if placed.link else "Out.")
+            made = replace(
+                seen,
+                state="out",
+                out_at=now,
+                told=tr("Out since then, at {link}.", link=placed.link) if placed.link else tr("Out."),
+            )
         elif placed.state == "draft":
-            made = replace(seen, state="draft", told="It is a draft at the channel.")
+            made = replace(seen, state="draft", told=tr("It is a draft at the channel."))
         elif placed.state == "scheduled":
-            made = replace(seen, state="placed", placed=placed.when, told="The channel has it and keeps its time.")
+            made = replace(seen, state="placed", placed=placed.when, told=tr("The channel has it and keeps its time."))
         elif placed.state == "refused":
             made = replace(
-                seen, state="failed", there="", told=f"The channel refused it: {placed.reason or 'it does not say why'}"
+                seen,
+                state="failed",
+                there="",
+                told=tr("The channel refused it: {reason}", reason=placed.reason or tr("it does not say why")),
             )
         else:
             made = replace(
-                seen, state="sending", next_try=now + LOOK_AGAIN_S, told="It has arrived; the channel is working on it."
+                seen, state="sending", next_try=now + LOOK_AGAIN_S, told=tr("It has arrived; the channel is working on it.")
             )
-        self._settle(post, made, "asked the channel", f"{placed.state} {placed.there} {placed.reason}".strip())
+        self._settle(post, made, tr("asked the channel"), f"{placed.state} {placed.there} {placed.reason}".strip())
 
     def _placed(self, post: Post, client: Client) -> None:
         found = client.status(post)
@@ -205,9 +222,9 @@ class Outbox:
             now = self._clock.now()
             late = post.when is not None and now > post.when  # its clock is behind ours
             made = replace(
-                post, placed=found.when, next_try=now + LOOK_AGAIN_S if late else 0, told="The channel keeps its time."
+                post, placed=found.when, next_try=now + LOOK_AGAIN_S if late else 0, told=tr("The channel keeps its time.")
             )
-            self._settle(post, made, "looked at its time there", f"{found.state} {found.when}")
+            self._settle(post, made, tr("looked at its time there"), f"{found.state} {found.when}")
         else:
             self._arrived(post, found, client)
 
@@ -219,9 +236,9 @@ class Outbox:
         if found is not None:
             client.withdraw(post)
         made = replace(
-            post, state="idea", when=None, placed=None, there="", tries=0, next_try=0, told="Taken back from the channel."
+            post, state="idea", when=None, placed=None, there="", tries=0, next_try=0, told=tr("Taken back from the channel.")
         )
-        self._settle(post, made, "took it back", "done")
+        self._settle(post, made, tr("took it back"), "done")
 
     def _wait(self, post: Post, error: Later, now: int) -> None:
         """Try again later, unless it has been tried for too long."""
@@ -229,11 +246,15 @@ class Outbox:
         first = next(began, now)  # of this time: one that was approved anew is tried anew
         tries = max(1, post.tries)
         if now - first > GIVE_UP_S and tries > len(WAITS_S) and not post.there:
-            self._fail(post, "tried again and again", f"{error.message} It was tried {tries} times over two days.")
+            self._fail(
+                post,
+                tr("tried again and again"),
+                tr("{message} It was tried {tries} times over two days.", message=error.message, tries=tries),
+            )
             return
         wait = max(error.wait_s, WAITS_S[min(tries, len(WAITS_S)) - 1])
-        told = f"{error.message} It is tried again in {_ago(int(wait))}."
-        self._settle(post, replace(post, next_try=now + int(wait), told=told), "had to wait", error.message)
+        told = tr("{message} It is tried again in {ago}.", message=error.message, ago=_ago(int(wait)))
+        self._settle(post, replace(post, next_try=now + int(wait), told=told), tr("had to wait"), error.message)
 
     def _fail(self, post: Post, what: str, told: str) -> None:
         self._settle(post, replace(post, state="failed", told=told), what, told)
@@ -255,7 +276,7 @@ class Outbox:
             except (Later, Refused, SignInNeeded):
                 continue
             if found is not None and found.views != post.views:
-                self._settle(post, replace(post, views=found.views), "asked how often it was seen", str(found.views))
+                self._settle(post, replace(post, views=found.views), tr("asked how often it was seen"), str(found.views))
                 return True
         return False
 
@@ -269,8 +290,8 @@ def _changed(post: Post) -> str:
         with path.open("rb") as data:
             same = hashlib.file_digest(data, "sha256").hexdigest() == file.sha256
     except OSError:
-        return f"{path.name} is not in {path.parent} any more: render it again, or put it back."
-    return "" if same else f"{path.name} is another file than the one that was checked: check it again."
+        return tr("{name} is not in {parent} any more: render it again, or put it back.", name=path.name, parent=path.parent)
+    return "" if same else tr("{name} is another file than the one that was checked: check it again.", name=path.name)
 
 
 def _ago(seconds: int) -> str:
@@ -278,4 +299,4 @@ def _ago(seconds: int) -> str:
         if seconds >= size:
             count = round(seconds / size)
             return f"{count} {name}{'s' * (count != 1)}"
-    return f"{seconds} seconds"
+    return tr("{seconds} seconds", seconds=seconds)

@@ -17,6 +17,7 @@ from typing import Any, Final
 from standtall.base import log
 from standtall.base.errors import NothingToDo, ProjectError
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, json_of
 from standtall.model.codec import from_plain, to_plain
 from standtall.model.post import Post
@@ -85,7 +86,7 @@ class PostStore:
         with self._writing():
             there = self._db.execute("PRAGMA user_version").fetchone()[0]
             if there > VERSION:
-                raise ProjectError("The posts were made by a newer Stand Tall.", "Install that one.")
+                raise ProjectError(tr("The posts were made by a newer Stand Tall."), tr("Install that one."))
             if there == 0:
                 for statement in _TABLES.split(";"):
                     if statement.strip():
@@ -105,7 +106,7 @@ class PostStore:
             try:
                 out.append(_read(number, version, value))
             except (Unreadable, ProjectError) as error:
-                self.problems.append(f"Post {number} cannot be read and is left out: {error}")
+                self.problems.append(tr("Post {number} cannot be read and is left out: {error}", number=number, error=error))
                 log.note(self.problems[-1])
         return tuple(out)
 
@@ -113,11 +114,13 @@ class PostStore:
         """Raises `NothingToDo` where it is not there any more."""
         found = self._rows("SELECT id, version, value FROM posts WHERE id = ?", number)
         if not found:
-            raise NothingToDo("This post is not there any more.", "Look at the calendar as it is now.")
+            raise NothingToDo(tr("This post is not there any more."), tr("Look at the calendar as it is now."))
         try:
             return _read(*found[0])
         except Unreadable as error:
-            raise ProjectError(f"Post {number} cannot be read.", "Remove it, and make it again.", reason=str(error)) from error
+            raise ProjectError(
+                tr("Post {number} cannot be read.", number=number), tr("Remove it, and make it again."), reason=str(error)
+            ) from error
 
     def attempts(self, number: int) -> tuple[Attempt, ...]:
         """What was done with a post, the newest last."""
@@ -208,7 +211,11 @@ class PostStore:
             now = [None if old is None else self._now(old.id) for old, _new in pairs]
             for (old, _new), there in zip(pairs, now, strict=True):
                 if old is not None and (there is None or replace(there, version=old.version) != old):
-                    told = f"“{old.short.name}” has gone on since: “{name}” cannot be {'undone' if undone else 'done again'}."
+                    told = (
+                        tr("“{name}” has gone on since: “{step}” cannot be undone.", name=old.short.name, step=name)
+                        if undone
+                        else tr("“{name}” has gone on since: “{step}” cannot be done again.", name=old.short.name, step=name)
+                    )
             if told:  # it never can be: the one before it is next
                 self._db.execute("DELETE FROM steps WHERE id = ?", (number,))
             else:
@@ -217,7 +224,7 @@ class PostStore:
                 text = json.dumps(to_plain(_Changes(tuple(done))), ensure_ascii=False)
                 self._db.execute("UPDATE steps SET undone = ?, value = ? WHERE id = ?", (undone, text, number))
         if told:
-            raise NothingToDo(told, "Change it as it is now.")
+            raise NothingToDo(told, tr("Change it as it is now."))
         return str(name)
 
     def _now(self, number: int) -> Post | None:
@@ -229,8 +236,8 @@ class PostStore:
         if before is not None:
             found = self._db.execute("SELECT version FROM posts WHERE id = ?", (before.id,)).fetchone()
             if found is None or found[0] != before.version:
-                told = f"“{before.short.name}” was changed meanwhile, or is on its way, so this was not done."
-                raise NothingToDo(told, "Look at it as it is now, then try again.")
+                told = tr("“{name}” was changed meanwhile, or is on its way, so this was not done.", name=before.short.name)
+                raise NothingToDo(told, tr("Look at it as it is now, then try again."))
         if after is None:
             assert before is not None
             self._db.execute("DELETE FROM posts WHERE id = ?", (before.id,))
@@ -245,8 +252,8 @@ class PostStore:
                 return replace(made, id=before.id)
             made_id = self._db.execute("INSERT INTO posts VALUES (?, ?, ?, ?, ?, ?, ?, ?)", row).lastrowid
         except sqlite3.IntegrityError as error:
-            told = f"“{made.short.name}” is in the calendar for this channel already."
-            raise NothingToDo(told, "Move that post, or skip it first.") from error
+            told = tr("“{name}” is in the calendar for this channel already.", name=made.short.name)
+            raise NothingToDo(told, tr("Move that post, or skip it first.")) from error
         return replace(made, id=int(made_id or 0))
 
     def _step(self, name: str, done: Sequence[_Change]) -> None:
@@ -278,12 +285,16 @@ class PostStore:
     def _said(self, error: Exception) -> ProjectError:
         text = str(error)
         if "locked" in text or "busy" in text:
-            return ProjectError("The posts are in use by another program, and it does not let go.", "Try again in a moment.")
+            return ProjectError(
+                tr("The posts are in use by another program, and it does not let go."), tr("Try again in a moment.")
+            )
         if "full" in text or "readonly" in text or isinstance(error, OSError):
-            told = f"The posts could not be saved in {self.path}."
-            return ProjectError(told, "Free some space, or see that the file may be written.", reason=text)
-        told = f"The posts in {self.path} cannot be read: the file is damaged."
-        return ProjectError(told, "Move the file away, or put a backup in its place; what is posted stays posted.", reason=text)
+            told = tr("The posts could not be saved in {path}.", path=self.path)
+            return ProjectError(told, tr("Free some space, or see that the file may be written."), reason=text)
+        told = tr("The posts in {path} cannot be read: the file is damaged.", path=self.path)
+        return ProjectError(
+            told, tr("Move the file away, or put a backup in its place; what is posted stays posted."), reason=text
+        )
 
 
 def _text(post: Post) -> str:

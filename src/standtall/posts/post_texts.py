@@ -12,6 +12,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from typing import Final
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.language.bonds import bonds
 from standtall.language.joining import joined
@@ -68,7 +69,14 @@ class Proposal:
         for name, words in (("title", self.title_from), ("description", self.description_from)):
             if words:
                 first, last = said.words[words[0]].start, said.words[max(words)].end
-                parts.append(f"{name} from {first / TICKS_PER_SECOND:.1f} to {last / TICKS_PER_SECOND:.1f} s")
+                parts.append(
+                    tr(
+                        "{name} from {first:.1f} to {last:.1f} s",
+                        name=name,
+                        first=first / TICKS_PER_SECOND,
+                        last=last / TICKS_PER_SECOND,
+                    )
+                )
         return "; ".join(parts)
 
 

@@ -16,6 +16,7 @@ from pathlib import Path
 from typing import Any, Final, Literal, get_args
 
 from standtall.base.errors import Cancelled
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.media.sockets import Patience, handlers
@@ -85,10 +86,10 @@ class ServerClient:
                 file.seek(offset)
                 part = file.read(PART)
                 if not part:
-                    raise Refused(f"{path.name} is shorter than it was.", "Check it again.")
+                    raise Refused(tr("{name} is shorter than it was.", name=path.name), tr("Check it again."))
                 told = self._ask("PUT", f"/v1/uploads/{_plain(upload)}", part, headers={"Upload-Offset": str(offset)})
                 offset = _number(told, "offset")
-        raise Later("The channel takes the file in too many small parts.")
+        raise Later(tr("The channel takes the file in too many small parts."))
 
     def move(self, post: Post) -> Placed:
         return _placed(self._ask("PATCH", f"/v1/posts/{_plain(post.there)}", {"publish": post.when}))
@@ -98,7 +99,9 @@ class ServerClient:
 
     def _signed(self) -> dict[str, str]:
         if self._account is None:
-            raise SignInNeeded(f"Nobody is signed in at {self._channel.title}.", "Sign in under Channels in the calendar.")
+            raise SignInNeeded(
+                tr("Nobody is signed in at {title}.", title=self._channel.title), tr("Sign in under Channels in the calendar.")
+            )
         if not self._token or self._now() > self._token_until - EARLY_S:
             told = self._ask("POST", "/v1/renew", {"account": self._account.name, "renewal": self._account.secret}, signed=False)
             self._take_token(told)
@@ -146,17 +149,22 @@ class ServerClient:
         except Cancelled:
             raise
         except (OSError, HTTPException, ValueError) as error:
-            raise Later(f"{title} cannot be reached ({_why(error)}).") from error
+            raise Later(tr("{title} cannot be reached ({why}).", title=title, why=_why(error))) from error
 
     def _refused(self, error: urllib.error.HTTPError, told: dict[str, Any]) -> Later | Refused | SignInNeeded:
         reason, title = str(told.get("reason", ""))[:400].rstrip("."), self._channel.title
         if error.code == 401:
-            return SignInNeeded(f"{title} does not know this account any more.", "Sign in again under Channels in the calendar.")
+            return SignInNeeded(
+                tr("{title} does not know this account any more.", title=title),
+                tr("Sign in again under Channels in the calendar."),
+            )
         if error.code in (408, 425, 429) or error.code >= 500:
             wait = error.headers.get("Retry-After", "")
             seconds = float(wait) if wait.isascii() and wait.isdigit() and len(wait) < 7 else 0.0
-            return Later(f"{title} asks to wait: {reason or error.code}.", seconds)
-        return Refused(f"{title} refused it: {reason or f'it answered {error.code}'}.")
+            return Later(tr("{title} asks to wait: {reason}.", title=title, reason=reason or error.code), seconds)
+        return Refused(
+            tr("{title} refused it: {reason}.", title=title, reason=reason or tr("it answered {code}", code=error.code))
+        )
 
 
 def _cover(path: str) -> str:
@@ -179,30 +187,30 @@ def _object(data: bytes, title: str) -> dict[str, Any]:
     try:
         told = json_of(data, LARGEST_ANSWER)
     except Unreadable as error:
-        raise Later(f"{title} gave an answer that cannot be read ({error}).") from error
+        raise Later(tr("{title} gave an answer that cannot be read ({error}).", title=title, error=error)) from error
     if not isinstance(told, dict):
-        raise Later(f"{title} gave an answer that cannot be read.")
+        raise Later(tr("{title} gave an answer that cannot be read.", title=title))
     return told
 
 
 def _text(told: dict[str, Any], name: str) -> str:
     value = told.get(name)
     if not isinstance(value, str) or not 0 < len(value) <= 2000:
-        raise Later(f"The channel's answer says nothing of “{name}”.")
+        raise Later(tr("The channel's answer says nothing of “{name}”.", name=name))
     return value
 
 
 def _number(told: dict[str, Any], name: str) -> int:
     value = told.get(name)
     if isinstance(value, bool) or not isinstance(value, int) or not 0 <= value < 1 << 53:
-        raise Later(f"The channel's answer says nothing of “{name}”.")
+        raise Later(tr("The channel's answer says nothing of “{name}”.", name=name))
     return value
 
 
 def _placed(told: dict[str, Any]) -> Placed:
     state = next((s for s in STATES if s == told.get("state")), None)
     if state is None:
-        raise Later("The channel's answer does not say how the post stands.")
+        raise Later(tr("The channel's answer does not say how the post stands."))
     when, views = told.get("when"), told.get("views", -1)
     link = told.get("link")
     return Placed(

@@ -8,14 +8,15 @@ from dataclasses import dataclass
 from typing import Final
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.model.channel import Channel
 from standtall.model.post import PostText
 from standtall.model.post_rules import TextRules, counted
 
 TEMPLATE: Final = "{text}\n\n{link}\n\n{hashtags}"
 PLACEHOLDERS: Final = {
-    "text": "the proposed text", "title": "the title", "hashtags": "the hashtags", "show": "the name of the show",
-    "guest": "who is the guest", "link": "the link to the full programme",
+    "text": tr("the proposed text"), "title": tr("the title"), "hashtags": tr("the hashtags"), "show": tr("the name of the show"),
+    "guest": tr("who is the guest"), "link": tr("the link to the full programme"),
 }  # fmt: skip
 
 
@@ -32,7 +33,10 @@ def check_template(template: str) -> None:
     """Raise `NothingToDo` for a placeholder that there is not."""
     unknown = sorted(set(re.findall(r"{([^{}]*)}", template)) - PLACEHOLDERS.keys())
     if unknown:
-        raise NothingToDo(f"There is no {{{unknown[0][:20]}}} in posts.", f"There are: {', '.join(PLACEHOLDERS)}.")
+        raise NothingToDo(
+            tr("There is no {{{unknown}}} in posts.", unknown=unknown[0][:20]),
+            tr("There are: {join}.", join=", ".join(PLACEHOLDERS)),
+        )
 
 
 def written_by(template: str, text: PostText, body: str, facts: Facts, rules: TextRules) -> str:
@@ -62,31 +66,77 @@ def wrong_in(text: PostText, channel: Channel) -> Iterator[tuple[str, str]]:
     ):
         count = counted(value, rules.counted_in)
         if not most and value:
-            yield field, f"{channel.title} has no {field}."
+            yield field, tr("{title} has no {field}.", title=channel.title, field=field)
         elif count > most:
-            yield field, f"The {field} has {count} {rules.counted_in}; {channel.title} takes {most}."
+            yield (
+                field,
+                tr(
+                    "The {field} has {count} {counted_in}; {title} takes {most}.",
+                    field=field,
+                    count=count,
+                    counted_in=rules.counted_in,
+                    title=channel.title,
+                    most=most,
+                ),
+            )
     if rules.title_most and not text.title.strip():
-        yield "title", f"{channel.title} wants a title."
+        yield "title", tr("{title} wants a title.", title=channel.title)
     if rules.hashtags == "none" and text.hashtags:
-        yield "hashtags", f"{channel.title} has no hashtags."
+        yield "hashtags", tr("{title} has no hashtags.", title=channel.title)
     elif len(text.hashtags) > rules.hashtags_most:
-        yield "hashtags", f"There are {len(text.hashtags)} hashtags; {channel.title} takes {rules.hashtags_most}."
+        yield (
+            "hashtags",
+            tr(
+                "There are {hashtags} hashtags; {title} takes {hashtags_most}.",
+                hashtags=len(text.hashtags),
+                title=channel.title,
+                hashtags_most=rules.hashtags_most,
+            ),
+        )
     for tag in text.hashtags:
         if len(tag) > rules.hashtag_longest:
-            yield "hashtags", f"#{tag[:20]}… has {len(tag)} letters; {channel.title} takes {rules.hashtag_longest}."
+            yield (
+                "hashtags",
+                tr(
+                    "#{tag}… has {tag2} letters; {title} takes {hashtag_longest}.",
+                    tag=tag[:20],
+                    tag2=len(tag),
+                    title=channel.title,
+                    hashtag_longest=rules.hashtag_longest,
+                ),
+            )
         elif not re.fullmatch(r"[\w\u0300-\u036f\u0900-\u0dff\u0e00-\u0eff]+", tag):
-            yield "hashtags", f"“{tag[:30]}” cannot be a hashtag: it has letters, digits and nothing else."
+            yield "hashtags", tr("“{tag}” cannot be a hashtag: it has letters, digits and nothing else.", tag=tag[:30])
     if len(text.search_words) > rules.search_words_most:
-        told = f"takes {rules.search_words_most}" if rules.search_words_most else "has none"
-        yield "search words", f"There are {len(text.search_words)} search words; {channel.title} {told}."
+        told = (
+            tr("takes {search_words_most}", search_words_most=rules.search_words_most)
+            if rules.search_words_most
+            else tr("has none")
+        )
+        yield (
+            tr("search words"),
+            tr(
+                "There are {search_words} search words; {title} {told}.",
+                search_words=len(text.search_words),
+                title=channel.title,
+                told=told,
+            ),
+        )
     elif len(", ".join(text.search_words)) > rules.search_words_longest:
         yield (
-            "search words",
-            f"The search words are too long together; {channel.title} takes {rules.search_words_longest} letters.",
+            tr("search words"),
+            tr(
+                "The search words are too long together; {title} takes {search_words_longest} letters.",
+                title=channel.title,
+                search_words_longest=rules.search_words_longest,
+            ),
         )
     if rules.shelves and text.shelf not in rules.shelves:
-        yield "shelf", f"{channel.title} wants a shelf: choose one."
+        yield "shelf", tr("{title} wants a shelf: choose one.", title=channel.title)
     if rules.audiences and text.audience not in rules.audiences:
-        yield "audience", f"{channel.title} lets you choose who may see it: {', '.join(rules.audiences)}."
+        yield (
+            "audience",
+            tr("{title} lets you choose who may see it: {join}.", title=channel.title, join=", ".join(rules.audiences)),
+        )
     if text.link and not re.fullmatch(r"https?://[^\s]{1,2000}", text.link):
-        yield "link", "A link begins with https:// and has no spaces."
+        yield "link", tr("A link begins with https:// and has no spaces.")

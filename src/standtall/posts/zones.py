@@ -14,6 +14,7 @@ from typing import Literal
 from zoneinfo import ZoneInfo, ZoneInfoNotFoundError, available_timezones
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 
 Kind = Literal["plain", "not there", "twice"]
 
@@ -35,7 +36,7 @@ def zone_named(name: str) -> ZoneInfo:
         return ZoneInfo(name)
     except (ZoneInfoNotFoundError, ValueError, OSError) as error:
         told = f"The time zone “{name[:60]}” is not known here."
-        raise NothingToDo(told, "Choose another one, such as Europe/Berlin.") from error
+        raise NothingToDo(told, tr("Choose another one, such as Europe/Berlin.")) from error
 
 
 @functools.cache

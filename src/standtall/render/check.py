@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import Final
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.composition import Composition
 from standtall.media.probe import probe
@@ -74,16 +75,24 @@ def measure(path: Path, composition: Composition, track: Samples | None) -> Repo
     ]
     problems = []
     if not sized:
-        problems.append(f"it is {made.width} by {made.height} instead of {output.width} by {output.height}")
+        problems.append(
+            tr(
+                "it is {width} by {height} instead of {width2} by {height2}",
+                width=made.width,
+                height=made.height,
+                width2=output.width,
+                height2=output.height,
+            )
+        )
     if not long_enough:
-        problems.append(f"it runs {length:.2f} s instead of {wanted:.2f} s")
+        problems.append(tr("it runs {length:.2f} s instead of {wanted:.2f} s", length=length, wanted=wanted))
     if not first:
-        problems.append("its index stands at the end")
+        problems.append(tr("its index stands at the end"))
     loud = peak = None
     if track is not None:
         findings.append(Finding("sound", made.has_sound))
         if not made.has_sound:
-            problems.append("it has no sound")
+            problems.append(tr("it has no sound"))
         else:
             heard = read_sound(path, MIX_RATE, 2)
             loud, peak = loudness_lufs(heard), true_peak_db(heard)

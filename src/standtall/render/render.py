@@ -11,6 +11,7 @@ import numpy as np
 
 from standtall.base.errors import OutputError
 from standtall.base.files import written_whole
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.checks.missing_files import files_missing
@@ -83,10 +84,10 @@ def render(
     """
     output, chosen = composition.short.output, form or Form()
     for notice in files_missing(composition):
-        hint = "Bring it back, or leave it out of the short."
-        raise OutputError(f"{notice.facts['name']}, which this short uses, is not where it was.", hint)
+        hint = tr("Bring it back, or leave it out of the short.")
+        raise OutputError(tr("{name}, which this short uses, is not where it was.", name=notice.facts["name"]), hint)
     if out.is_dir():
-        raise OutputError(f"{out} is a folder.", "Give the finished file another name.")
+        raise OutputError(tr("{out} is a folder.", out=out), tr("Give the finished file another name."))
     with written_whole(out) as beside:
         progress.report("sound", 0.0)
         track = soundtrack(composition, progress)
@@ -109,26 +110,28 @@ def render(
         report = measure(beside, composition, track)
         if report.problems:
             raise OutputError(
-                f"The finished file did not come out right: {report.problems[0]}.", "Render it again.", all=report.problems
+                tr("The finished file did not come out right: {problems}.", problems=report.problems[0]),
+                tr("Render it again."),
+                all=report.problems,
             )
         progress.report("check", 1.0)
         if not proof:
             return report
         found = proved(beside, composition, track, progress)
         if any(f.point == "decodes" and not f.right for f in found):
-            raise OutputError("The finished file cannot be decoded to its end.", "Render it again.")
+            raise OutputError(tr("The finished file cannot be decoded to its end."), tr("Render it again."))
     return replace(report, findings=(*report.findings, *found))
 
 
 def _sound_alone(composition: Composition, beside: Path, track: Samples | None, form: Form, progress: Progress) -> Report:
     """Only the sound of a short; raises `OutputError` where it has none."""
     if track is None:
-        raise OutputError("This short has no sound.", "Render its picture, or add music first.")
+        raise OutputError(tr("This short has no sound."), tr("Render its picture, or add music first."))
     write_sound(beside, track, form.sound_alone)
     progress.report("check", 0.0)
     heard = read_sound(beside, MIX_RATE, 2)
     if abs(heard.shape[1] - track.shape[1]) > MIX_RATE // 10:
-        raise OutputError("The finished sound did not come out as long as it should.", "Render it again.")
+        raise OutputError(tr("The finished sound did not come out as long as it should."), tr("Render it again."))
     progress.report("check", 1.0)
     loud, peak = round(loudness_lufs(heard), 2), round(true_peak_db(heard), 2)
     return Report(0, 0, 0.0, heard.shape[1] / MIX_RATE, beside.stat().st_size, loud, peak, len(composition.cards), ())

@@ -19,6 +19,7 @@ import numpy as np
 
 from standtall.base.beside import Beside
 from standtall.base.errors import MediaError, NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.jobs.tasks import Helpers, Here
 from standtall.library.cache import AnalysisCache
@@ -300,8 +301,8 @@ def _from_captions(source: Source, options: Options, progress: Progress) -> tupl
     read = read_words(options.captions)
     if read.times == "none":
         raise MediaError(
-            f"{options.captions.name} has no times.",
-            "Analyse the footage first, then import the words of a plain script on the Bench.",
+            tr("{name} has no times.", name=options.captions.name),
+            tr("Analyse the footage first, then import the words of a plain script on the Bench."),
         )
     words = read.words
     language = "en" if options.brief.language == DETECT else options.brief.language
@@ -309,5 +310,7 @@ def _from_captions(source: Source, options: Options, progress: Progress) -> tupl
         words = align_words(sound_of(source, SPEECH_RATE, 1), words, PhoneAligner(language), progress)
     words = tuple(w for w in words if w.end <= source.length)
     if not words:
-        raise NothingToDo(f"{options.captions.name} has no words inside this footage.", "Choose its own caption file.")
+        raise NothingToDo(
+            tr("{name} has no words inside this footage.", name=options.captions.name), tr("Choose its own caption file.")
+        )
     return words

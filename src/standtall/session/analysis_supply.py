@@ -12,6 +12,7 @@ from collections.abc import Callable, Iterator
 from typing import Final, Protocol, TypeVar
 
 from standtall.base.errors import StandTallError
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.reading import Unreadable, json_of
 from standtall.base.time import TICKS_PER_SECOND, seconds, ticks
@@ -105,7 +106,9 @@ class Hearing:
         piece = self._given[number]
         first, last = ticks(piece.start) - TICKS_PER_SECOND, ticks(piece.end) + TICKS_PER_SECOND
         if any(not first <= w.start < w.end <= last for w in found.words):
-            raise StandTallError("A helper told of words that are not in the sound it was given.", "Try again without it.")
+            raise StandTallError(
+                tr("A helper told of words that are not in the sound it was given."), tr("Try again without it.")
+            )
         del self._given[number]
         self._cache.keep(self._source.key, "piece", found, f"{self._mark}#{number}")
         self._put(piece, found)
@@ -167,7 +170,7 @@ class Looking:
         start, end = self._spans[number]
         times = [*found.cuts, *(s.at for t in found.trails for s in t.samples)]
         if any(not start - TICKS_PER_SECOND <= at <= end + TICKS_PER_SECOND for at in times):
-            raise StandTallError("A helper told of pictures that it was not given.", "Try again without it.")
+            raise StandTallError(tr("A helper told of pictures that it was not given."), tr("Try again without it."))
         self._open.discard(number)
         self._cache.keep(self._source.key, "seen", found, f"{self._mark}#{number}")
         self._found[number] = found
@@ -225,7 +228,7 @@ class Voicing:
         except ValueError:
             data = b""
         if len(data) != SIZE * len(self._middles[number]):
-            raise StandTallError("A helper told of voices that it was not given.", "Try again without it.")
+            raise StandTallError(tr("A helper told of voices that it was not given."), tr("Try again without it."))
         self._found[number] = data
         self._progress.report("voices", min(1.0, ticks(self._passed) / self._source.length))
 
@@ -291,4 +294,4 @@ def _read(kind: type[T], answer: Answer) -> T:
     try:
         return from_plain(kind, json_of(answer.text, LONGEST))
     except Unreadable as error:
-        raise StandTallError(f"The answer of a helper cannot be read: {error}.", "Try again.") from error
+        raise StandTallError(tr("The answer of a helper cannot be read: {error}.", error=error), tr("Try again.")) from error

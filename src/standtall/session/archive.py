@@ -26,6 +26,7 @@ from rapidfuzz import fuzz, process
 
 from standtall.base.errors import NothingToDo, ProjectError
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.language.joining import joined
 from standtall.language.sentences import sentences
 from standtall.model.transcript import Transcript
@@ -99,7 +100,8 @@ class Archive:
         except (sqlite3.Error, OSError) as error:
             if isinstance(error, sqlite3.OperationalError | OSError):  # locked, or a full disk: nothing is wrong with the index
                 raise ProjectError(
-                    f"The archive of what was said cannot be opened: {error}.", "Make room on the disk, or close other windows."
+                    tr("The archive of what was said cannot be opened: {error}.", error=error),
+                    tr("Make room on the disk, or close other windows."),
                 ) from error
             for end in ("", "-wal", "-shm"):  # what was not merged yet belongs to the old one
                 with contextlib.suppress(OSError):
@@ -108,7 +110,7 @@ class Archive:
                 self._db = self._opened()
             except (sqlite3.Error, OSError) as again:
                 raise ProjectError(
-                    f"The archive of what was said cannot be opened: {again}.", "Make room on the disk."
+                    tr("The archive of what was said cannot be opened: {again}.", again=again), tr("Make room on the disk.")
                 ) from error
 
     def _opened(self) -> sqlite3.Connection:
@@ -223,7 +225,7 @@ class Archive:
         asked for."""
         wanted = [t for part in query.split() for t in _tokens(bare(part))]
         if not wanted:
-            raise NothingToDo("Type a word or a phrase.")
+            raise NothingToDo(tr("Type a word or a phrase."))
         sets = [set(self._alike(t)) for t in wanted] if loose else []
         phrase = re.compile(r"(?<![^\W_])" + r"[\W_]+".join(re.escape(t) for t in wanted) + r"(?![^\W_])")
         asked = " AND ".join(f"({' OR '.join(map(_quoted, sorted(s)))})" for s in sets) if loose else _quoted(" ".join(wanted))

@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 
 from standtall.base.errors import MediaError
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.checks.captions import caption_notices
 from standtall.checks.extras import extra_notices
@@ -88,7 +89,7 @@ def _title_notices(composition: Composition, channel: Channel) -> tuple[Notice, 
     if cover is None or not cover.title.strip() or composition.time_map.to_short(cover.source, cover.tick) is None:
         return ()
     place = SourceTime(cover.source, cover.tick)
-    how = {"extra out of frame": "reaches out of it", "extra under buttons": "lies where the channel has its buttons"}
+    how = {"extra out of frame": tr("reaches out of it"), "extra under buttons": tr("lies where the channel has its buttons")}
     found = [n for n in extra_notices(titled(composition, cover), channel) if n.facts.get("extra") == TITLE]
     return tuple(Notice("title cut", {"how": how[n.kind]}, place, ()) for n in found if n.kind in how)
 

@@ -11,6 +11,7 @@ from typing import Final
 
 from standtall.base.errors import NothingToDo, ProjectError
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.base.time import TICKS_PER_SECOND, ticks
@@ -62,8 +63,12 @@ def planned(
         found += [(m, path) for m in finder.find(Wish(lengths_s[0], lengths_s[1], count), progress.check)]
     found.sort(key=lambda f: -f[0].rating)
     if not found:
-        told = f"No passage of {lengths_s[0]:g} to {lengths_s[1]:g} seconds holds up on its own."
-        raise NothingToDo(told, "Allow other lengths with --length.")
+        told = tr(
+            "No passage of {lengths_s:g} to {lengths_s2:g} seconds holds up on its own.",
+            lengths_s=lengths_s[0],
+            lengths_s2=lengths_s[1],
+        )
+        raise NothingToDo(told, tr("Allow other lengths with --length."))
     shorts = []
     taken: set[str] = set()
     for moment, path in found[:count]:
@@ -87,8 +92,8 @@ def check_language(analysis: Analysis, language: str) -> None:
     if language not in there:
         known = ", ".join(sorted(there - {""})) or "none"
         raise NothingToDo(
-            f"There are no captions in “{language}” for this footage (there are: {known}).",
-            "Translate it in the window first, or leave the language out.",
+            tr("There are no captions in “{language}” for this footage (there are: {known}).", language=language, known=known),
+            tr("Translate it in the window first, or leave the language out."),
         )
 
 
@@ -117,9 +122,14 @@ def plan_from(path: Path) -> Plan:
     try:
         return from_plain(Plan, json_of(file_bytes(path, LARGEST_PLAN), LARGEST_PLAN))
     except OSError as error:
-        raise ProjectError(f"The plan {path} cannot be read: {error.strerror}.", "Write one with --plan FILE.") from error
+        raise ProjectError(
+            tr("The plan {path} cannot be read: {strerror}.", path=path, strerror=error.strerror),
+            tr("Write one with --plan FILE."),
+        ) from error
     except Unreadable as error:
-        raise ProjectError(f"{path.name} is no plan: {error}.", "Write one with --plan FILE.") from error
+        raise ProjectError(
+            tr("{name} is no plan: {error}.", name=path.name, error=error), tr("Write one with --plan FILE.")
+        ) from error
 
 
 def plan_text(plan: Plan) -> str:
@@ -135,7 +145,7 @@ def requests_of(plan: Plan, footage: Footage, brief: Brief, out: Path) -> list[R
     for number, planned_short in enumerate(plan.shorts, 1):
         source, analysis = footage[planned_short.footage]
         if planned_short.key != source.key:
-            raise NothingToDo(f"{source.name} is not the file that was planned with.", "Plan again.")
+            raise NothingToDo(tr("{name} is not the file that was planned with.", name=source.name), tr("Plan again."))
         segments = [Segment(source.key, ticks(a), min(ticks(b), source.length)) for a, b in planned_short.passages]
         wished = replace(brief, look=plan.look) if plan.look else brief
         short = begun(Short.of(_free(planned_short.name, taken), tuple(segments)), wished)

@@ -14,6 +14,7 @@ from typing import Final
 
 from standtall.base.errors import Cancelled, NothingToDo, StandTallError
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.base.log import unforeseen
 from standtall.base.progress import Progress
 from standtall.cutting import by_words
@@ -71,11 +72,11 @@ def run_routine(routine: Routine, hands: Hands) -> None:
     """Do all of it; a folder is watched until the work is stopped. One piece of footage that fails never stops the rest. Raises
     `NothingToDo` where nothing is named or a folder is none, `ProjectBusy` where the project is open elsewhere."""
     if not routine.footage:
-        raise NothingToDo("No footage is named.", "Name a file, a link, or a folder that footage comes into.")
+        raise NothingToDo(tr("No footage is named."), tr("Name a file, a link, or a folder that footage comes into."))
     folders = [Path(f) for f in routine.footage if Path(f).is_dir()]
     others = [f for f in routine.footage if not Path(f).is_dir()]
     if routine.watch and not folders:
-        raise NothingToDo("There is no folder to watch.", "Name one that footage comes into.")
+        raise NothingToDo(tr("There is no folder to watch."), tr("Name one that footage comes into."))
     work = _Work(routine, hands)
     for one in others:
         work.do(one)
@@ -117,7 +118,7 @@ class _Work:
         except StandTallError as error:
             self._tell("stopped", "failed", f"{error.message} {error.hint}".strip())
         except Exception as error:  # noqa: BLE001 - logged: one piece of footage never stops the rest
-            self._tell("stopped", "failed", str(unforeseen(error, f"{self._name} was not finished")))
+            self._tell("stopped", "failed", str(unforeseen(error, tr("{name} was not finished", name=self._name))))
 
     def _tell(self, step: str, state: RuleState, told: str = "") -> None:
         self._hands.progress.check()
@@ -129,13 +130,13 @@ class _Work:
         self._tell("analyse", "begun")
         brief = Brief(look=self._routine.look, most_s=round(self._routine.most_s))
         analysis = self._hands.analyse(AnalyseRequest(source, brief))
-        self._tell("analyse", "done", f"{len(analysis.words)} words")
+        self._tell("analyse", "done", tr("{words} words", words=len(analysis.words)))
         self._tell("choose", "begun")
         moments = self._moments(source, analysis)
         if not moments:
-            self._tell("choose", "skipped", "No moment reaches the bars: nothing is made of it.")
+            self._tell("choose", "skipped", tr("No moment reaches the bars: nothing is made of it."))
             return
-        self._tell("choose", "done", f"{len(moments)} moments")
+        self._tell("choose", "done", tr("{moments} moments", moments=len(moments)))
         project = Project(Path(self._routine.project))
         try:
             numbers = self._shorts(project, source, analysis, brief, moments)
@@ -201,7 +202,7 @@ class _Work:
         for request in requests(project, project.sources(), lambda _s, _b: options, self._cache, wanted):
             name = Path(request.out).name
             if record.has(request):
-                self._tell("render", "skipped", f"{name} is there already")
+                self._tell("render", "skipped", tr("{name} is there already", name=name))
                 out.setdefault(request.number, []).append((Path(request.out), ()))
                 continue
             self._tell("render", "begun", name)
@@ -215,7 +216,13 @@ class _Work:
             wrong = [f for f in made.findings if not f.right]
             if not wrong:
                 record.add(request)
-            self._tell("check", "failed" if wrong else "done", f"{name}: {len(wrong) or 'no'} points are wrong")
+            self._tell(
+                "check",
+                "failed" if wrong else "done",
+                tr("{name}: {wrong} points are wrong", name=name, wrong=len(wrong))
+                if wrong
+                else tr("{name}: no points are wrong", name=name),
+            )
             out.setdefault(request.number, []).append((Path(request.out), made.findings))
         return out
 
@@ -233,7 +240,7 @@ class _Work:
         self._tell("plan", "begun")
         wanted = self._channels()
         if not wanted:
-            self._tell("plan", "skipped", "No channel is filled: say how often under Fill in the calendar.")
+            self._tell("plan", "skipped", tr("No channel is filled: say how often under Fill in the calendar."))
             return
         store = PostStore()
         try:
@@ -251,15 +258,19 @@ class _Work:
                     try:
                         post = post_edits.approved(post, channel)
                     except NothingToDo as error:
-                        post = replace(post, told=f"Held: {error.message}")
+                        post = replace(post, told=tr("Held: {message}", message=error.message))
                 held += post.state == "held"
                 made.append(post)
             if made:
-                store.change(f"Plan {self._name} by rule", [(None, p) for p in made])
+                store.change(tr("Plan {name} by rule", name=self._name), [(None, p) for p in made])
         finally:
             store.close()
-        waits = f", {held} of them wait for you" if held else ""
-        self._tell("plan", "done" if made else "skipped", f"{len(made)} posts{waits}" if made else "They are planned already.")
+        waits = tr(", {held} of them wait for you", held=held) if held else ""
+        self._tell(
+            "plan",
+            "done" if made else "skipped",
+            tr("{made} posts{waits}", made=len(made), waits=waits) if made else tr("They are planned already."),
+        )
 
 
 def _suited(files: Sequence[tuple[Path, tuple[Finding, ...]]], channel: Channel) -> PostFile | None:

@@ -10,6 +10,7 @@ from pathlib import Path
 
 from standtall.base.errors import NothingToDo
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.exchange.icalendar import CalendarEvent, icalendar
 from standtall.model.channel import Channel
 from standtall.model.post import Post
@@ -29,7 +30,10 @@ def write_calendar(path: Path, posts: Sequence[Post], channels: Sequence[Channel
     elif path.suffix.lower() == ".csv":
         write_whole(path, _table(timed, titles).encode("utf-8-sig", "replace"))
     else:
-        raise NothingToDo(f"A calendar is not written as “{path.suffix or path.name}”.", "Give it the ending .ics or .csv.")
+        raise NothingToDo(
+            tr("A calendar is not written as “{suffix}”.", suffix=path.suffix or path.name),
+            tr("Give it the ending .ics or .csv."),
+        )
 
 
 def _event(post: Post, titles: dict[str, str]) -> CalendarEvent:

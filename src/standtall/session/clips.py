@@ -10,6 +10,7 @@ from typing import Final
 import numpy as np
 
 from standtall.base.errors import MediaError, NothingToDo, StandTallError
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.library.cache import AnalysisCache
@@ -39,7 +40,9 @@ class ClipFinder:
         self.sources = tuple(s for s in sources if s.has_sound)
         if not self.sources:
             name = sources[0].name if len(sources) == 1 else "This footage"
-            raise MediaError(f"{name} has no sound, so no clip can be found in it.", "Choose footage with sound.")
+            raise MediaError(
+                tr("{name} has no sound, so no clip can be found in it.", name=name), tr("Choose footage with sound.")
+            )
         kept = cache or AnalysisCache()
         self._heard: list[Listened] = []
         self._from: list[int] = []
@@ -126,5 +129,5 @@ def rebuilt(clip: TracedClip, sources: Sequence[Source]) -> Short:
             segments.append(Segment(piece.source, start, end))
     name = Path(clip.path)
     if not segments:
-        raise NothingToDo(f"{name.name} is not from this footage.", "Open the footage that it was cut from.")
+        raise NothingToDo(tr("{name} is not from this footage.", name=name.name), tr("Open the footage that it was cut from."))
     return Short.of(name.stem[:120] or "Clip", segments)

@@ -10,6 +10,7 @@ from pathlib import Path
 
 from standtall.base.errors import MediaError
 from standtall.base.files import content_key
+from standtall.base.interface_language import tr
 from standtall.captions.grouping import Width
 from standtall.compose.composition import Composition, composition
 from standtall.compose.footage import Footage
@@ -93,7 +94,7 @@ def pictures_in(paths: Iterable[Path]) -> tuple[list[Picture], list[str]]:
         try:
             found = probe(path)
             if not found.has_picture:
-                raise MediaError(f"{path.name} has no picture.", "Choose footage or a still.")
+                raise MediaError(tr("{name} has no picture.", name=path.name), tr("Choose footage or a still."))
             good.append(Picture(str(path), found.key, found.length, found.still))
         except MediaError as error:
             bad.append(str(error))

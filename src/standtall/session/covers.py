@@ -16,6 +16,7 @@ from numpy.typing import NDArray
 from standtall.base.errors import NothingToDo, OutputError
 from standtall.base.files import write_whole
 from standtall.base.geometry import Rect
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
@@ -100,18 +101,18 @@ def rated(picture: Picture, faces: list[Rect], read: Callable[[Rect], Mesh]) -> 
     grey = np.asarray(cv2.cvtColor(picture, cv2.COLOR_BGR2GRAY), np.uint8)
     if not faces:
         sharp = sharpness(grey)
-        return 0.25 * sharp, ("sharp",) if sharp > 0.6 else ()
+        return 0.25 * sharp, (tr("sharp"),) if sharp > 0.6 else ()
     face = max(faces, key=lambda f: f.area)
     seen = read(face)
     x0, y0 = max(0, int(face.x)), max(0, int(face.y))
     sharp = sharpness(grey[y0 : int(face.bottom) + 1, x0 : int(face.right) + 1])
     parts = (
-        (0.25, sharp, "sharp"),
-        (0.25, min(1.0, seen.eyes / OPEN_EYES) ** 2, "eyes open"),
-        (0.2, min(1.0, face.h / (LARGE_FACE * high)), "face large"),
-        (0.15, 1.0 if seen.mouth < SHUT_MOUTH else max(0.0, 1 - (seen.mouth - SHUT_MOUTH) / 0.1), "not mid-word"),
-        (0.1, min(1.0, max(0.0, face.y / high) / HEAD_ROOM), "room for a headline"),
-        (0.05, 1 - abs(seen.turn), "looks this way"),
+        (0.25, sharp, tr("sharp")),
+        (0.25, min(1.0, seen.eyes / OPEN_EYES) ** 2, tr("eyes open")),
+        (0.2, min(1.0, face.h / (LARGE_FACE * high)), tr("face large")),
+        (0.15, 1.0 if seen.mouth < SHUT_MOUTH else max(0.0, 1 - (seen.mouth - SHUT_MOUTH) / 0.1), tr("not mid-word")),
+        (0.1, min(1.0, max(0.0, face.y / high) / HEAD_ROOM), tr("room for a headline")),
+        (0.05, 1 - abs(seen.turn), tr("looks this way")),
     )
     return sum(weight * value for weight, value, _told in parts), tuple(told for _w, value, told in parts if value > 0.75)
 
@@ -128,7 +129,7 @@ def cover_picture(composition: Composition, cover: Cover) -> Picture:
     """The cover at the size of the short, uint8 (height, width, 3) B'G'R'. Raises `NothingToDo` where its moment was cut out."""
     tick = composition.time_map.to_short(cover.source, cover.tick)
     if tick is None:
-        raise NothingToDo("The moment of the cover is not in the short any more.", "Choose another cover.")
+        raise NothingToDo(tr("The moment of the cover is not in the short any more."), tr("Choose another cover."))
     made = titled(composition, cover)
     with Assets(rate=made.short.output.fps) as assets:
         painter = FramePainter(assets, made.short.output.width, made.short.output.height)
@@ -250,12 +251,15 @@ def write_cover(picture: Picture, path: Path) -> None:
     """Write a cover as PNG or JPEG, by the ending of the file."""
     ending = path.suffix.lower()
     if ending not in (".png", ".jpg", ".jpeg"):
-        raise OutputError(f"A cover is written as .png or .jpg, not {ending or 'without an ending'}.", "Give it another name.")
+        raise OutputError(
+            tr("A cover is written as .png or .jpg, not {ending}.", ending=ending or tr("without an ending")),
+            tr("Give it another name."),
+        )
     write_whole(path, jpeg_of(picture) if ending != ".png" else _coded(picture, ".png", []))
 
 
 def _coded(picture: Picture, ending: str, options: list[int]) -> bytes:
     done, data = cv2.imencode(ending, picture, options)
     if not done:
-        raise OutputError("The cover could not be encoded.", "Choose another size.")
+        raise OutputError(tr("The cover could not be encoded."), tr("Choose another size."))
     return bytes(data.tobytes())

@@ -9,6 +9,7 @@ from pathlib import Path, PurePosixPath, PureWindowsPath
 from typing import Final
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.base.timecode import usual_rate
 from standtall.cutting.cut_points import SHORTEST
@@ -48,7 +49,10 @@ def read_cut(path: Path, rate: Fraction) -> Incoming:
         return read_edl(path, rate)
     if ending == ".csv":
         return read_markers(path, rate)
-    raise NothingToDo(f"{path.name} is no cut that can be read.", f"Choose a file that ends in {', '.join(ENDINGS)}.")
+    raise NothingToDo(
+        tr("{name} is no cut that can be read.", name=path.name),
+        tr("Choose a file that ends in {join}.", join=", ".join(ENDINGS)),
+    )
 
 
 def brought_in(incoming: Incoming, sources: Sequence[Source]) -> BroughtIn:
@@ -61,27 +65,29 @@ def brought_in(incoming: Incoming, sources: Sequence[Source]) -> BroughtIn:
     for clip in incoming.clips:
         file = _file(clip, files, reels)
         if file is None:
-            left_out.append(f"“{clip.name}”: its footage ({_told(clip)}) is not in this project.")
+            left_out.append(tr("“{name}”: its footage ({told}) is not in this project.", name=clip.name, told=_told(clip)))
             continue
         segment = _segment(clip, file, left_out)
         if segment is None:
             continue
         if any(segment.overlaps(s) for s in segments):
-            left_out.append(f"“{clip.name}”: a short holds each moment of footage once, and this one is in it already.")
+            left_out.append(
+                tr("“{name}”: a short holds each moment of footage once, and this one is in it already.", name=clip.name)
+            )
             continue
         segments.append(segment)
-    shorts = [Short.of(incoming.name[:80] or "A cut", segments)] if segments else []
+    shorts = [Short.of(incoming.name[:80] or tr("A cut"), segments)] if segments else []
     if not incoming.clips:
         shorts += _marked(incoming.markers, files, left_out)
     elif incoming.markers:
-        left_out.append(f"{len(incoming.markers)} markers of the cut are not taken over.")
+        left_out.append(tr("{markers} markers of the cut are not taken over.", markers=len(incoming.markers)))
     if not shorts:
-        raise NothingToDo("Nothing of it can be used here.", left_out[0] if left_out else "Add its footage first.")
+        raise NothingToDo(tr("Nothing of it can be used here."), left_out[0] if left_out else tr("Add its footage first."))
     return BroughtIn(incoming.name, tuple(shorts), tuple(left_out))
 
 
 def _told(clip: IncomingClip) -> str:
-    return _base(clip.path) or clip.reel or "no file is named"
+    return _base(clip.path) or clip.reel or tr("no file is named")
 
 
 def _base(path: str) -> str:
@@ -124,13 +130,21 @@ def _segment(clip: IncomingClip, file: CutFile, left_out: list[str]) -> Segment 
     end = start + round((clip.end - clip.start) * TICKS_PER_SECOND)
     if start < 0 or start >= file.length:
         at = clock(max(0, start), tenths=True)
-        left_out.append(f"“{clip.name}”: {file.name} has no {at}{' (before its first frame)' if start < 0 else ''}.")
+        left_out.append(
+            tr(
+                "“{name}”: {name2} has no {at}{start}.",
+                name=clip.name,
+                name2=file.name,
+                at=at,
+                start=tr(" (before its first frame)") if start < 0 else "",
+            )
+        )
         return None
     if end > file.length + OVER * TICKS_PER_SECOND:
-        left_out.append(f"“{clip.name}”: it was longer than {file.name}, and ends with it now.")
+        left_out.append(tr("“{name}”: it was longer than {name2}, and ends with it now.", name=clip.name, name2=file.name))
     end = min(end, file.length)
     if end - start < SHORTEST:
-        left_out.append(f"“{clip.name}”: too short to be cut.")
+        left_out.append(tr("“{name}”: too short to be cut.", name=clip.name))
         return None
     return Segment(file.key, start, end)
 
@@ -144,10 +158,18 @@ def _marked(markers: Sequence[IncomingMarker], files: Sequence[CutFile], left_ou
         ]
         file = named[0] if named else files[0] if len(files) == 1 and not marker.file else None
         if file is None:
-            left_out.append(f"“{marker.name}”: its footage ({marker.file or 'none is named'}) is not in this project.")
+            left_out.append(
+                tr(
+                    "“{name}”: its footage ({file}) is not in this project.",
+                    name=marker.name,
+                    file=marker.file or tr("none is named"),
+                )
+            )
             continue
         if len(out) >= MOST_SHORTS:
-            left_out.append(f"“{marker.name}”: at most {MOST_SHORTS} shorts are made at once.")
+            left_out.append(
+                tr("“{name}”: at most {MOST_SHORTS} shorts are made at once.", name=marker.name, MOST_SHORTS=MOST_SHORTS)
+            )
             continue
         start = round(marker.start * TICKS_PER_SECOND)
         end = round(marker.end * TICKS_PER_SECOND)
@@ -157,7 +179,7 @@ def _marked(markers: Sequence[IncomingMarker], files: Sequence[CutFile], left_ou
             end = min(start + AFTER_MARK, max(limit, start))
         end = min(end, file.length)
         if start >= file.length or end - start < SHORTEST:
-            left_out.append(f"“{marker.name}”: {file.name} has no passage there.")
+            left_out.append(tr("“{name}”: {name2} has no passage there.", name=marker.name, name2=file.name))
             continue
         out.append(Short.of(marker.name[:80], [Segment(file.key, start, end)]))
     return out

@@ -13,6 +13,7 @@ import cv2
 from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.files import short_name, write_whole
 from standtall.base.geometry import Rect
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.base.timecode import can_drop, frame_of, is_drop, usual_rate
@@ -41,8 +42,8 @@ from standtall.session.render_many import Wanted, requests
 from standtall.session.told import as_told, found_in, transcript_of
 
 FORMATS: Final = {
-    ".otio": "OpenTimelineIO", ".edl": "CMX 3600 EDL", ".csv": "Markers as CSV", ".html": "Paper cut as HTML",
-    ".pdf": "Paper cut as PDF", ".txt": "Chapters as text",
+    ".otio": tr("OpenTimelineIO"), ".edl": "CMX 3600 EDL", ".csv": tr("Markers as CSV"), ".html": tr("Paper cut as HTML"),
+    ".pdf": tr("Paper cut as PDF"), ".txt": tr("Chapters as text"),
 }  # fmt: skip
 CHAPTER_LETTERS: Final = 60
 LINES: Final = 180
@@ -149,7 +150,7 @@ def end_to_end(name: str, cuts: Sequence[CutList]) -> CutList:
     """Several cuts one after another, each with a marker where it begins, at the rate and size of the first. Raises `NothingToDo`
     where there is none."""
     if not cuts:
-        raise NothingToDo("There is nothing to write.", "Choose a short, or keep moments first.")
+        raise NothingToDo(tr("There is nothing to write."), tr("Choose a short, or keep moments first."))
     at = 0
     out = replace(cuts[0], name=name, clips=(), markers=(), captions=(), cutaways=(), music=())
     for cut in cuts:
@@ -171,9 +172,12 @@ def write_cuts(path: Path, name: str, cuts: Sequence[CutList], progress: Progres
     """
     ending = path.suffix.lower()
     if ending not in FORMATS:
-        raise NothingToDo(f"{path.name} has no ending of a known format.", f"Let the name end in {', '.join(FORMATS)}.")
+        raise NothingToDo(
+            tr("{name} has no ending of a known format.", name=path.name),
+            tr("Let the name end in {join}.", join=", ".join(FORMATS)),
+        )
     if not any(cut.clips for cut in cuts):
-        raise NothingToDo("There is nothing to write.", "Choose a short, or keep moments first.")
+        raise NothingToDo(tr("There is nothing to write."), tr("Choose a short, or keep moments first."))
     if ending in (".html", ".pdf"):
         text = paper_cut.paper_cut(cuts, [pictures_of(cut, progress) for cut in cuts])
         write_whole(path, text.encode() if ending == ".html" else pdf_of(text, name))
@@ -238,11 +242,13 @@ def kept_moments(
             told = found_in(found)
             of_sources.append((source, as_told(told.analysis, transcript_of(project, told)), kept))
     if not of_sources:
-        raise NothingToDo("No moments are kept in this project.", "Keep some in the Moments place first.")
+        raise NothingToDo(tr("No moments are kept in this project."), tr("Keep some in the Moments place first."))
     return lambda: [cut for one in of_sources for cut in _moments(*one)]
 
 
 def _moments(source: Source, analysis: Analysis, kept: Sequence[tuple[int, int]]) -> Iterator[CutList]:
     for number, (start, end) in enumerate(kept, 1):
-        short = Short.of(f"{source.name}, moment {number}", [Segment(source.key, start, min(end, source.length))])
+        short = Short.of(
+            tr("{name}, moment {number}", name=source.name, number=number), [Segment(source.key, start, min(end, source.length))]
+        )
         yield cut_list(worked_out(short, footage_for(short, source, analysis)))

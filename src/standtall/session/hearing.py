@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.files import content_key
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.compose.composition import Composition
 from standtall.compose.soundtrack.added import music_levels
@@ -72,13 +73,13 @@ def as_recorded(composition: Composition, like: Samples) -> Samples | None:
 def recorder_for(source: Source, path: Path) -> Recorder:
     """Align a sound file with a source. Raises `MediaError` where it holds no sound, or another talk."""
     if not source.has_sound:
-        raise NothingToDo("This footage has no sound to align with.", "Choose footage with the camera's own sound.")
+        raise NothingToDo(tr("This footage has no sound to align with."), tr("Choose footage with the camera's own sound."))
     length = LONGEST_ALIGNED_S * MIX_RATE
     own = sound_of(source, MIX_RATE, 1, 0, min(source.length, length))[0]
     other = read_sound(path, MIX_RATE, 1, 0, 2 * length)[0]
     end = int(np.flatnonzero(other)[-1]) + 1 if np.any(other) else 0
     if end < 2 * MIX_RATE:
-        raise MediaError(f"{path.name} is silent.", "Choose the recording of this talk.")
+        raise MediaError(tr("{name} is silent.", name=path.name), tr("Choose the recording of this talk."))
     found = aligned(own, other[:end])
     return Recorder(source.key, str(path), content_key(path), round(found.offset, 3), round(found.ppm, 3))
 
@@ -86,5 +87,5 @@ def recorder_for(source: Source, path: Path) -> Recorder:
 def music_file(path: Path) -> Music:
     """A file as music. Raises `MediaError` where it holds no sound."""
     if not np.any(read_sound(path, MIX_RATE, 1, 0, 20 * MIX_RATE)):
-        raise MediaError(f"{path.name} is silent for its first 20 seconds.", "Choose another file.")
+        raise MediaError(tr("{name} is silent for its first 20 seconds.", name=path.name), tr("Choose another file."))
     return Music(str(path), content_key(path))

@@ -8,6 +8,7 @@ from pathlib import Path
 from typing import Final
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.jobs.events import Event, MachinesSeen, Noted
@@ -48,9 +49,9 @@ def render_elsewhere(request: RenderRequest, tell: Tell, progress: Progress) -> 
     try:
         MachineHelpers(there.scheduler, key_of(there), carry_on_machine, "Render").run(supply, progress)
     except MachinesGone as gone:
-        tell(Noted(f"{gone.message} It is rendered on this machine."))
+        tell(Noted(tr("{message} It is rendered on this machine.", message=gone.message)))
     except NotSetUp as error:  # before anything was given
-        tell(Noted(f"{error} It is rendered on this machine."))
+        tell(Noted(tr("{error} It is rendered on this machine.", error=error)))
     return supply.over
 
 
@@ -67,7 +68,7 @@ def watch_machines(request: WatchMachinesRequest, tell: Tell, progress: Progress
                     progress.wait(EVERY_S)
                     progress.check()
         except (MachinesGone, OSError, TimeoutError, KeyError) as gone:
-            tell(MachinesSeen((), str(gone) or "The scheduler does not answer."))
+            tell(MachinesSeen((), str(gone) or tr("The scheduler does not answer.")))
         progress.wait(EVERY_S)
         progress.check()
 
@@ -77,7 +78,7 @@ def key_of(there: Machines) -> Path:
     from standtall.jobs.machines.shared_key import checked_key, own_key
 
     if there.key and not Path(there.key).is_file():
-        raise ProjectError(f"The key {there.key} is not there.", "Choose the key file that the machines share.")
+        raise ProjectError(tr("The key {key} is not there.", key=there.key), tr("Choose the key file that the machines share."))
     return checked_key(Path(there.key)) if there.key else own_key()
 
 
@@ -94,10 +95,10 @@ class _WithMachines:
         try:
             MachineHelpers(self._there.scheduler, key_of(self._there), carry_on_machine, self._what).run(supply, progress)
         except MachinesGone as gone:
-            self._tell(Noted(f"{gone.message} This machine goes on alone."))
+            self._tell(Noted(tr("{message} This machine goes on alone.", message=gone.message)))
             self._alone.run(_WithLeft(supply, list(gone.given)), progress)
         except NotSetUp as error:  # before anything was given
-            self._tell(Noted(f"{error} This machine goes on alone."))
+            self._tell(Noted(tr("{error} This machine goes on alone.", error=error)))
             self._alone.run(supply, progress)
 
 

@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 
 from standtall.base.errors import MediaError, OutputError
 from standtall.base.files import written_whole
+from standtall.base.interface_language import tr
 from standtall.base.log import note
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
@@ -38,7 +39,9 @@ class Listened:
 def listened(source: Source, progress: Progress, cache: AnalysisCache) -> Listened:
     """The sound of a source, from where it is kept or listened to now; raises `MediaError` where it has none."""
     if not source.has_sound:
-        raise MediaError(f"{source.name} has no sound, so no clip can be found in it.", "Choose footage with sound.")
+        raise MediaError(
+            tr("{name} has no sound, so no clip can be found in it.", name=source.name), tr("Choose footage with sound.")
+        )
     kept = _kept(source, cache)
     if kept is not None:
         progress.report("listen", 1.0)

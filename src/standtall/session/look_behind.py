@@ -6,6 +6,7 @@ from collections.abc import Callable, Mapping
 from dataclasses import dataclass, replace
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.checks.legibility import Behind, Illegible, fixes, hard_to_follow, looked_behind, low_contrast
 from standtall.compose.composition import Composition
@@ -48,7 +49,7 @@ def legible_change(found: Legibility, hear: Callable[[str], None]) -> Changes:
     """The slightest change of the short's style with which every word has enough contrast; `hear` is told its name. Raises
     `NothingToDo` where all have it, or none of the changes does."""
     if not any(f.fault == "contrast" for f in found.found):
-        raise NothingToDo("All captions have enough contrast.")
+        raise NothingToDo(tr("All captions have enough contrast."))
     short = found.small.short
     for name, changes in fixes(found.small.caption_style):
         captions = replace(short.captions, style={**short.captions.style, **changes})
@@ -56,4 +57,6 @@ def legible_change(found: Legibility, hear: Callable[[str], None]) -> Changes:
         if not low_contrast(tried, found.behind):
             hear(name)
             return changes
-    raise NothingToDo("No single change makes all captions legible.", "Choose another look, or another colour for the letters.")
+    raise NothingToDo(
+        tr("No single change makes all captions legible."), tr("Choose another look, or another colour for the letters.")
+    )

@@ -14,6 +14,7 @@ from typing import Any, Final
 from standtall.base.errors import MediaError, OutputError, ProjectError
 from standtall.base.files import write_whole
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.ink.fonts import family_files
 from standtall.ink.placed_pictures import picture_key
@@ -52,7 +53,7 @@ def keep_look(title: str, style: CaptionStyle, short: Short | None = None, about
     headline, label = text_styles(short) if short is not None else ({}, {})
     parts = parts_of(short) if short is not None else LookParts()
     sections = same.sections if same is not None else {}
-    look = Look(name, title.strip(), about or "A look of your own.", style, sections, headline, label, parts)
+    look = Look(name, title.strip(), about or tr("A look of your own."), style, sections, headline, label, parts)
     LOOKS.save(look)
     return look, same
 
@@ -60,7 +61,7 @@ def keep_look(title: str, style: CaptionStyle, short: Short | None = None, about
 def keep_beside(look: Look) -> Look:
     """Keep a look under another name, for shorts that do not follow what became of it."""
     looks = LOOKS.load().values
-    title = f"{look.title[:40]} as before"
+    title = tr("{title} as before", title=look.title[:40])
     made = replace(look, name=name_for(title, [k.name for k in looks]), title=title)
     LOOKS.save(made)
     return made
@@ -78,7 +79,9 @@ def write_look(path: Path, look: Look) -> None:
         try:
             picture = file_bytes(Path(logo.path), LARGEST_PICTURE)
         except (OSError, Unreadable) as error:
-            raise OutputError(f"The logo of this look cannot be read: {error}.", "Choose the logo again.") from error
+            raise OutputError(
+                tr("The logo of this look cannot be read: {error}.", error=error), tr("Choose the logo again.")
+            ) from error
         whole["logo"] = {"file": Path(logo.path).name, "data": base64.b64encode(picture).decode()}
     write_whole(path, (json.dumps(whole, indent=1, ensure_ascii=False) + "\n").encode())
 
@@ -92,11 +95,17 @@ def read_look(path: Path) -> tuple[Look, str]:
     try:
         data = json_of(file_bytes(path, LARGEST), LARGEST)
     except (OSError, Unreadable) as error:
-        raise ProjectError(f"{path.name} cannot be read: {error}.", "Choose a look file.") from error
+        raise ProjectError(
+            tr("{name} cannot be read: {error}.", name=path.name, error=error), tr("Choose a look file.")
+        ) from error
     if not isinstance(data, dict) or data.get("format") != FORMAT:
-        raise ProjectError(f"{path.name} is no look file.", "Choose a file that was written with “Write look file”.")
+        raise ProjectError(
+            tr("{name} is no look file.", name=path.name), tr("Choose a file that was written with “Write look file”.")
+        )
     if not isinstance(data.get("version"), int) or data["version"] > VERSION:
-        raise ProjectError(f"{path.name} was written by a newer version.", "Bring this program up to date first.")
+        raise ProjectError(
+            tr("{name} was written by a newer version.", name=path.name), tr("Bring this program up to date first.")
+        )
     look = look_of_plain(data.get("look"))
     fonts = [_font(entry, path.name) for entry in _rows(data.get("fonts", []), path.name)]
     looks = {k.name: k for k in LOOKS.load().values}
@@ -108,7 +117,7 @@ def read_look(path: Path) -> tuple[Look, str]:
     if looks.get(look.name) != look:
         LOOKS.save(look)
     unknown = ", ".join(sorted(look.sections))
-    return look, f"Kept but not shown by this version: {unknown}." if unknown else ""
+    return look, tr("Kept but not shown by this version: {unknown}.", unknown=unknown) if unknown else ""
 
 
 def _with_logo(look: Look, entry: object, name: str) -> Look:
@@ -123,9 +132,9 @@ def _with_logo(look: Look, entry: object, name: str) -> Look:
     try:
         picture = base64.b64decode(data, validate=True)
     except (binascii.Error, ValueError) as error:
-        raise ProjectError(f"The logo of {name} cannot be understood.", "The file is damaged.") from error
+        raise ProjectError(tr("The logo of {name} cannot be understood.", name=name), tr("The file is damaged.")) from error
     if len(picture) > LARGEST_PICTURE:
-        raise ProjectError(f"The logo of {name} is too large.", "Make it smaller.")
+        raise ProjectError(tr("The logo of {name} is too large.", name=name), tr("Make it smaller."))
     # by its content: a look of the same name that comes later never changes what older shorts show
     named = f"{look.name}-{hashlib.sha256(picture).hexdigest()[:12]}{Path(file).suffix.lower()}"
     kept = data_folder() / "pictures" / named
@@ -134,13 +143,15 @@ def _with_logo(look: Look, entry: object, name: str) -> Look:
         key = picture_key(str(kept))
     except MediaError as error:
         kept.unlink(missing_ok=True)
-        raise ProjectError(f"The logo of {name} is not used: {error}", "The look file is damaged or hostile.") from error
+        raise ProjectError(
+            tr("The logo of {name} is not used: {error}", name=name, error=error), tr("The look file is damaged or hostile.")
+        ) from error
     return replace(look, parts=replace(look.parts, logo=replace(logo, path=str(kept), key=key)))
 
 
 def _rows(value: object, name: str) -> list[Any]:
     if not isinstance(value, list) or len(value) > MOST_FONTS:
-        raise ProjectError(f"The fonts of {name} cannot be understood.", "The file is damaged.")
+        raise ProjectError(tr("The fonts of {name} cannot be understood.", name=name), tr("The file is damaged."))
     return value
 
 
@@ -148,8 +159,8 @@ def _font(entry: object, name: str) -> tuple[str, bytes]:
     file = entry.get("file") if isinstance(entry, dict) else None
     data = entry.get("data") if isinstance(entry, dict) else None
     if not isinstance(file, str) or not isinstance(data, str):
-        raise ProjectError(f"A font of {name} cannot be understood.", "The file is damaged.")
+        raise ProjectError(tr("A font of {name} cannot be understood.", name=name), tr("The file is damaged."))
     try:
         return file, checked(base64.b64decode(data, validate=True), file)
     except (binascii.Error, ValueError) as error:
-        raise ProjectError(f"A font of {name} cannot be understood.", "The file is damaged.") from error
+        raise ProjectError(tr("A font of {name} cannot be understood.", name=name), tr("The file is damaged.")) from error

@@ -12,6 +12,7 @@ from typing import Final
 
 from standtall.base.errors import Cancelled, OutputError, StandTallError
 from standtall.base.files import content_key, write_whole
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.reading import Unreadable, json_of
 from standtall.jobs.events import Ended, Event, Problem, Progressed, Rendered, Told
@@ -131,9 +132,11 @@ class RenderSupply:
         out = Path(self._request.out)
         made = _made(answer)
         if out.name not in answer.files or not set(answer.files) <= set(task.makes):
-            raise StandTallError("A machine sent other files than it was asked for.", "Render it on this machine alone.")
+            raise StandTallError(tr("A machine sent other files than it was asked for."), tr("Render it on this machine alone."))
         if made.size_bytes != len(answer.files[out.name]):
-            raise StandTallError("A machine sent a file that is not the one it told of.", "Render it on this machine alone.")
+            raise StandTallError(
+                tr("A machine sent a file that is not the one it told of."), tr("Render it on this machine alone.")
+            )
         for name in sorted(answer.files, key=lambda n: n == out.name):  # the short itself last: with it all is there
             write_whole(out.with_name(name), answer.files[name])
         try:
@@ -149,10 +152,12 @@ def _made(answer: Answer) -> Rendered:
     try:
         events = [from_plain(Told, e).event for e in json_of(answer.text, LONGEST)]
     except (Unreadable, TypeError) as error:
-        raise StandTallError(f"The answer of a machine cannot be read: {error}.", "Render it on this machine alone.") from error
+        raise StandTallError(
+            tr("The answer of a machine cannot be read: {error}.", error=error), tr("Render it on this machine alone.")
+        ) from error
     made = next((e for e in events if isinstance(e, Rendered)), None)
     if made is None:
-        raise StandTallError("A machine did not say what it made.", "Render it on this machine alone.")
+        raise StandTallError(tr("A machine did not say what it made."), tr("Render it on this machine alone."))
     return made
 
 
@@ -162,4 +167,4 @@ def _check(out: Path, made: Rendered) -> None:
         return  # sound alone
     source = probe(out)
     if (source.width, source.height) != (made.width, made.height) or abs(source.length / 48_000 - made.length_s) > 0.5:
-        raise OutputError("A machine sent a file that is not what it told of.", "Render it on this machine alone.")
+        raise OutputError(tr("A machine sent a file that is not what it told of."), tr("Render it on this machine alone."))

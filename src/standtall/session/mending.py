@@ -7,6 +7,7 @@ from dataclasses import replace
 from typing import Final
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.checks.captions import clear_middle
@@ -41,7 +42,7 @@ def mending(composition: Composition, channel: Channel, notice: Notice, fix: Fix
         return whole
     shot = _shot(composition, notice)
     if notice.place is None or shot is None:
-        raise NothingToDo("The place of this is not known any more.", "Open the short and look.")
+        raise NothingToDo(tr("The place of this is not known any more."), tr("Open the short and look."))
     if fix == "frame both alike":
         crop = composition.footage[notice.place.source].camera.at(notice.place.tick).crop
         return lambda s: keyframe_edits.set_crop(s, shot, crop.cx, crop.cy, crop.h)
@@ -51,7 +52,7 @@ def mending(composition: Composition, channel: Channel, notice: Notice, fix: Fix
         return lambda s: framing_edits.set_layout(s, shot, "whole")
     if fix == "show all at once":
         return lambda s: framing_edits.set_layout(s, shot, "stack")
-    raise NothingToDo("This is mended by hand.", "Open the short.")
+    raise NothingToDo(tr("This is mended by hand."), tr("Open the short."))
 
 
 def _whole(composition: Composition, channel: Channel, notice: Notice, fix: Fix, progress: Progress) -> Change | None:
@@ -70,7 +71,7 @@ def _whole(composition: Composition, channel: Channel, notice: Notice, fix: Fix,
     if fix == "show the captions":
         return lambda s: caption_edits.show_captions(s, True)
     if fix == "remove the cover":
-        return lambda s: Edit("Remove the cover", replace(s, cover=None))
+        return lambda s: Edit(tr("Remove the cover"), replace(s, cover=None))
     if fix == "make all legible":
         changes = legible_change(legibility(composition, {}, progress), lambda _name: None)
         return lambda s: caption_edits.set_style(s, changes)

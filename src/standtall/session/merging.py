@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from pathlib import Path
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.library.project import Project
 
 
@@ -25,7 +26,7 @@ def merge(project: Project, other: Path) -> Merged:
     Raises `ProjectError` for a file that is no project, `NothingToDo` where it is the same one.
     """
     if other.resolve() == project.path.resolve():
-        raise NothingToDo("This is the project that is open.", "Choose another one.")
+        raise NothingToDo(tr("This is the project that is open."), tr("Choose another one."))
     left_out: list[str] = []
     with Project.reading(other) as theirs:
         here = {s.key for s in project.sources()}
@@ -39,7 +40,7 @@ def merge(project: Project, other: Path) -> Merged:
             if not project.take_words(theirs, source.key):
                 mine, other_words = project.transcripts.find(source.key), theirs.transcripts.find(source.key)
                 if other_words is not None and mine != other_words:
-                    left_out.append(f"{source.name}: the words stay as they were corrected here.")
+                    left_out.append(tr("{name}: the words stay as they were corrected here.", name=source.name))
             votes = project.votes(source.key)
             for (start, end), kept in theirs.votes(source.key).items():
                 if (start, end) not in votes:

@@ -7,6 +7,7 @@ from collections.abc import Callable
 from typing import Final
 
 from standtall.base.errors import Cancelled, NothingToDo, StandTallError
+from standtall.base.interface_language import tr
 from standtall.base.log import note, unforeseen
 from standtall.base.progress import Progress
 from standtall.library.channels import channels
@@ -31,11 +32,11 @@ def run_outbox(
     if not alone.take():
         if quiet:
             return
-        raise NothingToDo("An outbox runs already.", "Nothing needs to be done: it brings all posts out.")
+        raise NothingToDo(tr("An outbox runs already."), tr("Nothing needs to be done: it brings all posts out."))
     lanes = _Lanes(progress, once, bus)
     try:
         lanes.start()
-        told("The outbox runs.")
+        told(tr("The outbox runs."))
         lanes.watch()
     except Cancelled:
         return
@@ -91,7 +92,7 @@ class _Lanes:
         except Cancelled:
             return
         except Exception as error:  # noqa: BLE001 - logged: the watch begins with this channel again
-            unforeseen(error, f"The outbox stopped working for {name or 'channels that are gone'}")
+            unforeseen(error, tr("The outbox stopped working for {name}", name=name or tr("channels that are gone")))
             self._stopped.wait(AFTER_FAULT_S)
             self._threads.pop(name, None)
 
@@ -108,7 +109,7 @@ def _work(outbox: Outbox, store: PostStore, progress: Progress, once: bool, stop
             note(f"Outbox: {error}")
             wait = AFTER_FAULT_S
         except Exception as error:  # noqa: BLE001 - logged: one post must not keep the others from going out
-            unforeseen(error, "The outbox did not finish a step")
+            unforeseen(error, tr("The outbox did not finish a step"))
             wait = AFTER_FAULT_S
         if once and wait > LOOK_S:
             return

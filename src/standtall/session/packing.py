@@ -15,6 +15,7 @@ from typing import Final, Protocol
 
 from standtall.base.errors import MediaError, OutputError, ProjectError, disk_error
 from standtall.base.files import content_key, short_name, written_whole
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.time import ticks
 from standtall.library.cache import KEY, AnalysisCache
@@ -84,13 +85,20 @@ def pack(
     `Cancelled` when stopped; nothing is left of it then.
     """
     if out.exists() and not (over and out.is_file() and out.suffix.lower() == ".zip"):
-        raise OutputError(f"{out.name} is there already.", "Choose another name.")
+        raise OutputError(tr("{name} is there already.", name=out.name), tr("Choose another name."))
     with tempfile.TemporaryDirectory(prefix="stand-tall-") as folder:
         wanted, left_out = _gathered(project, Path(folder), share or Share(), cache or AnalysisCache(), progress)
         need = sum(w.path.stat().st_size for w in wanted)
         free = shutil.disk_usage(_there(out.parent)).free
         if need > free:
-            raise OutputError(f"The disk has {free / 1e9:.1f} GB free; the pack needs {need / 1e9:.1f}.", "Choose another disk.")
+            raise OutputError(
+                tr(
+                    "The disk has {free:.1f} GB free; the pack needs {need:.1f}.",
+                    free=free / 1000000000.0,
+                    need=need / 1000000000.0,
+                ),
+                tr("Choose another disk."),
+            )
         with _target(out) as target:
             files, done = [], 0
             for one in wanted:
@@ -120,7 +128,7 @@ def _gathered(
     new_keys: dict[str, str] = {}
     for source in sources:
         if (share.only_used or share.handles_s is not None) and source.key not in used:
-            left_out.append(f"{source.name}: no short uses it.")
+            left_out.append(tr("{name}: no short uses it.", name=source.name))
             continue
         part = None if share.handles_s is None else _thinned(source, shorts, share.handles_s, folder, progress)
         if part is None:
@@ -164,7 +172,7 @@ def _add_media(path: Path, key: str, role: Role, wanted: list[_Wanted], left_out
         left_out.append(f"{path.name}: {error.message}")
         return
     if now != key:
-        left_out.append(f"{path.name}: it has changed since the project knew it.")
+        left_out.append(tr("{name}: it has changed since the project knew it.", name=path.name))
         return
     stem = short_name("".join(c if c.isalnum() or c in " -_" else "_" for c in path.stem).strip() or "file", 100)
     name, again = f"{stem}{path.suffix.lower()[:10]}", 2
@@ -216,7 +224,10 @@ def _parts(path: Path, progress: Progress) -> Iterator[bytes]:
                 progress.check()
                 yield part
     except OSError as error:
-        raise ProjectError(f"{path.name} cannot be read: {error.strerror}.", "Bring it back, and pack again.") from error
+        raise ProjectError(
+            tr("{name} cannot be read: {strerror}.", name=path.name, strerror=error.strerror),
+            tr("Bring it back, and pack again."),
+        ) from error
 
 
 class _Archive:

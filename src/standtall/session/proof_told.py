@@ -4,13 +4,15 @@ from __future__ import annotations
 
 from typing import Final
 
+from standtall.base.interface_language import tr
 from standtall.model.proof import Finding, Point
 
 TITLES: Final[dict[Point, str]] = {
-    "size": "Size", "length": "Length", "rate": "Frames a second", "index": "Index before data", "colour": "Colour tags",
-    "decodes": "Every frame decodes", "sound": "Has sound", "loudness": "Loudness", "true peak": "True peak",
-    "black": "Black stretches", "frozen": "Frozen stretches", "in step": "Sound and picture in step",
-    "captions": "Captions in the pixels", "lit": "Word lit as it is said", "face": "Speaker's face in frame",
+    "size": tr("Size"), "length": tr("Length"), "rate": tr("Frames a second"), "index": tr("Index before data"),
+    "colour": tr("Colour tags"),
+    "decodes": tr("Every frame decodes"), "sound": tr("Has sound"), "loudness": tr("Loudness"), "true peak": tr("True peak"),
+    "black": tr("Black stretches"), "frozen": tr("Frozen stretches"), "in step": tr("Sound and picture in step"),
+    "captions": tr("Captions in the pixels"), "lit": tr("Word lit as it is said"), "face": tr("Speaker's face in frame"),
 }  # fmt: skip
 
 
@@ -23,35 +25,43 @@ def told(finding: Finding) -> str:
     f = finding.facts
     match finding.point:
         case "size":
-            return f"{f['width']:.0f} × {f['height']:.0f}, {f['bytes'] / 1e6:.1f} MB"
+            return tr(
+                "{width:.0f} × {height:.0f}, {bytes:.1f} MB", width=f["width"], height=f["height"], bytes=f["bytes"] / 1000000.0
+            )
         case "length":
-            return f"{f['seconds']:.2f} s" + ("" if finding.right else f" instead of {f['wanted']:.2f} s")
+            return tr("{seconds:.2f} s", seconds=f["seconds"]) + (
+                "" if finding.right else tr(" instead of {wanted:.2f} s", wanted=f["wanted"])
+            )
         case "rate":
-            return f"{f['fps']:g} fps" + ("" if finding.right else f" instead of {f['wanted']:g}")
+            return tr("{fps:g} fps", fps=f["fps"]) + ("" if finding.right else tr(" instead of {wanted:g}", wanted=f["wanted"]))
         case "index":
-            return "plays while it loads" if finding.right else "it stands at the end"
+            return tr("plays while it loads") if finding.right else tr("it stands at the end")
         case "colour":
             numbers = ", ".join(f"{name} {value:.0f}" for name, value in f.items())
-            return "BT.709, limited range" if finding.right else f"not BT.709 and limited: {numbers}"
+            return tr("BT.709, limited range") if finding.right else tr("not BT.709 and limited: {numbers}", numbers=numbers)
         case "decodes":
             if not f:
-                return "no: it breaks off"
-            return f"{f['frames']:.0f} frames" + ("" if finding.right else f" instead of {f['wanted']:.0f}")
+                return tr("no: it breaks off")
+            return tr("{frames:.0f} frames", frames=f["frames"]) + (
+                "" if finding.right else tr(" instead of {wanted:.0f}", wanted=f["wanted"])
+            )
         case "sound":
             return "yes" if finding.right else "no"
         case "loudness":
-            return f"{f['LUFS']:.1f} LUFS" + ("" if finding.right else f" instead of {f['wanted']:.0f}")
+            return tr("{lufs:.1f} LUFS", lufs=f["LUFS"]) + (
+                "" if finding.right else tr(" instead of {wanted:.0f}", wanted=f["wanted"])
+            )
         case "true peak":
-            return f"{f['dBTP']:.1f} dBTP" + ("" if finding.right else f", over {f['most']:.0f}")
+            return tr("{dbtp:.1f} dBTP", dbtp=f["dBTP"]) + ("" if finding.right else tr(", over {most:.0f}", most=f["most"]))
         case "black" | "frozen":
-            return "none" if finding.right else f"{f['seconds']:.1f} s"
+            return "none" if finding.right else tr("{seconds:.1f} s", seconds=f["seconds"])
         case "in step":
             apart = f["sound ms"] - f["picture ms"]
-            return f"{abs(apart):.0f} ms apart, {abs(f['drift ms']):.0f} ms from start to end"
+            return tr("{apart:.0f} ms apart, {drift_ms:.0f} ms from start to end", apart=abs(apart), drift_ms=abs(f["drift ms"]))
         case "captions" | "lit":
-            return f"{f['there']:.0f} of {f['of']:.0f} words looked at"
+            return tr("{there:.0f} of {of:.0f} words looked at", there=f["there"], of=f["of"])
         case "face":
-            return f"found in {f['found']:.0f} of {f['of']:.0f} frames looked at"
+            return tr("found in {found:.0f} of {of:.0f} frames looked at", found=f["found"], of=f["of"])
 
 
 def wrong(findings: tuple[Finding, ...]) -> str:

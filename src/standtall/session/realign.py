@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING, Final
 import numpy as np
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, seconds, ticks
 from standtall.media.sound_reader import SPEECH_RATE, Samples, sound_of
 from standtall.model.source import Source
@@ -25,7 +26,7 @@ CONTEXT: Final = 6
 
 def _sound(source: Source, start: int, end: int) -> Samples:
     if not source.has_sound:
-        raise NothingToDo("This footage has no sound.", "Move the words by hand.")
+        raise NothingToDo(tr("This footage has no sound."), tr("Move the words by hand."))
     return sound_of(source, SPEECH_RATE, 1, start, end)
 
 
@@ -43,7 +44,7 @@ def align_again(source: Source, transcript: Transcript, chosen: range) -> list[t
     rough = [Timed(w.text, seconds(w.start - begin), seconds(w.end - begin)) for w in words]
     placed = PhoneAligner().align(sound, rough)[chosen.start - first : chosen.stop - first]
     if not any(p.moved for p in placed):
-        raise NothingToDo("These words could not be found in the sound.", "Check their spelling, or move them by hand.")
+        raise NothingToDo(tr("These words could not be found in the sound."), tr("Check their spelling, or move them by hand."))
     return [(begin + ticks(p.start), begin + max(ticks(p.end), ticks(p.start) + 1)) for p in placed]
 
 
@@ -56,7 +57,7 @@ def other_voice(voices: Voices | None, transcript: Transcript, speaker: int) -> 
 
     mine = [i for i, w in enumerate(transcript.words) if w.speaker == speaker]
     if voices is None or not len(voices.middles) or len(mine) < 2:
-        raise NothingToDo("There is too little of this voice to divide.", "Choose words and give them to a new speaker.")
+        raise NothingToDo(tr("There is too little of this voice to divide."), tr("Choose words and give them to a new speaker."))
     middles = np.array([(transcript.words[i].start + transcript.words[i].end) // 2 for i in mine])
     after = np.clip(np.searchsorted(voices.middles, middles), 1, max(1, len(voices.middles) - 1))
     nearest = np.minimum(after, len(voices.middles) - 1)
@@ -65,7 +66,7 @@ def other_voice(voices: Voices | None, transcript: Transcript, speaker: int) -> 
     used, place = np.unique(nearest, return_inverse=True)
     sides = two_voices(voices.prints[used])
     if sides is None:
-        raise NothingToDo("All that they say sounds like one voice.", "Choose words and give them to a new speaker.")
+        raise NothingToDo(tr("All that they say sounds like one voice."), tr("Choose words and give them to a new speaker."))
     second = sides[place] == 1
     if second.sum() * 2 > len(mine):
         second = ~second
@@ -85,5 +86,5 @@ def hear_again(source: Source, transcript: Transcript, chosen: range) -> tuple[s
     heard = WhisperRecogniser(models.require()).hypotheses(sound)
     found = otherwise([w.text for w in around], range(chosen.start - first, chosen.stop - first), heard)
     if not found:
-        raise NothingToDo("Nothing else was understood there.", "Hear the word and type it.")
+        raise NothingToDo(tr("Nothing else was understood there."), tr("Hear the word and type it."))
     return found

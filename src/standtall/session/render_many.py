@@ -13,6 +13,7 @@ from typing import Final
 
 from standtall.base.errors import NothingToDo
 from standtall.base.files import short_name
+from standtall.base.interface_language import tr
 from standtall.jobs.requests import RenderRequest
 from standtall.library.cache import AnalysisCache
 from standtall.library.project import Entry, Project
@@ -28,8 +29,9 @@ from standtall.session.told import as_told, found_in, transcript_of
 
 PATTERN: Final = "{name}{shape}{language}"
 PLACEHOLDERS: Final = {
-    "name": "the name of the short", "shape": "its shape, where there are several", "language": "the language of its captions",
-    "channel": "its channel", "number": "its number in the list", "date": "today",
+    "name": tr("the name of the short"), "shape": tr("its shape, where there are several"),
+    "language": tr("the language of its captions"),
+    "channel": tr("its channel"), "number": tr("its number in the list"), "date": "today",
 }  # fmt: skip
 MOST: Final = 500
 BITS_A_PIXEL: Final = {"small": 0.035, "good": 0.085, "best": 0.16}
@@ -69,7 +71,10 @@ def named(pattern: str, short: Short, shape: str, language: str, number: int, en
     }  # fmt: skip
     unknown = set(re.findall(r"{([^{}]*)}", pattern)) - values.keys()
     if unknown:
-        raise NothingToDo(f"There is no {{{sorted(unknown)[0][:20]}}} in names.", f"There are: {', '.join(PLACEHOLDERS)}.")
+        raise NothingToDo(
+            tr("There is no {{{sorted}}} in names.", sorted=sorted(unknown)[0][:20]),
+            tr("There are: {join}.", join=", ".join(PLACEHOLDERS)),
+        )
     text = re.sub(r"{([^{}]*)}", lambda found: values[found[1]], pattern)
     plain = short_name(re.sub(r"[^\w\- ']+", "", text, flags=re.UNICODE).strip(" '.")[:120])
     return f"{' '.join(plain.split()) or 'short'}{ending}"
@@ -88,16 +93,16 @@ def requests(
     here, briefs = {s.key: s for s in sources}, project.briefs()
     entries = [e for e in project.shorts() if e.id in wanted.shorts]
     if not entries or not wanted.shapes or not wanted.languages:
-        raise NothingToDo("Nothing is chosen to be rendered.", "Choose shorts, a shape and a language.")
+        raise NothingToDo(tr("Nothing is chosen to be rendered."), tr("Choose shorts, a shape and a language."))
     if len(entries) * len(wanted.shapes) * len(wanted.languages) > MOST:
-        raise NothingToDo(f"At most {MOST} files are rendered at once.", "Choose fewer.")
+        raise NothingToDo(tr("At most {MOST} files are rendered at once.", MOST=MOST), tr("Choose fewer."))
     footage: dict[str, tuple[Source, Analysis]] = {}
     for key in dict.fromkeys(key for e in entries for key in e.short.sources):
         if key not in here:
-            raise NothingToDo("The footage of a short is not in this project.", "Add it again in the Footage place.")
+            raise NothingToDo(tr("The footage of a short is not in this project."), tr("Add it again in the Footage place."))
         found = known(here[key], options_of(here[key], briefs.get(key, Brief())), cache)
         if found is None:
-            raise NothingToDo(f"{here[key].name} is not analysed.", "Analyse it in the Footage place first.")
+            raise NothingToDo(tr("{name} is not analysed.", name=here[key].name), tr("Analyse it in the Footage place first."))
         told = found_in(found)
         footage[key] = here[key], as_told(found, transcript_of(project, told))
     out = list(_each(entries, footage, wanted))
@@ -149,5 +154,10 @@ def _check_room(wanted: Sequence[RenderRequest], folder: Path) -> None:
     need, (_disk, free) = 2 * sum(needed_bytes(r) for r in wanted), disk_of(folder)
     if need > free:
         raise NothingToDo(
-            f"The disk has {free / 1e9:.1f} GB free; these files may need {need / 1e9:.1f}.", "Choose another folder, or fewer."
+            tr(
+                "The disk has {free:.1f} GB free; these files may need {need:.1f}.",
+                free=free / 1000000000.0,
+                need=need / 1000000000.0,
+            ),
+            tr("Choose another folder, or fewer."),
         )

@@ -7,6 +7,7 @@ from collections.abc import Callable, Sequence
 from typing import Final
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.library.channels import channels
 from standtall.model.channel import Channel
@@ -22,7 +23,7 @@ def simulated_channels(names: Sequence[str] = ()) -> tuple[Channel, ...]:
     unknown = set(names) - {c.name for c in there}
     if unknown:
         told = f"There is no simulated channel “{min(unknown)[:30]}”."
-        raise NothingToDo(told, f"There are: {', '.join(c.name for c in there)}.")
+        raise NothingToDo(told, tr("There are: {join}.", join=", ".join(c.name for c in there)))
     return tuple(c for c in there if not names or c.name in names)
 
 
@@ -38,7 +39,15 @@ def run_channels(names: Sequence[str], progress: Progress, told: Callable[[str],
             except OSError as error:
                 address = channel.posts.delivery.address
                 hint = "It may run already: look at its page."
-                raise NothingToDo(f"{channel.title} cannot be started at {address}: {error.strerror}.", hint) from error
+                raise NothingToDo(
+                    tr(
+                        "{title} cannot be started at {address}: {strerror}.",
+                        title=channel.title,
+                        address=address,
+                        strerror=error.strerror,
+                    ),
+                    hint,
+                ) from error
             threads.append(threading.Thread(target=servers[-1].serve_forever, name=channel.name, daemon=True))
             threads[-1].start()
             told(f"{channel.title}: {servers[-1].address}, trials at {servers[-1].address}/trial")

@@ -15,6 +15,7 @@ from typing import IO, Any, Final
 
 from standtall.base.errors import MediaError, OutputError, ProjectError, disk_error
 from standtall.base.files import content_key, written_whole
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.reading import Unreadable, json_of
 from standtall.library.cache import KEY, AnalysisCache
@@ -48,15 +49,20 @@ def unpack(pack: Path, into: Path, progress: Progress, cache: AnalysisCache | No
     left out. `OutputError` where there is no room or `into` is there already, `Cancelled` when stopped.
     """
     if into.exists() and (not into.is_dir() or any(into.iterdir())):
-        raise OutputError(f"{into.name} is there already.", "Choose a new folder.")
+        raise OutputError(tr("{name} is there already.", name=into.name), tr("Choose a new folder."))
     with _opened(pack) as (read, there):
         manifest = _manifest(read)
         free = shutil.disk_usage(next(p for p in (into, *into.parents) if p.is_dir())).free
         if manifest.size > free:
             raise OutputError(
-                f"The disk has {free / 1e9:.1f} GB free; the project needs {manifest.size / 1e9:.1f}.", "Make room."
+                tr(
+                    "The disk has {free:.1f} GB free; the project needs {size:.1f}.",
+                    free=free / 1000000000.0,
+                    size=manifest.size / 1000000000.0,
+                ),
+                tr("Make room."),
             )
-        problems = [f"{name} is in the pack, but not in its list: it is left out." for name in there(manifest)[:20]]
+        problems = [tr("{name} is in the pack, but not in its list: it is left out.", name=name) for name in there(manifest)[:20]]
         made = not into.exists()
         try:
             good = _copied(manifest, read, into, progress, problems)
@@ -101,16 +107,18 @@ def _opened(pack: Path) -> Iterator[tuple[Read, Callable[[Manifest], list[str]]]
 
             yield lambda name, most: _from_archive(archive, names, name, most), strangers
     except (zipfile.BadZipFile, OSError, NotImplementedError, RuntimeError) as error:
-        raise ProjectError(f"{pack.name} is no packed project, or is damaged: {error}.", "Pack the project again.") from error
+        raise ProjectError(
+            tr("{name} is no packed project, or is damaged: {error}.", name=pack.name, error=error), tr("Pack the project again.")
+        ) from error
 
 
 @contextlib.contextmanager
 def _from_folder(pack: Path, name: str, most: int) -> Iterator[IO[bytes]]:
     path = pack / name
     if path.is_symlink() or not path.is_file() or any(p.is_symlink() for p in path.parents if pack in p.parents):
-        raise ProjectError(f"{name} is not in the pack.", "Copy the whole folder.")
+        raise ProjectError(tr("{name} is not in the pack.", name=name), tr("Copy the whole folder."))
     if path.stat().st_size > most:
-        raise ProjectError(f"{name} is larger than its list says.")
+        raise ProjectError(tr("{name} is larger than its list says.", name=name))
     with path.open("rb") as file:
         yield file
 
@@ -119,9 +127,9 @@ def _from_folder(pack: Path, name: str, most: int) -> Iterator[IO[bytes]]:
 def _from_archive(archive: zipfile.ZipFile, names: dict[str, zipfile.ZipInfo], name: str, most: int) -> Iterator[IO[bytes]]:
     info = names.get(name)
     if info is None or stat.S_ISLNK(info.external_attr >> 16):
-        raise ProjectError(f"{name} is not in the pack.", "Pack the project again.")
+        raise ProjectError(tr("{name} is not in the pack.", name=name), tr("Pack the project again."))
     if info.file_size > most or info.flag_bits & 1:
-        raise ProjectError(f"{name} is larger than its list says, or locked.")
+        raise ProjectError(tr("{name} is larger than its list says, or locked.", name=name))
     with archive.open(info) as file:
         yield file
 
@@ -131,7 +139,9 @@ def _manifest(read: Read) -> Manifest:
         with read(MANIFEST, LARGEST_LIST) as file:
             return from_plain(Manifest, json_of(file.read(LARGEST_LIST + 1), LARGEST_LIST))
     except Unreadable as error:
-        raise ProjectError(f"The list of what is packed cannot be read: {error}.", "Pack the project again.") from error
+        raise ProjectError(
+            tr("The list of what is packed cannot be read: {error}.", error=error), tr("Pack the project again.")
+        ) from error
 
 
 def _copied(manifest: Manifest, read: Read, into: Path, progress: Progress, problems: list[str]) -> list[PackedFile]:
@@ -152,7 +162,7 @@ def _copied(manifest: Manifest, read: Read, into: Path, progress: Progress, prob
 
 def _copy(file: PackedFile, read: Read, path: Path, progress: Progress) -> None:
     digest, size = hashlib.sha256(), 0
-    damaged = ProjectError(f"{file.path} is not what was packed: it is left out.", "Pack the project again.")
+    damaged = ProjectError(tr("{path} is not what was packed: it is left out.", path=file.path), tr("Pack the project again."))
     try:
         with read(file.path, file.size) as source, written_whole(path) as beside, beside.open("wb") as target:
             while part := source.read(PART):
@@ -173,7 +183,7 @@ def _copy(file: PackedFile, read: Read, path: Path, progress: Progress) -> None:
 def _take_analysis(file: PackedFile, path: Path, cache: AnalysisCache, problems: list[str]) -> None:
     """Keep what was found of footage, unless it is known here; it is read with distrust when it is used."""
     if not KEY.fullmatch(file.key) or not STAGE.fullmatch(path.name) or path.parent.name != file.key:
-        problems.append(f"{file.path} is no analysis: it is left out.")
+        problems.append(tr("{path} is no analysis: it is left out.", path=file.path))
         return
     target = cache.folder_of(file.key) / path.name
     if not target.exists():
@@ -198,12 +208,12 @@ def _relink(project: Path, media: dict[str, Path], problems: list[str]) -> None:
             if path is not None:
                 opened.add_source(replace(source, path=str(path)))
             elif not Path(source.path).is_file():
-                problems.append(f"{source.name} is not in the pack.")
+                problems.append(tr("{name} is not in the pack.", name=source.name))
         for entry in opened.shorts():
             short = entry.short
             there = {f.path: str(media[f.key]) for f in (*short.files, *short.pictures, *short.sounds) if f.key in media}
             if any(old != new for old, new in there.items()):
-                opened.apply(entry.id, Edit("Files of the pack", relinked(short, there)))
+                opened.apply(entry.id, Edit(tr("Files of the pack"), relinked(short, there)))
 
 
 def relinked(short: Short, there: dict[str, str]) -> Short:

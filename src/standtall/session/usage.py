@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Collection, Mapping
 from dataclasses import dataclass
 
+from standtall.base.interface_language import tr, tr_n
 from standtall.base.time import clock
-from standtall.model.edits import count_of
 from standtall.model.short import Short
 from standtall.model.source import Source
 
@@ -54,13 +54,21 @@ def usage(source: Source, shorts: Mapping[int, Short], out: Collection[int] = ()
 def in_words(used: Usage, source: Source) -> str:
     """What is used of a source, in a sentence."""
     if not used.shorts:
-        return "No short uses it yet."
+        return tr("No short uses it yet.")
     longest = max(used.never(source.length), key=lambda span: span[1] - span[0], default=None)
-    told = f"{count_of(len(used.shorts), 'short')} show{'s' if len(used.shorts) == 1 else ''} {clock(used.shown)} of it."
+    told = tr_n(len(used.shorts), "{n} short shows {shown} of it.", "{n} shorts show {shown} of it.", shown=clock(used.shown))
     if used.posted:
-        told += " All of them are posted." if used.posted == len(used.shorts) else f" {used.posted} of them are posted."
+        told += (
+            tr(" All of them are posted.")
+            if used.posted == len(used.shorts)
+            else tr(" {posted} of them are posted.", posted=used.posted)
+        )
     if longest is None:
         return told
-    return (
-        f"{told} Never shown: {clock(source.length - used.shown)}, most in a row from {clock(longest[0])} to {clock(longest[1])}."
+    return tr(
+        "{told} Never shown: {length}, most in a row from {longest} to {longest2}.",
+        told=told,
+        length=clock(source.length - used.shown),
+        longest=clock(longest[0]),
+        longest2=clock(longest[1]),
     )

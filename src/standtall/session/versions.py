@@ -6,6 +6,7 @@ from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass, replace
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.compose.composition import Composition, reframed
 from standtall.compose.layers.frame import Frame
 from standtall.compose.painters.assets import Assets
@@ -42,7 +43,7 @@ def layouts(shot: Segment, people: People) -> list[Version]:
 
 def by_hand_and_not(shot: Segment) -> list[Version]:
     """The shot as it is, and as the camera would frame it."""
-    return [Version("As it is", None), Version("Automatic", lambda s: framing_edits.release(s, shot))]
+    return [Version(tr("As it is"), None), Version(tr("Automatic"), lambda s: framing_edits.release(s, shot))]
 
 
 def shapes() -> list[Version]:

@@ -7,6 +7,7 @@ from pathlib import Path
 from typing import Final
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.exchange.words_in import fits, read_words
 from standtall.media.sound_reader import SPEECH_RATE, sound_of
@@ -35,13 +36,13 @@ def words_from(path: Path, source: Source, found: Found, progress: Progress | No
     """
     read = read_words(path)
     words = read.words
-    told = f"{len(words)} words with their times."
+    told = tr("{words} words with their times.", words=len(words))
     if read.times == "none":
         words, share = laid_over(tuple(w.text for w in words), found.analysis.words, source.length)
-        told = f"{len(words)} words; {share:.0%} of them were heard where the script has them."
+        told = tr("{words} words; {share:.0%} of them were heard where the script has them.", words=len(words), share=share)
     words = fits(words, source.length)
     if not words:
-        raise NothingToDo(f"{path.name} has no words inside this footage.", "Choose its own file.")
+        raise NothingToDo(tr("{name} has no words inside this footage.", name=path.name), tr("Choose its own file."))
     if read.times != "words" and source.has_sound:
         from standtall.speech.align import PhoneAligner
         from standtall.speech.transcribe import align_words
@@ -50,7 +51,7 @@ def words_from(path: Path, source: Source, found: Found, progress: Progress | No
         sure = align_words(sound, words, PhoneAligner(), progress)
         confirmed = sum(w.confidence > CONFIRMED for w in sure) / len(sure)
         words = tuple(replace(w, confidence=min(w.confidence, old.confidence)) for w, old in zip(sure, words, strict=True))
-        told = f"{told.rstrip('.')}; {confirmed:.0%} confirmed by the sound."
+        told = tr("{rstrip}; {confirmed:.0%} confirmed by the sound.", rstrip=told.rstrip("."), confirmed=confirmed)
     words = tuple(replace(w, end=min(w.end, source.length)) for w in words if w.start < source.length)
     if read.speakers:
         return Taken(Transcript(words, read.speakers), told)

@@ -12,6 +12,7 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
+from standtall.base.interface_language import tr, tr_as
 from standtall.media.sound_reader import MIX_RATE, Samples
 
 Wave = NDArray[np.float64]
@@ -146,34 +147,34 @@ def _wrong(hertz: float) -> Wave:
 
 
 _MADE: Final[dict[str, tuple[str, Callable[[], Wave]]]] = {
-    "soft-whoosh": ("Soft whoosh", lambda: _noise(0.7, 200, 900, 2, 700, 3200) * _swell(0.7, 0.6)),
-    "quick-whoosh": ("Quick whoosh", lambda: _noise(0.32, 500, 2500, 3, 1200, 7000) * _swell(0.32, 0.5)),
-    "deep-whoosh": ("Deep whoosh", lambda: _noise(1.1, 60, 300, 4, 200, 1200) * _swell(1.1, 0.7)),
-    "sweep-away": ("Sweep away", lambda: _noise(0.6, 2500, 9000, 5, 200, 900) * _swell(0.6, 0.2)),
-    "pop": ("Pop", lambda: _pop(320.0)),
-    "two-pops": ("Two pops", lambda: _notes((320, 420), 0.11, _pop)),
-    "click": ("Click", lambda: _noise(0.04, 1500, 7000, 6) * _fall(0.04, 0.006, 0.0005)),
-    "tap": ("Tap", _tap),
-    "knock": ("Knock", lambda: _notes((170.0, 165.0), 0.19, _knock)),
-    "thump": ("Thump", lambda: _tone(0.5, 110, 42, (1, 0.3)) * _fall(0.5, 0.12)),
-    "boom": ("Boom", _boom),
-    "ding": ("Ding", lambda: _bell(1.4, 1318, 0.45)),
-    "low-bell": ("Low bell", lambda: _bell(2.6, 392, 0.9)),
-    "chime": ("Chime", lambda: _notes((1046.5, 1318.5, 1568.0), 0.11, lambda h: _bell(1.5, h, 0.5))),
-    "sparkle": ("Sparkle", lambda: _notes((2093, 2637, 3136, 2637, 3520, 4186), 0.055, lambda h: 0.7 * _bell(0.7, h, 0.18))),
-    "right": ("Right", lambda: _notes((659.3, 987.8), 0.13, _right)),
-    "wrong": ("Wrong", lambda: _notes((233.1, 185.0), 0.2, _wrong)),
-    "rise": ("Rise", _rise),
-    "fall": ("Fall", lambda: _tone(0.9, 900, 140, (1, 0.3)) * _swell(0.9, 0.1)),
-    "water-drop": ("Drop of water", lambda: _notes((520.0, 760.0), 0.16, _drop)),
-    "coin": ("Coin", lambda: _notes((1975.5, 2637.0), 0.075, lambda h: _bell(0.9, h, 0.22))),
-    "page": ("Page", _page),
-    "shutter": ("Shutter", _shutter),
-    "keys": ("Keys", lambda: _sum(*(_after(_key(n), at) for n, at in enumerate((0.0, 0.13, 0.22, 0.38, 0.47, 0.63))))),
-    "clock": ("Clock", lambda: _notes((2300.0, 1850.0, 2300.0, 1850.0), 0.5, lambda h: _bell(0.09, h, 0.012))),
-    "heartbeat": ("Heartbeat", lambda: _notes((62.0, 54.0), 0.24, _beat)),
-    "drum-roll": ("Drum roll", lambda: _sum(*(_after(_stroke(n), 0.052 * n) for n in range(27)))),
-    "wind": ("Wind", _wind),
+    "soft-whoosh": (tr("Soft whoosh"), lambda: _noise(0.7, 200, 900, 2, 700, 3200) * _swell(0.7, 0.6)),
+    "quick-whoosh": (tr("Quick whoosh"), lambda: _noise(0.32, 500, 2500, 3, 1200, 7000) * _swell(0.32, 0.5)),
+    "deep-whoosh": (tr("Deep whoosh"), lambda: _noise(1.1, 60, 300, 4, 200, 1200) * _swell(1.1, 0.7)),
+    "sweep-away": (tr("Sweep away"), lambda: _noise(0.6, 2500, 9000, 5, 200, 900) * _swell(0.6, 0.2)),
+    "pop": (tr("Pop"), lambda: _pop(320.0)),
+    "two-pops": (tr("Two pops"), lambda: _notes((320, 420), 0.11, _pop)),
+    "click": (tr("Click"), lambda: _noise(0.04, 1500, 7000, 6) * _fall(0.04, 0.006, 0.0005)),
+    "tap": (tr("Tap"), _tap),
+    "knock": (tr("Knock"), lambda: _notes((170.0, 165.0), 0.19, _knock)),
+    "thump": (tr("Thump"), lambda: _tone(0.5, 110, 42, (1, 0.3)) * _fall(0.5, 0.12)),
+    "boom": (tr("Boom"), _boom),
+    "ding": (tr("Ding"), lambda: _bell(1.4, 1318, 0.45)),
+    "low-bell": (tr("Low bell"), lambda: _bell(2.6, 392, 0.9)),
+    "chime": (tr("Chime"), lambda: _notes((1046.5, 1318.5, 1568.0), 0.11, lambda h: _bell(1.5, h, 0.5))),
+    "sparkle": (tr("Sparkle"), lambda: _notes((2093, 2637, 3136, 2637, 3520, 4186), 0.055, lambda h: 0.7 * _bell(0.7, h, 0.18))),
+    "right": (tr_as("correct", "Right"), lambda: _notes((659.3, 987.8), 0.13, _right)),
+    "wrong": (tr("Wrong"), lambda: _notes((233.1, 185.0), 0.2, _wrong)),
+    "rise": (tr("Rise"), _rise),
+    "fall": (tr("Fall"), lambda: _tone(0.9, 900, 140, (1, 0.3)) * _swell(0.9, 0.1)),
+    "water-drop": (tr("Drop of water"), lambda: _notes((520.0, 760.0), 0.16, _drop)),
+    "coin": (tr("Coin"), lambda: _notes((1975.5, 2637.0), 0.075, lambda h: _bell(0.9, h, 0.22))),
+    "page": (tr("Page"), _page),
+    "shutter": (tr("Shutter"), _shutter),
+    "keys": (tr("Keys"), lambda: _sum(*(_after(_key(n), at) for n, at in enumerate((0.0, 0.13, 0.22, 0.38, 0.47, 0.63))))),
+    "clock": (tr("Clock"), lambda: _notes((2300.0, 1850.0, 2300.0, 1850.0), 0.5, lambda h: _bell(0.09, h, 0.012))),
+    "heartbeat": (tr("Heartbeat"), lambda: _notes((62.0, 54.0), 0.24, _beat)),
+    "drum-roll": (tr("Drum roll"), lambda: _sum(*(_after(_stroke(n), 0.052 * n) for n in range(27)))),
+    "wind": (tr("Wind"), _wind),
 }  # fmt: skip
 
 

@@ -14,6 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from standtall.base.errors import MediaError
+from standtall.base.interface_language import tr
 from standtall.media.sound_reader import MIX_RATE, Samples
 
 STEP: Final = MIX_RATE // 100
@@ -46,7 +47,7 @@ class Alignment:
 def aligned(camera: Samples, recorder: Samples) -> Alignment:
     """Align two mono sounds at 48 kHz. Raises `MediaError` where they do not belong together."""
     if camera.shape[-1] < 2 * MIX_RATE or recorder.shape[-1] < 2 * MIX_RATE:
-        raise MediaError("One of the sounds is shorter than two seconds.", "Choose a recording of the same talk.")
+        raise MediaError(tr("One of the sounds is shorter than two seconds."), tr("Choose a recording of the same talk."))
     first = _aligned_from(camera, recorder, _rough(camera, recorder))
     if abs(first.ppm) < SLIGHT_PPM:
         return first
@@ -69,7 +70,7 @@ def _aligned_from(camera: Samples, recorder: Samples, rough: int) -> Alignment:
             found.append((at + size / 2, lag[0], lag[1]))
     line = _line(found)
     if line is None:
-        raise MediaError("The two sounds do not belong together.", "Choose a recording of the same talk.")
+        raise MediaError(tr("The two sounds do not belong together."), tr("Choose a recording of the same talk."))
     return line
 
 

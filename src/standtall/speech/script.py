@@ -7,6 +7,7 @@ from dataclasses import replace
 from typing import Final
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.corrections import shared_out
 from standtall.model.words import Word
@@ -42,7 +43,7 @@ def laid_over(script: tuple[str, ...], heard: tuple[Word, ...], length: int) -> 
     share = agreed / max(1, len(script))
     if share < LEAST:
         raise NothingToDo(
-            f"This script does not belong to the sound: only {share:.0%} of its words are heard in it.",
-            "Choose the script of this footage.",
+            tr("This script does not belong to the sound: only {share:.0%} of its words are heard in it.", share=share),
+            tr("Choose the script of this footage."),
         )
     return tuple(out), share

@@ -20,6 +20,7 @@ from typing import Final
 from urllib.parse import urlsplit
 
 from standtall.base.errors import StandTallError
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.reading import Unreadable, json_of
 from standtall.jobs.machines.shared_key import context
@@ -157,7 +158,7 @@ class Link:
     def connection(self) -> http.client.HTTPSConnection:
         where = urlsplit(self.address)
         if where.hostname is None:
-            raise StandTallError("Whoever asked for the task gave no address.")
+            raise StandTallError(tr("Whoever asked for the task gave no address."))
         return http.client.HTTPSConnection(
             where.hostname, where.port, timeout=WAIT_S, context=context(self.key, ssl.Purpose.SERVER_AUTH)
         )

@@ -15,6 +15,7 @@ from urllib.parse import urlsplit
 
 from standtall.base.build import build_mark
 from standtall.base.errors import StandTallError
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.jobs.events import MachineSeen
 from standtall.jobs.machines.asker import Asker
@@ -53,14 +54,15 @@ def connected(scheduler: str, key: Path) -> Iterator[Client]:
     try:
         from distributed.client import Client
     except ImportError as error:
-        raise NotSetUp("Work on many machines is not set up here.", MISSING) from error
+        raise NotSetUp(tr("Work on many machines is not set up here."), MISSING) from error
     ends = security(key)
     host_and_port(scheduler)
     try:
         client = Client(f"tls://{scheduler}", security=ends, timeout=ANSWER_S, set_as_default=False, name="stand-tall")
     except (OSError, TimeoutError) as error:
         raise MachinesGone(
-            f"The scheduler at {scheduler} does not answer.", "Start it, or see whether address and key are right."
+            tr("The scheduler at {scheduler} does not answer.", scheduler=scheduler),
+            tr("Start it, or see whether address and key are right."),
         ) from error
     try:
         yield client
@@ -77,7 +79,10 @@ def host_and_port(address: str) -> tuple[str, int]:
             return where.hostname, where.port
     except ValueError:
         pass
-    raise StandTallError(f"{address or 'Nothing'} is no address of a scheduler.", "Write it as HOST:PORT, such as 10.0.0.5:8790.")
+    raise StandTallError(
+        tr("{address} is no address of a scheduler.", address=address or tr("Nothing")),
+        tr("Write it as HOST:PORT, such as 10.0.0.5:8790."),
+    )
 
 
 def towards(scheduler: str) -> str:
@@ -88,7 +93,8 @@ def towards(scheduler: str) -> str:
             return str(probe.getsockname()[0])
     except OSError as error:
         raise MachinesGone(
-            f"The scheduler at {scheduler} does not answer.", "Start it, or see whether the address is right."
+            tr("The scheduler at {scheduler} does not answer.", scheduler=scheduler),
+            tr("Start it, or see whether the address is right."),
         ) from error
 
 
@@ -195,9 +201,9 @@ class _Round:
             self._well = now
         elif now - self._well > GONE_S:
             if there is None:
-                raise MachinesGone("The scheduler is gone.")
-            others = f", but {len(there)} of another version" if there else ""
-            raise MachinesGone(f"No machine of this version helps{others}.")
+                raise MachinesGone(tr("The scheduler is gone."))
+            others = tr(", but {there} of another version", there=len(there)) if there else ""
+            raise MachinesGone(tr("No machine of this version helps{others}.", others=others))
 
     def _give(self) -> None:
         while len(self._given) < len(self._workers):
@@ -218,13 +224,13 @@ class _Round:
         if given.future.status == "finished":
             answer = given.future.result(timeout=60)
             if not isinstance(answer, Answer):
-                raise StandTallError("A machine gave an answer of another kind.", "Start its worker anew.")
+                raise StandTallError(tr("A machine gave an answer of another kind."), tr("Start its worker anew."))
             del self._given[number]
             self._supply.took(given.task, answer)
         elif given.future.status == "error":
             _raise(given.future.exception(timeout=60), given.task)
         else:  # lost with the scheduler: it is given out again, or done here
-            raise MachinesGone("The scheduler lost what it was given.")
+            raise MachinesGone(tr("The scheduler lost what it was given."))
 
 
 def _raise(error: BaseException | None, task: Task) -> None:
@@ -233,5 +239,9 @@ def _raise(error: BaseException | None, task: Task) -> None:
     if isinstance(error, StandTallError):
         raise error
     if isinstance(error, KilledWorker):
-        raise StandTallError(f"Several machines died at {task.name}.", "Do it on this machine alone.") from error
-    raise StandTallError(f"A machine failed at {task.name}: {error}.", "Its own log says more.") from error
+        raise StandTallError(
+            tr("Several machines died at {name}.", name=task.name), tr("Do it on this machine alone.")
+        ) from error
+    raise StandTallError(
+        tr("A machine failed at {name}: {error}.", name=task.name, error=error), tr("Its own log says more.")
+    ) from error

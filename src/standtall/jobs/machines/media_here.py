@@ -14,6 +14,7 @@ from typing import Final
 from standtall.base.errors import MediaError, StandTallError
 from standtall.base.files import content_key
 from standtall.base.folders import cache_folder
+from standtall.base.interface_language import tr
 from standtall.jobs.machines.asker import PART, Link
 from standtall.jobs.tasks import MediaFile
 
@@ -33,7 +34,7 @@ def media_here(files: Iterable[MediaFile], link: Link) -> dict[str, str]:
 
 def _found(file: MediaFile, link: Link) -> Path:
     if not KEY.fullmatch(file.key):
-        raise MediaError("A task asks for a file without a key of its content.", "Ask for it again.")
+        raise MediaError(tr("A task asks for a file without a key of its content."), tr("Ask for it again."))
     there = Path(file.path)
     return next((p for p in (there, *_shared(there.name)) if _is(p, file.key)), None) or _kept(file, link)
 
@@ -89,7 +90,10 @@ def _fetch(file: MediaFile, path: Path, link: Link) -> None:
             answer = connection.getresponse()
             size = int(answer.headers.get("Content-Length", "-1"))
             if answer.status != 206 or not 0 <= size <= LARGEST:
-                raise MediaError(f"{path.name} cannot be had: the answer was {answer.status}.", "Ask for the work again.")
+                raise MediaError(
+                    tr("{name} cannot be had: the answer was {status}.", name=path.name, status=answer.status),
+                    tr("Ask for the work again."),
+                )
             with part.open("ab") as into:
                 while piece := answer.read(PART):
                     link.told("fetching", min(1.0, (have := have + len(piece)) / max(1, have + size)))
@@ -98,10 +102,14 @@ def _fetch(file: MediaFile, path: Path, link: Link) -> None:
             connection.close()
         if content_key(part) != file.key:
             part.unlink()
-            raise MediaError(f"What came is not {Path(file.path).name}.", "The footage was changed: ask for the work again.")
+            raise MediaError(
+                tr("What came is not {name}.", name=Path(file.path).name), tr("The footage was changed: ask for the work again.")
+            )
         part.replace(path)
     except (OSError, http.client.HTTPException, ValueError) as error:
-        raise StandTallError(f"{Path(file.path).name} could not be fetched: {error}.", "Ask for the work again.") from error
+        raise StandTallError(
+            tr("{name} could not be fetched: {error}.", name=Path(file.path).name, error=error), tr("Ask for the work again.")
+        ) from error
 
 
 def _make_room(folder: Path, newest: Path) -> None:

@@ -12,6 +12,7 @@ from typing import Any, Final
 
 from standtall.base.errors import OutputError
 from standtall.base.folders import cache_folder
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.jobs.machines.client import MachinesGone, host_and_port, resource, towards
 from standtall.jobs.machines.media_here import KEEP, SHARED
@@ -44,7 +45,7 @@ def _set_up() -> None:
         dask.config.set(LOGGING)  # read when it is imported
         import distributed  # noqa: F401 - its own settings come first
     except ImportError as error:
-        raise NotSetUp("Work on many machines is not set up here.", MISSING) from error
+        raise NotSetUp(tr("Work on many machines is not set up here."), MISSING) from error
     dask.config.set(SETTINGS)
 
 
@@ -64,7 +65,10 @@ def serve(listen: str, key: Path, progress: Progress, begun: Callable[[str], Non
                 begun(listen)
                 await _stopped(progress)
         except OSError as error:
-            raise OutputError(f"{listen} cannot be listened to: {error.strerror or error}.", "Choose another port.") from error
+            raise OutputError(
+                tr("{listen} cannot be listened to: {strerror}.", listen=listen, strerror=error.strerror or error),
+                tr("Choose another port."),
+            ) from error
 
     asyncio.run(run())
 
@@ -101,7 +105,10 @@ def work(
             while not progress.stopped:
                 await asyncio.sleep(0.3)
                 if any(n.status.name in ("closed", "failed") for n in nannies):
-                    raise MachinesGone(f"The scheduler at {scheduler} is gone.", "Start it, then these workers, again.")
+                    raise MachinesGone(
+                        tr("The scheduler at {scheduler} is gone.", scheduler=scheduler),
+                        tr("Start it, then these workers, again."),
+                    )
         finally:
             await asyncio.gather(*(n.close(timeout=3) for n in nannies), return_exceptions=True)
 

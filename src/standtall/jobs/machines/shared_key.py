@@ -15,6 +15,7 @@ from typing import TYPE_CHECKING, Final
 from standtall.base.errors import ProjectError, StandTallError
 from standtall.base.files import written_whole
 from standtall.base.folders import state_folder
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes
 
 if TYPE_CHECKING:
@@ -22,7 +23,7 @@ if TYPE_CHECKING:
 
 LARGEST: Final = 20_000
 DAYS: Final = 3_650
-MISSING: Final = "Set the program up with ./start --machines, which fetches what many machines need."
+MISSING: Final = tr("Set the program up with ./start --machines, which fetches what many machines need.")
 
 
 class NotSetUp(StandTallError):
@@ -44,9 +45,11 @@ def make_key(path: Path) -> None:
         from cryptography.hazmat.primitives import hashes, serialization
         from cryptography.hazmat.primitives.asymmetric import ec
     except ImportError as error:
-        raise NotSetUp("Keys for machines cannot be made here.", MISSING) from error
+        raise NotSetUp(tr("Keys for machines cannot be made here."), MISSING) from error
     if path.exists():
-        raise ProjectError(f"{path.name} is there already.", "Choose another name: a key that is in use is not replaced.")
+        raise ProjectError(
+            tr("{name} is there already.", name=path.name), tr("Choose another name: a key that is in use is not replaced.")
+        )
     key = ec.generate_private_key(ec.SECP256R1())
     name = x509.Name([x509.NameAttribute(x509.NameOID.COMMON_NAME, "stand-tall machines")])
     now = datetime.datetime.now(datetime.UTC)
@@ -74,9 +77,12 @@ def checked_key(path: Path) -> Path:
     try:
         text = file_bytes(path, LARGEST)
     except (OSError, Unreadable) as error:
-        raise ProjectError(f"The key {path} cannot be read: {error}.", "Copy the key file that the machines share.") from error
+        raise ProjectError(
+            tr("The key {path} cannot be read: {error}.", path=path, error=error),
+            tr("Copy the key file that the machines share."),
+        ) from error
     if b"PRIVATE KEY" not in text or b"CERTIFICATE" not in text:
-        raise ProjectError(f"{path.name} is no key of machines.", "Make one with: stand-tall new-key FILE")
+        raise ProjectError(tr("{name} is no key of machines.", name=path.name), tr("Make one with: stand-tall new-key FILE"))
     return path
 
 
@@ -89,7 +95,9 @@ def context(path: Path, purpose: ssl.Purpose) -> ssl.SSLContext:
         made.minimum_version = ssl.TLSVersion.TLSv1_2
         made.load_cert_chain(str(path))
     except (ssl.SSLError, OSError) as error:
-        raise ProjectError(f"{path.name} is no key of machines.", "Make one with: stand-tall new-key FILE") from error
+        raise ProjectError(
+            tr("{name} is no key of machines.", name=path.name), tr("Make one with: stand-tall new-key FILE")
+        ) from error
     return made
 
 
@@ -98,7 +106,7 @@ def security(path: Path) -> Security:
     try:
         from distributed.security import Security
     except ImportError as error:
-        raise NotSetUp("Work on many machines is not set up here.", MISSING) from error
+        raise NotSetUp(tr("Work on many machines is not set up here."), MISSING) from error
     context(path, ssl.Purpose.CLIENT_AUTH)  # says what is wrong with it in a sentence
     name = str(path)
     ends = {f"tls_{who}_{what}": name for who in ("client", "scheduler", "worker") for what in ("cert", "key")}

@@ -5,10 +5,13 @@ from __future__ import annotations
 from typing import Any
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 
 
 def damaged(what: str) -> ProjectError:
-    return ProjectError(f"{what} of an older version cannot be read.", "The file is damaged: open a backup of it.")
+    return ProjectError(
+        tr("{what} of an older version cannot be read.", what=what), tr("The file is damaged: open a backup of it.")
+    )
 
 
 def fields(data: object, names: tuple[str, ...], what: str) -> dict[str, Any]:

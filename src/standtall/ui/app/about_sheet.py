@@ -15,6 +15,7 @@ from PySide6.QtCore import QUrl, qVersion
 from PySide6.QtGui import QDesktopServices, QGuiApplication
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QHeaderView, QLabel, QTableWidget, QTableWidgetItem, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.base.log import log_file
 from standtall.media.opening import coders
 from standtall.ui.state.workspace import Workspace
@@ -36,7 +37,7 @@ def licence_of(meta: Any) -> str:
     if not said:
         classes = [c.rsplit("::", 1)[-1].strip() for c in meta.get_all("Classifier") or [] if c.startswith("License ::")]
         said = ", ".join(c for c in classes if c != "OSI Approved") or (meta.get("License") or "").strip().partition("\n")[0]
-    return said[:80] or "see its own files"
+    return said[:80] or tr("see its own files")
 
 
 def parts() -> list[tuple[str, str, str]]:
@@ -60,17 +61,48 @@ def parts() -> list[tuple[str, str, str]]:
 def facts(workspace: Workspace) -> str:
     """What somebody who is to mend a fault needs to know; no words, no names of footage, no accounts."""
     screens = ", ".join(
-        f"{s.size().width()} x {s.size().height()} at {s.devicePixelRatio():g}" for s in QGuiApplication.screens()
+        tr(
+            "{width} x {height} at {devicePixelRatio:g}",
+            width=s.size().width(),
+            height=s.size().height(),
+            devicePixelRatio=s.devicePixelRatio(),
+        )
+        for s in QGuiApplication.screens()
     )
     system = f"{platform.system()} {platform.release()} {platform.machine()}"
     cores = len(os.sched_getaffinity(0)) if hasattr(os, "sched_getaffinity") else os.cpu_count()
     lines = [
-        f"Stand Tall {_version(OWN)}, Python {platform.python_version()}, Qt {qVersion()}, SQLite {sqlite3.sqlite_version}",
-        f"PyAV {_version('av')}, {coders()}",
-        f"{system}, {cores} cores; {QGuiApplication.platformName()}; {screens}",
-        f"Desktop: {os.environ.get('XDG_CURRENT_DESKTOP', 'not said')}, {os.environ.get('LANG', 'no language said')}",
-        f"Footage in the project: {len(workspace.sources)}",
-        *(f"  {s.width} x {s.height}, {float(s.rate):.3f} fps, {s.length / 48_000:.0f} s" for s in workspace.sources[:10]),
+        tr(
+            "Stand Tall {version}, Python {python_version}, Qt {qVersion}, SQLite {sqlite_version}",
+            version=_version(OWN),
+            python_version=platform.python_version(),
+            qVersion=qVersion(),
+            sqlite_version=sqlite3.sqlite_version,
+        ),
+        tr("PyAV {version}, {coders}", version=_version("av"), coders=coders()),
+        tr(
+            "{system}, {cores} cores; {platformName}; {screens}",
+            system=system,
+            cores=cores,
+            platformName=QGuiApplication.platformName(),
+            screens=screens,
+        ),
+        tr(
+            "Desktop: {get}, {get2}",
+            get=os.environ.get("XDG_CURRENT_DESKTOP", tr("not said")),
+            get2=os.environ.get("LANG", tr("no language said")),
+        ),
+        tr("Footage in the project: {sources}", sources=len(workspace.sources)),
+        *(
+            tr(
+                "  {width} x {height}, {rate:.3f} fps, {length:.0f} s",
+                width=s.width,
+                height=s.height,
+                rate=float(s.rate),
+                length=s.length / 48000,
+            )
+            for s in workspace.sources[:10]
+        ),
     ]
     return "\n".join(lines)
 
@@ -80,7 +112,7 @@ def last_of_log(path: Path) -> str:
     try:
         text = path.read_text("utf-8", "replace")
     except OSError:
-        return "(no log)"
+        return tr("(no log)")
     return "\n".join(text.splitlines()[-TAIL:]).replace(str(Path.home()), "~")
 
 
@@ -88,7 +120,7 @@ def _version(name: str) -> str:
     try:
         return installed.version(name)
     except installed.PackageNotFoundError:
-        return "not installed"
+        return tr("not installed")
 
 
 class AboutSheet(QDialog):
@@ -97,30 +129,33 @@ class AboutSheet(QDialog):
     def __init__(self, workspace: Workspace, parent: QWidget) -> None:
         super().__init__(parent)
         self._ws = workspace
-        self.setWindowTitle("About Stand Tall")
+        self.setWindowTitle(tr("About Stand Tall"))
         self.resize(min(640, parent.width() - 40), min(560, parent.height() - 60))
         title = QLabel("Stand Tall")
         title.setObjectName("title")
         about = QLabel(
-            f"Version {_version(OWN)}. Tall shorts out of wide talk, on this machine alone. It is made of the parts below; each "
-            "keeps its own licence."
+            tr(
+                "Version {version}. Tall shorts out of wide talk, on this machine alone. It is made of the parts "
+                "below; each keeps its own licence.",
+                version=_version(OWN),
+            )
         )
         about.setWordWrap(True)
         self.table = QTableWidget(0, 3)
-        self.table.setHorizontalHeaderLabels(("Part", "Version", "Licence"))
-        self.table.setAccessibleName("Parts of the program")
+        self.table.setHorizontalHeaderLabels((tr("Part"), tr("Version"), tr("Licence")))
+        self.table.setAccessibleName(tr("Parts of the program"))
         self.table.verticalHeader().hide()
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
         self.table.horizontalHeader().setSectionResizeMode(2, QHeaderView.ResizeMode.Stretch)
-        self.log = QLabel(f"Log: {log_file()}")
+        self.log = QLabel(tr("Log: {log_file}", log_file=log_file()))
         self.log.setWordWrap(True)
         self.log.setObjectName("faint")
         row = QHBoxLayout()
-        tip = "Versions, this machine, what footage is like and the end of the log: for a report of a fault"
-        row.addWidget(button("Copy facts for a report", tip, self.copy_facts))
-        row.addWidget(button("Open the log’s folder", "Where the log of this program lies", self.open_folder))
+        tip = tr("Versions, this machine, what footage is like and the end of the log: for a report of a fault")
+        row.addWidget(button(tr("Copy facts for a report"), tip, self.copy_facts))
+        row.addWidget(button(tr("Open the log’s folder"), tr("Where the log of this program lies"), self.open_folder))
         row.addStretch(1)
-        row.addWidget(button("Close", "Back to the window (Escape)", self.accept, "main"))
+        row.addWidget(button(tr("Close"), tr("Back to the window (Escape)"), self.accept, "main"))
         whole = QVBoxLayout(self)
         for widget in (title, about):
             whole.addWidget(widget)
@@ -142,8 +177,8 @@ class AboutSheet(QDialog):
         told = facts(self._ws)
 
         def arrived(log: str) -> None:
-            QGuiApplication.clipboard().setText(f"{told}\n\nThe end of the log:\n{log}")
-            self._ws.said.emit("The facts are copied. Look through them before you send them.", "note")
+            QGuiApplication.clipboard().setText(tr("{told}\n\nThe end of the log:\n{log}", told=told, log=log))
+            self._ws.said.emit(tr("The facts are copied. Look through them before you send them."), "note")
             then()
 
         self._ws.in_background("files", lambda: last_of_log(log_file()), arrived, self)

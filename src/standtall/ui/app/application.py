@@ -14,6 +14,7 @@ from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
 
 from standtall.base.files import clear_parts
+from standtall.base.interface_language import tr
 from standtall.base.log import hear_all, note
 from standtall.base.memory import give_back_large
 from standtall.ink.fonts import load_fonts
@@ -64,7 +65,7 @@ def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
         ws.open_project(project_for(footage[0].stem), with_footage)
     else:
         last = next((Path(p) for p in window.projects.settings.recent if Path(p).is_file()), None)
-        ws.open_project(last or project_for("Project"), with_footage)
+        ws.open_project(last or project_for(tr("Project")), with_footage)
         if last is not None:
             window.go("bench")
 

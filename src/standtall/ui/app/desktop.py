@@ -16,6 +16,7 @@ from jeepney import DBusAddress, HeaderFields, MatchRule, MessageType, message_b
 from jeepney.io.blocking import DBusConnection, open_dbus_connection
 
 from standtall.base import log
+from standtall.base.interface_language import tr
 
 NAME: Final = "Stand Tall"
 ANSWER_S: Final = 2.0
@@ -42,7 +43,7 @@ class Desktop:
         self._cookie: tuple[DBusAddress, int] | None = None
         self._over = threading.Event()
 
-    def keep_awake(self, awake: bool, why: str = "Rendering") -> None:
+    def keep_awake(self, awake: bool, why: str = tr("Rendering")) -> None:
         """Keep the machine from sleeping, or let it sleep again."""
         if self._cookie is not None:
             if not awake:

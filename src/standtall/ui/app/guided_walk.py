@@ -10,6 +10,7 @@ from PySide6.QtCore import QEvent, QObject, QPoint, QRect, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import button
 
@@ -54,14 +55,14 @@ class Walk(QFrame):
         self.setObjectName("card")
         self.setAutoFillBackground(True)
         self.setFixedWidth(WIDE)
-        self.setAccessibleName("A short walk through the window")
+        self.setAccessibleName(tr("A short walk through the window"))
         self._outline = _Outline(window)
         self.title, self.text, self.count = QLabel(), QLabel(), QLabel()
         self.title.setStyleSheet("font-weight: 700;")
         self.text.setWordWrap(True)
         self.count.setObjectName("faint")
-        self.leave = button("Leave", "It is not shown again; the help (F1) tells all of it", self.end)
-        self.next = button("Next", "The next stop", self.go_on, "main")
+        self.leave = button(tr("Leave"), tr("It is not shown again; the help (F1) tells all of it"), self.end)
+        self.next = button(tr("Next"), tr("The next stop"), self.go_on, "main")
         row = QHBoxLayout()
         row.addWidget(self.count, 1)
         row.addWidget(self.leave)
@@ -91,8 +92,8 @@ class Walk(QFrame):
         stop.before()
         self.title.setText(stop.title)
         self.text.setText(stop.text)
-        self.count.setText(f"{self.at + 1} of {len(self._stops)}")
-        self.next.setText("Next" if self.at + 1 < len(self._stops) else "Done")
+        self.count.setText(tr("{at} of {stops}", at=self.at + 1, stops=len(self._stops)))
+        self.next.setText(tr("Next") if self.at + 1 < len(self._stops) else tr("Done"))
         self.setAccessibleDescription(f"{stop.title}. {stop.text}")
         self._stand()
 

@@ -13,6 +13,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QTextBlockFormat, QTextCursor
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QTextBrowser, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.ui.widgets.actions import Action
 from standtall.ui.widgets.fields import Field
 
@@ -75,7 +76,7 @@ def pages(actions: Mapping[str, Sequence[Action]]) -> tuple[Page, ...]:
     out = []
     for page in written():
         more = lists.get(page.name, [])
-        out.append(replace(page, text="\n".join((page.text, "", "## All that can be done", "", *more))) if more else page)
+        out.append(replace(page, text="\n".join((page.text, "", tr("## All that can be done"), "", *more))) if more else page)
     return tuple(out)
 
 
@@ -93,16 +94,16 @@ class HelpSheet(QDialog):
         super().__init__(parent)
         self._actions = actions
         self.pages = pages(actions())
-        self.setWindowTitle("Help")
+        self.setWindowTitle(tr("Help"))
         self.resize(min(820, parent.width() - 40), min(600, parent.height() - 60))
-        self.search = Field("Search the help", "such as “headline” or “time zone”")
+        self.search = Field(tr("Search the help"), tr("such as “headline” or “time zone”"))
         self.search.textChanged.connect(self._searched)
         self.list = QListWidget()
-        self.list.setAccessibleName("Pages")
+        self.list.setAccessibleName(tr("Pages"))
         self.list.setFixedWidth(220)
         self.list.currentItemChanged.connect(lambda _now, _before: self._show())
         self.text = QTextBrowser()
-        self.text.setAccessibleName("Help")
+        self.text.setAccessibleName(tr("Help"))
         self.text.setOpenExternalLinks(False)
         left = QVBoxLayout()
         left.addWidget(self.search)
@@ -133,7 +134,7 @@ class HelpSheet(QDialog):
         if self.list.count():
             self.list.setCurrentRow(0)
         else:
-            self.text.setMarkdown("Nothing is found. Try another word.")
+            self.text.setMarkdown(tr("Nothing is found. Try another word."))
 
     def _space(self) -> None:
         """Room between paragraphs, which Markdown leaves to whoever shows it."""

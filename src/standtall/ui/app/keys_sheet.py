@@ -26,18 +26,20 @@ from PySide6.QtWidgets import (
 
 from standtall.base.errors import OutputError, ProjectError
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.library.settings import ChosenKeys
 from standtall.model.codec import from_plain, to_plain
 from standtall.ui.widgets.actions import Action
 from standtall.ui.widgets.fields import Field, button
 
-COLUMNS: Final = ("Place", "What it does", "Keys")
-FILES: Final = "Keys (*.json)"
+COLUMNS: Final = (tr("Place"), tr("What it does"), tr("Keys"))
+FILES: Final = tr("Keys (*.json)")
 LARGEST: Final = 400_000
 ALWAYS: Final = (
-    ("Bench", "Row up or down", ("Up", "Down")), ("Bench", "Word by word; with Shift, choose", ("Ctrl+Left", "Ctrl+Right")),
-    ("Calendar", "Another day", ("Left", "Right", "Up", "Down")),
+    (tr("Bench"), tr("Row up or down"), ("Up", "Down")), (tr("Bench"), tr("Word by word; with Shift, choose"), ("Ctrl+Left",
+    "Ctrl+Right")),
+    (tr("Calendar"), tr("Another day"), ("Left", "Right", "Up", "Down")),
 )  # fmt: skip
 """Keys that widgets have by themselves: they cannot be changed."""
 
@@ -56,15 +58,15 @@ class KeysSheet(QDialog):
 
     def __init__(self, groups: Sequence[tuple[str, Sequence[Action]]], now: dict[str, tuple[str, ...]], parent: QWidget) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Shortcuts")
+        self.setWindowTitle(tr("Shortcuts"))
         self.resize(min(760, parent.width() - 40), min(640, parent.height() - 60))
         self._actions = {a.name: (title, a) for title, actions in groups for a in actions}
         self.keys = {name: now.get(name, a.usual) for name, (_title, a) in self._actions.items()}
-        self.search = Field("Search the shortcuts", "what it does, place or key")
+        self.search = Field(tr("Search the shortcuts"), tr("what it does, place or key"))
         self.search.textChanged.connect(self.refresh)
         self.table = QTableWidget(0, len(COLUMNS))
         self.table.setHorizontalHeaderLabels(COLUMNS)
-        self.table.setAccessibleName("Shortcuts")
+        self.table.setAccessibleName(tr("Shortcuts"))
         self.table.verticalHeader().hide()
         self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
@@ -72,24 +74,24 @@ class KeysSheet(QDialog):
         self.table.horizontalHeader().setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
         self.table.itemSelectionChanged.connect(self._show_chosen)
         self.edit = QKeySequenceEdit()
-        self.edit.setAccessibleName("New keys of what is chosen")
+        self.edit.setAccessibleName(tr("New keys of what is chosen"))
         self.edit.setMaximumSequenceLength(1)
         self.edit.keySequenceChanged.connect(lambda _s: self._show_clash())
         self.clash = QLabel()
         self.clash.setObjectName("warn")
         self.clash.setWordWrap(True)
-        self.set_key = button("Set", "Let this key do it", self._set)
-        self.none = button("No key", "Let no key do it", self._no_key)
-        self.usual = button("Usual keys", "Put the keys of what is chosen back", self._put_back)
+        self.set_key = button(tr("Set"), tr("Let this key do it"), self._set)
+        self.none = button(tr("No key"), tr("Let no key do it"), self._no_key)
+        self.usual = button(tr("Usual keys"), tr("Put the keys of what is chosen back"), self._put_back)
         row = QHBoxLayout()
         for widget in (self.edit, self.set_key, self.none, self.usual):
             row.addWidget(widget)
         files = QHBoxLayout()
-        files.addWidget(button("All usual", "Put all keys back", self.put_all_back))
-        files.addWidget(button("Save as…", "Write the keys to a file", self.save))
-        files.addWidget(button("Load…", "Take the keys from a file", self.load))
+        files.addWidget(button(tr("All usual"), tr("Put all keys back"), self.put_all_back))
+        files.addWidget(button(tr("Save as…"), tr("Write the keys to a file"), self.save))
+        files.addWidget(button(tr("Load…"), tr("Take the keys from a file"), self.load))
         files.addStretch(1)
-        close = button("Close", "Back to the window (Escape)", self.accept, "main")
+        close = button(tr("Close"), tr("Back to the window (Escape)"), self.accept, "main")
         files.addWidget(close)
         column = QVBoxLayout(self)
         column.setContentsMargins(18, 16, 18, 14)
@@ -146,7 +148,7 @@ class KeysSheet(QDialog):
     def _show_clash(self) -> None:
         name, key = self.name(), self.edit.keySequence().toString()
         found = self.clashes(name, key) if name and key else []
-        self.clash.setText(f"This key already does: {'; '.join(found)}. It would do that no more." if found else "")
+        self.clash.setText(tr("This key already does: {join}. It would do that no more.", join="; ".join(found)) if found else "")
 
     def _set(self) -> None:
         """Let the key that is typed do what is chosen, and nothing else where that holds."""
@@ -184,7 +186,7 @@ class KeysSheet(QDialog):
         self.chosen.emit(self.different())
 
     def save(self) -> None:
-        name, _kind = QFileDialog.getSaveFileName(self, "Save the keys", str(Path.home() / "keys.json"), FILES)
+        name, _kind = QFileDialog.getSaveFileName(self, tr("Save the keys"), str(Path.home() / "keys.json"), FILES)
         if name:
             try:
                 write_whole(Path(name), json.dumps(to_plain(_Keys(self.different())), indent=1).encode())
@@ -192,13 +194,13 @@ class KeysSheet(QDialog):
                 self.clash.setText(str(error))
 
     def load(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self, "Load keys", str(Path.home()), FILES)
+        name, _kind = QFileDialog.getOpenFileName(self, tr("Load keys"), str(Path.home()), FILES)
         if not name:
             return
         try:
             found = from_plain(_Keys, json_of(file_bytes(Path(name), LARGEST), LARGEST))
         except (OSError, Unreadable, ProjectError) as error:
-            self.clash.setText(f"{Path(name).name} holds no keys: {error}")
+            self.clash.setText(tr("{name} holds no keys: {error}", name=Path(name).name, error=error))
             return
         self.keys = {n: a.usual for n, (_t, a) in self._actions.items()}
         self.keys |= {k.action: k.keys for k in found.keys if k.action in self.keys}

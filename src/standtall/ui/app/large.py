@@ -8,6 +8,7 @@ from PySide6.QtCore import QObject
 from PySide6.QtGui import QGuiApplication, QScreen
 from PySide6.QtWidgets import QWidget
 
+from standtall.base.interface_language import tr
 from standtall.ui.app.playback import Playback
 from standtall.ui.preview.big_picture import BigPicture
 from standtall.ui.preview.pane import PreviewPane
@@ -37,7 +38,9 @@ class Large(QObject):
         if others:
             self._open(others[0])
         else:
-            self._ws.said.emit("There is no second screen. Connect one, or show the picture on this one (Alt+Return).", "note")
+            self._ws.said.emit(
+                tr("There is no second screen. Connect one, or show the picture on this one (Alt+Return)."), "note"
+            )
 
     def _open(self, screen: QScreen) -> None:
         if self.view is not None:

@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.errors import StandTallError
+from standtall.base.interface_language import tr
 from standtall.jobs.machines.client import host_and_port
 from standtall.jobs.machines.shared_key import make_key
 from standtall.library.machines import Machines as Setting
@@ -30,9 +31,9 @@ from standtall.ui.widgets.cards import heading
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.machine_strip import in_words
 
-KEYS = "Keys (*.pem)"
-COLUMNS = ("Worker", "Machine", "At work on")
-ABOUT = (
+KEYS = tr("Keys (*.pem)")
+COLUMNS = (tr("Worker"), tr("Machine"), tr("At work on"))
+ABOUT = tr(
     "Analyses are given out in tasks, and each render as one task, to every machine that runs a worker of this version. "
     "Footage is taken from folders that the machines share, or sent once and kept. All is sent under the key: copy its file "
     "to each machine by a way that nobody else can read."
@@ -45,25 +46,27 @@ class MachinesSheet(QDialog):
     def __init__(self, workspace: Workspace, machines: Machines, parent: QWidget) -> None:
         super().__init__(parent)
         self._ws, self._machines = workspace, machines
-        self.setWindowTitle("Machines")
+        self.setWindowTitle(tr("Machines"))
         self.resize(660, 560)
         column = QVBoxLayout(self)
         column.setContentsMargins(22, 18, 22, 18)
         column.setSpacing(9)
-        column.addWidget(heading("MACHINES THAT HELP"))
+        column.addWidget(heading(tr("MACHINES THAT HELP")))
         about = QLabel(ABOUT)
         about.setWordWrap(True)
         column.addWidget(about)
-        self.scheduler = Field("Scheduler", "HOST:PORT, such as 10.0.0.5:8790")
-        self.key = Field("Key file", "That of this machine alone")
+        self.scheduler = Field(tr("Scheduler"), tr("HOST:PORT, such as 10.0.0.5:8790"))
+        self.key = Field(tr("Key file"), tr("That of this machine alone"))
         grid = QGridLayout()
         grid.setColumnStretch(1, 1)
-        grid.addWidget(QLabel("Scheduler"), 0, 0)
+        grid.addWidget(QLabel(tr("Scheduler")), 0, 0)
         grid.addWidget(self.scheduler, 0, 1, 1, 3)
-        grid.addWidget(QLabel("Key file"), 1, 0)
+        grid.addWidget(QLabel(tr("Key file")), 1, 0)
         grid.addWidget(self.key, 1, 1)
-        grid.addWidget(button("Choose…", "Choose the key file that the machines share", self.choose_key, "small"), 1, 2)
-        grid.addWidget(button("New key…", "Make a key for machines that shall work together", self.new_key, "small"), 1, 3)
+        grid.addWidget(button(tr("Choose…"), tr("Choose the key file that the machines share"), self.choose_key, "small"), 1, 2)
+        grid.addWidget(
+            button(tr("New key…"), tr("Make a key for machines that shall work together"), self.new_key, "small"), 1, 3
+        )
         column.addLayout(grid)
         self.problem = QLabel()
         self.problem.setObjectName("warn")
@@ -75,7 +78,7 @@ class MachinesSheet(QDialog):
         column.addWidget(self.state)
         self.table = QTableWidget(0, len(COLUMNS))
         self.table.setHorizontalHeaderLabels(COLUMNS)
-        self.table.setAccessibleName("Machines that help")
+        self.table.setAccessibleName(tr("Machines that help"))
         self.table.verticalHeader().hide()
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
         self.table.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)
@@ -89,11 +92,11 @@ class MachinesSheet(QDialog):
         self.commands.setObjectName("faint")
         column.addWidget(self.commands)
         row = QHBoxLayout()
-        self.copy = button("Copy command", "The command that lets another machine help", self.copy_command, "small")
+        self.copy = button(tr("Copy command"), tr("The command that lets another machine help"), self.copy_command, "small")
         row.addWidget(self.copy)
         row.addStretch(1)
-        self.alone = button("Work alone", "Let no other machine help", self.work_alone)
-        self.use = QPushButton("Let them help")
+        self.alone = button(tr("Work alone"), tr("Let no other machine help"), self.work_alone)
+        self.use = QPushButton(tr("Let them help"))
         self.use.setObjectName("main")
         self.use.setDefault(True)
         self.use.clicked.connect(self.let_help)
@@ -109,12 +112,12 @@ class MachinesSheet(QDialog):
         self.refresh()
 
     def choose_key(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self, "Key of the machines", self.key.text(), KEYS)
+        name, _kind = QFileDialog.getOpenFileName(self, tr("Key of the machines"), self.key.text(), KEYS)
         if name:
             self.key.setText(name)
 
     def new_key(self) -> None:
-        name, _kind = QFileDialog.getSaveFileName(self, "New key for machines", str(Path.home() / "machines.pem"), KEYS)
+        name, _kind = QFileDialog.getSaveFileName(self, tr("New key for machines"), str(Path.home() / "machines.pem"), KEYS)
         if name:
             path = Path(name)
             self._ws.in_background_or("files", lambda: make_key(path), lambda _n: self.key.setText(name), lambda: None, self)
@@ -138,25 +141,27 @@ class MachinesSheet(QDialog):
 
     def command(self) -> str:
         """What another machine is told, to help."""
-        key = f" --key {self.key.text().strip()}" if self.key.text().strip() else ""
-        return f"stand-tall workers --scheduler {self.scheduler.text().strip() or 'HOST:PORT'}{key}"
+        key = tr(" --key {strip}", strip=self.key.text().strip()) if self.key.text().strip() else ""
+        return tr("stand-tall workers --scheduler {strip}{key}", strip=self.scheduler.text().strip() or "HOST:PORT", key=key)
 
     def copy_command(self) -> None:
         QGuiApplication.clipboard().setText(self.command())
 
     def _tell_command(self) -> None:
-        self.commands.setText(f"On one machine: stand-tall scheduler --listen HOST:PORT --key FILE\nOn each: {self.command()}")
+        self.commands.setText(
+            tr("On one machine: stand-tall scheduler --listen HOST:PORT --key FILE\nOn each: {command}", command=self.command())
+        )
 
     def refresh(self) -> None:
         """Who is there, as last seen."""
         setting, seen = self._machines.setting, self._machines.seen
         self.alone.setEnabled(setting.used)
-        self.state.setText(in_words(seen) if setting.used else "This machine works alone: no scheduler is set.")
+        self.state.setText(in_words(seen) if setting.used else tr("This machine works alone: no scheduler is set."))
         rows = seen.machines if setting.used and seen is not None else ()
         self.table.setRowCount(len(rows))
         for number, machine in enumerate(rows):
-            doing = ", ".join(machine.doing) or "nothing just now"
-            texts = (machine.name, machine.host, doing if machine.fits else "another version: is given nothing")
+            doing = ", ".join(machine.doing) or tr("nothing just now")
+            texts = (machine.name, machine.host, doing if machine.fits else tr("another version: is given nothing"))
             for place, text in enumerate(texts):
                 item = QTableWidgetItem(text)
                 item.setToolTip(text)

@@ -7,13 +7,14 @@ from collections.abc import Callable, Iterable
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QMenu, QMenuBar
 
+from standtall.base.interface_language import tr
 from standtall.ui.app.help_sheet import page_of
 from standtall.ui.widgets.actions import Action, menu_text
 from standtall.ui.widgets.place import Place
 
-GROUPS = {"03-words": "Words", "06-framing": "Framing", "07-captions": "Captions", "08-extras": "Extras"}
+GROUPS = {"03-words": tr("Words"), "06-framing": tr("Framing"), "07-captions": tr("Captions"), "08-extras": tr("Extras")}
 """Menus within that of the Bench, by the page of the help that tells of their actions: there are too many for one."""
-EVERYWHERE = ("Edit", "Go", "Play", "Tools")
+EVERYWHERE = (tr("Edit"), tr("Go"), tr("Play"), tr("Tools"))
 """Menus of the actions that hold in every place."""
 
 
@@ -26,13 +27,13 @@ class Menus(QMenuBar):
         self._of_places: list[tuple[QAction, str]] = []
         self.done: dict[str, QAction] = {}
         """Each entry by the name of its action."""
-        projects.setTitle("Project")
+        projects.setTitle(tr("Project"))
         self.addMenu(projects)
         listed = list(everywhere)
         for name in EVERYWHERE:
             menu = self._menu(self, name)
             for action in listed:
-                if (action.menu or "Tools") == name:
+                if (action.menu or tr("Tools")) == name:
                     self._add(menu, action, "")
         for one in places:
             menu = self._menu(self, one.title)

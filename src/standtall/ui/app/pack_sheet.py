@@ -20,13 +20,14 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress, Step
 from standtall.session.packing import Packed, Share, pack
 from standtall.session.unpacking import Unpacked, unpack
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import heading
 
-ARCHIVE: Final = "Packed projects (*.zip)"
+ARCHIVE: Final = tr("Packed projects (*.zip)")
 
 
 SHARES: Final = {
@@ -68,25 +69,25 @@ class PackSheet(QDialog):
         self.choice = QComboBox()
         for text_of_it, value in choices.items():
             self.choice.addItem(text_of_it, value)
-        self.choice.setAccessibleName("How much of the footage")
+        self.choice.setAccessibleName(tr("How much of the footage"))
         self.choice.setVisible(bool(choices))
         column.addWidget(self.choice)
         self.bar = QProgressBar()
         self.bar.setRange(0, 1000)
         self.bar.setTextVisible(False)
-        self.bar.setAccessibleName("How far it is")
+        self.bar.setAccessibleName(tr("How far it is"))
         self.bar.hide()
         self._told.came.connect(lambda share: self.bar.setValue(round(1000 * share)))
         column.addWidget(self.bar)
         self.list = QListWidget()
-        self.list.setAccessibleName("What came of it")
+        self.list.setAccessibleName(tr("What came of it"))
         self.list.setWordWrap(True)
         self.list.hide()
         column.addWidget(self.list, 1)
         column.addStretch(1)
         row = QHBoxLayout()
         row.addStretch(1)
-        self.cancel, self.go = QPushButton("Cancel"), QPushButton("Choose where…")
+        self.cancel, self.go = QPushButton(tr("Cancel")), QPushButton(tr("Choose where…"))
         self.go.setObjectName("main")
         self.go.setDefault(True)
         self.cancel.clicked.connect(self.reject)
@@ -117,7 +118,7 @@ class PackSheet(QDialog):
         self.list.addItems(self._done(found))
         self.list.show()
         self.go.hide()
-        self.cancel.setText("Close")
+        self.cancel.setText(tr("Close"))
         self.cancel.setDefault(True)
 
     def reject(self) -> None:
@@ -135,38 +136,44 @@ def pack_sheet(workspace: Workspace, project: Path, parent: QWidget) -> PackShee
     proposed = str(project.with_name(f"{project.stem}.zip"))
 
     def ask() -> str:
-        name, _kind = QFileDialog.getSaveFileName(parent, "Pack the project", proposed, ARCHIVE)
+        name, _kind = QFileDialog.getSaveFileName(parent, tr("Pack the project"), proposed, ARCHIVE)
         return name if not name or name.lower().endswith(".zip") else f"{name}.zip"
 
     def work(path: Path, share: Share, progress: Progress) -> Packed:
         return pack(project, path, progress, share, over=True)  # the dialog has asked
 
     def done(made: Packed) -> list[str]:
-        return [f"{made.files} files, {made.size / 1e6:.1f} MB are packed.", *(f"Left out: {s}" for s in made.left_out)]
+        return [
+            tr("{files} files, {size:.1f} MB are packed.", files=made.files, size=made.size / 1000000.0),
+            *(tr("Left out: {s}", s=s) for s in made.left_out),
+        ]
 
-    about = (
+    about = tr(
         "The project with its shorts, footage, pictures, sounds, own looks and all that was found in the footage goes into "
         "one archive, with a list of all files. It opens on another machine under “Open a packed project”."
     )
-    return PackSheet(workspace, "Pack the project", about, SHARES, ask, work, done, parent)
+    return PackSheet(workspace, tr("Pack the project"), about, SHARES, ask, work, done, parent)
 
 
 def unpack_sheet(workspace: Workspace, packed: Path, parent: QWidget) -> PackSheet:
     """Asks where a packed project is opened, and opens it."""
 
     def ask() -> str:
-        name = QFileDialog.getExistingDirectory(parent, "Folder for the project", str(packed.parent))
+        name = QFileDialog.getExistingDirectory(parent, tr("Folder for the project"), str(packed.parent))
         return str(Path(name) / packed.stem) if name else ""
 
     def done(made: Unpacked) -> list[str]:
         workspace.open_project(made.project)
-        right = "All of them are what was packed." if not made.problems else "Not all is right:"
-        return [f"{made.files} files are here.", right, *made.problems]
+        right = tr("All of them are what was packed.") if not made.problems else tr("Not all is right:")
+        return [tr("{files} files are here.", files=made.files), right, *made.problems]
 
-    about = f"{packed.name} is opened in a new folder. Every file is checked against the list that was made when it was packed."
+    about = tr(
+        "{name} is opened in a new folder. Every file is checked against the list that was made when it was packed.",
+        name=packed.name,
+    )
     return PackSheet(
         workspace,
-        "Open a packed project",
+        tr("Open a packed project"),
         about,
         {},
         ask,

@@ -11,16 +11,16 @@ from pathlib import Path
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFileDialog, QMenu, QWidget
 
+from standtall.base.interface_language import count_of, tr
 from standtall.library import settings
 from standtall.library.backups import brought_back, copies, keep_copy
 from standtall.library.repair import Repaired, repaired
 from standtall.library.settings import Settings
-from standtall.model.edits import count_of
 from standtall.session.merging import Merged, merge
 from standtall.ui.app.pack_sheet import ARCHIVE, PackSheet, pack_sheet, unpack_sheet
 from standtall.ui.state.workspace import Workspace, project_for
 
-KIND = "Stand Tall (*.standtall)"
+KIND = tr("Stand Tall (*.standtall)")
 
 
 class Projects(QMenu):
@@ -37,19 +37,19 @@ class Projects(QMenu):
 
     def _fill(self) -> None:
         self.clear()
-        self.addAction("New project…", self.new)
-        self.addAction("Open project…", self.choose)
-        self.addAction("Open a packed project…", self.choose_packed)
-        merge = self.addAction("Bring in another project…", self.choose_merged)
+        self.addAction(tr("New project…"), self.new)
+        self.addAction(tr("Open project…"), self.choose)
+        self.addAction(tr("Open a packed project…"), self.choose_packed)
+        merge = self.addAction(tr("Bring in another project…"), self.choose_merged)
         merge.setEnabled(self._ws.renders.project is not None)
-        pack = self.addAction("Pack this project…", self.pack)
+        pack = self.addAction(tr("Pack this project…"), self.pack)
         pack.setEnabled(self._ws.renders.project is not None)
-        self.days = self.addMenu("Copies by day")
+        self.days = self.addMenu(tr("Copies by day"))
         self.days.aboutToShow.connect(self._fill_days)
         self.days.setEnabled(self._ws.project_path is not None)
-        self.addAction("Repair a damaged project…", self.choose_damaged)
-        self.addAction("Open the demo", self.demo_wanted.emit)
-        self.addAction("Machines…", self.machines_wanted.emit)
+        self.addAction(tr("Repair a damaged project…"), self.choose_damaged)
+        self.addAction(tr("Open the demo"), self.demo_wanted.emit)
+        self.addAction(tr("Machines…"), self.machines_wanted.emit)
         self.addSeparator()
         for path in self.settings.recent:
             self.addAction(Path(path).stem, lambda p=path: self._ws.open_project(Path(p)))  # type: ignore[misc]
@@ -62,21 +62,21 @@ class Projects(QMenu):
             return
         found = copies(project)
         for copy in found:
-            self.days.addAction(f"Bring back {copy.stem}", partial(self.bring_back, copy, project))
+            self.days.addAction(tr("Bring back {stem}", stem=copy.stem), partial(self.bring_back, copy, project))
         if not found:
-            self.days.addAction("None yet: one is kept on each day that it is opened").setEnabled(False)
+            self.days.addAction(tr("None yet: one is kept on each day that it is opened")).setEnabled(False)
 
     def bring_back(self, copy: Path, project: Path) -> None:
         """Open a copy as a project of its own; the one that is open stays as it is."""
 
         def arrived(path: Path) -> None:
             self._ws.open_project(path)
-            self._ws.said.emit(f"{path.stem} is open now; {project.stem} is as it was.", "note")
+            self._ws.said.emit(tr("{stem} is open now; {stem2} is as it was.", stem=path.stem, stem2=project.stem), "note")
 
         self._ws.in_background("files", lambda: brought_back(copy, project), arrived)
 
     def choose_damaged(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), "Repair a damaged project", "", KIND)
+        name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), tr("Repair a damaged project"), "", KIND)
         if name:
             self.repair(Path(name))
 
@@ -84,18 +84,20 @@ class Projects(QMenu):
         """Save what can be read of a project in a new one, open that, and say in numbers what was saved and lost."""
 
         def arrived(made: Repaired) -> None:
-            self._ws.open_project(made.path, lambda: self._ws.said.emit(f"{made.path.name} is open. {made.told}", "note"))
+            self._ws.open_project(
+                made.path, lambda: self._ws.said.emit(tr("{name} is open. {told}", name=made.path.name, told=made.told), "note")
+            )
 
         self._ws.in_background("files", lambda: repaired(path), arrived)
 
     def new(self) -> None:
-        name, _kind = QFileDialog.getSaveFileName(self.parentWidget(), "New project", str(project_for("Project")), KIND)
+        name, _kind = QFileDialog.getSaveFileName(self.parentWidget(), tr("New project"), str(project_for(tr("Project"))), KIND)
         if name:
             path = Path(name)
             self._ws.open_project(path if path.suffix else path.with_suffix(".standtall"))
 
     def choose(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), "Open project", "", KIND)
+        name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), tr("Open project"), "", KIND)
         if name:
             self._ws.open_project(Path(name))
 
@@ -107,7 +109,7 @@ class Projects(QMenu):
             self.sheet.open()
 
     def choose_merged(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), "Bring in another project", "", KIND)
+        name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), tr("Bring in another project"), "", KIND)
         if name:
             self.bring_in(Path(name))
 
@@ -116,7 +118,12 @@ class Projects(QMenu):
         ws = self._ws
 
         def told(made: Merged) -> None:
-            said = f"{count_of(made.sources, 'file')} of footage and {count_of(made.shorts, 'short')} of {other.stem} came in."
+            said = tr(
+                "{sources} of footage and {shorts} of {stem} came in.",
+                sources=count_of(made.sources, "file"),
+                shorts=count_of(made.shorts, "short"),
+                stem=other.stem,
+            )
             ws.said.emit(" ".join((said, *made.left_out)), "note")
             path = ws.project_path
             if path is not None:
@@ -125,7 +132,7 @@ class Projects(QMenu):
         ws.with_project(lambda project: merge(project, other), told)
 
     def choose_packed(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), "Open a packed project", "", ARCHIVE)
+        name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), tr("Open a packed project"), "", ARCHIVE)
         if name:
             self.open_packed(Path(name))
 
@@ -155,4 +162,4 @@ class Projects(QMenu):
             mine = {f.name: getattr(new, f.name) for f in fields(new) if getattr(new, f.name) != getattr(old, f.name)}
             settings.save(replace(now, **mine))
 
-        self._ws.project_thread.do(work, must=True, undone="The settings were not saved")
+        self._ws.project_thread.do(work, must=True, undone=tr("The settings were not saved"))

@@ -7,6 +7,7 @@ from collections.abc import Callable, Iterable
 from PySide6.QtCore import QSize, Qt, Signal
 from PySide6.QtWidgets import QMenu, QSizePolicy, QSpacerItem, QToolButton, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.actions import Action
 from standtall.ui.widgets.place import Place
@@ -34,7 +35,7 @@ class Rail(QWidget):
             button.clicked.connect(self._wants(place.name))
             self._places[place.name] = button
         self._column.addItem(QSpacerItem(1, 1, QSizePolicy.Policy.Minimum, QSizePolicy.Policy.Expanding))
-        project = self._button("open", "Project", "New, open, recent projects")
+        project = self._button("open", tr("Project"), tr("New, open, recent projects"))
         project.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         project.setMenu(projects)
         for action, drawing in tools:

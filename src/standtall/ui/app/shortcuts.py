@@ -8,6 +8,7 @@ from PySide6.QtCore import QObject, Qt
 from PySide6.QtGui import QAction, QKeySequence
 from PySide6.QtWidgets import QApplication, QMainWindow, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.ui.widgets.actions import Action
 from standtall.ui.widgets.place import Place
 
@@ -25,7 +26,7 @@ class Shortcuts(QObject):
         self.groups: list[tuple[str, list[Action]]] = []
         self.place = ""
         """The name of the place in front."""
-        self._declare("Everywhere", "", everywhere)
+        self._declare(tr("Everywhere"), "", everywhere)
         for place in places:
             self._ground += place.ground
             self._declare(place.title, place.name, place.actions)

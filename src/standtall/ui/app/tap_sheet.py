@@ -11,6 +11,7 @@ from PySide6.QtGui import QColor, QKeyEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.media.sound_reader import MIX_RATE, Samples
 from standtall.sound.tap_delay import PERIOD_S, delay_of
 from standtall.ui.preview.clocks import SoundClock, sound_device
@@ -23,9 +24,9 @@ BEFORE_S: Final = 1.0
 """Until the first beat."""
 Round = Literal["", "flashes", "clicks"]
 TOLD: Final[dict[Round, str]] = {
-    "": "Tap Space with every flash, then with every click: twelve of each. Tap with the beat, as you would with music.",
-    "flashes": "Tap Space with every flash.",
-    "clicks": "Now with every click. Look away from the picture, and listen.",
+    "": tr("Tap Space with every flash, then with every click: twelve of each. Tap with the beat, as you would with music."),
+    "flashes": tr("Tap Space with every flash."),
+    "clicks": tr("Now with every click. Look away from the picture, and listen."),
 }
 
 
@@ -49,7 +50,7 @@ class Flash(QWidget):
         super().__init__()
         self.lit = False
         self.setFixedSize(120, 120)
-        self.setAccessibleName("Flash")
+        self.setAccessibleName(tr("Flash"))
 
     def show_lit(self, lit: bool) -> None:
         if lit != self.lit:
@@ -73,7 +74,7 @@ class TapSheet(QDialog):
         super().__init__(parent)
         self._device = device if device is not None else sound_device()
         self._period = period
-        self.setWindowTitle("How late is sound here?")
+        self.setWindowTitle(tr("How late is sound here?"))
         self.round: Round = ""
         self._began = 0.0
         self._clock: SoundClock | None = None
@@ -83,8 +84,8 @@ class TapSheet(QDialog):
         self.told = QLabel()
         self.told.setWordWrap(True)
         self.told.setMinimumWidth(380)
-        self.begin = button("Begin", "Flashes first, then clicks", self.start, "main")
-        self.leave = button("Close", "Leave everything as it is (Escape)", self.reject)
+        self.begin = button(tr("Begin"), tr("Flashes first, then clicks"), self.start, "main")
+        self.leave = button(tr("Close"), tr("Leave everything as it is (Escape)"), self.reject)
         row = QHBoxLayout()
         row.addStretch(1)
         row.addWidget(self.leave)
@@ -101,7 +102,7 @@ class TapSheet(QDialog):
         self._timer.timeout.connect(self._tick)
         self._tell(TOLD[""])
         if self._device is None:
-            self._tell("There is no sound device on this machine, so nothing is late.")
+            self._tell(tr("There is no sound device on this machine, so nothing is late."))
             self.begin.setEnabled(False)
 
     def _tell(self, text: str) -> None:
@@ -151,7 +152,7 @@ class TapSheet(QDialog):
     def _end(self) -> None:
         self._stop()
         self.begin.setEnabled(True)
-        self.begin.setText("Try again")
+        self.begin.setText(tr("Try again"))
         try:
             made = delay_of(self.beats, self.taps["flashes"], self.beats, self.taps["clicks"])
         except NothingToDo as error:
@@ -159,7 +160,11 @@ class TapSheet(QDialog):
             return
         late = round(1000 * made.seconds)
         self._tell(
-            f"Sound is {late} ms late here, give or take {max(1, round(2000 * made.within))} ms. The picture waits for it now."
+            tr(
+                "Sound is {late} ms late here, give or take {value} ms. The picture waits for it now.",
+                late=late,
+                value=max(1, round(2000 * made.within)),
+            )
         )
         self.found.emit(late)
 

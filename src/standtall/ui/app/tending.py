@@ -9,13 +9,14 @@ from PySide6.QtCore import QObject, Signal
 from PySide6.QtWidgets import QWidget
 
 from standtall.base.errors import StandTallError
+from standtall.base.interface_language import tr, tr_n
 from standtall.jobs.events import Ended, Event
 from standtall.jobs.requests import AnalyseRequest, RenderRequest, Request
 from standtall.ui.app.desktop import Desktop
 from standtall.ui.state.jobs import Jobs
 from standtall.ui.threads.queues import Queues
 
-ACTIONS: Final = {"default": "Show Renders", "show": "Show Renders", "folder": "Open the folder"}
+ACTIONS: Final = {"default": tr("Show Renders"), "show": tr("Show Renders"), "folder": tr("Open the folder")}
 LONG: Final = (AnalyseRequest, RenderRequest)
 
 
@@ -59,6 +60,10 @@ class Tending(QObject):
 
 def told(done: int, failed: int) -> tuple[str, str]:
     """The title and the text of the message at the end."""
-    shorts = f"{done} finished file{'' if done == 1 else 's'}" if done else "No file was finished"
-    text = f"{failed} could not be rendered; the Renders place says why." if failed else "All are checked and ready."
+    shorts = tr_n(done, "{n} finished file", "{n} finished files") if done else tr("No file was finished")
+    text = (
+        tr("{failed} could not be rendered; the Renders place says why.", failed=failed)
+        if failed
+        else tr("All are checked and ready.")
+    )
     return shorts, text

@@ -5,6 +5,7 @@ from __future__ import annotations
 from functools import partial
 from typing import TYPE_CHECKING
 
+from standtall.base.interface_language import tr
 from standtall.ui.app.guided_walk import Stop
 
 if TYPE_CHECKING:
@@ -17,30 +18,31 @@ def stops_of(window: MainWindow) -> tuple[Stop, ...]:
     bench_there = partial(window.go, "bench")
     return (
         Stop(
-            "The words are the film",
-            "Drag over words and press Delete: they are out of the short, and Ctrl+Z brings them back. A click on a word goes "
-            "to it.",
+            tr("The words are the film"),
+            tr("Drag over words and press Delete: they are out of the short, and Ctrl+Z brings them back. A click on a word goes "
+            "to it."),
             lambda: bench.page, bench_there,
         ),
         Stop(
-            "This is what comes out",
-            "Space plays it. Drag the picture to move the crop, drag the captions to where they should stand.",
+            tr("This is what comes out"),
+            tr("Space plays it. Drag the picture to move the crop, drag the captions to where they should stand."),
             lambda: pane.picture, bench_there,
         ),
         Stop(
-            "Each shot says why it is framed so",
-            "Another layout is one click; Ctrl+Z takes it back. F6 brings this panel, F5 the words.",
+            tr("Each shot says why it is framed so"),
+            tr("Another layout is one click; Ctrl+Z takes it back. F6 brings this panel, F5 the words."),
             lambda: bench.inspector, partial(bench.inspector.show_panel, "framing"),
         ),
         Stop(
-            "Captions have a look of your own",
-            "Choose one, then change any part of it: the picture shows it at once. F7 brings this panel.",
+            tr("Captions have a look of your own"),
+            tr("Choose one, then change any part of it: the picture shows it at once. F7 brings this panel."),
             lambda: bench.inspector, partial(bench.inspector.show_panel, "captions"),
         ),
         Stop(
-            "One click to the finished file",
-            "It is checked before and proved after. Moments (Alt+2) has more passages, the Calendar (Alt+5) plans when they go "
-            "out.",
+            tr("One click to the finished file"),
+            tr("It is checked before and proved after. Moments (Alt+2) has more passages, the Calendar (Alt+5) plans when "
+               "they go "
+            "out."),
             lambda: pane.rendering, bench_there,
         ),
     )  # fmt: skip

@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import tr
 from standtall.library.settings import ChosenKeys, Settings, WindowPlace
 from standtall.media.probe import probe
 from standtall.model.moment import Moment
@@ -60,7 +61,7 @@ from standtall.ui.widgets.actions import Action, chosen_keys
 LEAST = (1024, 640)
 TITLE_BAR = 40
 """Height to leave for what the desktop draws around the window, which is only known once it is there."""
-WORD_FILES = "Scripts and captions (*.srt *.vtt *.txt *.json);;All files (*)"
+WORD_FILES = tr("Scripts and captions (*.srt *.vtt *.txt *.json);;All files (*)")
 
 
 class MainWindow(QMainWindow):
@@ -97,15 +98,17 @@ class MainWindow(QMainWindow):
         for place in self.all_places:
             self.places.addWidget(place.widget)
         self._message = MessageBar()
-        self.shortcuts_action = Action("shortcuts", "All shortcuts", self._show_shortcuts, ("F12",), "anywhere", "Shortcuts")
-        self.preferences_action = Action(
-            "preferences", "Preferences", self.show_preferences, ("Ctrl+Shift+,", "Ctrl+Shift+<"), "anywhere"
+        self.shortcuts_action = Action(
+            "shortcuts", tr("All shortcuts"), self._show_shortcuts, ("F12",), "anywhere", tr("Shortcuts")
         )
-        self.help_action = Action("help", "Help on what is in front", self.show_help, ("F1",), "anywhere", "Help")
+        self.preferences_action = Action(
+            "preferences", tr("Preferences"), self.show_preferences, ("Ctrl+Shift+,", "Ctrl+Shift+<"), "anywhere"
+        )
+        self.help_action = Action("help", tr("Help on what is in front"), self.show_help, ("F1",), "anywhere", tr("Help"))
         self.help_sheet: HelpSheet | None = None
         self.walking: Walk | None = None
         self.preferences: PreferencesSheet | None = None
-        self.theme_action = Action("theme", "Light or dark window", self.change_theme, (), "anywhere", "Light/dark")
+        self.theme_action = Action("theme", tr("Light or dark window"), self.change_theme, (), "anywhere", tr("Light/dark"))
         tools = ((self.shortcuts_action, "keys"), (self.theme_action, "theme"))
         self._rail = Rail(self.all_places, self.projects, tools)
         self._lay_out()
@@ -320,7 +323,9 @@ class MainWindow(QMainWindow):
     # projects and files
 
     def _project_changed(self, path: Path) -> None:
-        self.setWindowTitle(f"{path.stem}{'' if self.workspace.writable else ' (read only)'} – Stand Tall")
+        self.setWindowTitle(
+            tr("{stem}{writable} – Stand Tall", stem=path.stem, writable="" if self.workspace.writable else tr(" (read only)"))
+        )
         self.projects.remember(path)
 
     def open_on_bench(self, source: Source) -> None:
@@ -376,7 +381,7 @@ class MainWindow(QMainWindow):
             self.playback.play_moment(moment, seen)
 
     def import_words(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self, "Import words from a file", "", WORD_FILES)
+        name, _kind = QFileDialog.getOpenFileName(self, tr("Import words from a file"), "", WORD_FILES)
         if name:
             self.files.import_words(Path(name))
 
@@ -413,16 +418,16 @@ class MainWindow(QMainWindow):
         """Ask, where something runs that would stop."""
         running = self.footage.unfinished()
         if self.preview_pane.rendering.running:
-            running.insert(0, "A short is being rendered: it would have to begin again, and nothing is left of it.")
+            running.insert(0, tr("A short is being rendered: it would have to begin again, and nothing is left of it."))
         running += self.calendar.unfinished()
         if not running:
             return True
         box = QMessageBox(self)
         box.setIcon(QMessageBox.Icon.Question)
-        box.setWindowTitle("Close Stand Tall?")
+        box.setWindowTitle(tr("Close Stand Tall?"))
         box.setText("\n".join(running))
-        stop = box.addButton("Stop and close", QMessageBox.ButtonRole.AcceptRole)
-        stay = box.addButton("Stay here", QMessageBox.ButtonRole.RejectRole)
+        stop = box.addButton(tr("Stop and close"), QMessageBox.ButtonRole.AcceptRole)
+        stay = box.addButton(tr("Stay here"), QMessageBox.ButtonRole.RejectRole)
         box.setDefaultButton(stay)
         box.setEscapeButton(stay)
         box.exec()

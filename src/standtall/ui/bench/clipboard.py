@@ -9,6 +9,7 @@ from PySide6.QtCore import QMimeData, QObject
 from PySide6.QtGui import QGuiApplication, QImage
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.cutting import order
 from standtall.cutting.cut_points import spans_of
@@ -32,17 +33,19 @@ class Clipboard(QObject):
         self._short: Short | None = None
         self._extra: Extra | None = None
         self.declared = [
-            Action("copy-words", "Copy the chosen words with their times", self.copy_words, ("Ctrl+C",), menu="Clipboard"),
-            Action("paste-words", "Add the copied words to the end of the short", self.paste_words, ("Ctrl+V",),
-                   menu="Clipboard"),
-            Action("copy-style", "Copy how this short looks and is framed", self.copy_short, ("Ctrl+Alt+C",), menu="Clipboard"),
-            Action("paste-style", "Let its captions look like those that were copied", self.paste_style, ("Ctrl+Alt+V",),
-                   menu="Clipboard"),
-            Action("paste-whole-framing", "Frame it like the short that was copied", self.paste_framing, ("Ctrl+Alt+F",),
-                   menu="Clipboard"),
-            Action("copy-extra", "Copy the chosen extra", self.copy_extra, ("Alt+C",), menu="Clipboard"),
-            Action("paste-extra", "Put the copied extra in", self.paste_extra, ("Alt+V",), menu="Clipboard"),
-            Action("copy-frame", "Copy the frame as a picture", self.copy_frame, ("Ctrl+Alt+P",), menu="Clipboard"),
+            Action("copy-words", tr("Copy the chosen words with their times"), self.copy_words, ("Ctrl+C",),
+                menu=tr("Clipboard")),
+            Action("paste-words", tr("Add the copied words to the end of the short"), self.paste_words, ("Ctrl+V",),
+                   menu=tr("Clipboard")),
+            Action("copy-style", tr("Copy how this short looks and is framed"), self.copy_short, ("Ctrl+Alt+C",),
+                menu=tr("Clipboard")),
+            Action("paste-style", tr("Let its captions look like those that were copied"), self.paste_style, ("Ctrl+Alt+V",),
+                   menu=tr("Clipboard")),
+            Action("paste-whole-framing", tr("Frame it like the short that was copied"), self.paste_framing, ("Ctrl+Alt+F",),
+                   menu=tr("Clipboard")),
+            Action("copy-extra", tr("Copy the chosen extra"), self.copy_extra, ("Alt+C",), menu=tr("Clipboard")),
+            Action("paste-extra", tr("Put the copied extra in"), self.paste_extra, ("Alt+V",), menu=tr("Clipboard")),
+            Action("copy-frame", tr("Copy the frame as a picture"), self.copy_frame, ("Ctrl+Alt+P",), menu=tr("Clipboard")),
         ]  # fmt: skip
 
     def words(self, chosen: range) -> QMimeData | None:
@@ -60,10 +63,10 @@ class Clipboard(QObject):
         chosen = self._ws.selection.or_said()
         data = None if chosen is None else self.words(chosen)
         if data is None:
-            self._ws.said.emit("Choose words first: drag over them in the transcript.", "note")
+            self._ws.said.emit(tr("Choose words first: drag over them in the transcript."), "note")
             return
         QGuiApplication.clipboard().setMimeData(data)
-        self._ws.said.emit("The words are copied: Ctrl+V adds them to the end of a short.", "note")
+        self._ws.said.emit(tr("The words are copied: Ctrl+V adds them to the end of a short."), "note")
 
     def paste_words(self) -> None:
         self.put(QGuiApplication.clipboard().mimeData())
@@ -81,11 +84,11 @@ class Clipboard(QObject):
         """Keep the short as it is now, for its style and its framing."""
         if self._ws.opened is not None:
             self._short = self._ws.opened.entry.short
-            self._ws.said.emit(f"The style and the framing of “{self._short.name}” are copied.", "note")
+            self._ws.said.emit(tr("The style and the framing of “{name}” are copied.", name=self._short.name), "note")
 
     def _copied(self) -> Short:
         if self._short is None:
-            raise NothingToDo("No short was copied.", "Open the short that it should be like, then Ctrl+Alt+C.")
+            raise NothingToDo(tr("No short was copied."), tr("Open the short that it should be like, then Ctrl+Alt+C."))
         return self._short
 
     def paste_style(self) -> None:
@@ -98,15 +101,15 @@ class Clipboard(QObject):
         opened, number = self._ws.opened, self._ws.selection.extra
         found = None if opened is None else next((e for e in opened.entry.short.extras.items if e.id == number), None)
         if found is None:
-            self._ws.said.emit("Choose an extra first: click it in the extras lane.", "note")
+            self._ws.said.emit(tr("Choose an extra first: click it in the extras lane."), "note")
             return
         self._extra = found
-        self._ws.said.emit(f"The {extra_edits.kind_of(found)} is copied.", "note")
+        self._ws.said.emit(tr("The {kind} is copied.", kind=tr(extra_edits.kind_of(found))), "note")
 
     def paste_extra(self) -> None:
         extra = self._extra
         if extra is None:
-            self._ws.said.emit("No extra was copied. Choose one, then Alt+C.", "note")
+            self._ws.said.emit(tr("No extra was copied. Choose one, then Alt+C."), "note")
             return
         self._ws.selection.choose_extra(-1)
         self._ws.edit(lambda s, _a: extra_edits.put_in(s, extra))
@@ -115,15 +118,15 @@ class Clipboard(QObject):
         """The frame as it is shown, at the size at which it is shown."""
         image = self._frame()
         if image is None:
-            self._ws.said.emit("There is no picture to be copied yet.", "note")
+            self._ws.said.emit(tr("There is no picture to be copied yet."), "note")
             return
         QGuiApplication.clipboard().setImage(image)
-        self._ws.said.emit("The frame is copied as a picture.", "note")
+        self._ws.said.emit(tr("The frame is copied as a picture."), "note")
 
 
 def carried(data: QMimeData, workspace: Workspace) -> tuple[Segment, ...]:
     """Passages that a clipboard or a drag carries. Raises `NothingToDo` where there are none that can be used."""
     text = bytes(data.data(PASSAGES).data()).decode("utf-8", "replace")
     if not text:
-        raise NothingToDo("No words were copied.", "Choose words in a transcript, then Ctrl+C.")
+        raise NothingToDo(tr("No words were copied."), tr("Choose words in a transcript, then Ctrl+C."))
     return copied.passages_in(text, workspace.sources_here())

@@ -10,6 +10,7 @@ from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPai
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from standtall.base.errors import StandTallError
+from standtall.base.interface_language import tr
 from standtall.model.framing import LAYOUT_TITLES
 from standtall.model.look import Look
 from standtall.session.versions import Version, by_hand_and_not, layouts, looks, painted, shapes
@@ -21,7 +22,7 @@ from standtall.ui.widgets.images import image_of
 
 Side = Literal["layouts", "automatic", "shapes", "looks"]
 SIDES: Final[dict[Side, str]] = {
-    "layouts": "Layouts of this shot", "automatic": "By hand and automatic", "shapes": "Shapes", "looks": "Looks",
+    "layouts": tr("Layouts of this shot"), "automatic": tr("By hand and automatic"), "shapes": tr("Shapes"), "looks": tr("Looks"),
 }  # fmt: skip
 LOOKS: Final = 6
 """Looks beside each other."""
@@ -39,7 +40,7 @@ class Tile(QWidget):
         self.image: QImage | None = None
         self.current = False
         self.setAccessibleName(f"{number}: {title}")
-        self.setToolTip(f"Choose {title} (key {number})")
+        self.setToolTip(tr("Choose {title} (key {number})", title=title, number=number))
         self.setMinimumWidth(96)
 
     def sizeHint(self) -> QSize:
@@ -74,7 +75,7 @@ class CompareSheet(QDialog):
         super().__init__(parent)
         self._ws = workspace
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.setWindowTitle("Compare versions")
+        self.setWindowTitle(tr("Compare versions"))
         self.resize(1120, 500)
         column = QVBoxLayout(self)
         column.setContentsMargins(18, 14, 18, 14)
@@ -89,10 +90,10 @@ class CompareSheet(QDialog):
             made.clicked.connect(partial(self.show_side, side))
             self._sides[side] = made
             row.addWidget(made)
-        self.others = button("Other looks", "Show the next looks beside that of the short", self.show_others, "small")
+        self.others = button(tr("Other looks"), tr("Show the next looks beside that of the short"), self.show_others, "small")
         row.addWidget(self.others)
         row.addStretch(1)
-        self._hint = QLabel("A number or a click chooses; Escape leaves all as it is.")
+        self._hint = QLabel(tr("A number or a click chooses; Escape leaves all as it is."))
         self._hint.setObjectName("faint")
         row.addWidget(self._hint)
         column.addLayout(row)
@@ -172,7 +173,7 @@ class CompareSheet(QDialog):
     def _came(self, images: list[QImage], versions: list[Version], opened: Opened, tick: int) -> None:
         self._busy = False
         if versions is self._versions:
-            now = {"layouts": LAYOUT_TITLES[opened.camera.at(tick).layout], "automatic": "As it is",
+            now = {"layouts": LAYOUT_TITLES[opened.camera.at(tick).layout], "automatic": tr("As it is"),
                    "shapes": opened.entry.short.output.shape,
                    "looks": next((k.title for k in self._ws.data.looks if k.name == opened.entry.short.captions.look), ""),
                    }[self._side]  # fmt: skip

@@ -23,6 +23,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import count_of, tr, tr_n
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.base.timecode import timecode, usual_rate
 from standtall.library.project import Project
@@ -34,12 +35,12 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import heading
 
 ABOUT: Final = {
-    ".otio": "clips, framing, captions, cutaways and music as tracks",
-    ".edl": "clips with timecode and markers, for nearly every finishing program",
-    ".csv": "clips and markers as a table of times",
-    ".html": "times, words and pictures, to read in a browser and sign off",
-    ".pdf": "the same on pages, to print",
-    ".txt": "each piece with the time it begins, for a description",
+    ".otio": tr("clips, framing, captions, cutaways and music as tracks"),
+    ".edl": tr("clips with timecode and markers, for nearly every finishing program"),
+    ".csv": tr("clips and markers as a table of times"),
+    ".html": tr("times, words and pictures, to read in a browser and sign off"),
+    ".pdf": tr("the same on pages, to print"),
+    ".txt": tr("each piece with the time it begins, for a description"),
 }
 SHOWN: Final = 300
 """Clips that the sheet lists."""
@@ -54,7 +55,7 @@ class CutSheet(QDialog):
         write: Callable[[Path, Sequence[CutList]], None], parent: QWidget | None = None,
     ) -> None:  # fmt: skip
         super().__init__(parent)
-        self.setWindowTitle("Cut for other programs")
+        self.setWindowTitle(tr("Cut for other programs"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._gather, self._write, self._short = gather, write, short
         self.cuts: Sequence[CutList] = ()
@@ -62,13 +63,13 @@ class CutSheet(QDialog):
         column = QVBoxLayout(self)
         column.setContentsMargins(22, 18, 22, 18)
         column.setSpacing(8)
-        column.addWidget(heading("CUT OF"))
+        column.addWidget(heading(tr("CUT OF")))
         self.of: dict[str, QRadioButton] = {}
         whose = QButtonGroup(self)
         texts = (
-            ("short", f"the short “{short}”"),
-            ("all", "all shorts, one after another"),
-            ("kept", "all moments that were kept"),
+            ("short", tr("the short “{short}”", short=short)),
+            ("all", tr("all shorts, one after another")),
+            ("kept", tr("all moments that were kept")),
         )
         for name, text in texts:
             self.of[name] = QRadioButton(text)
@@ -76,8 +77,8 @@ class CutSheet(QDialog):
             column.addWidget(self.of[name])
             self.of[name].toggled.connect(lambda on, n=name: self._choose(n) if on else None)
         self.list = QTreeWidget()
-        self.list.setAccessibleName("Clips of the cut")
-        self.list.setHeaderLabels(["Clip", "In", "Out", "Length", "What is said"])
+        self.list.setAccessibleName(tr("Clips of the cut"))
+        self.list.setHeaderLabels([tr("Clip"), tr("In"), tr("Out"), tr("Length"), tr("What is said")])
         self.list.setRootIsDecorated(False)
         self.list.setUniformRowHeights(True)
         column.addWidget(self.list, 1)
@@ -95,7 +96,7 @@ class CutSheet(QDialog):
         self.formats[".otio"].setChecked(True)
         row = QHBoxLayout()
         row.addStretch(1)
-        cancel, self.go = QPushButton("Cancel"), QPushButton("Choose the file…")
+        cancel, self.go = QPushButton(tr("Cancel")), QPushButton(tr("Choose the file…"))
         self.go.setObjectName("main")
         self.go.setDefault(True)
         self.go.setEnabled(False)
@@ -113,7 +114,7 @@ class CutSheet(QDialog):
         self.cuts = ()
         self.go.setEnabled(False)
         self.list.clear()
-        self.told.setText("Gathering the clips …")
+        self.told.setText(tr("Gathering the clips …"))
         self._gather(name, lambda cuts: self.show_cuts(name, cuts))
 
     def show_cuts(self, name: str, cuts: Sequence[CutList]) -> None:
@@ -126,29 +127,31 @@ class CutSheet(QDialog):
             rate = usual_rate(clip.file.rate or cut.rate)
             frames = [clip.file.first + round(Fraction(t, TICKS_PER_SECOND) * rate) for t in (clip.start, clip.end)]
             times = [timecode(f, rate, clip.file.drop) for f in frames]
-            length = f"{clip.length / TICKS_PER_SECOND:.1f} s"
+            length = tr("{length:.1f} s", length=clip.length / TICKS_PER_SECOND)
             row = QTreeWidgetItem([clip.name, *times, length, clip.says])
             row.setToolTip(4, clip.says)
             self.list.addTopLevelItem(row)
         for place in range(4):
             self.list.resizeColumnToContents(place)
         total = sum(cut.length for cut in cuts)
-        more = f", of which {SHOWN} are listed" if len(rows) > SHOWN else ""
+        more = tr(", of which {SHOWN} are listed", SHOWN=SHOWN) if len(rows) > SHOWN else ""
         files = len({clip.file.key for _cut, clip in rows})
         self.told.setText(
-            f"{len(rows)} clip{'s' if len(rows) != 1 else ''} of {files} file{'s' if files != 1 else ''}, "
-            f"{clock(total, tenths=True)}{more}."
-            if rows else "There is none yet."
+            tr(
+            "{clips} of {files}, {total}{more}.",
+            clips=count_of(len(rows), "clip"), files=count_of(files, "file"), total=clock(total, tenths=True), more=more,
+        )
+            if rows else tr("There is none yet.")
         )  # fmt: skip
         self.go.setEnabled(bool(rows))
 
     def _ask(self) -> None:
         ending = self.ending()
         proposed = "".join(
-            c for c in (self._short if self.of["short"].isChecked() else "Cut") if c.isalnum() or c in " -_'"
+            c for c in (self._short if self.of["short"].isChecked() else tr("Cut")) if c.isalnum() or c in " -_'"
         ).strip()
         name, _kind = QFileDialog.getSaveFileName(
-            self, "Write the cut", f"{proposed or 'cut'}{ending}", f"{FORMATS[ending]} (*{ending})"
+            self, tr("Write the cut"), f"{proposed or 'cut'}{ending}", f"{FORMATS[ending]} (*{ending})"
         )
         if name:
             path = Path(name)
@@ -165,31 +168,38 @@ class BroughtInSheet(QDialog):
 
     def __init__(self, path: Path, found: BroughtIn, make: Callable[[BroughtIn], None], parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle(f"From {path.name}")
+        self.setWindowTitle(tr("From {name}", name=path.name))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(620, 460)
         column = QVBoxLayout(self)
         column.setContentsMargins(22, 18, 22, 18)
         column.setSpacing(8)
-        column.addWidget(heading("SHORTS THAT ARE MADE"))
+        column.addWidget(heading(tr("SHORTS THAT ARE MADE")))
         self.shorts = QListWidget()
-        self.shorts.setAccessibleName("Shorts that are made")
+        self.shorts.setAccessibleName(tr("Shorts that are made"))
         for short in found.shorts:
             pieces = len(short.segments)
             self.shorts.addItem(
-                f"{short.name}  –  {clock(short.length, tenths=True)}, {pieces} piece{'s' if pieces != 1 else ''}"
+                tr(
+                    "{name}  –  {length}, {pieces}",
+                    name=short.name,
+                    length=clock(short.length, tenths=True),
+                    pieces=count_of(pieces, "piece"),
+                )
             )
         column.addWidget(self.shorts, 1)
-        column.addWidget(heading("LEFT OUT"))
+        column.addWidget(heading(tr("LEFT OUT")))
         self.left_out = QListWidget()
-        self.left_out.setAccessibleName("What is left out, and why")
+        self.left_out.setAccessibleName(tr("What is left out, and why"))
         self.left_out.setWordWrap(True)
-        self.left_out.addItems(list(found.left_out) or ["Nothing: all of it is taken."])
+        self.left_out.addItems(list(found.left_out) or [tr("Nothing: all of it is taken.")])
         column.addWidget(self.left_out, 1)
         row = QHBoxLayout()
         row.addStretch(1)
-        cancel = QPushButton("Cancel")
-        self.go = QPushButton("Make the short" if len(found.shorts) == 1 else f"Make {len(found.shorts)} shorts")
+        cancel = QPushButton(tr("Cancel"))
+        self.go = QPushButton(
+            tr("Make the short") if len(found.shorts) == 1 else tr("Make {shorts} shorts", shorts=len(found.shorts))
+        )
         self.go.setObjectName("main")
         self.go.setDefault(True)
         cancel.clicked.connect(self.reject)
@@ -212,7 +222,7 @@ class Cuts:
         """Ask what is to be written."""
         opened = self._ws.opened
         if opened is None:
-            self._ws.said.emit("Open a short on the Bench first.", "note")
+            self._ws.said.emit(tr("Open a short on the Bench first."), "note")
             return
         self.sheet = CutSheet(opened.entry.short.name, self._gather, self._written, self._parent.window())
         self.sheet.open()
@@ -237,14 +247,14 @@ class Cuts:
     def _written(self, path: Path, cuts: Sequence[CutList]) -> None:
         ws = self._ws
         name, progress = path.stem, ws.closing
-        told = lambda _none: ws.said.emit(f"The cut is written: {path.name}.", "note")  # noqa: E731
+        told = lambda _none: ws.said.emit(tr("The cut is written: {name}.", name=path.name), "note")  # noqa: E731
         ws.in_background("files", lambda: write_cuts(path, name, cuts, progress), told)
 
     def choose(self) -> None:
         """Ask for a file of another program."""
         pattern = " ".join(f"*{e}" for e in ENDINGS)
         name, _kind = QFileDialog.getOpenFileName(
-            self._parent.window(), "Bring in a cut or markers", "", f"Cuts and markers ({pattern})"
+            self._parent.window(), tr("Bring in a cut or markers"), "", tr("Cuts and markers ({pattern})", pattern=pattern)
         )
         if name:
             self.bring(Path(name))
@@ -273,7 +283,10 @@ class Cuts:
 
         def made(number: int) -> None:
             count = len(found.shorts)
-            ws.said.emit(f"{count} short{'s are' if count != 1 else ' is'} made of “{found.name}”.", "note")
+            ws.said.emit(
+                tr_n(count, "{n} short is made of “{name}”.", "{n} shorts are made of “{name}”.", name=found.name),
+                "note",
+            )
             ws.open_short(number)
 
         ws.with_project(work, made)

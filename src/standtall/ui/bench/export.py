@@ -17,17 +17,18 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import tr
 from standtall.exchange import captions_out
 from standtall.exchange.words_out import FORMATS
 from standtall.ui.widgets.cards import heading
 from standtall.ui.widgets.languages import LANGUAGES
 
 ABOUT = {
-    ".srt": "captions of up to two lines; read by nearly every program",
-    ".vtt": "captions with speakers and the time of each word",
-    ".txt": "paragraphs by speaker, to read",
-    ".json": "every word with time, speaker and confidence",
-    ".ass": "captions with their style, for players that draw it",
+    ".srt": tr("captions of up to two lines; read by nearly every program"),
+    ".vtt": tr("captions with speakers and the time of each word"),
+    ".txt": tr("paragraphs by speaker, to read"),
+    ".json": tr("every word with time, speaker and confidence"),
+    ".ass": tr("captions with their style, for players that draw it"),
 }
 
 
@@ -40,27 +41,30 @@ class ExportSheet(QDialog):
 
     def __init__(self, source: str, short: str, languages: tuple[str, ...] = (), parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Export words")
+        self.setWindowTitle(tr("Export words"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._names = {True: source, False: short}
         column = QVBoxLayout(self)
         column.setContentsMargins(22, 18, 22, 18)
         column.setSpacing(9)
-        column.addWidget(heading("WORDS OF"))
+        column.addWidget(heading(tr("WORDS OF")))
         self.formats: dict[str, QRadioButton] = {}
         self.language = QComboBox()
-        self.short, self.whole = QRadioButton(f"the short “{short}”"), QRadioButton(f"all of “{source}”")
-        self.shown = QRadioButton("the captions of the short, line by line as they are shown")
+        self.short, self.whole = (
+            QRadioButton(tr("the short “{short}”", short=short)),
+            QRadioButton(tr("all of “{source}”", source=source)),
+        )
+        self.shown = QRadioButton(tr("the captions of the short, line by line as they are shown"))
         self.short.setChecked(True)
         what = QButtonGroup(self)
         for button in (self.short, self.whole, self.shown):
             button.toggled.connect(lambda _on: self._fit())
             what.addButton(button)
             column.addWidget(button)
-        self.language.setAccessibleName("Language of the words")
-        self.language.addItem("Original language", "")
+        self.language.setAccessibleName(tr("Language of the words"))
+        self.language.addItem(tr("Original language"), "")
         for code in languages:
-            self.language.addItem(f"Translation: {LANGUAGES.get(code, code)}", code)
+            self.language.addItem(tr("Translation: {get}", get=LANGUAGES.get(code, code)), code)
         if languages:
             column.addWidget(self.language)
         column.addSpacing(6)
@@ -76,7 +80,7 @@ class ExportSheet(QDialog):
         column.addSpacing(8)
         row = QHBoxLayout()
         row.addStretch(1)
-        cancel, write = QPushButton("Cancel"), QPushButton("Choose the file…")
+        cancel, write = QPushButton(tr("Cancel")), QPushButton(tr("Choose the file…"))
         write.setObjectName("main")
         write.setDefault(True)
         cancel.clicked.connect(self.reject)
@@ -101,7 +105,7 @@ class ExportSheet(QDialog):
         whole, ending = self.whole.isChecked(), self.ending()
         proposed = "".join(c for c in self._names[whole] if c.isalnum() or c in " -_'").strip() or "words"
         name, _kind = QFileDialog.getSaveFileName(
-            self, "Write words", f"{proposed}{ending}", f"{(FORMATS | captions_out.FORMATS)[ending]} (*{ending})"
+            self, tr("Write words"), f"{proposed}{ending}", f"{(FORMATS | captions_out.FORMATS)[ending]} (*{ending})"
         )
         if name:
             path = Path(name)

@@ -8,6 +8,7 @@ from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent
 from PySide6.QtWidgets import QMenu, QToolButton
 
+from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.checks.length import too_long
 from standtall.model import edits
@@ -37,9 +38,12 @@ class LengthGauge(QToolButton):
         menu = self.menu()
         menu.clear()
         for channel in self._ws.data.channels:
-            menu.addAction(f"{channel.title}: at most {clock(channel.longest)}", partial(self._choose, channel))
+            menu.addAction(
+                tr("{title}: at most {longest}", title=channel.title, longest=clock(channel.longest)),
+                partial(self._choose, channel),
+            )
         menu.addSeparator()
-        menu.addAction("New channel…", self.new_channel)
+        menu.addAction(tr("New channel…"), self.new_channel)
 
     def _choose(self, channel: Channel) -> None:
         opened = self._ws.opened
@@ -60,14 +64,21 @@ class LengthGauge(QToolButton):
     def refresh(self) -> None:
         opened = self._ws.opened
         self.setEnabled(opened is not None)
-        self.setAccessibleName("Length")
+        self.setAccessibleName(tr("Length"))
         if opened is not None:
             short, channel = opened.entry.short, opened.channel
-            told = f"{clock(short.length, True)} of at most {clock(channel.longest)} for {channel.title}"
+            told = tr(
+                "{length} of at most {longest} for {title}",
+                length=clock(short.length, True),
+                longest=clock(channel.longest),
+                title=channel.title,
+            )
             notice = too_long(short, channel)
             if notice is not None:
                 told += f". {sentence(notice)}"
-            self.setToolTip(f"{told}\nThe thin line shows what of the footage is used. Click to choose another channel.")
+            self.setToolTip(
+                tr("{told}\nThe thin line shows what of the footage is used. Click to choose another channel.", told=told)
+            )
             self.setAccessibleDescription(told)
         self.update()
 
@@ -82,7 +93,7 @@ class LengthGauge(QToolButton):
         over = too_long(short, opened.channel) is not None
         wide = self.width()
         painter.setPen(QColor(theme.NOW if self.hasFocus() or self.underMouse() else look.text))
-        text = f"{clock(short.length, True)} of {clock(limit)} ▾"
+        text = tr("{length} of {limit} ▾", length=clock(short.length, True), limit=clock(limit))
         painter.drawText(self.rect().adjusted(0, 0, 0, -14), Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, text)
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(QColor(look.line))

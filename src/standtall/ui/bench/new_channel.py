@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QDialog, QDialogButtonBox, QFormLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.ui.widgets.fields import Field
 
 
@@ -15,21 +16,21 @@ class NewChannelSheet(QDialog):
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("New channel")
-        self.title = Field("Name of the channel", "the place you post to")
+        self.setWindowTitle(tr("New channel"))
+        self.title = Field(tr("Name of the channel"), tr("the place you post to"))
         self.longest = QSpinBox()
         self.longest.setRange(1, 86_400)
         self.longest.setValue(60)
         self.longest.setSuffix(" s")
-        self.longest.setAccessibleName("Longest short in seconds")
+        self.longest.setAccessibleName(tr("Longest short in seconds"))
         form = QFormLayout()
-        form.addRow("Name", self.title)
-        form.addRow("Longest short", self.longest)
-        about = QLabel("Every short says how much of this it uses. The channel is kept for all your projects.")
+        form.addRow(tr("Name"), self.title)
+        form.addRow(tr("Longest short"), self.longest)
+        about = QLabel(tr("Every short says how much of this it uses. The channel is kept for all your projects."))
         about.setWordWrap(True)
         about.setObjectName("faint")
         self._buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
-        self._buttons.button(QDialogButtonBox.StandardButton.Ok).setText("Make the channel")
+        self._buttons.button(QDialogButtonBox.StandardButton.Ok).setText(tr("Make the channel"))
         self._buttons.accepted.connect(self.accept)
         self._buttons.rejected.connect(self.reject)
         whole = QVBoxLayout(self)

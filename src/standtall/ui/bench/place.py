@@ -9,6 +9,7 @@ from PySide6.QtCore import QPoint, Qt, Signal
 from PySide6.QtGui import QImage, QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QSplitter, QToolButton, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import capital, tr
 from standtall.model import edits
 from standtall.ui.bench.actions import actions_of
 from standtall.ui.bench.clipboard import Clipboard
@@ -36,7 +37,7 @@ PANEL_MOST = 440
 """Width of the panel that it takes by itself at most."""
 SCRIPT_LEAST = 408
 """Width that the page needs for its longest rows."""
-NAME_TIP = "Name of the short; the finished file gets it too"
+NAME_TIP = tr("Name of the short; the finished file gets it too")
 
 
 class Bench(QWidget):
@@ -68,7 +69,7 @@ class Bench(QWidget):
         self.searching = SearchBar(workspace, self.page)
         self.inspector.chosen.retype.connect(self.page.retype)
         self.inspector.chosen.new_short.connect(self.shorts.make)
-        self._name = Field("Name of the short", "No short yet")
+        self._name = Field(tr("Name of the short"), tr("No short yet"))
         self._name.setObjectName("name")
         self._named: Opened | None = None
         """The short whose name is in the field."""
@@ -112,8 +113,8 @@ class Bench(QWidget):
         self.split.addWidget(script)
         self.split.addWidget(holder)
         handle = self.split.handle(1)
-        handle.setToolTip("Drag it to give the words or the panel more room")
-        handle.setAccessibleName("Between words and panel")
+        handle.setToolTip(tr("Drag it to give the words or the panel more room"))
+        handle.setAccessibleName(tr("Between words and panel"))
         self.split.splitterMoved.connect(self._split_moved)
         self._share = 0.0
         whole = QHBoxLayout(self)
@@ -144,7 +145,7 @@ class Bench(QWidget):
 
     def place(self) -> Place:
         self.declared = actions_of(self)
-        return Place("bench", "Bench", "F2", self, self.declared, (self.page, self.page.viewport(), self.wide), ("Alt+3",))
+        return Place("bench", tr("Bench"), "F2", self, self.declared, (self.page, self.page.viewport(), self.wide), ("Alt+3",))
 
     def show_tall(self, shown: Shown) -> None:
         """The tall picture is another one now."""
@@ -164,8 +165,8 @@ class Bench(QWidget):
     def toggle_even(self) -> None:
         """Show time evenly, or elastic."""
         self.page.set_even(not self.page.even)
-        even = "Time is even: all seconds are as high."
-        self._ws.said.emit(even if self.page.even else "Time is elastic: rows are as high as their words.", "note")
+        even = tr("Time is even: all seconds are as high.")
+        self._ws.said.emit(even if self.page.even else tr("Time is elastic: rows are as high as their words."), "note")
 
     def compare(self) -> None:
         """Show versions of the moment at the playhead beside each other."""
@@ -184,22 +185,22 @@ class Bench(QWidget):
         button = QToolButton()
         button.setObjectName("plain")
         theme.draw(button, name)
-        button.setAccessibleName(name.capitalize())
+        button.setAccessibleName(capital(tr(name)))
         button.clicked.connect(lambda _checked=False: does())
         return button
 
     def _lane_heads(self) -> QHBoxLayout:
         row = QHBoxLayout()
         row.setSpacing(0)
-        for text, width in (("TIME", 50), ("PICTURE", 176), ("WORDS", 0)):
+        for text, width in ((tr("TIME"), 50), (tr("PICTURE"), 176), (tr("WORDS"), 0)):
             label = heading(text)
             label.setContentsMargins(4, 0, 0, 0)
             if width:
                 label.setFixedWidth(width)
-            if text == "PICTURE":
+            if text == tr("PICTURE"):
                 self.page.laid_out.connect(label.setFixedWidth)
             row.addWidget(label, 0 if width else 1)
-        end = heading("EXTRAS")
+        end = heading(tr("EXTRAS"))
         end.setAlignment(Qt.AlignmentFlag.AlignRight)
         row.addWidget(end)
         return row
@@ -224,8 +225,10 @@ class Bench(QWidget):
             self._name.setToolTip(f"{entry.short.name}\n{NAME_TIP}" if entry else NAME_TIP)
             self._name.setCursorPosition(0)
         for button, label, word, keys in (
-            (self._undo, entry.undo if entry else None, "Undo", "Ctrl+Z"),
-            (self._redo, entry.redo if entry else None, "Redo", "Ctrl+Shift+Z"),
+            (self._undo, entry.undo if entry else None, tr("Undo"), "Ctrl+Z"),
+            (self._redo, entry.redo if entry else None, tr("Redo"), "Ctrl+Shift+Z"),
         ):
             button.setEnabled(label is not None)
-            button.setToolTip(f"{word}: {label} ({keys})" if label else f"Nothing to {word.lower()} ({keys})")
+            button.setToolTip(
+                f"{word}: {label} ({keys})" if label else tr("Nothing to {lower} ({keys})", lower=word.lower(), keys=keys)
+            )

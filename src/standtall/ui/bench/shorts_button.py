@@ -8,6 +8,7 @@ from functools import partial
 
 from PySide6.QtWidgets import QMenu, QToolButton
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.cutting.by_words import from_words
 from standtall.library.project import Entry
@@ -27,8 +28,8 @@ class ShortsButton(QToolButton):
         self._ws = workspace
         self.setObjectName("plain")
         theme.draw(self, "down")
-        self.setAccessibleName("Shorts of this project")
-        self.setToolTip("Shorts of this project: go to another one, make one, copy this one")
+        self.setAccessibleName(tr("Shorts of this project"))
+        self.setToolTip(tr("Shorts of this project: go to another one, make one, copy this one"))
         self.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self._menu = QMenu(self)
         self.setMenu(self._menu)
@@ -74,11 +75,11 @@ class ShortsButton(QToolButton):
             action.setData(entry.id)
             action.triggered.connect(partial(self._go, entry.id))
         self._menu.addSeparator()
-        self._menu.addAction("Another short of the chosen words\tCtrl+N", self.make)
-        self._menu.addAction("A copy of this short\tCtrl+D", self.duplicate)
-        self._menu.addAction("Delete this short\tCtrl+Alt+Delete", self.delete)
+        self._menu.addAction(tr("Another short of the chosen words\tCtrl+N"), self.make)
+        self._menu.addAction(tr("A copy of this short\tCtrl+D"), self.duplicate)
+        self._menu.addAction(tr("Delete this short\tCtrl+Alt+Delete"), self.delete)
         if self.deleted:
-            back = self._menu.addMenu("Bring back a deleted short")
+            back = self._menu.addMenu(tr("Bring back a deleted short"))
             for entry in self.deleted:
                 back.addAction(f"{entry.short.name}\t{clock(entry.short.length)}", partial(self.bring_back, entry.id))
         self._check()
@@ -112,11 +113,11 @@ class ShortsButton(QToolButton):
         """A copy of the short on the Bench, to try another cut of it."""
 
         def short(now: Present) -> Short:
-            return replace(now.entry.short, name=f"{now.entry.short.name[:112]} copy")
+            return replace(now.entry.short, name=tr("{name} copy", name=now.entry.short.name[:112]))
 
         def made(shown: bool) -> None:
             if shown:
-                self._ws.said.emit("This is the copy now; the first one is in the list.", "note")
+                self._ws.said.emit(tr("This is the copy now; the first one is in the list."), "note")
 
         self._ws.make_short(short, made, copy=True)
 
@@ -126,7 +127,7 @@ class ShortsButton(QToolButton):
         if opened is None:
             return
         number, source = opened.entry.id, opened.source
-        told = f"“{opened.entry.short.name}” is deleted. Ctrl+Z brings it back; so does the list of shorts."
+        told = tr("“{name}” is deleted. Ctrl+Z brings it back; so does the list of shorts.", name=opened.entry.short.name)
 
         def then(_done: None) -> None:
             self._ws.open_source(source)

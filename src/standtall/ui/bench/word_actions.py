@@ -7,6 +7,7 @@ from typing import Final
 
 from PySide6.QtCore import QObject, Signal
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import corrections
 from standtall.model.transcript import Revision, Transcript
@@ -33,7 +34,7 @@ class WordActions(QObject):
     def _chosen(self) -> range | None:
         chosen = self._ws.selection.or_said()
         if chosen is None:
-            self._ws.said.emit("Choose a word first: click it in the transcript.", "note")
+            self._ws.said.emit(tr("Choose a word first: click it in the transcript."), "note")
         return chosen
 
     def _with(self, make: Callable[[Transcript, range], Revision]) -> None:
@@ -113,7 +114,7 @@ class WordActions(QObject):
         if opened is None or chosen is None:
             return
         source, transcript = opened.source, opened.transcript
-        self._ws.said.emit("Listening again…", "note")
+        self._ws.said.emit(tr("Listening again…"), "note")
         self._ws.in_background(
             "words", lambda: hear_again(source, transcript, chosen), lambda texts: self.alternatives.emit(chosen, texts, opened)
         )
@@ -126,7 +127,7 @@ class WordActions(QObject):
         words = opened.analysis.words
         doubts = [i for i, w in enumerate(words) if w.low_confidence and i != beyond]
         if not doubts:
-            self._ws.said.emit("No word is in doubt.", "note")
+            self._ws.said.emit(tr("No word is in doubt."), "note")
             return
         here = beyond
         if here is None:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
+from standtall.base.interface_language import tr
 from standtall.exchange.captions_out import write_captions
 from standtall.exchange.words_out import write_words
 from standtall.exchange.xliff import read_xliff, write_xliff
@@ -27,10 +28,12 @@ class WordFiles:
         opened = self._ws.opened
         if opened is None:
             return
-        self._ws.said.emit(f"Finding the words of {path.name} in the sound…", "note")
+        self._ws.said.emit(tr("Finding the words of {name} in the sound…", name=path.name), "note")
 
         def arrived(taken: Taken) -> None:
-            self._ws.revise(lambda t: corrections.heard_anew(t, taken.transcript, f"Words from {path.name}"), opened)
+            self._ws.revise(
+                lambda t: corrections.heard_anew(t, taken.transcript, tr("Words from {name}", name=path.name)), opened
+            )
             self._ws.said.emit(taken.told, "note")
 
         self._ws.in_background("words", lambda: words_from(path, opened.source, opened.found, self._ws.closing), arrived)
@@ -44,7 +47,7 @@ class WordFiles:
         time_map = TimeMap((Segment(opened.source.key, 0, length),)) if whole else opened.composition.time_map
 
         def arrived(count: int) -> None:
-            self._ws.said.emit(f"{count} words written to {path.name}.", "note")
+            self._ws.said.emit(tr("{count} words written to {name}.", count=count, name=path.name), "note")
 
         self._ws.in_background(
             "files", lambda: write_words(path, opened.source.key, opened.transcript, time_map, language), arrived
@@ -58,7 +61,7 @@ class WordFiles:
         made = opened.composition
 
         def arrived(count: int) -> None:
-            self._ws.said.emit(f"{count} captions written to {path.name}.", "note")
+            self._ws.said.emit(tr("{count} captions written to {name}.", count=count, name=path.name), "note")
 
         self._ws.in_background("files", lambda: write_captions(path, made), arrived)
 
@@ -73,7 +76,7 @@ class WordFiles:
         transcript, spoken = opened.transcript, opened.analysis.language
 
         def arrived(count: int) -> None:
-            self._ws.said.emit(f"{count} passages written to {path.name}.", "note")
+            self._ws.said.emit(tr("{count} passages written to {name}.", count=count, name=path.name), "note")
 
         self._ws.in_background("files", lambda: write_xliff(path, transcript, translation, spoken, original), arrived)
 
@@ -82,7 +85,7 @@ class WordFiles:
         path, opened = Path(name), self._ws.opened
 
         def arrived(found: Translation) -> None:
-            self._ws.revise(lambda t: translating.take(t, found, f"Translation from {path.name}"), opened)
+            self._ws.revise(lambda t: translating.take(t, found, tr("Translation from {name}", name=path.name)), opened)
 
         self._ws.in_background("files", lambda: read_xliff(path), arrived)
 
@@ -91,9 +94,9 @@ class WordFiles:
         opened = self._ws.opened
         if opened is None:
             return
-        self._ws.said.emit("Translating… this takes about as long as finding the words did.", "note")
+        self._ws.said.emit(tr("Translating… this takes about as long as finding the words did."), "note")
 
         def arrived(found: Translation) -> None:
-            self._ws.revise(lambda t: translating.take(t, found, "Translation by the recogniser"), opened)
+            self._ws.revise(lambda t: translating.take(t, found, tr("Translation by the recogniser")), opened)
 
         self._ws.in_background("words", lambda: in_english(opened.source, opened.transcript, spoken, self._ws.closing), arrived)

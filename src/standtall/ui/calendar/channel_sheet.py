@@ -24,19 +24,20 @@ from PySide6.QtWidgets import (
 
 from standtall.base.errors import StandTallError
 from standtall.base.geometry import Rect
+from standtall.base.interface_language import tr
 from standtall.model.channel import Channel
 from standtall.model.output import SHAPES
 from standtall.model.post_rules import Delivery, FileRules, PostRules, TextRules
 from standtall.ui.widgets.cards import heading
 from standtall.ui.widgets.fields import Field, button
 
-WAYS = {"folder with text": "A folder, with a text file beside each video", "folder": "A folder of this machine",
-        "server": "A server that speaks the channel protocol"}  # fmt: skip
-UNITS = {"characters": "letters and signs", "utf-16 units": "units of UTF-16 (an emoji counts as two)",
-         "bytes": "bytes (a letter with an accent counts as two)"}  # fmt: skip
-TAGS = {"in the text": "at the end of the text", "apart": "in a field of their own", "none": "there are none"}
-LINKS = {"in the text": "in the text", "apart": "in a field of its own", "none": "there is none"}
-MANNER = {"asks": "on a question", "tells": "on what tells most", "names": "on names and subjects"}
+WAYS = {"folder with text": tr("A folder, with a text file beside each video"), "folder": tr("A folder of this machine"),
+        "server": tr("A server that speaks the channel protocol")}  # fmt: skip
+UNITS = {"characters": tr("letters and signs"), "utf-16 units": tr("units of UTF-16 (an emoji counts as two)"),
+         "bytes": tr("bytes (a letter with an accent counts as two)")}  # fmt: skip
+TAGS = {"in the text": tr("at the end of the text"), "apart": tr("in a field of their own"), "none": tr("there are none")}
+LINKS = {"in the text": tr("in the text"), "apart": tr("in a field of its own"), "none": tr("there is none")}
+MANNER = {"asks": tr("on a question"), "tells": tr("on what tells most"), "names": tr("on names and subjects")}
 
 
 class ChannelSheet(QDialog):
@@ -47,8 +48,8 @@ class ChannelSheet(QDialog):
     def __init__(self, channel: Channel | None, taken: tuple[str, ...], parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._before, self._taken = channel, taken
-        start = channel or Channel("channel", "New channel", 60)
-        self.setWindowTitle(f"Rules of {channel.title}" if channel else "New channel")
+        start = channel or Channel("channel", tr("New channel"), 60)
+        self.setWindowTitle(tr("Rules of {title}", title=channel.title) if channel else tr("New channel"))
         self.resize(560, 640)
         inner = QWidget()
         column = QVBoxLayout(inner)
@@ -73,92 +74,93 @@ class ChannelSheet(QDialog):
         self._check()
 
     def _make_place(self, column: QVBoxLayout, start: Channel) -> None:
-        column.addWidget(heading("THE PLACE"))
+        column.addWidget(heading(tr("THE PLACE")))
         form = QFormLayout()
-        self.title = Field("Name of the channel", "the place you post to")
+        self.title = Field(tr("Name of the channel"), tr("the place you post to"))
         self.title.setText(start.title if self._before is not None else "")
-        form.addRow("Name", self.title)
+        form.addRow(tr("Name"), self.title)
         column.addLayout(form)
 
     def _make_video(self, column: QVBoxLayout, start: Channel) -> None:
         file = start.posts.file
-        column.addWidget(heading("THE VIDEO"))
+        column.addWidget(heading(tr("THE VIDEO")))
         form = QFormLayout()
-        self.shortest = _number(0, 86_400, round(file.shortest_s), " s", "Shortest video")
-        self.longest = _number(1, 86_400, round(start.longest_s), " s", "Longest video")
-        self.largest = _number(0, 1_000_000, round(file.largest_mb), " MB", "Largest file, 0 for no limit")
-        self.least_width = _number(0, 4320, file.least_width, " pixels", "Least width, 0 for no limit")
-        self.most_fps = _number(0, 300, round(file.most_fps), " fps", "Most fps, 0 for no limit")
+        self.shortest = _number(0, 86_400, round(file.shortest_s), " s", tr("Shortest video"))
+        self.longest = _number(1, 86_400, round(start.longest_s), " s", tr("Longest video"))
+        self.largest = _number(0, 1_000_000, round(file.largest_mb), " MB", tr("Largest file, 0 for no limit"))
+        self.least_width = _number(0, 4320, file.least_width, tr(" pixels"), tr("Least width, 0 for no limit"))
+        self.most_fps = _number(0, 300, round(file.most_fps), " fps", tr("Most fps, 0 for no limit"))
         row = QHBoxLayout()
         self.shapes = {shape: QCheckBox(shape) for shape in SHAPES}
         for shape, box in self.shapes.items():
             box.setChecked(shape in file.shapes)
             row.addWidget(box)
         row.addStretch(1)
-        self.cover_width = _number(64, 4320, start.cover_width, " pixels", "Width of covers")
-        self.cover_height = _number(64, 4320, start.cover_height, " pixels", "Height of covers")
+        self.cover_width = _number(64, 4320, start.cover_width, tr(" pixels"), tr("Width of covers"))
+        self.cover_height = _number(64, 4320, start.cover_height, tr(" pixels"), tr("Height of covers"))
         cover = QHBoxLayout()
         cover.addWidget(self.cover_width)
         cover.addWidget(QLabel("×"))
         cover.addWidget(self.cover_height)
         cover.addStretch(1)
         bottom, right = _covered(start.covered)
-        self.bottom = _number(0, 60, bottom, " % of the height", "What the channel covers at the bottom")
-        self.right = _number(0, 60, right, " % of the width", "What the channel covers at the right, in its lower half")
+        self.bottom = _number(0, 60, bottom, tr(" % of the height"), tr("What the channel covers at the bottom"))
+        self.right = _number(0, 60, right, tr(" % of the width"), tr("What the channel covers at the right, in its lower half"))
         for label, widget in (
-            ("Shortest", self.shortest), ("Longest", self.longest), ("Largest (0: no limit)", self.largest),
-            ("Least width (0: none)", self.least_width), ("Most fps (0: no limit)", self.most_fps),
+            (tr("Shortest"), self.shortest), (tr("Longest"), self.longest), (tr("Largest (0: no limit)"), self.largest),
+            (tr("Least width (0: none)"), self.least_width), (tr("Most fps (0: no limit)"), self.most_fps),
         ):  # fmt: skip
             form.addRow(label, widget)
-        form.addRow("Shapes", row)
-        form.addRow("Covers", cover)
-        form.addRow("Covered at the bottom", self.bottom)
-        form.addRow("Covered at the right", self.right)
+        form.addRow(tr("Shapes"), row)
+        form.addRow(tr("Covers"), cover)
+        form.addRow(tr("Covered at the bottom"), self.bottom)
+        form.addRow(tr("Covered at the right"), self.right)
         column.addLayout(form)
 
     def _make_texts(self, column: QVBoxLayout, text: TextRules) -> None:
-        column.addWidget(heading("TEXTS (0: THERE IS NO SUCH FIELD)"))
+        column.addWidget(heading(tr("TEXTS (0: THERE IS NO SUCH FIELD)")))
         form = QFormLayout()
-        self.title_most = _number(0, 5000, text.title_most, "", "Longest title")
-        self.description_most = _number(0, 100_000, text.description_most, "", "Longest description")
-        self.counted = _choice(UNITS, text.counted_in, "What is counted")
-        self.tags = _choice(TAGS, text.hashtags, "Where hashtags stand")
-        self.tags_most = _number(0, 100, text.hashtags_most, "", "Most hashtags")
-        self.tag_longest = _number(1, 200, text.hashtag_longest, " letters", "Longest hashtag")
-        self.search_most = _number(0, 200, text.search_words_most, "", "Most search words")
-        self.search_longest = _number(0, 10_000, text.search_words_longest, " letters", "All search words together")
-        self.shelves, self.audiences = Field("Shelves, parted by commas"), Field("Who may see it, parted by commas")
+        self.title_most = _number(0, 5000, text.title_most, "", tr("Longest title"))
+        self.description_most = _number(0, 100_000, text.description_most, "", tr("Longest description"))
+        self.counted = _choice(UNITS, text.counted_in, tr("What is counted"))
+        self.tags = _choice(TAGS, text.hashtags, tr("Where hashtags stand"))
+        self.tags_most = _number(0, 100, text.hashtags_most, "", tr("Most hashtags"))
+        self.tag_longest = _number(1, 200, text.hashtag_longest, tr(" letters"), tr("Longest hashtag"))
+        self.search_most = _number(0, 200, text.search_words_most, "", tr("Most search words"))
+        self.search_longest = _number(0, 10_000, text.search_words_longest, tr(" letters"), tr("All search words together"))
+        self.shelves, self.audiences = Field(tr("Shelves, parted by commas")), Field(tr("Who may see it, parted by commas"))
         self.shelves.setText(", ".join(text.shelves))
         self.audiences.setText(", ".join(text.audiences))
-        self.link = _choice(LINKS, text.link, "Where the link to the full programme stands")
-        self.manner = _choice(MANNER, text.manner, "What proposed texts open on")
+        self.link = _choice(LINKS, text.link, tr("Where the link to the full programme stands"))
+        self.manner = _choice(MANNER, text.manner, tr("What proposed texts open on"))
         for label, widget in (
-            ("Longest title", self.title_most), ("Longest description", self.description_most), ("Counted in", self.counted),
-            ("Hashtags", self.tags), ("At most", self.tags_most), ("Longest hashtag", self.tag_longest),
-            ("Search words", self.search_most), ("Together", self.search_longest), ("Shelves", self.shelves),
-            ("Who may see it", self.audiences), ("Link", self.link), ("Texts open", self.manner),
+            (tr("Longest title"), self.title_most), (tr("Longest description"), self.description_most), (tr("Counted in"),
+            self.counted),
+            (tr("Hashtags"), self.tags), (tr("At most"), self.tags_most), (tr("Longest hashtag"), self.tag_longest),
+            (tr("Search words"), self.search_most), (tr("Together"), self.search_longest), (tr("Shelves"), self.shelves),
+            (tr("Who may see it"), self.audiences), (tr("Link"), self.link), (tr("Texts open"), self.manner),
         ):  # fmt: skip
             form.addRow(label, widget)
         column.addLayout(form)
 
     def _make_delivery(self, column: QVBoxLayout, delivery: Delivery) -> None:
-        column.addWidget(heading("HOW POSTS GET THERE"))
+        column.addWidget(heading(tr("HOW POSTS GET THERE")))
         form = QFormLayout()
-        self.way = _choice(WAYS, delivery.way, "How posts get there")
-        self.address = Field("Address", "https://…, or http://127.0.0.1:PORT")
+        self.way = _choice(WAYS, delivery.way, tr("How posts get there"))
+        self.address = Field(tr("Address"), "https://…, or http://127.0.0.1:PORT")
         self.address.setText(delivery.address)
-        self.folder = Field("Folder", "empty: one of the program's own")
+        self.folder = Field(tr("Folder"), tr("empty: one of the program's own"))
         self.folder.setText(delivery.folder)
         row = QHBoxLayout()
         row.addWidget(self.folder, 1)
-        row.addWidget(button("Choose…", "Choose a folder of this machine", self._choose, "small"))
-        self.drafts, self.times = QCheckBox("keeps drafts"), QCheckBox("keeps posts until their time")
+        row.addWidget(button(tr("Choose…"), tr("Choose a folder of this machine"), self._choose, "small"))
+        self.drafts, self.times = QCheckBox(tr("keeps drafts")), QCheckBox(tr("keeps posts until their time"))
         self.drafts.setChecked(delivery.keeps_drafts)
         self.times.setChecked(delivery.keeps_times)
-        form.addRow("By", self.way)
-        form.addRow("Address", self.address)
-        form.addRow("Folder", row)
-        form.addRow("The server", self.drafts)
+        form.addRow(tr("By"), self.way)
+        form.addRow(tr("Address"), self.address)
+        form.addRow(tr("Folder"), row)
+        form.addRow(tr("The server"), self.drafts)
         form.addRow("", self.times)
         column.addLayout(form)
 
@@ -173,7 +175,7 @@ class ChannelSheet(QDialog):
             box.toggled.connect(self._check)
 
     def _choose(self) -> None:
-        name = QFileDialog.getExistingDirectory(self, "Folder for posts", self.folder.text() or str(Path.home()))
+        name = QFileDialog.getExistingDirectory(self, tr("Folder for posts"), self.folder.text() or str(Path.home()))
         if name:
             self.folder.setText(name)
 

@@ -11,6 +11,7 @@ from PySide6.QtCore import QUrl
 from PySide6.QtGui import QDesktopServices
 from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QGridLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr, tr_n
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.model.channel import Channel
 from standtall.posts.background import install, uninstall
@@ -23,8 +24,8 @@ from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.layouts import empty
 
-LATE = {"ask": "asks me", "post": "goes out at once", "skip": "is skipped"}
-FILES = "Channels (*.json)"
+LATE = {"ask": tr("asks me"), "post": tr("goes out at once"), "skip": tr("is skipped")}
+FILES = tr("Channels (*.json)")
 
 
 class ChannelsPanel(Panel):
@@ -33,14 +34,14 @@ class ChannelsPanel(Panel):
     def __init__(self, workspace: Workspace, posts: Posts, accounts: Accounts) -> None:
         super().__init__()
         self._ws, self._posts, self._accounts = workspace, posts, accounts
-        self._make_outbox(card_in(self.column, "OUTBOX"))
-        self._make_simulated(card_in(self.column, "SIMULATED CHANNELS"))
+        self._make_outbox(card_in(self.column, tr("OUTBOX")))
+        self._make_simulated(card_in(self.column, tr("SIMULATED CHANNELS")))
         self.cards = QVBoxLayout()
         self.cards.setSpacing(8)
         self.column.addLayout(self.cards)
         row = QGridLayout()
-        row.addWidget(button("New channel…", "Describe a place that you post to", self.new_channel), 0, 0)
-        row.addWidget(button("Bring in…", "A channel that somebody else has described in a file", self.bring_in), 0, 1)
+        row.addWidget(button(tr("New channel…"), tr("Describe a place that you post to"), self.new_channel), 0, 0)
+        row.addWidget(button(tr("Bring in…"), tr("A channel that somebody else has described in a file"), self.bring_in), 0, 1)
         self.column.addLayout(row)
         self.finish()
         self.signing: dict[str, tuple[Field, QLineEdit, QLabel]] = {}
@@ -54,36 +55,40 @@ class ChannelsPanel(Panel):
     def _make_outbox(self, box: QVBoxLayout) -> None:
         self.outbox = QLabel()
         self.outbox.setWordWrap(True)
-        self.always = QCheckBox("Posts go out while this window is closed, too")
+        self.always = QCheckBox(tr("Posts go out while this window is closed, too"))
         self.always.clicked.connect(self._install)
         self.late = QComboBox()
-        self.late.setAccessibleName("A post that fell due while the machine slept")
+        self.late.setAccessibleName(tr("A post that fell due while the machine slept"))
         self.late.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         for key, text in LATE.items():
-            self.late.addItem(f"What fell due meanwhile {text}", key)
+            self.late.addItem(tr("What fell due meanwhile {said}", said=text), key)
         self.late.activated.connect(lambda _i: self._posts.set_settings(lambda s: replace(s, late=self.late.currentData())))
         for widget in (self.outbox, self.always, self.late):
             box.addWidget(widget)
 
     def _make_simulated(self, box: QVBoxLayout) -> None:
         about = QLabel(
-            "Three made-up channels on this machine, to try everything on. Each has a page for viewers, and one for faults."
+            tr("Three made-up channels on this machine, to try everything on. Each has a page for viewers, and one for faults.")
         )
         about.setWordWrap(True)
         about.setObjectName("faint")
         box.addWidget(about)
-        self.run = button("Start them", "Run the simulated channels beside this window", self._run)
+        self.run = button(tr("Start them"), tr("Run the simulated channels beside this window"), self._run)
         box.addWidget(self.run)
 
     # showing
 
     def _show_outbox(self) -> None:
         waiting = sum(p.state in AT_WORK for p in self._posts.posts)
-        runs = "It works" if self._posts.services.outbox_runs else "It does not run just now"
-        self.outbox.setText(f"{runs}; {waiting or 'no'} post{'s' * (waiting != 1)} wait{'s' * (waiting == 1)} for it.")
+        runs = tr("It works") if self._posts.services.outbox_runs else tr("It does not run just now")
+        self.outbox.setText(
+            tr_n(waiting, "{runs}; {n} post waits for it.", "{runs}; {n} posts wait for it.", runs=runs)
+            if waiting
+            else tr("{runs}; no posts wait for it.", runs=runs)
+        )
         self.always.setChecked(self._posts.services.outbox_installed)
         self.late.setCurrentIndex(max(0, self.late.findData(self._posts.settings.late)))
-        self.run.setText("Stop them" if self._posts.services.channels_run else "Start them")
+        self.run.setText(tr("Stop them") if self._posts.services.channels_run else tr("Start them"))
 
     def refresh(self) -> None:
         """A card for each channel anew."""
@@ -103,11 +108,11 @@ class ChannelsPanel(Panel):
         grid = QGridLayout()
         grid.setSpacing(5)
         tools: list[tuple[str, str, Callable[[], object]]] = [
-            ("Rules…", "Limits, texts and the way that posts go there", partial(self.edit, channel)),
-            ("Share…", "Write its rules to a file for somebody else", partial(self.share, channel)),
+            (tr("Rules…"), tr("Limits, texts and the way that posts go there"), partial(self.edit, channel)),
+            (tr("Share…"), tr("Write its rules to a file for somebody else"), partial(self.share, channel)),
         ]
         if channel.posts.delivery.way == "server":
-            tools.append(("Its page", "What viewers see there", partial(self._page, channel)))
+            tools.append((tr("Its page"), tr("What viewers see there"), partial(self._page, channel)))
         for n, (text, tip, does) in enumerate(tools):
             made = button(text, tip, does, "small")
             made.setMinimumWidth(60)
@@ -120,19 +125,21 @@ class ChannelsPanel(Panel):
     def _sign_in(self, box: QVBoxLayout, channel: Channel) -> None:
         name = self._accounts.names.get(channel.name)
         if name is not None:
-            box.addWidget(QLabel(f"Signed in as {name}."))
-            box.addWidget(button("Sign out", "Forget this account here", lambda: self._accounts.sign_out(channel), "small"))
+            box.addWidget(QLabel(tr("Signed in as {name}.", name=name)))
+            box.addWidget(
+                button(tr("Sign out"), tr("Forget this account here"), lambda: self._accounts.sign_out(channel), "small")
+            )
             return
-        account, password, told = Field("Account"), QLineEdit(), QLabel()
+        account, password, told = Field(tr("Account")), QLineEdit(), QLabel()
         password.setEchoMode(QLineEdit.EchoMode.Password)
-        password.setPlaceholderText("Password (is not kept)")
-        password.setAccessibleName(f"Password for {channel.title}")
+        password.setPlaceholderText(tr("Password (is not kept)"))
+        password.setAccessibleName(tr("Password for {title}", title=channel.title))
         password.setObjectName("field")
         told.setObjectName("warn")
         told.setWordWrap(True)
         told.hide()
         self.signing[channel.name] = account, password, told
-        go = button("Sign in", "With an account of this channel", partial(self.sign_in, channel), "small")
+        go = button(tr("Sign in"), tr("With an account of this channel"), partial(self.sign_in, channel), "small")
         password.returnPressed.connect(partial(self.sign_in, channel))
         grid = QGridLayout()
         grid.setSpacing(5)
@@ -184,29 +191,44 @@ class ChannelsPanel(Panel):
 
     def share(self, channel: Channel) -> None:
         name, _kind = QFileDialog.getSaveFileName(
-            self, f"Rules of {channel.title}", str(Path.home() / f"{channel.name}.json"), FILES
+            self, tr("Rules of {title}", title=channel.title), str(Path.home() / f"{channel.name}.json"), FILES
         )
         if name:
-            self._ws.data.share_channel(channel, Path(name), lambda: self._ws.said.emit(f"Written to {name}.", "note"))
+            self._ws.data.share_channel(
+                channel, Path(name), lambda: self._ws.said.emit(tr("Written to {name}.", name=name), "note")
+            )
 
     def bring_in(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self, "A channel from a file", str(Path.home()), FILES)
+        name, _kind = QFileDialog.getOpenFileName(self, tr("A channel from a file"), str(Path.home()), FILES)
         if name:
-            self._ws.data.bring_channel(Path(name), lambda made: self._ws.said.emit(f"{made.title} is there now.", "note"))
+            self._ws.data.bring_channel(
+                Path(name), lambda made: self._ws.said.emit(tr("{title} is there now.", title=made.title), "note")
+            )
 
 
 def rules_of(channel: Channel) -> str:
     """What a channel asks, in a few words."""
     text, file, delivery = channel.posts.text, channel.posts.file, channel.posts.delivery
-    parts = [f"At most {clock(round(channel.longest_s * TICKS_PER_SECOND))}, {', '.join(file.shapes)}"]
-    parts.append(f"title {text.title_most}" if text.title_most else "no title")
-    parts.append(f"description {text.description_most}" if text.description_most else "no description")
-    parts.append({"in the text": f"{text.hashtags_most} hashtags in the text", "apart": f"{text.hashtags_most} hashtags apart",
-                  "none": "no hashtags"}[text.hashtags])  # fmt: skip
+    parts = [
+        tr(
+            "At most {longest_s}, {join}",
+            longest_s=clock(round(channel.longest_s * TICKS_PER_SECOND)),
+            join=", ".join(file.shapes),
+        )
+    ]
+    parts.append(tr("title {title_most}", title_most=text.title_most) if text.title_most else tr("no title"))
+    parts.append(
+        tr("description {description_most}", description_most=text.description_most)
+        if text.description_most
+        else tr("no description")
+    )
+    parts.append({"in the text": tr("{hashtags_most} hashtags in the text", hashtags_most=text.hashtags_most),
+        "apart": tr("{hashtags_most} hashtags apart", hashtags_most=text.hashtags_most),
+                  "none": tr("no hashtags")}[text.hashtags])  # fmt: skip
     way = {
-        "server": "posts go to its server",
-        "folder": "videos go into a folder",
-        "folder with text": "videos go into a folder, with their texts",
+        "server": tr("posts go to its server"),
+        "folder": tr("videos go into a folder"),
+        "folder with text": tr("videos go into a folder, with their texts"),
     }
     kept = " and ".join(name for name, has in (("drafts", delivery.keeps_drafts), ("times", delivery.keeps_times)) if has)
     return f"{', '.join(parts)}; {way[delivery.way]}{', which keeps ' + kept if kept else ''}."

@@ -23,6 +23,7 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import capital, tr
 from standtall.model.moment import PARTS
 from standtall.model.rhythm import Bar, ChannelRhythm, Rhythm, ShowFacts, Template
 from standtall.posts.filling import Odd
@@ -36,11 +37,15 @@ from standtall.ui.widgets.fields import Field, button
 ODD: Final[tuple[tuple[Odd, str, str], ...]] = (
     (
         "earlier",
-        "The earlier",
-        "Of a time that comes twice the first; for one that is not there an hour earlier, or as clocks change",
+        tr("The earlier"),
+        tr("Of a time that comes twice the first; for one that is not there an hour earlier, or as clocks change"),
     ),
-    ("later", "The later", "Of a time that comes twice the second; for one that is not there an hour later, or as clocks change"),
-    ("leave out", "Neither", "Nothing goes out at these times; the shorts stay for other days"),
+    (
+        "later",
+        tr("The later"),
+        tr("Of a time that comes twice the second; for one that is not there an hour later, or as clocks change"),
+    ),
+    ("leave out", tr("Neither"), tr("Nothing goes out at these times; the shorts stay for other days")),
 )
 """What becomes of times of the plan that are asked about."""
 
@@ -54,10 +59,10 @@ class FillPanel(Panel):
         super().__init__()
         self._ws, self._posts = workspace, posts
         self._filling = False
-        self._make_plan(card_in(self.column, "FILL THE COMING DAYS"))
-        self._make_rhythm(card_in(self.column, "HOW OFTEN"))
-        self._make_choice(card_in(self.column, "WHICH SHORTS"))
-        self._make_texts(card_in(self.column, "TEXTS"))
+        self._make_plan(card_in(self.column, tr("FILL THE COMING DAYS")))
+        self._make_rhythm(card_in(self.column, tr("HOW OFTEN")))
+        self._make_choice(card_in(self.column, tr("WHICH SHORTS")))
+        self._make_texts(card_in(self.column, tr("TEXTS")))
         self.finish()
         posts.changed.connect(self.refresh)
         posts.shorts_changed.connect(self.refresh)
@@ -69,13 +74,13 @@ class FillPanel(Panel):
         self.summary.setWordWrap(True)
         self.left_out = QPlainTextEdit()
         self.left_out.setReadOnly(True)
-        self.left_out.setAccessibleName("What the plan leaves out, and why")
+        self.left_out.setAccessibleName(tr("What the plan leaves out, and why"))
         self.left_out.setFixedHeight(104)
-        self.plan = button("Show the plan", "What would go where; nothing is done yet (Ctrl+G)", self._posts_plan, "main")
+        self.plan = button(tr("Show the plan"), tr("What would go where; nothing is done yet (Ctrl+G)"), self._posts_plan, "main")
         self.take = button(
-            "Take the plan", "Put all of it into the calendar; one undo takes it back", self._posts.take_plan, "main"
+            tr("Take the plan"), tr("Put all of it into the calendar; one undo takes it back"), self._posts.take_plan, "main"
         )
-        self.leave = button("Leave it", "Forget the plan", self._posts.leave_plan)
+        self.leave = button(tr("Leave it"), tr("Forget the plan"), self._posts.leave_plan)
         self.odd: dict[Odd, QPushButton] = {}
         odd = QHBoxLayout()
         odd.setSpacing(3)
@@ -85,10 +90,10 @@ class FillPanel(Panel):
         row = QHBoxLayout()
         row.addWidget(self.take)
         row.addWidget(self.leave)
-        tip = "Render the short of each post that has no file, in a shape that its channel takes"
+        tip = tr("Render the short of each post that has no file, in a shape that its channel takes")
         self.render_all = button("", tip, lambda: self._posts.render(self._posts.without_file()))
         self.approve = button(
-            "", "Let all that are ready go out when they are due; the others stay held", self._posts.approve_all
+            "", tr("Let all that are ready go out when they are due; the others stay held"), self._posts.approve_all
         )
         for widget in (self.summary, self.left_out, self.plan):
             box.addWidget(widget)
@@ -99,8 +104,8 @@ class FillPanel(Panel):
 
     def _make_rhythm(self, box: QVBoxLayout) -> None:
         self.channel = QComboBox()
-        self.channel.setAccessibleName("Channel")
-        self.used = QCheckBox("is filled")
+        self.channel.setAccessibleName(tr("Channel"))
+        self.used = QCheckBox(tr("is filled"))
         row = QHBoxLayout()
         row.addWidget(self.channel, 1)
         row.addWidget(self.used)
@@ -110,19 +115,19 @@ class FillPanel(Panel):
         grid.setColumnStretch(3, 1)
         self.a_day = QSpinBox()
         self.a_day.setRange(1, 48)
-        self.a_day.setAccessibleName("Posts a day")
+        self.a_day.setAccessibleName(tr("Posts a day"))
         self.first, self.last = QTimeEdit(), QTimeEdit()
-        for clock, name in ((self.first, "First post of a day"), (self.last, "Last post of a day")):
+        for clock, name in ((self.first, tr("First post of a day")), (self.last, tr("Last post of a day"))):
             clock.setDisplayFormat("HH:mm")
             clock.setAccessibleName(name)
-        grid.addWidget(QLabel("A day"), 0, 0)
+        grid.addWidget(QLabel(tr("A day")), 0, 0)
         grid.addWidget(self.a_day, 0, 1)
-        grid.addWidget(QLabel("From"), 1, 0)
+        grid.addWidget(QLabel(tr("From")), 1, 0)
         grid.addWidget(self.first, 1, 1)
-        grid.addWidget(QLabel("to"), 1, 2)
+        grid.addWidget(QLabel(tr("to")), 1, 2)
         grid.addWidget(self.last, 1, 3)
         self.start, self.until = QDateEdit(), QDateEdit()
-        self.has_start, self.has_until = QCheckBox("Begin on"), QCheckBox("End on")
+        self.has_start, self.has_until = QCheckBox(tr("Begin on")), QCheckBox(tr("End on"))
         for n, (check, edit) in enumerate(((self.has_start, self.start), (self.has_until, self.until))):
             edit.setDisplayFormat("d MMM yyyy")
             edit.setCalendarPopup(True)
@@ -134,11 +139,11 @@ class FillPanel(Panel):
         days = QGridLayout()
         for n, name in enumerate(DAYS):
             made = QCheckBox(name)
-            made.setToolTip(f"Post on {name}")
+            made.setToolTip(tr("Post on {name}", name=name))
             self.days.append(made)
             days.addWidget(made, n // 4, n % 4)
         box.addLayout(days)
-        self.without = Field("Days left out", "such as 2026-12-25, 2026-12-26")
+        self.without = Field(tr("Days left out"), tr("such as 2026-12-25, 2026-12-26"))
         box.addWidget(self.without)
         self.channel.currentIndexChanged.connect(lambda _i: self.refresh())
         for signal in (self.a_day.valueChanged, self.first.timeChanged, self.last.timeChanged, self.start.dateChanged,
@@ -149,32 +154,32 @@ class FillPanel(Panel):
 
     def _make_choice(self, box: QVBoxLayout) -> None:
         self.order = QComboBox()
-        self.order.setAccessibleName("Order")
+        self.order.setAccessibleName(tr("Order"))
         self.order.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-        self.order.addItem("Best first", "best first")
-        self.order.addItem("Mixed: neighbours differ in topic and source", "mixed")
+        self.order.addItem(tr("Best first"), "best first")
+        self.order.addItem(tr("Mixed: neighbours differ in topic and source"), "mixed")
         self.order.activated.connect(lambda _i: self._keep(order=self.order.currentData()))
         box.addWidget(self.order)
         grid = QGridLayout()
         grid.setColumnStretch(0, 1)
         grid.setColumnStretch(2, 1)
-        about = QLabel("Rated at least, as a whole and in each part:")
+        about = QLabel(tr("Rated at least, as a whole and in each part:"))
         about.setObjectName("faint")
         box.addWidget(about)
-        self.least = self._bar(grid, 0, "Whole", lambda v: self._keep(least_rating=v / 100))
+        self.least = self._bar(grid, 0, tr("Whole"), lambda v: self._keep(least_rating=v / 100))
         self.bars: dict[str, QSpinBox] = {}
         for n, part in enumerate(PARTS, 1):
-            self.bars[part] = self._bar(grid, n, f"{part[:1].upper()}{part[1:]}", lambda _v: self._keep_bars())
+            self.bars[part] = self._bar(grid, n, capital(tr(part)), lambda _v: self._keep_bars())
         box.addLayout(grid)
-        self.hold = QCheckBox("Hold each for approval")
-        self.hold.setToolTip("What is put into the calendar waits until somebody approves it")
+        self.hold = QCheckBox(tr("Hold each for approval"))
+        self.hold.setToolTip(tr("What is put into the calendar waits until somebody approves it"))
         self.hold.toggled.connect(lambda on: self._keep(hold=on))
         box.addWidget(self.hold)
 
     def _bar(self, grid: QGridLayout, number: int, text: str, keep: Callable[[int], object]) -> QSpinBox:
         made = QSpinBox()
         made.setRange(0, 100)
-        made.setAccessibleName(f"{text} at least")
+        made.setAccessibleName(tr("{said} at least", said=text))
         made.setFixedWidth(64)
         made.valueChanged.connect(lambda v: None if self._filling else keep(v))
         grid.addWidget(QLabel(text), number // 2, 2 * (number % 2))
@@ -183,21 +188,25 @@ class FillPanel(Panel):
 
     def _make_texts(self, box: QVBoxLayout) -> None:
         self.template = QPlainTextEdit()
-        self.template.setAccessibleName("Template of descriptions for this channel")
+        self.template.setAccessibleName(tr("Template of descriptions for this channel"))
         self.template.setTabChangesFocus(True)
         self.template.setFixedHeight(92)
         self.template.setToolTip("\n".join(f"{{{name}}}: {told}" for name, told in PLACEHOLDERS.items()))
-        about = QLabel("Template for the channel above: " + ", ".join(f"{{{name}}}" for name in PLACEHOLDERS))
+        about = QLabel(tr("Template for the channel above: ") + ", ".join(f"{{{name}}}" for name in PLACEHOLDERS))
         about.setWordWrap(True)
         about.setObjectName("faint")
         box.addWidget(about)
         box.addWidget(self.template)
-        box.addWidget(button("Keep the template", "New proposals are written by it", self._keep_template))
+        box.addWidget(button(tr("Keep the template"), tr("New proposals are written by it"), self._keep_template))
         self.programme = QComboBox()
         self.programme.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-        self.programme.setAccessibleName("Footage that these facts are of")
-        self.show_name, self.guest, self.link = Field("Show"), Field("Guest"), Field("Link to the full programme", "https://…")
-        facts = QLabel("What templates say of footage:")
+        self.programme.setAccessibleName(tr("Footage that these facts are of"))
+        self.show_name, self.guest, self.link = (
+            Field(tr("Show")),
+            Field(tr("Guest")),
+            Field(tr("Link to the full programme"), "https://…"),
+        )
+        facts = QLabel(tr("What templates say of footage:"))
         facts.setObjectName("faint")
         for widget in (facts, self.programme, self.show_name, self.guest, self.link):
             box.addWidget(widget)
@@ -269,9 +278,9 @@ class FillPanel(Panel):
     def _show_plan(self) -> None:
         plan = self._posts.plan
         missing, held = len(self._posts.without_file()), sum(p.state == "held" for p in self._posts.posts)
-        self.render_all.setText(f"Render {missing} that have no file")
+        self.render_all.setText(tr("Render {missing} that have no file", missing=missing))
         self.render_all.setVisible(missing > 0 and plan is None)
-        self.approve.setText(f"Approve all that are ready, of {held}")
+        self.approve.setText(tr("Approve all that are ready, of {held}", held=held))
         self.approve.setVisible(held > 0 and plan is None)
         for widget in (self.take, self.leave, self.left_out):
             widget.setVisible(plan is not None)
@@ -281,31 +290,44 @@ class FillPanel(Panel):
         if plan is None:
             used = [self._posts.title_of(r.channel) for r in self._posts.settings.rhythms if r.used]
             count = len(self._posts.ticked)
-            ticked = f"the {count} shorts that are ticked" if count > 1 else "the one short that is ticked"
-            of = ticked if count else f"{len(self._posts.shorts)} shorts"
+            ticked = tr("the {count} shorts that are ticked", count=count) if count > 1 else tr("the one short that is ticked")
+            of = ticked if count else tr("{shorts} shorts", shorts=len(self._posts.shorts))
             self.summary.setText(
-                f"Fills {', '.join(used)} from {of}." if used
-                else "Tick “is filled” for a channel below, and say how often."
+                tr("Fills {join} from {of}.", join=', '.join(used), of=of) if used
+                else tr("Tick “is filled” for a channel below, and say how often.")
             )  # fmt: skip
             self.plan.setEnabled(bool(used and self._posts.shorts))
             return
         by_channel = [
-            f"{sum(s.channel == n for s in plan.slots)} on {self._posts.title_of(n)}"
+            tr("{sum} on {title_of}", sum=sum(s.channel == n for s in plan.slots), title_of=self._posts.title_of(n))
             for n in dict.fromkeys(s.channel for s in plan.slots)
         ]
-        told = f"{len(plan.slots)} posts: {', '.join(by_channel)}." if plan.slots else "No short finds a day."
+        told = (
+            tr("{slots} posts: {join}.", slots=len(plan.slots), join=", ".join(by_channel))
+            if plan.slots
+            else tr("No short finds a day.")
+        )
         if plan.slots:
-            told += f" From {min(s.day for s in plan.slots):%d %b} to {max(s.day for s in plan.slots):%d %b %Y}."
-        empty = [f"{count} on {self._posts.title_of(n)}" for n, count in plan.empty.items() if count]
+            told += tr(
+                " From {value:%d %b} to {value2:%d %b %Y}.",
+                value=min(s.day for s in plan.slots),
+                value2=max(s.day for s in plan.slots),
+            )
+        empty = [
+            tr("{count} on {title_of}", count=count, title_of=self._posts.title_of(n)) for n, count in plan.empty.items() if count
+        ]
         if empty:
-            told += f" Times left without a short: {', '.join(empty)}."
+            told += tr(" Times left without a short: {join}.", join=", ".join(empty))
         if plan.asked:
             count = len(plan.asked)
-            these = "One is at a time that is" if count == 1 else f"{count} are at times that are"
-            told += f" {these} not there, or there twice, since clocks are changed: see “!”. Say first which time it is to be."
+            these = tr("One is at a time that is") if count == 1 else tr("{count} are at times that are", count=count)
+            told += tr(
+                " {these} not there, or there twice, since clocks are changed: see “!”. Say first which time it is to be.",
+                these=these,
+            )
         self.summary.setText(told)
         lines = [f"{x.short.name} ({self._posts.title_of(x.channel)}): {x.why}" for x in plan.left_out]
-        self.left_out.setPlainText("\n".join(lines) or "Nothing is left out.")
+        self.left_out.setPlainText("\n".join(lines) or tr("Nothing is left out."))
         self.take.setEnabled(bool(plan.slots) and not plan.asked)
 
     def _posts_plan(self) -> None:
@@ -349,7 +371,7 @@ class FillPanel(Panel):
             return
         made = Template(name, text)
         self._posts.set_settings(lambda s: replace(s, templates=(*(t for t in s.templates if t.channel != name), made)))
-        self._ws.said.emit("The template is kept; new proposals are written by it.", "note")
+        self._ws.said.emit(tr("The template is kept; new proposals are written by it."), "note")
 
     def _keep_facts(self) -> None:
         key = self.programme.currentData()

@@ -19,20 +19,21 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import tr
 from standtall.model.post import Post
 from standtall.posts.post_edits import link_due
 from standtall.posts.zones import local
 from standtall.ui.calendar.post_drawing import STATES
 from standtall.ui.state.posts import Posts
 
-COLUMNS: Final = ("When", "Post", "Seen")
+COLUMNS: Final = (tr("When"), tr("Post"), tr("Seen"))
 FILTERS: Final[dict[str, tuple[str, Callable[[Post], bool]]]] = {
-    "coming": ("To come", lambda p: p.state in ("held", "waiting", "sending", "placed")),
-    "needs": ("Needs you", lambda p: p.state in ("held", "failed", "missed")),
-    "out": ("Out, and drafts", lambda p: p.state in ("out", "draft")),
-    "link": ("Link still to be put there", lambda _p: True),
-    "idea": ("Without a time", lambda p: p.state == "idea"),
-    "all": ("All", lambda _p: True),
+    "coming": (tr("To come"), lambda p: p.state in ("held", "waiting", "sending", "placed")),
+    "needs": (tr("Needs you"), lambda p: p.state in ("held", "failed", "missed")),
+    "out": (tr("Out, and drafts"), lambda p: p.state in ("out", "draft")),
+    "link": (tr("Link still to be put there"), lambda _p: True),
+    "idea": (tr("Without a time"), lambda p: p.state == "idea"),
+    "all": (tr("All"), lambda _p: True),
 }
 NUMBER: Final = Qt.ItemDataRole.UserRole
 
@@ -47,12 +48,12 @@ class PostList(QWidget):
         super().__init__()
         self._posts = posts
         self.filter = QComboBox()
-        self.filter.setAccessibleName("Which posts")
+        self.filter.setAccessibleName(tr("Which posts"))
         for key, (text, _which) in FILTERS.items():
             self.filter.addItem(text, key)
         self.filter.activated.connect(lambda _i: self.refresh())
         self.channel = QComboBox()
-        self.channel.setAccessibleName("Of which channel")
+        self.channel.setAccessibleName(tr("Of which channel"))
         self.channel.activated.connect(lambda _i: self.refresh())
         self.count = QLabel()
         self.count.setObjectName("faint")
@@ -62,7 +63,7 @@ class PostList(QWidget):
         row.addWidget(self.count, 1)
         self.table = QTableWidget(0, len(COLUMNS))
         self.table.setHorizontalHeaderLabels(COLUMNS)
-        self.table.setAccessibleName("Posts")
+        self.table.setAccessibleName(tr("Posts"))
         self.table.verticalHeader().hide()
         self.table.verticalHeader().setDefaultSectionSize(46)
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
@@ -75,7 +76,7 @@ class PostList(QWidget):
         self.table.customContextMenuRequested.connect(
             lambda at: self.menu_wanted.emit(self.number(), self.table.viewport().mapToGlobal(at))
         )
-        self.empty = QLabel("There are no such posts. Drag shorts onto days, or fill the coming days.")
+        self.empty = QLabel(tr("There are no such posts. Drag shorts onto days, or fill the coming days."))
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.empty.setWordWrap(True)
         column = QVBoxLayout(self)
@@ -97,7 +98,7 @@ class PostList(QWidget):
     def refresh(self) -> None:
         """All rows anew."""
         self._filling = True
-        names = [("", "All channels"), *((c.name, c.title) for c in self._posts.channels)]
+        names = [("", tr("All channels")), *((c.name, c.title) for c in self._posts.channels)]
         if [self.channel.itemData(n) for n in range(self.channel.count())] != [n for n, _t in names]:
             before = self.channel.currentData()
             self.channel.clear()
@@ -118,7 +119,7 @@ class PostList(QWidget):
         for column in (0, 2):
             self.table.resizeColumnToContents(column)
         views = sum(max(0, p.views) for p in posts)
-        self.count.setText(f"{len(posts)} posts" + (f", seen {views:,} times" if views else ""))
+        self.count.setText(tr("{posts} posts", posts=len(posts)) + (tr(", seen {views:,} times", views=views) if views else ""))
         self._filling = False
         self.choose(kept)
 
@@ -127,7 +128,7 @@ class PostList(QWidget):
         when = "" if at is None else f"{local(at, zone):%a %d %b %H:%M}"
         state = STATES[post.state]
         seen = f"{post.views:,}" if post.views >= 0 else ""
-        reminder = ", put the link there by hand" if self._link_by_hand(post) else ""
+        reminder = tr(", put the link there by hand") if self._link_by_hand(post) else ""
         return when, f"{post.short.name}\n{self._posts.title_of(post.channel)}: {state[1]} {state[0]}{reminder}", seen
 
     def _link_by_hand(self, post: Post) -> bool:
@@ -135,9 +136,11 @@ class PostList(QWidget):
 
     def _told(self, post: Post) -> str:
         """What is told of a post; of one that is out also what is still to be done by hand."""
-        since = f"{(int(time.time()) - post.out_at) // 86_400} days" if post.state == "out" and post.out_at else ""
+        since = tr("{time} days", time=(int(time.time()) - post.out_at) // 86400) if post.state == "out" and post.out_at else ""
         if self._link_by_hand(post):
-            return f"Reminder: put the link to the full programme there by hand. {post.told} {since}".strip()
+            return tr(
+                "Reminder: put the link to the full programme there by hand. {told} {since}", told=post.told, since=since
+            ).strip()
         return f"{post.told} {since}".strip()
 
     def number(self) -> int:

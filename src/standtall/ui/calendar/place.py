@@ -23,6 +23,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import tr, tr_n
 from standtall.model.post import Post, ShortRef
 from standtall.posts.filling import Slot, clashes, gaps
 from standtall.posts.zones import at_day_time, day_of, minute_of, zone_names
@@ -50,7 +51,7 @@ SIDE = 336
 SOON_MS = 700
 OFFERED = 12
 """Shorts that the menu of a day offers, the best ones."""
-FILES = "Calendars (*.ics);;Tables (*.csv)"
+FILES = tr("Calendars (*.ics);;Tables (*.csv)")
 Shown = Literal["month", "week", "list"]
 
 
@@ -74,11 +75,11 @@ class CalendarPlace(QWidget):
         self.channels = ChannelsPanel(workspace, self.posts, self.accounts)
         self.side = Tabs(
             {
-                "post": ("Post", "The post that is chosen"),
-                "shorts": ("Shorts", "Shorts that can be posted"),
-                "fill": ("Fill", "How often, and the plan of the coming days"),
-                "rule": ("Rule", "From footage to the calendar by rule"),
-                "channels": ("Channels", "Channels, accounts and the outbox"),
+                "post": (tr("Post"), tr("The post that is chosen")),
+                "shorts": (tr("Shorts"), tr("Shorts that can be posted")),
+                "fill": (tr("Fill"), tr("How often, and the plan of the coming days")),
+                "rule": (tr("Rule"), tr("From footage to the calendar by rule")),
+                "channels": (tr("Channels"), tr("Channels, accounts and the outbox")),
             },
             {"post": self.post, "shorts": self.shorts, "fill": self.fill, "rule": self.rule, "channels": self.channels},
             "tab",
@@ -99,7 +100,7 @@ class CalendarPlace(QWidget):
         self.refresh()
 
     def _lay_out(self) -> None:
-        title = QLabel("Calendar")
+        title = QLabel(tr("Calendar"))
         title.setObjectName("title")
         self.told = QLabel()
         self.told.setObjectName("faint")
@@ -110,8 +111,8 @@ class CalendarPlace(QWidget):
         completer = self.zone.completer()
         if completer is not None:
             completer.setCompletionMode(QCompleter.CompletionMode.PopupCompletion)
-        self.zone.setAccessibleName("Time zone")
-        self.zone.setToolTip("The time zone in which days and times are shown and chosen")
+        self.zone.setAccessibleName(tr("Time zone"))
+        self.zone.setToolTip(tr("The time zone in which days and times are shown and chosen"))
         self.zone.setFixedWidth(156)
         self.zone.activated.connect(lambda _i: self._zone_chosen())
         self.shown = QLabel()
@@ -131,8 +132,8 @@ class CalendarPlace(QWidget):
             self.modes[mode].setMinimumWidth(48)
             tools.addWidget(self.modes[mode])
         tools.addSpacing(4)
-        self.back = button("◂", "Earlier", partial(self._step, -1), "small")
-        self.on = button("▸", "Later", partial(self._step, 1), "small")
+        self.back = button("◂", tr("Earlier"), partial(self._step, -1), "small")
+        self.on = button("▸", tr("Later"), partial(self._step, 1), "small")
         self.today = button_of(named["calendar-today"], "small")
         self.save = button_of(named["calendar-out"], "small")
         for widget, wide in ((self.back, 26), (self.today, 50), (self.on, 26)):
@@ -178,7 +179,7 @@ class CalendarPlace(QWidget):
             signal.connect(lambda *_: self._later.start() if self.isVisible() else None)
 
     def place(self) -> Place:
-        return Place("calendar", "Calendar", "F11", self, self._actions, (self.view, self.view.viewport()), ("Alt+5",))
+        return Place("calendar", tr("Calendar"), "F11", self, self._actions, (self.view, self.view.viewport()), ("Alt+5",))
 
     # showing
 
@@ -251,17 +252,26 @@ class CalendarPlace(QWidget):
         coming = sum(p.state in ("waiting", "sending", "placed") for p in posts)
         held = sum(p.state == "held" for p in posts)
         out = sum(p.state == "out" for p in posts)
-        self.told.setText(f"{coming} to go out, {held} wait for you, {out} out")
+        self.told.setText(tr("{coming} to go out, {held} wait for you, {out} out", coming=coming, held=held, out=out))
         notes = []
         needs = sum(p.state in ("failed", "missed") for p in posts)
         if needs:
-            notes.append(f"{needs} post{'s need' if needs > 1 else ' needs'} you: they are marked with “!”.")
+            notes.append(
+                tr_n(needs, "{n} post needs you: it is marked with “!”.", "{n} posts need you: they are marked with “!”.")
+            )
         for name, days in missing.items():
             if days:
-                more = f" and {len(days) - 2} more" if len(days) > 2 else ""
-                notes.append(f"{self.posts.title_of(name)} has nothing on {', '.join(f'{d:%d %b}' for d in days[:2])}{more}.")
+                more = tr(" and {days} more", days=len(days) - 2) if len(days) > 2 else ""
+                notes.append(
+                    tr(
+                        "{title_of} has nothing on {join}{more}.",
+                        title_of=self.posts.title_of(name),
+                        join=", ".join(f"{d:%d %b}" for d in days[:2]),
+                        more=more,
+                    )
+                )
         if near:
-            notes.append(f"{near} posts are too near to another on their channel.")
+            notes.append(tr("{near} posts are too near to another on their channel.", near=near))
         self.notes.setText("  ".join(notes))
         self.notes.setVisible(bool(notes))
 
@@ -304,10 +314,13 @@ class CalendarPlace(QWidget):
         told = []
         unsent = self.posts.services.unsent(self.posts.posts)
         if unsent:
-            told.append(f"{unsent} post{'s' * (unsent != 1)} would go out only when Stand Tall is opened again. "
-                        "Under Channels they can go out while it is closed.")  # fmt: skip
+            told.append(tr_n(
+                unsent,
+                "{n} post would go out only when Stand Tall is opened again. Under Channels it can go out while it is closed.",
+                "{n} posts would go out only when Stand Tall is opened again. Under Channels they can go out while it is closed.",
+            ))  # fmt: skip
         if self.rule.running:
-            told.append("Footage is being brought into the calendar by rule: it would stop, and go on from there next time.")
+            told.append(tr("Footage is being brought into the calendar by rule: it would stop, and go on from there next time."))
         return told
 
     # choosing
@@ -357,7 +370,7 @@ class CalendarPlace(QWidget):
         menu = QMenu(self)
         day = self.view.day
         best = sorted((s.ref for s in self.posts.shorts), key=lambda r: -r.rating)[:OFFERED]
-        put = menu.addMenu(f"Put a short onto {day:%d %B}")
+        put = menu.addMenu(tr("Put a short onto {day:%d %B}", day=day))
         put.setEnabled(bool(best) and day >= self._today())
         for ref in best:
             put.addAction(ref.name, partial(self._put, ref, day, None))
@@ -401,7 +414,7 @@ class CalendarPlace(QWidget):
         """Put a short onto a day of each ticked channel, at the time that its rhythm wishes."""
         channels = self.shorts.ticked()
         if not channels:
-            self._ws.said.emit("Tick a channel first: the short goes to each that is ticked.", "error")
+            self._ws.said.emit(tr("Tick a channel first: the short goes to each that is ticked."), "error")
             return
         zone = self.posts.shown_zone
         for channel in channels:
@@ -415,7 +428,7 @@ class CalendarPlace(QWidget):
         """Show and choose times in another zone; the rhythms of channels hold in it, too."""
         name = self.zone.currentText()
         if name not in zone_names():
-            self._ws.said.emit(f"The time zone “{name[:40]}” is not known: choose one of the list.", "error")
+            self._ws.said.emit(tr("The time zone “{name}” is not known: choose one of the list.", name=name[:40]), "error")
             self.zone.setCurrentText(self.posts.shown_zone)
         elif name != self.posts.settings.zone:
             self.posts.set_settings(lambda s: replace(
@@ -426,12 +439,13 @@ class CalendarPlace(QWidget):
 
     def write_calendar(self) -> None:
         """Write the posts as iCalendar or as a table."""
-        name, kind = QFileDialog.getSaveFileName(self, "Save the calendar", str(Path.home() / "posts.ics"), FILES)
+        name, kind = QFileDialog.getSaveFileName(self, tr("Save the calendar"), str(Path.home() / "posts.ics"), FILES)
         if not name:
             return
         path = Path(name) if Path(name).suffix else Path(f"{name}{'.csv' if 'csv' in kind else '.ics'}")
         posts, channels = self.posts.posts, self.posts.channels
         self._ws.in_background_or(
-            "files", lambda: write_calendar(path, posts, channels), lambda _n: self._ws.said.emit(f"Written to {path}.", "note"),
+            "files", lambda: write_calendar(path, posts, channels), lambda _n: self._ws.said.emit(tr("Written to {path}.",
+            path=path), "note"),
             lambda: None, self,
         )  # fmt: skip

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from datetime import date
 
+from standtall.base.interface_language import tr
 from standtall.model.post import PostState
 from standtall.ui.calendar.post_drawing import STATES
 
@@ -27,9 +28,9 @@ class Card:
 
     @property
     def told(self) -> str:
-        state = "planned, not taken yet" if self.planned else STATES[self.state][0]
-        more = ", too near to another" if self.clash else ""
-        more += ", its time is changed by summer time" if self.question else ""
+        state = tr("planned, not taken yet") if self.planned else STATES[self.state][0]
+        more = tr(", too near to another") if self.clash else ""
+        more += tr(", its time is changed by summer time") if self.question else ""
         return f"{self.name}, {self.channel_title}, {self.day:%A %d %B}, {clock_of(self.minute)}, {state}{more}"
 
 

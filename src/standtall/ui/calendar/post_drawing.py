@@ -7,13 +7,16 @@ from typing import Final
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen, QPixmap, QPolygonF
 
+from standtall.base.interface_language import tr
 from standtall.model.post import PostState
 from standtall.ui.widgets import theme
 
 STATES: Final[dict[PostState, tuple[str, str]]] = {
-    "idea": ("no time", "·"), "held": ("waits for you", "?"), "waiting": ("goes out", "→"), "sending": ("on its way", "↑"),
-    "placed": ("kept there", "⇥"), "out": ("out", "✓"), "draft": ("draft there", "≡"), "failed": ("needs you", "!"),
-    "missed": ("missed", "!"), "skipped": ("skipped", "×"), "withdrawing": ("coming back", "↓"), "withdrawn": ("taken back", "×"),
+    "idea": (tr("no time"), "·"), "held": (tr("waits for you"), "?"), "waiting": (tr("goes out"), "→"),
+    "sending": (tr("on its way"), "↑"),
+    "placed": (tr("kept there"), "⇥"), "out": ("out", "✓"), "draft": (tr("draft there"), "≡"), "failed": (tr("needs you"), "!"),
+    "missed": ("missed", "!"), "skipped": ("skipped", "×"), "withdrawing": (tr("coming back"), "↓"),
+    "withdrawn": (tr("taken back"), "×"),
 }  # fmt: skip
 """A state in a word or two, and its sign."""
 POSTER: Final = 0.5625

@@ -9,6 +9,7 @@ from PySide6.QtCore import QSignalBlocker, Signal
 from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPlainTextEdit, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.model.channel import Channel
 from standtall.model.post import PostText
 from standtall.model.post_rules import counted
@@ -30,27 +31,31 @@ class PostFields(QWidget):
         super().__init__()
         self._ws = workspace
         self._channel: Channel | None = None
-        self.title = Field("Title")
+        self.title = Field(tr("Title"))
         self.description = QPlainTextEdit()
-        self.description.setAccessibleName("Description")
+        self.description.setAccessibleName(tr("Description"))
         self.description.setTabChangesFocus(True)
         self.description.setFixedHeight(126)
-        self.tags, self.search = Field("Hashtags", "hashtags, parted by spaces"), Field("Search words", "parted by commas")
-        self.link = Field("Link to the full programme", "https://…")
+        self.tags, self.search = (
+            Field(tr("Hashtags"), tr("hashtags, parted by spaces")),
+            Field(tr("Search words"), tr("parted by commas")),
+        )
+        self.link = Field(tr("Link to the full programme"), "https://…")
         self.shelf, self.audience = QComboBox(), QComboBox()
-        self.shelf.setAccessibleName("Shelf")
-        self.audience.setAccessibleName("Who may see it")
+        self.shelf.setAccessibleName(tr("Shelf"))
+        self.audience.setAccessibleName(tr("Who may see it"))
         box = QVBoxLayout(self)
         box.setContentsMargins(0, 0, 0, 0)
         box.setSpacing(7)
         self._rows: dict[str, tuple[QWidget, QLabel]] = {}
         for key, label, widget in (
-            ("title", "Title", self.title), ("description", "Description", self.description), ("hashtags", "Hashtags", self.tags),
-            ("search words", "Search words", self.search), ("shelf", "Shelf", self.shelf),
-            ("audience", "Who may see it", self.audience), ("link", "Link to the full programme", self.link),
+            ("title", tr("Title"), self.title), ("description", tr("Description"), self.description), ("hashtags",
+            tr("Hashtags"), self.tags),
+            ("search words", tr("Search words"), self.search), ("shelf", tr("Shelf"), self.shelf),
+            ("audience", tr("Who may see it"), self.audience), ("link", tr("Link to the full programme"), self.link),
         ):  # fmt: skip
             box.addWidget(self._row(key, label, widget))
-        self.copy_all = button("Copy all", "All that is written, as one text", self._copy_all)
+        self.copy_all = button(tr("Copy all"), tr("All that is written, as one text"), self._copy_all)
         box.addWidget(self.copy_all)
         for field in (self.title, self.tags, self.search, self.link):
             field.textEdited.connect(self._typed)
@@ -71,7 +76,7 @@ class PostFields(QWidget):
         head = QHBoxLayout()
         head.addWidget(told, 1)
         if key in ("title", "description", "hashtags"):
-            copy = button("Copy", f"Copy the {label.lower()}", partial(self._copy, key), "small")
+            copy = button(tr("Copy"), tr("Copy the {lower}", lower=label.lower()), partial(self._copy, key), "small")
             copy.setMinimumWidth(46)
             head.addWidget(copy)
         column.addLayout(head)
@@ -133,10 +138,14 @@ class PostFields(QWidget):
         rules, text = self._channel.posts.text, self.text()
         wrong = {field for field, _told in wrong_in(text, self._channel)}
         counts = {
-            "title": f"Title, {counted(text.title, rules.counted_in)} of {rules.title_most}",
-            "description": f"Description, {counted(text.description, rules.counted_in)} of {rules.description_most}",
-            "hashtags": f"Hashtags, {len(text.hashtags)} of {rules.hashtags_most}",
-            "search words": f"Search words, {len(text.search_words)} of {rules.search_words_most}",
+            "title": tr("Title, {counted} of {title_most}", counted=counted(text.title, rules.counted_in),
+            title_most=rules.title_most),
+            "description": tr("Description, {counted} of {description_most}", counted=counted(text.description,
+            rules.counted_in), description_most=rules.description_most),
+            "hashtags": tr("Hashtags, {hashtags} of {hashtags_most}", hashtags=len(text.hashtags),
+            hashtags_most=rules.hashtags_most),
+            "search words": tr("Search words, {search_words} of {search_words_most}", search_words=len(text.search_words),
+            search_words_most=rules.search_words_most),
         }  # fmt: skip
         for key, (_whole, label) in self._rows.items():
             label.setText(counts.get(key, label.text()))
@@ -148,9 +157,10 @@ class PostFields(QWidget):
         texts = {"title": self.title.text(), "description": self.description.toPlainText(), "hashtags": self.tags.text()}
         QGuiApplication.clipboard().setText(texts[key])
         self._ws.said.emit(
-            f"The {key} is on the clipboard." if key != "hashtags" else "The hashtags are on the clipboard.", "note"
+            tr("The {key} is on the clipboard.", key=key) if key != "hashtags" else tr("The hashtags are on the clipboard."),
+            "note",
         )
 
     def _copy_all(self) -> None:
         QGuiApplication.clipboard().setText(as_text(self.text()))
-        self._ws.said.emit("All that is written is on the clipboard.", "note")
+        self._ws.said.emit(tr("All that is written is on the clipboard."), "note")

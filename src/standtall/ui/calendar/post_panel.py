@@ -22,6 +22,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import tr
 from standtall.model.channel import Channel
 from standtall.model.post import CHANGEABLE, OPEN, Post
 from standtall.model.post_rules import MANNERS, Manner
@@ -41,9 +42,9 @@ from standtall.ui.widgets.fields import button
 WRITE_MS: Final = 700
 """What is typed is kept after so long without another letter."""
 MANNER_TOLD: Final[dict[Manner, tuple[str, str]]] = {
-    "asks": ("Asks", "Opens on a question, or on what the viewer can do"),
-    "tells": ("Tells", "Opens on the sentence that tells most"),
-    "names": ("Names", "Opens on names and subjects"),
+    "asks": (tr("Asks"), tr("Opens on a question, or on what the viewer can do")),
+    "tells": (tr("Tells"), tr("Opens on the sentence that tells most")),
+    "names": (tr("Names"), tr("Opens on names and subjects")),
 }
 
 
@@ -65,7 +66,9 @@ class PostPanel(Panel):
         self._pending.setSingleShot(True)
         self._pending.setInterval(WRITE_MS)
         self._pending.timeout.connect(self.write)
-        self.empty = QLabel("Choose a post in the calendar to see and write it here, or drag a short from “Shorts” onto a day.")
+        self.empty = QLabel(
+            tr("Choose a post in the calendar to see and write it here, or drag a short from “Shorts” onto a day.")
+        )
         self.empty.setWordWrap(True)
         self.empty.setObjectName("faint")
         self.column.addWidget(self.empty)
@@ -74,10 +77,10 @@ class PostPanel(Panel):
         inner.setContentsMargins(0, 0, 0, 0)
         inner.setSpacing(8)
         self.column.addWidget(self.whole)
-        self._make_when(card_in(inner, "WHEN"))
-        self._make_ready(card_in(inner, "BEFORE IT GOES OUT"))
-        self._make_text(card_in(inner, "TEXT"))
-        log = card_in(inner, "HOW IT WENT")
+        self._make_when(card_in(inner, tr("WHEN")))
+        self._make_ready(card_in(inner, tr("BEFORE IT GOES OUT")))
+        self._make_text(card_in(inner, tr("TEXT")))
+        log = card_in(inner, tr("HOW IT WENT"))
         self.log = QLabel()
         self.log.setWordWrap(True)
         self.log.setObjectName("faint")
@@ -94,9 +97,9 @@ class PostPanel(Panel):
         self.told = QLabel()
         self.told.setWordWrap(True)
         self.when = QDateTimeEdit()
-        self.when.setDisplayFormat("ddd d MMM yyyy  HH:mm")
+        self.when.setDisplayFormat(tr("ddd d MMM yyyy  HH:mm"))
         self.when.setCalendarPopup(True)
-        self.when.setAccessibleName("Day and time")
+        self.when.setAccessibleName(tr("Day and time"))
         self.when.editingFinished.connect(self._time_typed)
         self.zone = QLabel()
         self.zone.setObjectName("faint")
@@ -106,16 +109,18 @@ class PostPanel(Panel):
         box.addWidget(self.name)
         box.addWidget(self.told)
         box.addLayout(row)
-        self.approve = button("Approve", "It goes out when it is due (Ctrl+Return)", self.do_approve, "main")
-        self.now = button("Post now", "Send it at once", self.do_now)
-        self.draft = button("Save as draft", "Keep it at the channel as a draft", self.do_draft)
-        self.hold = button("Hold", "Wait for approval again", lambda: self._edit("Hold", post_edits.held))
+        self.approve = button(tr("Approve"), tr("It goes out when it is due (Ctrl+Return)"), self.do_approve, "main")
+        self.now = button(tr("Post now"), tr("Send it at once"), self.do_now)
+        self.draft = button(tr("Save as draft"), tr("Keep it at the channel as a draft"), self.do_draft)
+        self.hold = button(tr("Hold"), tr("Wait for approval again"), lambda: self._edit(tr("Hold"), post_edits.held))
         self.skip = button(
-            "Skip", "Do not post it; it stays in the calendar, crossed out", lambda: self._edit("Skip", post_edits.skipped)
+            tr("Skip"),
+            tr("Do not post it; it stays in the calendar, crossed out"),
+            lambda: self._edit(tr("Skip"), post_edits.skipped),
         )
-        self.out = button("Take out", "Out of the calendar, back to those without a time (Delete)", self.do_take_out)
-        self.page = button("See it there", "Open its page at the channel", self._open_page)
-        self.play = button("Play", "Play its file in the tall picture", self._play)
+        self.out = button(tr("Take out"), tr("Out of the calendar, back to those without a time (Delete)"), self.do_take_out)
+        self.page = button(tr("See it there"), tr("Open its page at the channel"), self._open_page)
+        self.play = button(tr("Play"), tr("Play its file in the tall picture"), self._play)
         grid = QGridLayout()
         grid.setSpacing(5)
         for n, widget in enumerate((self.now, self.draft, self.hold, self.skip, self.out, self.play)):
@@ -129,10 +134,10 @@ class PostPanel(Panel):
     def _make_ready(self, box: QVBoxLayout) -> None:
         self.ready = QLabel()
         self.ready.setWordWrap(True)
-        tip = "The newest finished file of this short that suits the channel"
-        self.take = button("Take a finished file", tip, self._take_file)
+        tip = tr("The newest finished file of this short that suits the channel")
+        self.take = button(tr("Take a finished file"), tip, self._take_file)
         self.render_it = button(
-            "Render it", "In a shape that the channel takes; the file is taken when it is finished", self._render
+            tr("Render it"), tr("In a shape that the channel takes; the file is taken when it is finished"), self._render
         )
         row = QHBoxLayout()
         row.addWidget(self.take)
@@ -148,7 +153,7 @@ class PostPanel(Panel):
             name, tip = MANNER_TOLD[manner]
             self.manners[manner] = button(name, tip, partial(self.propose, manner), "side")
             row.addWidget(self.manners[manner], 1)
-        self.another = button("Another", "Other sentences for all three", self.do_another, "side")
+        self.another = button(tr("Another"), tr("Other sentences for all three"), self.do_another, "side")
         row.addWidget(self.another, 1)
         box.addLayout(row)
         self.source = QLabel()
@@ -199,7 +204,7 @@ class PostPanel(Panel):
     def _show_when(self, post: Post, channel: Channel | None) -> None:
         self.name.setText(f"{post.short.name} – {self._posts.title_of(post.channel)}")
         state = STATES[post.state][0]
-        views = f" Seen {post.views:,} times." if post.views >= 0 and post.state == "out" else ""
+        views = tr(" Seen {views:,} times.", views=post.views) if post.views >= 0 and post.state == "out" else ""
         self.told.setText(f"{state[:1].upper()}{state[1:]}. {post.told}{views}".strip())
         self.told.setObjectName("warn" if post.state in ("failed", "missed") else "")
         self.told.style().unpolish(self.told)
@@ -221,9 +226,9 @@ class PostPanel(Panel):
         self.page.setVisible(bool(post.link))
         due = post_edits.link_due(post, channel)
         self.link_put.setVisible(due or post.link_put)
-        self.link_put.setText("The link is there" if due else "The link is not there yet")
-        self.link_put.setToolTip("This channel takes no link with a post: say here when it is put there by hand" if due
-                                 else "Be reminded of it again")  # fmt: skip
+        self.link_put.setText(tr("The link is there") if due else tr("The link is not there yet"))
+        self.link_put.setToolTip(tr("This channel takes no link with a post: say here when it is put there by hand") if due
+                                 else tr("Be reminded of it again"))  # fmt: skip
         self.play.setEnabled(post.file is not None)
         self.fields.allow(may or post.state == "skipped")
         for manner in self.manners.values():
@@ -231,11 +236,13 @@ class PostPanel(Panel):
 
     def _show_ready(self, post: Post, channel: Channel | None) -> None:
         if channel is None:
-            self.ready.setText(f"The channel “{post.channel}” is not there any more: bring its file back under Channels.")
+            self.ready.setText(
+                tr("The channel “{channel}” is not there any more: bring its file back under Channels.", channel=post.channel)
+            )
             return
         reds = [*([self._gone] if self._gone else []), *post_edits.reds(replace(post, text=self.fields.text()), channel)]
-        cover = "" if post.file is None else "\nCover: " + (Path(post.file.cover).name or "none, choose one in Renders")
-        self.ready.setText(("\n".join(f"• {r}" for r in reds) if reds else "Everything is right: it can go out.") + cover)
+        cover = "" if post.file is None else "\nCover: " + (Path(post.file.cover).name or tr("none, choose one in Renders"))
+        self.ready.setText(("\n".join(f"• {r}" for r in reds) if reds else tr("Everything is right: it can go out.")) + cover)
         self.ready.setObjectName("warn" if reds and post.state in OPEN else "")
         self.ready.style().unpolish(self.ready)
         self.ready.style().polish(self.ready)
@@ -252,7 +259,7 @@ class PostPanel(Panel):
 
         def found(words: tuple[str, ...]) -> None:
             if self.post is not None and self.post.id == post.id:
-                self.spelling.setText(f"Not in the dictionary: {', '.join(words)}.")
+                self.spelling.setText(tr("Not in the dictionary: {join}.", join=", ".join(words)))
                 self.spelling.setVisible(bool(words))
 
         self._ws.in_background("post files", lambda: unknown_words(whole, language, said), found, self)
@@ -265,7 +272,7 @@ class PostPanel(Panel):
     def _show_log(self, attempts: tuple[Attempt, ...]) -> None:
         zone = self._posts.shown_zone
         lines = [f"{local(a.at, zone):%d %b %H:%M:%S}  {a.what}: {a.answer}" for a in attempts[-12:][::-1]]
-        self.log.setText("\n".join(lines) or "Nothing was sent yet.")
+        self.log.setText("\n".join(lines) or tr("Nothing was sent yet."))
 
     # writing
 
@@ -283,7 +290,7 @@ class PostPanel(Panel):
         text = self.fields.text()
         self._spell()
         if text != post.text:
-            self._posts.edit("Write a post", post, lambda p: post_edits.written(p, text))
+            self._posts.edit(tr("Write a post"), post, lambda p: post_edits.written(p, text))
 
     # proposals
 
@@ -295,7 +302,7 @@ class PostPanel(Panel):
         for widget in (*self.manners.values(), self.another):
             widget.setVisible(there)
         if not there:
-            self.source.setText("" if post is None else "Open its project to have texts proposed from its words.")
+            self.source.setText("" if post is None else tr("Open its project to have texts proposed from its words."))
             self._proposed = {}
             return
         assert short is not None and channel is not None
@@ -305,7 +312,9 @@ class PostPanel(Panel):
         for manner, widget in self.manners.items():
             widget.setCheckable(True)
             widget.setChecked(mine is not None and mine.manner == manner)
-        self.source.setText(f"From its own words: {mine.where(short.said)}." if mine is not None else "Written by hand.")
+        self.source.setText(
+            tr("From its own words: {where}.", where=mine.where(short.said)) if mine is not None else tr("Written by hand.")
+        )
 
     def propose(self, manner: Manner) -> None:
         """Take the proposal in a manner."""
@@ -318,7 +327,7 @@ class PostPanel(Panel):
         if not text.shelf and post.text.shelf:
             text = replace(text, shelf=post.text.shelf)
         text = replace(text, audience=post.text.audience or text.audience)
-        self._posts.edit("Take a proposal", post, lambda p: post_edits.written(p, text))
+        self._posts.edit(tr("Take a proposal"), post, lambda p: post_edits.written(p, text))
 
     def do_another(self) -> None:
         """Other proposals, and the one in the manner that is chosen (else the channel's own)."""
@@ -351,21 +360,21 @@ class PostPanel(Panel):
 
     def do_approve(self) -> None:
         """Let it go out when it is due."""
-        self._with_channel("Approve", lambda p, c: post_edits.approved(p, c, int(time.time())))
+        self._with_channel(tr("Approve"), lambda p, c: post_edits.approved(p, c, int(time.time())))
 
     def do_now(self) -> None:
-        self._with_channel("Post", lambda p, c: post_edits.posted_now(p, c, int(time.time())))
+        self._with_channel(tr("Post"), lambda p, c: post_edits.posted_now(p, c, int(time.time())))
 
     def do_draft(self) -> None:
-        self._with_channel("Save as draft", lambda p, c: post_edits.drafted(p, c, int(time.time())))
+        self._with_channel(tr("Save as draft"), lambda p, c: post_edits.drafted(p, c, int(time.time())))
 
     def do_link_put(self) -> None:
         """Say that the link to the full programme is there by hand, or that it is not."""
-        self._edit("Link to the full programme of", lambda p: post_edits.link_told(p, not p.link_put))
+        self._edit(tr("Link to the full programme of"), lambda p: post_edits.link_told(p, not p.link_put))
 
     def do_take_out(self) -> None:
         """Back to those without a time."""
-        self._edit("Take out", post_edits.unscheduled)
+        self._edit(tr("Take out"), post_edits.unscheduled)
 
     def _take_file(self) -> None:
         if self.post is not None:

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.errors import StandTallError
+from standtall.base.interface_language import tr
 from standtall.jobs.events import Ended, Event, Problem, Progressed, RuleStepped
 from standtall.jobs.requests import Request, RoutineRequest
 from standtall.model.routine import Routine, RuleState, RuleStep
@@ -30,8 +31,9 @@ from standtall.ui.widgets.fields import Field, button
 
 SIGNS: Final[dict[RuleState, str]] = {"begun": "▸", "done": "✓", "skipped": "–", "failed": "!"}
 STEPS: Final = {
-    "fetch": "Fetch it", "analyse": "Analyse it", "choose": "Choose moments", "make shorts": "Make shorts", "render": "Render",
-    "check": "Check the file", "plan": "Put into the calendar", "stopped": "Stopped",
+    "fetch": tr("Fetch it"), "analyse": tr("Analyse it"), "choose": tr("Choose moments"), "make shorts": tr("Make shorts"),
+    "render": tr("Render"),
+    "check": tr("Check the file"), "plan": tr("Put into the calendar"), "stopped": tr("Stopped"),
 }  # fmt: skip
 MOST: Final = 400
 
@@ -46,9 +48,9 @@ class RulePanel(Panel):
         self._ws, self._posts = workspace, posts
         self._number: int | None = None
         self.steps: list[RuleStep] = []
-        self._make_footage(card_in(self.column, "FROM FOOTAGE TO THE CALENDAR"))
-        self._make_manner(card_in(self.column, "HOW"))
-        self._make_steps(card_in(self.column, "STEPS"))
+        self._make_footage(card_in(self.column, tr("FROM FOOTAGE TO THE CALENDAR")))
+        self._make_manner(card_in(self.column, tr("HOW")))
+        self._make_steps(card_in(self.column, tr("STEPS")))
         self.finish()
         workspace.jobs.heard.connect(self._heard)
         workspace.data.changed.connect(self._looks)
@@ -58,65 +60,68 @@ class RulePanel(Panel):
 
     def _make_footage(self, box: QVBoxLayout) -> None:
         about = QLabel(
-            "Moments above the bars under Fill become shorts; they are rendered, checked, and planned for each filled channel."
+            tr(
+                "Moments above the bars under Fill become shorts; they are rendered, checked, and planned for "
+                "each filled channel."
+            )
         )
         about.setWordWrap(True)
         about.setObjectName("faint")
         box.addWidget(about)
         self.footage = QListWidget()
-        self.footage.setAccessibleName("Footage that is taken in")
+        self.footage.setAccessibleName(tr("Footage that is taken in"))
         self.footage.setFixedHeight(74)
         box.addWidget(self.footage)
-        self.link = Field("Link to footage", "https://…, then Return")
+        self.link = Field(tr("Link to footage"), tr("https://…, then Return"))
         self.link.returnPressed.connect(self._add_link)
         box.addWidget(self.link)
         row = QHBoxLayout()
-        row.addWidget(button("Files…", "Add files", self.add_files, "small"))
-        row.addWidget(button("Folder…", "Add a folder that footage comes into", self.add_folder, "small"))
-        row.addWidget(button("Remove", "Remove what is chosen in the list", self._remove, "small"))
+        row.addWidget(button(tr("Files…"), tr("Add files"), self.add_files, "small"))
+        row.addWidget(button(tr("Folder…"), tr("Add a folder that footage comes into"), self.add_folder, "small"))
+        row.addWidget(button(tr("Remove"), tr("Remove what is chosen in the list"), self._remove, "small"))
         box.addLayout(row)
-        self.watch = QCheckBox("Go on watching the folders")
+        self.watch = QCheckBox(tr("Go on watching the folders"))
         box.addWidget(self.watch)
 
     def _make_manner(self, box: QVBoxLayout) -> None:
         grid = QGridLayout()
         grid.setColumnStretch(1, 1)
-        self.best = _spin(1, 50, 3, "Moments of each")
-        self.least, self.most = _spin(1, 3600, 15, "Shortest in seconds"), _spin(1, 3600, 44, "Longest in seconds")
+        self.best = _spin(1, 50, 3, tr("Moments of each"))
+        self.least, self.most = _spin(1, 3600, 15, tr("Shortest in seconds")), _spin(1, 3600, 44, tr("Longest in seconds"))
         self.look = QComboBox()
-        self.look.setAccessibleName("Look")
+        self.look.setAccessibleName(tr("Look"))
         self.look.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-        for n, (text, widget) in enumerate((("Moments of each", self.best), ("Shortest, seconds", self.least),
-                                            ("Longest, seconds", self.most), ("Look", self.look))):  # fmt: skip
+        for n, (text, widget) in enumerate(((tr("Moments of each"), self.best), (tr("Shortest, seconds"), self.least),
+                                            (tr("Longest, seconds"), self.most), (tr("Look"), self.look))):  # fmt: skip
             grid.addWidget(QLabel(text), n, 0)
             grid.addWidget(widget, n, 1)
         box.addLayout(grid)
-        self.hold = QCheckBox("Hold each for approval")
+        self.hold = QCheckBox(tr("Hold each for approval"))
         self.hold.setChecked(True)
-        self.hold.setToolTip("Without this, what has no red check goes out by itself")
+        self.hold.setToolTip(tr("Without this, what has no red check goes out by itself"))
         box.addWidget(self.hold)
-        self.go = button("Start", "Do all of it beside the interface", self.toggle, "main")
+        self.go = button(tr("Start"), tr("Do all of it beside the interface"), self.toggle, "main")
         box.addWidget(self.go)
 
     def _make_steps(self, box: QVBoxLayout) -> None:
         self.state = QLabel()
         self.state.setWordWrap(True)
         self.list = QListWidget()
-        self.list.setAccessibleName("Steps that were done")
+        self.list.setAccessibleName(tr("Steps that were done"))
         self.list.setWordWrap(True)
         self.list.setMinimumHeight(150)
-        self.open = button("Open its shorts", "The project that holds the shorts made by rule", self._open)
+        self.open = button(tr("Open its shorts"), tr("The project that holds the shorts made by rule"), self._open)
         for widget in (self.state, self.list, self.open):
             box.addWidget(widget)
 
     # what is taken in
 
     def add_files(self) -> None:
-        names, _kind = QFileDialog.getOpenFileNames(self, "Footage for the calendar", str(Path.home()))
+        names, _kind = QFileDialog.getOpenFileNames(self, tr("Footage for the calendar"), str(Path.home()))
         self.add(names)
 
     def add_folder(self) -> None:
-        name = QFileDialog.getExistingDirectory(self, "A folder that footage comes into", str(Path.home()))
+        name = QFileDialog.getExistingDirectory(self, tr("A folder that footage comes into"), str(Path.home()))
         self.add([name] if name else [])
 
     def add(self, names: list[str]) -> None:
@@ -161,7 +166,7 @@ class RulePanel(Panel):
             return
         try:
             routine = Routine(
-                tuple(self.listed()), str(usual_project()), str(self._ws.renders.folder / "By rule"), self.best.value(),
+                tuple(self.listed()), str(usual_project()), str(self._ws.renders.folder / tr("By rule")), self.best.value(),
                 float(self.least.value()), float(max(self.least.value(), self.most.value())), str(self.look.currentData() or ""),
                 self.watch.isChecked(), not self.hold.isChecked(),
             )  # fmt: skip
@@ -179,8 +184,8 @@ class RulePanel(Panel):
         if isinstance(event, RuleStepped):
             self._step(event.step)
         elif isinstance(event, Progressed):
-            left = f", about {event.left_s:.0f} s left" if event.left_s else ""
-            self.state.setText(f"{event.stage}: {event.share:.0%}{left}")
+            left = tr(", about {left_s:.0f} s left", left_s=event.left_s) if event.left_s else ""
+            self.state.setText(f"{tr(event.stage)}: {event.share:.0%}{left}")
         elif isinstance(event, Problem):
             self._step(RuleStep("", "stopped", "failed", f"{event.message} {event.hint}".strip()))
         elif isinstance(event, Ended):
@@ -208,13 +213,17 @@ class RulePanel(Panel):
             self._posts.look()
 
     def _tell(self) -> None:
-        self.go.setText("Stop" if self.running else "Start")
+        self.go.setText(tr("Stop") if self.running else tr("Start"))
         self.go.setEnabled(self.running or self.footage.count() > 0)
         filled = [self._posts.title_of(r.channel) for r in self._posts.settings.rhythms if r.used]
         if not self.running:
-            told = f"Plans for {', '.join(filled)}." if filled else "No channel is filled yet: say how often under Fill."
+            told = (
+                tr("Plans for {join}.", join=", ".join(filled))
+                if filled
+                else tr("No channel is filled yet: say how often under Fill.")
+            )
             failed = sum(s.state == "failed" for s in self.steps)
-            self.state.setText(f"{failed} steps failed." if failed else told)
+            self.state.setText(tr("{failed} steps failed.", failed=failed) if failed else told)
         self.open.setEnabled(bool(self.steps))
 
     def _open(self) -> None:

@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import tr
 from standtall.model.channel import Channel
 from standtall.model.post import ShortRef
 from standtall.posts.filling import why_not
@@ -54,8 +55,10 @@ class ShortsPanel(QWidget):
         column.setContentsMargins(0, 4, 4, 4)
         column.setSpacing(7)
         about = QLabel(
-            "Drag a short onto a day, or press Return to put it onto the day that is chosen. It goes to each ticked channel. "
-            "Tick shorts to fill the coming days from those alone."
+            tr(
+                "Drag a short onto a day, or press Return to put it onto the day that is chosen. It goes to each ticked channel. "
+                "Tick shorts to fill the coming days from those alone."
+            )
         )
         about.setWordWrap(True)
         about.setObjectName("faint")
@@ -63,19 +66,21 @@ class ShortsPanel(QWidget):
         self.boxes: dict[str, QCheckBox] = {}
         self._box_row = QHBoxLayout()
         column.addLayout(self._box_row)
-        self.search = Field("Search the shorts", "name, programme or topic")
+        self.search = Field(tr("Search the shorts"), tr("name, programme or topic"))
         self.search.textChanged.connect(self.refresh)
         column.addWidget(self.search)
-        self.head = heading("SHORTS OF THIS PROJECT")
+        self.head = heading(tr("SHORTS OF THIS PROJECT"))
         column.addWidget(self.head)
         self.list = _List()
-        self.list.setAccessibleName("Shorts that can be posted")
+        self.list.setAccessibleName(tr("Shorts that can be posted"))
         self.list.setDragEnabled(True)
         self.list.setDragDropMode(QAbstractItemView.DragDropMode.DragOnly)
         self.list.setWordWrap(True)
         self.list.itemActivated.connect(self._activated)
         self.list.itemChanged.connect(self._box_set)
-        self.list.setToolTip("Those that are ticked are the ones that filling chooses from; where none is, it chooses from all")
+        self.list.setToolTip(
+            tr("Those that are ticked are the ones that filling chooses from; where none is, it chooses from all")
+        )
         column.addWidget(self.list, 1)
         posts.changed.connect(self.refresh)
         posts.shorts_changed.connect(self.refresh)
@@ -104,9 +109,9 @@ class ShortsPanel(QWidget):
             self.list.addItem(item)
         self.list.setCurrentRow(min(max(0, row), self.list.count() - 1))
         self._filling = False
-        self.head.setText(f"SHORTS OF THIS PROJECT: {len(shown)}")
+        self.head.setText(tr("SHORTS OF THIS PROJECT: {shown}", shown=len(shown)))
         if not self._posts.shorts:
-            self.list.addItem("There are none yet. Make one in Moments or on the Bench.")
+            self.list.addItem(tr("There are none yet. Make one in Moments or on the Bench."))
 
     def _channel_boxes(self) -> None:
         names = {c.name for c in self._posts.channels}
@@ -121,7 +126,7 @@ class ShortsPanel(QWidget):
         for n, channel in enumerate(self._posts.channels):
             box = QCheckBox(channel.title)
             box.setChecked(before.get(channel.name, n == 0))
-            box.setToolTip(f"Shorts that are put into the calendar go to {channel.title}, too")
+            box.setToolTip(tr("Shorts that are put into the calendar go to {title}, too", title=channel.title))
             self.boxes[channel.name] = box
             self._box_row.addWidget(box)
         self._box_row.addStretch(1)
@@ -129,10 +134,16 @@ class ShortsPanel(QWidget):
     def _told(self, ref: ShortRef) -> str:
         mine = [p for p in self._posts.posts if p.short.same == ref.same and p.state not in ("skipped", "withdrawn")]
         planned = ", ".join(
-            f"{self._posts.title_of(p.channel)} {'out' if p.state == 'out' else 'planned'}" for p in mine if p.when
+            f"{self._posts.title_of(p.channel)} {tr('out') if p.state == 'out' else tr('planned')}" for p in mine if p.when
         )
-        rating = f"{100 * ref.rating:.0f}" if ref.rating else "not rated"
-        return f"{ref.name}\n{ref.seconds:.0f} s, {rating}{', ' + planned if planned else ', not in the calendar'}"
+        rating = f"{100 * ref.rating:.0f}" if ref.rating else tr("not rated")
+        return tr(
+            "{name}\n{seconds:.0f} s, {rating}{planned}",
+            name=ref.name,
+            seconds=ref.seconds,
+            rating=rating,
+            planned=", " + planned if planned else tr(", not in the calendar"),
+        )
 
     def _parts(self, ref: ShortRef) -> str:
         lines = [ref.programme, *(f"{p.name}: {100 * p.value:.0f}" for p in ref.parts)]

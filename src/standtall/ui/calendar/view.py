@@ -24,6 +24,7 @@ from PySide6.QtGui import (
 )
 from PySide6.QtWidgets import QAbstractScrollArea, QApplication, QWidget
 
+from standtall.base.interface_language import count_of, tr
 from standtall.ui.calendar.post_card import Card, clock_of
 from standtall.ui.calendar.post_drawing import paint_card
 from standtall.ui.calendar.sheet_layout import CARD, HEAD, MARGIN, Item, Mode, SheetLayout, monday_of
@@ -37,20 +38,20 @@ OWN_KEYS: Final = (Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Up, Qt.Key.Key_
 KEPT: Final = 900
 OTHER_MONTH: Final = 0.27
 """Drawn cards that are kept."""
-DAYS: Final = ("Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun")
+DAYS: Final = (tr("Mon"), tr("Tue"), tr("Wed"), tr("Thu"), tr("Fri"), tr("Sat"), tr("Sun"))
 MONTHS: Final = (
-    "January",
-    "February",
-    "March",
-    "April",
-    "May",
-    "June",
-    "July",
-    "August",
-    "September",
-    "October",
-    "November",
-    "December",
+    tr("January"),
+    tr("February"),
+    tr("March"),
+    tr("April"),
+    tr("May"),
+    tr("June"),
+    tr("July"),
+    tr("August"),
+    tr("September"),
+    tr("October"),
+    tr("November"),
+    tr("December"),
 )
 
 
@@ -82,7 +83,7 @@ class CalendarView(QAbstractScrollArea):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAcceptDrops(True)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.setAccessibleName("Calendar")
+        self.setAccessibleName(tr("Calendar"))
         self.setObjectName("calendar")
         self._lay_out()
 
@@ -216,14 +217,14 @@ class CalendarView(QAbstractScrollArea):
         self._paint_head(painter, day, today, head, over)
         if day in self.gaps:
             painter.setPen(QColor(look.struck_ink if look.name == "light" or over else "#ff9b84"))
-            painter.drawText(head, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, "none")
+            painter.drawText(head, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, tr("none"))
         for key, place in self.sheet.cards(day).items():
             self._paint_card(painter, place, self.cards[key], faded=self._dragged is not None and self._lifted() == key)
         more = self.sheet.more(day)
         if more:
             painter.setPen(QColor(look.faint))
             line = QRectF(rect.x() + 5, rect.bottom() - 17, rect.width() - 8, 15)
-            painter.drawText(line, Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter, f"{more} more")
+            painter.drawText(line, Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter, tr("{more} more", more=more))
 
     def _paint_card(self, painter: QPainter, rect: QRectF, card: Card, faded: bool = False) -> None:
         """One card; drawn once for all that look the same, since scrolling paints them again and again."""
@@ -438,7 +439,7 @@ class CalendarView(QAbstractScrollArea):
         """What is chosen, for those who do not see it."""
         card = self.cards.get(self.key)
         there = sum(c.day == self.day for c in self.cards.values())
-        told = card.told if card is not None else f"{self.day:%A %d %B %Y}, {there} post{'s' * (there != 1)}"
+        told = card.told if card is not None else tr("{day:%A %d %B %Y}, {posts}", day=self.day, posts=count_of(there, "post"))
         self.setAccessibleDescription(told)
         self.viewport().setToolTip(card.told if card is not None else "")
 

@@ -9,6 +9,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QImage, QShowEvent
 from PySide6.QtWidgets import QComboBox, QFormLayout, QFrame, QHBoxLayout, QLabel, QPushButton, QSpinBox, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.reader import PictureReader
 from standtall.model.brief import Brief, Content
@@ -21,8 +22,9 @@ from standtall.ui.widgets.fields import Field
 from standtall.ui.widgets.images import wide_at
 from standtall.ui.widgets.languages import LANGUAGES
 
-KINDS: Final[dict[Content, str]] = {"unknown": "detect", "one": "one person", "many": "two or more people",
-                                   "screen": "a face and a screen", "nobody": "no people", "clip": "a finished clip"}  # fmt: skip
+KINDS: Final[dict[Content, str]] = {"unknown": "detect", "one": tr("one person"), "many": tr("two or more people"),
+                                   "screen": tr("a face and a screen"), "nobody": tr("no people"),
+                                   "clip": tr("a finished clip")}  # fmt: skip
 assert set(KINDS) == set(get_args(Content))
 
 
@@ -48,10 +50,10 @@ class BriefSheet(QFrame):
         self.column.looked_at.connect(self._look)
         self.language, self.kind, self.track, self.look = (QComboBox() for _ in range(4))
         for box, name, tip in (
-            (self.language, "Spoken language", "The language that is spoken"),
-            (self.kind, "Kind of footage", "What the footage shows"),
-            (self.track, "Sound track", "Which sound track is listened to and used"),
-            (self.look, "Look", "The look that new shorts begin with"),
+            (self.language, tr("Spoken language"), tr("The language that is spoken")),
+            (self.kind, tr("Kind of footage"), tr("What the footage shows")),
+            (self.track, tr("Sound track"), tr("Which sound track is listened to and used")),
+            (self.look, tr("Look"), tr("The look that new shorts begin with")),
         ):
             box.setAccessibleName(name)
             box.setToolTip(tip)
@@ -64,22 +66,22 @@ class BriefSheet(QFrame):
         self._fill_looks()
         self.least, self.most = QSpinBox(), QSpinBox()
         for spin, least, which, tip in (
-            (self.least, 3, "Shortest", "How long a proposed moment is at least"),
-            (self.most, 5, "Longest", "How long the first short and the proposed moments may be"),
+            (self.least, 3, tr("Shortest"), tr("How long a proposed moment is at least")),
+            (self.most, 5, tr("Longest"), tr("How long the first short and the proposed moments may be")),
         ):
             spin.setRange(least, 600)
             spin.setSuffix(" s")
             spin.setAlignment(Qt.AlignmentFlag.AlignCenter)
-            spin.setAccessibleName(f"{which} wished length in seconds")
+            spin.setAccessibleName(tr("{which} wished length in seconds", which=which))
             spin.setToolTip(tip)
             spin.editingFinished.connect(self._set_wishes)
         lengths = QHBoxLayout()
         lengths.setSpacing(5)
         lengths.addWidget(self.least, 1)
-        lengths.addWidget(QLabel("to"))
+        lengths.addWidget(QLabel(tr("to")))
         lengths.addWidget(self.most, 1)
-        self.topics = Field("Topics", "with commas between")
-        self.topics.setToolTip("What the talk is about: these words are listened for")
+        self.topics = Field(tr("Topics"), tr("with commas between"))
+        self.topics.setToolTip(tr("What the talk is about: these words are listened for"))
         self.topics.editingFinished.connect(self._set_wishes)
         for box in (self.language, self.kind, self.look):
             box.activated.connect(lambda _i: self._set_choices())
@@ -87,15 +89,15 @@ class BriefSheet(QFrame):
         form = QFormLayout()
         form.setVerticalSpacing(5)
         form.setRowWrapPolicy(QFormLayout.RowWrapPolicy.WrapAllRows)
-        self._track_label = QLabel("Sound track")
-        for label, field in (("Language", self.language), ("It shows", self.kind)):
+        self._track_label = QLabel(tr("Sound track"))
+        for label, field in ((tr("Language"), self.language), (tr("It shows"), self.kind)):
             form.addRow(label, field)
         form.addRow(self._track_label, self.track)
-        form.addRow("Length of shorts", lengths)
-        form.addRow("Topics", self.topics)
-        form.addRow("Look", self.look)
-        self._whole = QPushButton("All of it")
-        self._whole.setToolTip("Use the whole footage, not a part")
+        form.addRow(tr("Length of shorts"), lengths)
+        form.addRow(tr("Topics"), self.topics)
+        form.addRow(tr("Look"), self.look)
+        self._whole = QPushButton(tr("All of it"))
+        self._whole.setToolTip(tr("Use the whole footage, not a part"))
         self._whole.clicked.connect(lambda: self._set_part(0, 0))
         side = QVBoxLayout()
         side.addLayout(form)
@@ -107,7 +109,7 @@ class BriefSheet(QFrame):
         row.addLayout(side, 1)
         column = QVBoxLayout(self)
         column.setContentsMargins(12, 10, 12, 12)
-        column.addWidget(heading("BRIEF"))
+        column.addWidget(heading(tr("BRIEF")))
         column.addWidget(self._title)
         column.addLayout(row, 1)
 
@@ -131,10 +133,10 @@ class BriefSheet(QFrame):
         self.topics.setText(", ".join(brief.topics))
         self.track.clear()
         for i, track in enumerate(source.sound_tracks):
-            told = " ".join(p for p in (track.title, track.language) if p) or f"{track.channels} channels"
+            told = " ".join(p for p in (track.title, track.language) if p) or tr("{channels} channels", channels=track.channels)
             self.track.addItem(f"{i + 1}: {told}", i)
         if len(source.sound_tracks) > 1:
-            self.track.addItem("all together", MIX)
+            self.track.addItem(tr("all together"), MIX)
         self.track.setCurrentIndex(max(0, self.track.findData(source.sound_track)))
         for widget in (self.track, self._track_label):
             widget.setVisible(len(source.sound_tracks) > 1)

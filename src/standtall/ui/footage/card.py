@@ -6,15 +6,21 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QContextMenuEvent, QImage, QKeyEvent, QMouseEvent, QPixmap
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QPushButton, QToolButton, QVBoxLayout
 
+from standtall.base.interface_language import count_of, tr, tr_n
 from standtall.base.time import TICKS_PER_SECOND, clock
-from standtall.model.edits import count_of
 from standtall.model.source import Source
 from standtall.session.usage import Usage, in_words
 from standtall.ui.footage.used_bar import UsedBar
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.context_menu import buttons_at
 
-STAGES = (("sound", "Sound"), ("words", "Words"), ("voices", "Voices"), ("people", "People"), ("preview", "Preview"))
+STAGES = (
+    ("sound", tr("Sound")),
+    ("words", tr("Words")),
+    ("voices", tr("Voices")),
+    ("people", tr("People")),
+    ("preview", tr("Preview")),
+)
 BUSY = {"sound": "sound", "words": "words", "timing": "words", "voices": "voices", "people": "people", "preview": "preview"}
 
 
@@ -40,15 +46,17 @@ class SourceCard(QFrame):
         self._poster.setFixedSize(160, 90)
         self._poster.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self._poster.setStyleSheet(f"background: {theme.WELL}; border-radius: 6px; color: #8d949c;")
-        self._poster.setText("sound only" if not source.has_picture else "")
+        self._poster.setText(tr("sound only") if not source.has_picture else "")
         name = QLabel(source.name)
         name.setObjectName("title")
         name.setTextFormat(Qt.TextFormat.PlainText)
         name.setWordWrap(True)
-        picture = "no picture"
+        picture = tr("no picture")
         if source.has_picture:
-            picture = f"{source.width} × {source.height}, {float(source.rate):g} fps"
-        sound = {0: "no sound", 1: "mono", 2: "stereo"}.get(source.audio_channels, f"{source.audio_channels} channels")
+            picture = tr("{width} × {height}, {rate:g} fps", width=source.width, height=source.height, rate=float(source.rate))
+        sound = {0: tr("no sound"), 1: "mono", 2: "stereo"}.get(
+            source.audio_channels, tr("{audio_channels} channels", audio_channels=source.audio_channels)
+        )
         facts = QLabel(f"{clock(source.length)}  ·  {picture}  ·  {sound}  ·  {size_of(source.size_bytes)}")
         facts.setObjectName("faint")
         facts.setWordWrap(True)
@@ -62,20 +70,20 @@ class SourceCard(QFrame):
         self._bar.setTextVisible(False)
         self._state = QLabel()
         self._state.setWordWrap(True)
-        self._go = QPushButton("Analyse")
-        self._open = QPushButton("Open on the Bench")
+        self._go = QPushButton(tr("Analyse"))
+        self._open = QPushButton(tr("Open on the Bench"))
         self._open.setObjectName("main")
-        self._stop = QPushButton("Pause")
-        self._stop.setToolTip("Stop for now; what was found is kept, and it goes on from there")
-        self._find = QPushButton("Find it…")
-        self._find.setToolTip("Say where the file is now; it is known by its content")
+        self._stop = QPushButton(tr("Pause"))
+        self._stop.setToolTip(tr("Stop for now; what was found is kept, and it goes on from there"))
+        self._find = QPushButton(tr("Find it…"))
+        self._find.setToolTip(tr("Say where the file is now; it is known by its content"))
         self._find.clicked.connect(lambda: self.sought.emit(self.source))
         self._find.hide()
         self._sooner = QToolButton()
         self._sooner.setObjectName("plain")
         theme.draw(self._sooner, "up")
-        self._sooner.setToolTip("Analyse it sooner")
-        self._sooner.setAccessibleName("Analyse it sooner")
+        self._sooner.setToolTip(tr("Analyse it sooner"))
+        self._sooner.setAccessibleName(tr("Analyse it sooner"))
         self._sooner.clicked.connect(lambda: self.sooner.emit(self.source))
         self._go.clicked.connect(lambda: self.analyse.emit(self.source))
         self._open.clicked.connect(lambda: self.wanted.emit(self.source))
@@ -101,8 +109,8 @@ class SourceCard(QFrame):
         gone = QToolButton()
         gone.setObjectName("plain")
         theme.draw(gone, "close")
-        gone.setToolTip("Remove it from the project (Delete); the file stays, and its words and shorts come back with it")
-        gone.setAccessibleName("Remove it from the project")
+        gone.setToolTip(tr("Remove it from the project (Delete); the file stays, and its words and shorts come back with it"))
+        gone.setAccessibleName(tr("Remove it from the project"))
         gone.clicked.connect(lambda: self.left.emit(self.source))
         buttons.addWidget(gone)
         middle.addLayout(buttons)
@@ -132,8 +140,8 @@ class SourceCard(QFrame):
         self._stop.setVisible(state in ("waiting", "running", "early"))
         self._sooner.setVisible(state == "waiting")
         self._bar.setVisible(state in ("running", "early"))
-        self._stop.setText("Not now" if state == "waiting" else "Pause")
-        self._go.setText("Go on" if state == "stopped" else "Analyse")
+        self._stop.setText(tr("Not now") if state == "waiting" else tr("Pause"))
+        self._go.setText(tr("Go on") if state == "stopped" else tr("Analyse"))
         if state == "ready":
             self._done |= {name for name, _ in STAGES[:-1]}
         if state not in ("running", "early"):
@@ -143,8 +151,8 @@ class SourceCard(QFrame):
         self._state.setObjectName("warn" if state == "failed" else "faint")
         self._state.style().unpolish(self._state)
         self._state.style().polish(self._state)
-        plain = {"unknown": "Not analysed with these choices yet.", "waiting": "Waiting for the one before it.",
-                 "ready": "Ready.", "stopped": "Paused. What was found is kept."}  # fmt: skip
+        plain = {"unknown": tr("Not analysed with these choices yet."), "waiting": tr("Waiting for the one before it."),
+                 "ready": tr("Ready."), "stopped": tr("Paused. What was found is kept.")}  # fmt: skip
         self._ready = text or plain.get(state, "")
         self._state.setText(self._ready)
         self._paint_stages()
@@ -170,7 +178,11 @@ class SourceCard(QFrame):
         else:
             self._busy["preview"] = share, None
         if self.state == "ready":
-            self._state.setText(self._ready if share is None else f"{self._ready} A copy for quick moving about: {share:.0%}.")
+            self._state.setText(
+                self._ready
+                if share is None
+                else tr("{ready} A copy for quick moving about: {share:.0%}.", ready=self._ready, share=share)
+            )
         self._paint_stages()
 
     def show_chosen(self, chosen: bool) -> None:
@@ -188,7 +200,8 @@ class SourceCard(QFrame):
         told = []
         for key, (done, left) in self._busy.items():
             told.append(
-                f"{dict(STAGES)[key]} {done:.0%}" + (f", about {clock(round(left * TICKS_PER_SECOND))} left" if left else "")
+                f"{dict(STAGES)[key]} {done:.0%}"
+                + (tr(", about {left} left", left=clock(round(left * TICKS_PER_SECOND))) if left else "")
             )
         self._state.setText("  ·  ".join(told))
         self._paint_stages()
@@ -222,18 +235,35 @@ def warnings_of(source: Source) -> list[str]:
     """What the editor should know of a source, in plain sentences."""
     out = []
     if not source.has_sound and not source.still:
-        out.append("It has no sound: words can only come from a caption file.")
+        out.append(tr("It has no sound: words can only come from a caption file."))
     if source.has_picture and min(source.width, source.height) < 700:
-        out.append(f"Its picture is small ({source.width} × {source.height}): a tall crop of it looks soft.")
+        out.append(
+            tr(
+                "Its picture is small ({width} × {height}): a tall crop of it looks soft.",
+                width=source.width,
+                height=source.height,
+            )
+        )
     if len(source.sound_tracks) > 1:
-        out.append(f"It has {len(source.sound_tracks)} sound tracks: choose one in its brief.")
+        out.append(tr("It has {sound_tracks} sound tracks: choose one in its brief.", sound_tracks=len(source.sound_tracks)))
     return out
 
 
 def told_of(words: int, shots: int, people: int) -> str:
     """What was found, in a sentence."""
-    return f"Ready: {count_of(words)}, {count_of(shots, 'shot')}, {people} {'person' if people == 1 else 'people'}."
+    return tr(
+        "Ready: {words}, {shots}, {people}.",
+        words=count_of(words),
+        shots=count_of(shots, "shot"),
+        people=tr_n(people, "{n} person", "{n} people"),
+    )
 
 
 def size_of(count: float) -> str:
-    return f"{count / 1e9:.1f} GB" if count >= 1e9 else f"{count / 1e6:.0f} MB" if count >= 1e7 else f"{count / 1e6:.1f} MB"
+    return (
+        tr("{count:.1f} GB", count=count / 1000000000.0)
+        if count >= 1e9
+        else tr("{count:.0f} MB", count=count / 1000000.0)
+        if count >= 1e7
+        else tr("{count:.1f} MB", count=count / 1000000.0)
+    )

@@ -8,6 +8,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.ui.widgets import theme
 
@@ -32,9 +33,12 @@ class PictureColumn(QWidget):
         self.setMinimumSize(118, 200)
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Part to use")
+        self.setAccessibleName(tr("Part to use"))
         self.setToolTip(
-            "Drag the handles to use only a part; click to see a moment.\nKeys: Up and Down move the start, with Shift the end."
+            tr(
+                "Drag the handles to use only a part; click to see a moment.\nKeys: Up and Down move the start, "
+                "with Shift the end."
+            )
         )
 
     def show_source(self, length: int, start: int, end: int) -> None:

@@ -8,6 +8,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QWidget
 
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.jobs.events import Ended, Event, Fetched, Problem, Progressed, Received
 from standtall.jobs.requests import FetchRequest, Request
@@ -25,8 +26,8 @@ class FetchRow(QWidget):
         super().__init__()
         self._ws = workspace
         self._number: int | None = None
-        self.link = Field("Link to a video or sound file", "Link to a video or sound file")
-        self.link.setToolTip("Paste a link and press Enter: the file is fetched, then analysed")
+        self.link = Field(tr("Link to a video or sound file"), tr("Link to a video or sound file"))
+        self.link.setToolTip(tr("Paste a link and press Enter: the file is fetched, then analysed"))
         self.link.setFixedWidth(250)
         self.link.returnPressed.connect(lambda: self.fetch(self.link.text()))
         self._text = QLabel()
@@ -37,7 +38,9 @@ class FetchRow(QWidget):
         row.setContentsMargins(0, 0, 0, 0)
         row.addWidget(self._text)
         row.addWidget(self._bar, 1)
-        row.addWidget(button("Pause", "Stop for now; what came is kept, and the same link goes on from there", self.pause))
+        row.addWidget(
+            button(tr("Pause"), tr("Stop for now; what came is kept, and the same link goes on from there"), self.pause)
+        )
         self.hide()
         workspace.jobs.heard.connect(self._heard)
 
@@ -49,7 +52,7 @@ class FetchRow(QWidget):
         """Fetch the file at a link in the background; `came` tells where it lies."""
         if not link.strip() or self.running:
             return
-        self._text.setText("Asking…")
+        self._text.setText(tr("Asking…"))
         self._bar.setValue(0)
         self.show()
         self._number = self._ws.jobs.ask(FetchRequest(link.strip(), str(data_folder() / "footage")))
@@ -77,12 +80,16 @@ class FetchRow(QWidget):
             self._number = None
             self.hide()
             if event.state == "stopped":
-                self._ws.said.emit("Paused. What came is kept: press Enter on the link to go on.", "note")
+                self._ws.said.emit(tr("Paused. What came is kept: press Enter on the link to go on."), "note")
 
 
 def _came(event: Received) -> str:
     """How much came, how quickly, and how long the rest takes."""
-    told = f"{size_of(event.have)} of {size_of(event.size)}" if event.size else size_of(event.have)
-    told += f"  ·  {size_of(event.speed)}/s" if event.speed else ""
+    told = (
+        tr("{size_of} of {size_of2}", size_of=size_of(event.have), size_of2=size_of(event.size))
+        if event.size
+        else size_of(event.have)
+    )
+    told += tr("  ·  {size_of}/s", size_of=size_of(event.speed)) if event.speed else ""
     left = (event.size - event.have) / event.speed if event.size and event.speed else 0.0
-    return told + (f"  ·  about {clock(round(left * TICKS_PER_SECOND))} left" if left >= 1 else "")
+    return told + (tr("  ·  about {left} left", left=clock(round(left * TICKS_PER_SECOND))) if left >= 1 else "")

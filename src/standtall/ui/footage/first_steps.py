@@ -8,22 +8,29 @@ from typing import Final
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.ui.widgets.fields import button
 
 STEPS: Final = (
     (
-        "Add footage of people talking",
-        "Drop files here, or choose them. Words, shots, people and speakers are found in the background; the first words can be "
-        "worked with while it goes on.",
+        tr("Add footage of people talking"),
+        tr(
+            "Drop files here, or choose them. Words, shots, people and speakers are found in the background; the first "
+            "words can be "
+            "worked with while it goes on."
+        ),
     ),
     (
-        "Make a short of its best moment",
-        "Moments shows the passages that hold up on their own, best first, each with its reasons. On the Bench you cut it by its "
-        "words.",
+        tr("Make a short of its best moment"),
+        tr(
+            "Moments shows the passages that hold up on their own, best first, each with its reasons. On the Bench you cut it by "
+            "its "
+            "words."
+        ),
     ),
     (
-        "Render it, and post it",
-        "Renders checks it before and proves it after. The Calendar posts it now, or plans a month.",
+        tr("Render it, and post it"),
+        tr("Renders checks it before and proves it after. The Calendar posts it now, or plans a month."),
     ),
 )
 
@@ -38,18 +45,20 @@ class FirstSteps(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 14, 0, 0)
         column.setSpacing(12)
-        title = QLabel("From wide talk to a finished tall short, in three steps")
+        title = QLabel(tr("From wide talk to a finished tall short, in three steps"))
         title.setObjectName("title")
         column.addWidget(title)
         for number, (name, text) in enumerate(STEPS, 1):
             column.addWidget(self._step(number, name, text))
         row = QHBoxLayout()
-        self.add = button("Add footage…", "Choose video or sound files (Ctrl+I)", add, "main")
-        self.demo = button("Try it on the demo", "A made-up programme that ships, analysed already", self.demo_wanted.emit)
+        self.add = button(tr("Add footage…"), tr("Choose video or sound files (Ctrl+I)"), add, "main")
+        self.demo = button(
+            tr("Try it on the demo"), tr("A made-up programme that ships, analysed already"), self.demo_wanted.emit
+        )
         for widget in (self.add, self.demo):
             widget.setSizePolicy(QSizePolicy.Policy.Maximum, QSizePolicy.Policy.Fixed)
             row.addWidget(widget)
-        told = QLabel("Nothing leaves this machine. F1 is help, everywhere.")
+        told = QLabel(tr("Nothing leaves this machine. F1 is help, everywhere."))
         told.setObjectName("faint")
         row.addSpacing(8)
         row.addWidget(told, 1)

@@ -17,6 +17,7 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.errors import StandTallError
+from standtall.base.interface_language import count_of, tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.jobs.events import Analysed, Ended, Event, Heard, Problem, Progressed, StageDone, Started, State
 from standtall.jobs.queue import Entry
@@ -24,7 +25,6 @@ from standtall.jobs.requests import AnalyseRequest, Request
 from standtall.library.project import Project
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
-from standtall.model.edits import count_of
 from standtall.model.source import Source
 from standtall.session.analyse import known
 from standtall.session.usage import Usage, usage
@@ -71,11 +71,11 @@ class FootagePlace(QWidget):
         self._cards: dict[str, SourceCard] = {}
         self._open_next = False
         self.setAcceptDrops(True)
-        title = QLabel("Footage")
+        title = QLabel(tr("Footage"))
         title.setObjectName("title")
-        add = QPushButton("Add footage…")
+        add = QPushButton(tr("Add footage…"))
         theme.draw(add, "add")
-        add.setToolTip("Choose video or sound files (Ctrl+I)")
+        add.setToolTip(tr("Choose video or sound files (Ctrl+I)"))
         add.clicked.connect(self.choose)
         self.fetching = FetchRow(workspace)
         self.fetching.came.connect(lambda path: self.add([path], open_when_ready=workspace.opened is None))
@@ -86,11 +86,11 @@ class FootagePlace(QWidget):
         self.said: SaidSheet | None = None
         self.search_said = Action(
             "search-said",
-            "Search everything ever said",
+            tr("Search everything ever said"),
             self.look_through,
             ("Ctrl+Shift+F",),
             "anywhere",
-            "Search everything said…",
+            tr("Search everything said…"),
         )
         head.addWidget(button_of(self.search_said))
         head.addWidget(self.fetching.link)
@@ -159,7 +159,7 @@ class FootagePlace(QWidget):
         self.look_at_use()
 
     def place(self) -> Place:
-        return Place("footage", "Footage", "Alt+1", self, (self.search_said,))
+        return Place("footage", tr("Footage"), "Alt+1", self, (self.search_said,))
 
     def look_through(self) -> None:
         """Look through everything ever said on this machine."""
@@ -176,11 +176,13 @@ class FootagePlace(QWidget):
         out = []
         running, waiting = self._jobs("running"), len(self._jobs("waiting"))
         for entry in running:
-            more = f" {count_of(waiting, 'file')} more would wait." if waiting else ""
+            more = tr(" {waiting} more would wait.", waiting=count_of(waiting, "file")) if waiting else ""
             name = _source_of(entry).name
-            out.append(f"{name} is being analysed: what was found is kept, and it goes on from there.{more}")
+            out.append(
+                tr("{name} is being analysed: what was found is kept, and it goes on from there.{more}", name=name, more=more)
+            )
         if self.fetching.running:
-            out.append("A file is being fetched: what came is kept, and the same link goes on from there.")
+            out.append(tr("A file is being fetched: what came is kept, and the same link goes on from there."))
         return out
 
     def _jobs(self, state: State | None = None) -> list[Entry]:
@@ -198,7 +200,7 @@ class FootagePlace(QWidget):
         self._looker.close(0.5)
 
     def choose(self) -> None:
-        files, _kind = QFileDialog.getOpenFileNames(self, "Add footage")
+        files, _kind = QFileDialog.getOpenFileNames(self, tr("Add footage"))
         self.add([Path(f) for f in files])
 
     def add(self, paths: list[Path], open_when_ready: bool = False) -> None:
@@ -210,7 +212,9 @@ class FootagePlace(QWidget):
             if generation == self._ws.generation:
                 self._looked_at(source)
             else:
-                told = f"{source.name} was not added: another project has been opened. Add it again if it is for this one."
+                told = tr(
+                    "{name} was not added: another project has been opened. Add it again if it is for this one.", name=source.name
+                )
                 self._ws.said.emit(told, "note")
 
         for path in paths:
@@ -241,7 +245,7 @@ class FootagePlace(QWidget):
                 self._ws.jobs.cancel(entry.number)
             if gone:
                 names = ", ".join(_source_of(e).name for e in gone[:3])
-                self._ws.said.emit(f"Not analysed yet: {names}. Open their project again to go on.", "note")
+                self._ws.said.emit(tr("Not analysed yet: {names}. Open their project again to go on.", names=names), "note")
         self._refresh()
 
     # cards
@@ -267,7 +271,7 @@ class FootagePlace(QWidget):
         card = SourceCard(source)
         job = self._job_of(source)
         if job is not None:
-            card.show_state(job.state, "Going on" if job.state == "running" else "")
+            card.show_state(job.state, tr("Going on") if job.state == "running" else "")
         card.wanted.connect(self.opened)
         card.analyse.connect(self.start)
         card.stop.connect(self.stop)
@@ -345,7 +349,7 @@ class FootagePlace(QWidget):
             captions = str(options.captions) if options.captions is not None else ""
             self._ws.jobs.ask(AnalyseRequest(source, self._ws.brief_of(source), options.terms, captions))
             self._show_state(
-                source, "waiting" if len(self._jobs()) > 1 else "running", "Starting" if len(self._jobs()) == 1 else ""
+                source, "waiting" if len(self._jobs()) > 1 else "running", tr("Starting") if len(self._jobs()) == 1 else ""
             )
 
     def _show_state(self, source: Source, state: str, text: str = "") -> None:
@@ -359,7 +363,7 @@ class FootagePlace(QWidget):
         if job is not None and job.state == "waiting":
             self._ws.jobs.sooner(job.number)
             for place, waiting in enumerate(self._jobs("waiting")):
-                text = "Next." if place == 0 else f"Waiting for {place + 1} before it."
+                text = tr("Next.") if place == 0 else tr("Waiting for {place} before it.", place=place + 1)
                 self._show_state(_source_of(waiting), "waiting", text)
 
     def _preview_came(self, source: Source, share: float | None) -> None:
@@ -379,13 +383,13 @@ class FootagePlace(QWidget):
     def _show_lost(self) -> None:
         for key, card in self._cards.items():
             state = self._ws.lost.states.get(key, "here")
-            told = {"missing": f"Its file is gone from {Path(card.source.path).parent}.",
-                    "changed": "Another file lies in its place now."}  # fmt: skip
+            told = {"missing": tr("Its file is gone from {parent}.", parent=Path(card.source.path).parent),
+                    "changed": tr("Another file lies in its place now.")}  # fmt: skip
             card.show_lost(told.get(state, ""))
 
     def seek_file(self, source: Source) -> None:
         """Ask where a file is."""
-        name, _kind = QFileDialog.getOpenFileName(self, f"Where is {source.name}?", str(Path(source.path).parent))
+        name, _kind = QFileDialog.getOpenFileName(self, tr("Where is {name}?", name=source.name), str(Path(source.path).parent))
         if name:
             self._ws.found_at(source, Path(name))
 
@@ -405,7 +409,7 @@ class FootagePlace(QWidget):
         if card is None:
             return
         if isinstance(event, Started):
-            card.show_state("running", "Starting")
+            card.show_state("running", tr("Starting"))
         elif isinstance(event, Progressed):
             card.show_progress(event.stage, event.share, event.left_s)
         elif isinstance(event, StageDone):
@@ -434,8 +438,8 @@ class FootagePlace(QWidget):
         elif state == "stopped":
             self._show_state(source, "stopped")
         elif state == "done":
-            self._ws.said.emit(f"{source.name} is ready.", "note")
-            self._looker.do(lambda: notify("Ready for the Bench", f"{source.name} is analysed."))
+            self._ws.said.emit(tr("{name} is ready.", name=source.name), "note")
+            self._looker.do(lambda: notify(tr("Ready for the Bench"), tr("{name} is analysed.", name=source.name)))
             self._ws.refresh_found(source, last=True)
             if self._open_next or self._ws.opened is None or self._straight_on(source):
                 self._open_next = False

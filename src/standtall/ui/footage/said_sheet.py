@@ -22,13 +22,13 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.errors import MediaError
+from standtall.base.interface_language import count_of, tr, tr_n
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.cutting.cut_points import without
 from standtall.library.project import Project
 from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
 from standtall.model.cut import Segment
-from standtall.model.edits import count_of
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.session.archive import Archive, ArchiveHit
@@ -57,7 +57,7 @@ class SaidSheet(QDialog):
 
     def __init__(self, workspace: Workspace, archive: SaidArchive, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Everything said")
+        self.setWindowTitle(tr("Everything said"))
         self.resize(860, 620)
         self._ws, self._archive = workspace, archive
         self.hits: tuple[ArchiveHit, ...] = ()
@@ -66,21 +66,21 @@ class SaidSheet(QDialog):
         column.setContentsMargins(20, 16, 20, 16)
         column.setSpacing(9)
         row = QHBoxLayout()
-        self.query = Field("What was said", "a word or a phrase, in all footage of all projects")
-        self.loose = QCheckBox("Loosely")
-        self.loose.setToolTip("Other endings, small slips, any order within a line")
+        self.query = Field(tr("What was said"), tr("a word or a phrase, in all footage of all projects"))
+        self.loose = QCheckBox(tr("Loosely"))
+        self.loose.setToolTip(tr("Other endings, small slips, any order within a line"))
         self.speaker, self.programme = QComboBox(), QComboBox()
         for combo in (self.speaker, self.programme):
             combo.setMinimumWidth(COMBO_WIDE)
-        self.speaker.setAccessibleName("Speaker")
-        self.programme.setAccessibleName("Project")
+        self.speaker.setAccessibleName(tr("Speaker"))
+        self.programme.setAccessibleName(tr("Project"))
         row.addWidget(self.query, 1)
         row.addWidget(self.loose)
         row.addWidget(self.speaker)
         row.addWidget(self.programme)
         column.addLayout(row)
         self.list = QListWidget()
-        self.list.setAccessibleName("Lines that were found")
+        self.list.setAccessibleName(tr("Lines that were found"))
         self.list.setSelectionMode(QListWidget.SelectionMode.ExtendedSelection)
         self.list.setIconSize(PICTURE)
         self.list.setWordWrap(True)
@@ -91,13 +91,17 @@ class SaidSheet(QDialog):
         self.told.setObjectName("faint")
         column.addWidget(self.told)
         row = QHBoxLayout()
-        self.before = button("Said before?", "Lines anywhere that say nearly the same as the chosen one", self.ask_before)
-        self.make = button("Make a short of the chosen", "One piece for each chosen line, in their order here", self.make_short)
-        self.go = button("Open on the Bench", "Open its footage where this is said", self.open_chosen)
-        close = QPushButton("Close")
+        self.before = button(tr("Said before?"), tr("Lines anywhere that say nearly the same as the chosen one"), self.ask_before)
+        self.make = button(
+            tr("Make a short of the chosen"), tr("One piece for each chosen line, in their order here"), self.make_short
+        )
+        self.go = button(tr("Open on the Bench"), tr("Open its footage where this is said"), self.open_chosen)
+        close = QPushButton(tr("Close"))
         close.clicked.connect(self.reject)
-        self.hear = button("Hear", "Hear the chosen line (Space in the list)", self.hear_chosen)
-        self.basket = button("Add to the basket", "Add the chosen lines of the footage that is on the Bench", self.add_to_basket)
+        self.hear = button(tr("Hear"), tr("Hear the chosen line (Space in the list)"), self.hear_chosen)
+        self.basket = button(
+            tr("Add to the basket"), tr("Add the chosen lines of the footage that is on the Bench"), self.add_to_basket
+        )
         for one in (self.before, self.hear, self.basket):
             row.addWidget(one)
         row.addStretch(1)
@@ -117,14 +121,17 @@ class SaidSheet(QDialog):
         self.list.itemActivated.connect(lambda _item: self.open_chosen())
         archive.changed.connect(self._fill)
         self._fill()
-        self._show((), "Everything that was ever analysed on this machine can be found here.")
+        self._show((), tr("Everything that was ever analysed on this machine can be found here."))
 
     def _fill(self) -> None:
         """Who and what there is to choose from."""
 
         def arrived(found: tuple[tuple[str, ...], tuple[str, ...], int]) -> None:
             speakers, programmes, count = found
-            for combo, all_of, names in ((self.speaker, "all speakers", speakers), (self.programme, "all projects", programmes)):
+            for combo, all_of, names in (
+                (self.speaker, tr("all speakers"), speakers),
+                (self.programme, tr("all projects"), programmes),
+            ):
                 kept = combo.currentData()
                 combo.clear()
                 combo.addItem(all_of, "")
@@ -132,9 +139,11 @@ class SaidSheet(QDialog):
                     combo.addItem(name, name)
                 combo.setCurrentIndex(max(0, combo.findData(kept)))
             if not self.query.text():
-                files = f"{count} file{'s' if count != 1 else ''}"
+                files = count_of(count, "file")
                 self.told.setText(
-                    f"What is said in {files} can be found." if count else "Nothing was analysed yet: add footage first."
+                    tr("What is said in {files} can be found.", files=files)
+                    if count
+                    else tr("Nothing was analysed yet: add footage first.")
                 )
 
         self._archive.ask(lambda a: (a.speakers(), a.programmes(), len(a.sources())), arrived, self)
@@ -151,8 +160,8 @@ class SaidSheet(QDialog):
 
         def arrived(hits: tuple[ArchiveHit, ...]) -> None:
             if number == self.queries:
-                self._show(hits, f"{len(hits)} line{'s' if len(hits) != 1 else ''}, newest footage first."
-                           if hits else "Nobody said that, as it is written. “Loosely” finds other endings.")  # fmt: skip
+                self._show(hits, tr_n(len(hits), "{n} line, newest footage first.", "{n} lines, newest footage first.")
+                           if hits else tr("Nobody said that, as it is written. “Loosely” finds other endings."))  # fmt: skip
 
         self._archive.ask(lambda a: a.search(text, loose, speaker, programme), arrived, self)
 
@@ -169,7 +178,10 @@ class SaidSheet(QDialog):
 
         def arrived(hits: tuple[ArchiveHit, ...]) -> None:
             if number == self.queries:
-                self._show((hit, *hits), f"{len(hits)} other line{'s say' if len(hits) != 1 else ' says'} nearly the same.")
+                self._show(
+                    (hit, *hits),
+                    tr_n(len(hits), "{n} other line says nearly the same.", "{n} other lines say nearly the same."),
+                )
 
         self._archive.ask(look, arrived, self)
 
@@ -245,10 +257,10 @@ class SaidSheet(QDialog):
                 passages = (*without(passages, piece.source, piece.start, piece.end), piece)
             return passages
 
-        self._ws.change_basket("Add to the basket", put)
+        self._ws.change_basket(tr("Add to the basket"), put)
         others = len(self.chosen()) - len(hits)
-        more = f" {others} of other footage: open that on the Bench first." if others else ""
-        self._ws.said.emit(f"{count_of(len(hits), 'line')} added to the basket.{more}", "note")
+        more = tr(" {others} of other footage: open that on the Bench first.", others=others) if others else ""
+        self._ws.said.emit(tr("{hits} added to the basket.{more}", hits=count_of(len(hits), "line"), more=more), "note")
 
     def open_chosen(self) -> None:
         """Open the footage of the chosen line, in this project."""
@@ -291,7 +303,7 @@ class SaidSheet(QDialog):
                 return project.add_short(short if brief is None else begun(short, brief))
 
             def made(number: int) -> None:
-                self._ws.said.emit(f"“{name}” is made.", "note")
+                self._ws.said.emit(tr("“{name}” is made.", name=name), "note")
                 self._ws.open_short(number)
                 self.accept()
 
@@ -309,7 +321,10 @@ class SaidSheet(QDialog):
             found = {key: there[key] if key in there else probe(Path(path)) for key, path in wanted.items()}
             for key, source in found.items():
                 if source.key != key:
-                    raise MediaError(f"{source.name} has changed since it was analysed.", "Find the file as it was, and add it.")
+                    raise MediaError(
+                        tr("{name} has changed since it was analysed.", name=source.name),
+                        tr("Find the file as it was, and add it."),
+                    )
             return found
 
         def arrived(found: dict[str, Source]) -> None:

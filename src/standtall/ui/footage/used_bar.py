@@ -6,6 +6,7 @@ from PySide6.QtCore import QRectF, QSize
 from PySide6.QtGui import QColor, QPainter, QPaintEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.model.source import Source
 from standtall.session.usage import Usage, in_words
 from standtall.ui.widgets import theme
@@ -31,7 +32,7 @@ class UsedBar(QWidget):
         said = in_words(used, self._source)
         names = "\n".join(used.shorts[:12])
         self.setToolTip(f"{said}\n{names}".strip())
-        self.setAccessibleName(f"Used parts of {self._source.name}")
+        self.setAccessibleName(tr("Used parts of {name}", name=self._source.name))
         self.setAccessibleDescription(said)
         self.show()
         self.update()

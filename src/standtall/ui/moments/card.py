@@ -9,6 +9,7 @@ from PySide6.QtCore import QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QContextMenuEvent, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import capital, tr
 from standtall.base.time import clock, seconds
 from standtall.model.analysis import Analysis
 from standtall.model.moment import PARTS, Moment, Part, PartName, Shape
@@ -17,7 +18,7 @@ from standtall.ui.widgets.context_menu import buttons_at
 from standtall.ui.widgets.fields import button
 
 POSTER: Final = (108, 192)
-NAMES: Final = {p: p.capitalize() for p in PARTS}
+NAMES: Final = {p: capital(tr(p)) for p in PARTS}
 EXCERPT: Final = 46
 
 
@@ -29,7 +30,7 @@ class PartBars(QWidget):
         self._parts = parts
         self.setFixedHeight(36)
         told = ", ".join(f"{NAMES[p.name]} {p.value:.0%}" for p in parts)
-        self.setAccessibleName(f"Parts of the rating: {told}")
+        self.setAccessibleName(tr("Parts of the rating: {told}", told=told))
         self.setToolTip(told)
 
     def paintEvent(self, _event: QPaintEvent) -> None:
@@ -72,13 +73,21 @@ class MomentCard(QFrame):
         for title in moment.titles:
             self.title.addItem(title.text)
             self.title.setItemData(self.title.count() - 1, title.manner, Qt.ItemDataRole.ToolTipRole)
-        self.title.setAccessibleName(f"Title of proposal {number + 1}")
-        self.title.setToolTip("Titles from its own words, in up to four manners; choose one or type another")
+        self.title.setAccessibleName(tr("Title of proposal {number}", number=number + 1))
+        self.title.setToolTip(tr("Titles from its own words, in up to four manners; choose one or type another"))
         line = self.title.lineEdit()
         if line is not None:
             line.setCursorPosition(0)
-        about = f"  ·  about {'; '.join(moment.about)}" if moment.about else ""
-        head = QLabel(f"{number + 1}.  {seconds(moment.length):.0f} s  ·  from {clock(moment.start)}{about}")
+        about = tr("  ·  about {join}", join="; ".join(moment.about)) if moment.about else ""
+        head = QLabel(
+            tr(
+                "{number}.  {length:.0f} s  ·  from {start}{about}",
+                number=number + 1,
+                length=seconds(moment.length),
+                start=clock(moment.start),
+                about=about,
+            )
+        )
         head.setWordWrap(True)
         head.setTextFormat(Qt.TextFormat.PlainText)
         head.setObjectName("faint")
@@ -92,15 +101,19 @@ class MomentCard(QFrame):
         buttons = QHBoxLayout()
         buttons.setSpacing(6)
         for label, tip, does in (
-            ("Play", "Play it in the tall picture (Enter)", lambda: self.played.emit(number)),
-            ("Make a short", "Make a short of it and go to the Bench", lambda: self.made.emit(number, self.title.currentText())),
-            ("More like this", "Look for passages about the same things", lambda: self.liked.emit(number)),
+            (tr("Play"), tr("Play it in the tall picture (Enter)"), lambda: self.played.emit(number)),
+            (
+                tr("Make a short"),
+                tr("Make a short of it and go to the Bench"),
+                lambda: self.made.emit(number, self.title.currentText()),
+            ),
+            (tr("More like this"), tr("Look for passages about the same things"), lambda: self.liked.emit(number)),
         ):
             buttons.addWidget(button(label, tip, does, "side"))
-        self._keep, self._pass = QPushButton("Keep"), QPushButton("Skip")
+        self._keep, self._pass = QPushButton(tr("Keep")), QPushButton(tr("Skip"))
         for vote, value, tip in (
-            (self._keep, True, "Keep it: it stays when you ask again"),
-            (self._pass, False, "Skip it: it is not proposed again"),
+            (self._keep, True, tr("Keep it: it stays when you ask again")),
+            (self._pass, False, tr("Skip it: it is not proposed again")),
         ):
             vote.setCheckable(True)
             vote.setObjectName("side")
@@ -194,15 +207,22 @@ def _changes(moment: Moment, analysis: Analysis) -> list[tuple[str, str, str, Sh
     now = moment.shape
     if moment.lead is not None:
         start = clock(analysis.words[moment.lead.start].start)
-        text = f"↑ opens on a line from {start}: “{told(moment.lead)[0]}”"
-        out.append((text, "Keep the original order", "Undo", replace(now, lead=None)))
+        text = tr("↑ opens on a line from {start}: “{told}”", start=start, told=told(moment.lead)[0])
+        out.append((text, tr("Keep the original order"), tr("Undo"), replace(now, lead=None)))
     if moment.dull is not None:
         said, length = told(moment.dull)
-        out.append((f"✂ leaves out {length:.0f} s: “{said}”", "Put it back", "Undo", replace(now, dull=None)))
+        out.append(
+            (
+                tr("✂ leaves out {length:.0f} s: “{said}”", length=length, said=said),
+                tr("Put it back"),
+                tr("Undo"),
+                replace(now, dull=None),
+            )
+        )
     if moment.reaction is not None:
-        text = f"▸ stops before the reaction: “{told(moment.reaction)[0]}”"
-        out.append((text, "Let the listener be heard, too", "Put it back", replace(now, last=moment.reaction[-1])))
+        text = tr("▸ stops before the reaction: “{told}”", told=told(moment.reaction)[0])
+        out.append((text, tr("Let the listener be heard, too"), tr("Put it back"), replace(now, last=moment.reaction[-1])))
     if moment.reacts is not None:
-        text = f"▸ ends on a reaction: “{told(moment.reacts)[0]}”"
-        out.append((text, "Stop where it is told", "Leave it out", replace(now, last=moment.reacts.start - 1)))
+        text = tr("▸ ends on a reaction: “{told}”", told=told(moment.reacts)[0])
+        out.append((text, tr("Stop where it is told"), tr("Leave it out"), replace(now, last=moment.reacts.start - 1)))
     return out

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.exchange.chapters_out import as_metadata, as_text
 from standtall.media.chapters import copy_with_chapters
@@ -27,7 +28,7 @@ from standtall.model.source import Source
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import Field
 
-TEXT, METADATA = "Text for a description (*.txt)", "Chapter metadata (*.ffmeta)"
+TEXT, METADATA = tr("Text for a description (*.txt)"), tr("Chapter metadata (*.ffmeta)")
 
 
 class ChaptersSheet(QDialog):
@@ -39,13 +40,15 @@ class ChaptersSheet(QDialog):
         super().__init__(parent)
         self._ws, self._source, self._found = workspace, source, chapters
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.setWindowTitle(f"Chapters of {source.name}")
+        self.setWindowTitle(tr("Chapters of {name}", name=source.name))
         self.resize(640, 460)
         column = QVBoxLayout(self)
         column.setContentsMargins(20, 18, 20, 18)
         column.setSpacing(10)
-        about = "A chapter begins where the words change. Its title is a line of its own; type another one where you know better."
-        text = QLabel(about if chapters else "Too little is said in this footage to part it into chapters.")
+        about = tr(
+            "A chapter begins where the words change. Its title is a line of its own; type another one where you know better."
+        )
+        text = QLabel(about if chapters else tr("Too little is said in this footage to part it into chapters."))
         text.setWordWrap(True)
         column.addWidget(text)
         inner = QWidget()
@@ -54,10 +57,12 @@ class ChaptersSheet(QDialog):
         self.titles: list[Field] = []
         for row, chapter in enumerate(chapters):
             start = QLabel(clock(chapter.start))
-            title = Field(f"Title of chapter {row + 1}")
+            title = Field(tr("Title of chapter {row}", row=row + 1))
             title.setText(chapter.title)
             title.setCursorPosition(0)
-            title.setToolTip(f"Tells it apart: {', '.join(chapter.telling)}" if chapter.telling else "Title of the chapter")
+            title.setToolTip(
+                tr("Tells it apart: {join}", join=", ".join(chapter.telling)) if chapter.telling else tr("Title of the chapter")
+            )
             length = QLabel(clock(chapter.end - chapter.start))
             length.setObjectName("faint")
             for place, widget in enumerate((start, title, length)):
@@ -71,15 +76,19 @@ class ChaptersSheet(QDialog):
         row_ = QHBoxLayout()
         row_.addStretch(1)
         for name, tip, does in (
-            ("Write as text…", "Lines of time and title, or chapter metadata for other programs", self.choose_text),
-            ("Copy the footage with chapters…", "A copy of the file that holds them; nothing is coded anew", self.choose_copy),
+            (tr("Write as text…"), tr("Lines of time and title, or chapter metadata for other programs"), self.choose_text),
+            (
+                tr("Copy the footage with chapters…"),
+                tr("A copy of the file that holds them; nothing is coded anew"),
+                self.choose_copy,
+            ),
         ):
             button = QPushButton(name)
             button.setToolTip(tip)
             button.setEnabled(bool(chapters))
             button.clicked.connect(lambda _c=False, d=does: d())
             row_.addWidget(button)
-        close = QPushButton("Close")
+        close = QPushButton(tr("Close"))
         close.clicked.connect(self.accept)
         row_.addWidget(close)
         column.addLayout(row_)
@@ -91,7 +100,7 @@ class ChaptersSheet(QDialog):
 
     def choose_text(self) -> None:
         name, kind = QFileDialog.getSaveFileName(
-            self, "Write chapters", f"{self._source.name} chapters.txt", f"{TEXT};;{METADATA}"
+            self, tr("Write chapters"), tr("{name} chapters.txt", name=self._source.name), f"{TEXT};;{METADATA}"
         )
         if name:
             self.write_text(Path(name), kind == METADATA or name.endswith(".ffmeta"))
@@ -100,22 +109,26 @@ class ChaptersSheet(QDialog):
         text = as_metadata(self.chapters()) if metadata else as_text(self.chapters())
         ws = self._ws
         ws.in_background(
-            "files", lambda: write_whole(path, text.encode()), lambda _n: ws.said.emit(f"{path.name} is written.", "note")
+            "files",
+            lambda: write_whole(path, text.encode()),
+            lambda _n: ws.said.emit(tr("{name} is written.", name=path.name), "note"),
         )
 
     def choose_copy(self) -> None:
         suffix = Path(self._source.path).suffix.lower()
         given = suffix if suffix in (".mp4", ".mov", ".mkv", ".m4a", ".webm") else ".mkv"
-        name, _kind = QFileDialog.getSaveFileName(self, "Copy with chapters", f"{self._source.name} with chapters{given}")
+        name, _kind = QFileDialog.getSaveFileName(
+            self, tr("Copy with chapters"), tr("{name} with chapters{given}", name=self._source.name, given=given)
+        )
         if name:
             self.write_copy(Path(name))
 
     def write_copy(self, path: Path) -> None:
         parts = [(c.start, c.end, c.title) for c in self.chapters()]
         source, ws = Path(self._source.path), self._ws
-        ws.said.emit("Copying…", "note")
+        ws.said.emit(tr("Copying…"), "note")
         ws.in_background(
             "files",
             lambda: copy_with_chapters(source, path, parts, ws.closing),
-            lambda _n: ws.said.emit(f"{path.name} is written, with {len(parts)} chapters.", "note"),
+            lambda _n: ws.said.emit(tr("{name} is written, with {parts} chapters.", name=path.name, parts=len(parts)), "note"),
         )

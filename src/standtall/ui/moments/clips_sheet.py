@@ -23,9 +23,9 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.files import write_whole
+from standtall.base.interface_language import count_of, tr
 from standtall.base.time import clock, seconds
 from standtall.library.project import Project
-from standtall.model.edits import count_of
 from standtall.model.source import Source
 from standtall.model.traced import TracedClip
 from standtall.session.begin import begun
@@ -34,9 +34,9 @@ from standtall.ui.state.tracing import Tracing
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 
-KINDS = "Clips (*.mp4 *.mov *.mkv *.webm *.m4a *.mp3 *.wav *.ts *.avi);;All files (*)"
-COLUMNS = ("clip", "found", "sure", "by", "from")
-ABOUT = (
+KINDS = tr("Clips (*.mp4 *.mov *.mkv *.webm *.m4a *.mp3 *.wav *.ts *.avi);;All files (*)")
+COLUMNS = (tr("clip"), tr("found"), tr("sure"), tr("by"), tr("from"))
+ABOUT = tr(
     "Give finished clips that were cut from your footage: coded again, trimmed, in several pieces, with music added. "
     "They are found by their sound, or, where that was replaced, by the words of a caption file of the same name beside them, "
     "and rebuilt from the originals. It goes on in the background when this is closed."
@@ -50,7 +50,7 @@ class ClipsSheet(QDialog):
         super().__init__(parent)
         self._ws, self.tracing, self._source = workspace, tracing, source
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.setWindowTitle("Finished clips in the footage")
+        self.setWindowTitle(tr("Finished clips in the footage"))
         self.resize(780, 480)
         column = QVBoxLayout(self)
         column.setContentsMargins(20, 18, 20, 18)
@@ -59,20 +59,20 @@ class ClipsSheet(QDialog):
         about.setWordWrap(True)
         column.addWidget(about)
         self.where = QComboBox()
-        self.where.setAccessibleName("Footage to look in")
-        self.where.addItem(f"In all footage of the project ({len(workspace.sources)})", True)
-        self.where.addItem(f"In {source.name} alone", False)
+        self.where.setAccessibleName(tr("Footage to look in"))
+        self.where.addItem(tr("In all footage of the project ({sources})", sources=len(workspace.sources)), True)
+        self.where.addItem(tr("In {name} alone", name=source.name), False)
         column.addWidget(self.where)
         self.bar = QProgressBar()
         self.bar.setRange(0, 1000)
         self.bar.setTextVisible(False)
-        self.bar.setAccessibleName("How far it is")
+        self.bar.setAccessibleName(tr("How far it is"))
         column.addWidget(self.bar)
         self.told = QLabel()
         column.addWidget(self.told)
         self.table = QTableWidget(0, len(COLUMNS))
         self.table.setHorizontalHeaderLabels(COLUMNS)
-        self.table.setAccessibleName("Clips and where they come from")
+        self.table.setAccessibleName(tr("Clips and where they come from"))
         self.table.verticalHeader().hide()
         self.table.setShowGrid(False)
         self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
@@ -85,10 +85,10 @@ class ClipsSheet(QDialog):
         self.table.cellClicked.connect(self._go_to)
         column.addWidget(self.table, 1)
         row = QHBoxLayout()
-        self._choose = button("Choose clips…", "One clip or many", self.choose)
-        self._stop = button("Stop", "Stop looking; what was found stays", tracing.stop)
-        self._list = button("Write as table…", "What was found, as a CSV file", self.choose_table)
-        self._make = button("Make shorts of the ticked", "Each as an editable short from the original", self.make)
+        self._choose = button(tr("Choose clips…"), tr("One clip or many"), self.choose)
+        self._stop = button(tr("Stop"), tr("Stop looking; what was found stays"), tracing.stop)
+        self._list = button(tr("Write as table…"), tr("What was found, as a CSV file"), self.choose_table)
+        self._make = button(tr("Make shorts of the ticked"), tr("Each as an editable short from the original"), self.make)
         self._make.setObjectName("main")
         for widget in (self._choose, self._stop, self._list):
             row.addWidget(widget)
@@ -100,7 +100,7 @@ class ClipsSheet(QDialog):
         self.refresh()
 
     def choose(self) -> None:
-        names, _kind = QFileDialog.getOpenFileNames(self, "Choose finished clips", "", KINDS)
+        names, _kind = QFileDialog.getOpenFileNames(self, tr("Choose finished clips"), "", KINDS)
         if names:
             self.look([Path(n) for n in names])
 
@@ -122,16 +122,29 @@ class ClipsSheet(QDialog):
         self._make.setEnabled(known > 0)
         self._list.setEnabled(bool(tracing.clips))
         if tracing.running and tracing.stage == "listen":
-            self.told.setText(f"Listening to {count_of(len(tracing.sources), 'file')} of footage…")
+            self.told.setText(tr("Listening to {sources} of footage…", sources=count_of(len(tracing.sources), "file")))
         elif tracing.running:
-            self.told.setText(f"{len(tracing.clips)} of {count_of(tracing.asked, 'clip')} looked for, {known} found…")
+            self.told.setText(
+                tr(
+                    "{clips} of {asked} looked for, {known} found…",
+                    clips=len(tracing.clips),
+                    asked=count_of(tracing.asked, "clip"),
+                    known=known,
+                )
+            )
         elif tracing.clips:
-            self.told.setText(f"{known} of {count_of(len(tracing.clips), 'clip')} found. Click one to go to its first piece.")
+            self.told.setText(
+                tr(
+                    "{known} of {clips} found. Click one to go to its first piece.",
+                    known=known,
+                    clips=count_of(len(tracing.clips), "clip"),
+                )
+            )
         else:
-            self.told.setText("Choose finished clips to look for.")
+            self.told.setText(tr("Choose finished clips to look for."))
 
     def _name_of(self, key: str) -> str:
-        return next((s.name for s in self.tracing.sources if s.key == key), "footage that is not here")
+        return next((s.name for s in self.tracing.sources if s.key == key), tr("footage that is not here"))
 
     def _add(self, clip: TracedClip) -> None:
         row = self.table.rowCount()
@@ -144,9 +157,14 @@ class ClipsSheet(QDialog):
             for piece in clip.pieces:
                 places.setdefault(self._name_of(piece.source), []).append(clock(piece.start, True))
             found = "; ".join(f"{footage}: {', '.join(at)}" for footage, at in places.items())
-            cells = [f"{clock(clip.covered)} of {clock(clip.length)}", f"{sure:.0%}", clip.by, found]
+            cells = [
+                tr("{covered} of {length}", covered=clock(clip.covered), length=clock(clip.length)),
+                f"{sure:.0%}",
+                clip.by,
+                found,
+            ]
         else:
-            cells = ["not here", "–", "–", clip.said or "not from this footage"]
+            cells = [tr("not here"), "–", "–", clip.said or tr("not from this footage")]
         self.table.setItem(row, 0, name)
         name.setToolTip(clip.path)
         for n, text in enumerate(cells):
@@ -160,7 +178,7 @@ class ClipsSheet(QDialog):
             self._ws.selection.seek(clip.pieces[0].start)
 
     def choose_table(self) -> None:
-        name, _kind = QFileDialog.getSaveFileName(self, "Write what was found", "clips.csv", "Tables (*.csv)")
+        name, _kind = QFileDialog.getSaveFileName(self, tr("Write what was found"), "clips.csv", tr("Tables (*.csv)"))
         if name:
             self.write_table(Path(name))
 
@@ -177,7 +195,11 @@ class ClipsSheet(QDialog):
         out.writerows(rows)
         data = text.getvalue().encode()
         self._ws.in_background_or(
-            "files", lambda: write_whole(path, data), lambda _n: self.told.setText(f"{path.name} is written."), lambda: None, self
+            "files",
+            lambda: write_whole(path, data),
+            lambda _n: self.told.setText(tr("{name} is written.", name=path.name)),
+            lambda: None,
+            self,
         )
 
     def _ticked(self, row: int) -> bool:
@@ -201,7 +223,7 @@ class ClipsSheet(QDialog):
 
         def made(number: int) -> None:
             told = count_of(len(ticked), "short")
-            self._ws.said.emit(f"{told} rebuilt from the original; they are in the list on the Bench.", "note")
+            self._ws.said.emit(tr("{told} rebuilt from the original; they are in the list on the Bench.", told=told), "note")
             self._ws.open_short(number)
             self.accept()
 

@@ -12,11 +12,11 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QScrollArea, QSpinBox, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import count_of, tr
 from standtall.base.time import clock
 from standtall.cutting.by_words import from_words
 from standtall.library.project import Project
 from standtall.media.reader import PictureReader
-from standtall.model import edits
 from standtall.model.moment import Chapter, Moment, Shape
 from standtall.model.short import Short
 from standtall.moments.finder import Finder, Wish
@@ -96,36 +96,38 @@ class MomentsPlace(QWidget):
         self._reopened()
 
     def place(self) -> Place:
-        return Place("moments", "Moments", "F4", self, more_keys=("Alt+2",))
+        return Place("moments", tr("Moments"), "F4", self, more_keys=("Alt+2",))
 
     # building
 
     def _head(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        title = QLabel("Moments")
+        title = QLabel(tr("Moments"))
         title.setObjectName("title")
         row.addWidget(title)
         row.addStretch(1)
-        self._chapters = button("Chapters…", "What the footage is about, part by part, to be written out", self.show_chapters)
-        tip = "Find where finished clips come from in the footage, by their sound or their words"
-        self._clips = button("Trace finished clips…", tip, self.show_clips)
-        self._make_all = button("Make shorts from kept", "Make a short of each proposal that you kept", self.make_kept)
+        self._chapters = button(
+            tr("Chapters…"), tr("What the footage is about, part by part, to be written out"), self.show_chapters
+        )
+        tip = tr("Find where finished clips come from in the footage, by their sound or their words")
+        self._clips = button(tr("Trace finished clips…"), tip, self.show_clips)
+        self._make_all = button(tr("Make shorts from kept"), tr("Make a short of each proposal that you kept"), self.make_kept)
         for one in (self._chapters, self._clips, self._make_all):
             row.addWidget(one)
         return row
 
     def _asked(self) -> QHBoxLayout:
         self.least, self.most, self.count = (_number(*v) for v in (
-            (15, 3, 600, " s", "Shortest"), (60, 5, 600, " s", "Longest"), (8, 1, 40, "", "How many"),
+            (15, 3, 600, " s", tr("Shortest")), (60, 5, 600, " s", tr("Longest")), (8, 1, 40, "", tr("How many")),
         ))  # fmt: skip
-        self.topics = Field("Topics", "topics, with commas")
-        self.topics.setToolTip("Passages about these come first, also where they are spoken of in other words")
+        self.topics = Field(tr("Topics"), tr("topics, with commas"))
+        self.topics.setToolTip(tr("Passages about these come first, also where they are spoken of in other words"))
         self.topics.returnPressed.connect(lambda: self.ask())
-        self._ask = button("Find moments", "Look for passages worth posting; what you kept stays", self.ask)
+        self._ask = button(tr("Find moments"), tr("Look for passages worth posting; what you kept stays"), self.ask)
         self._ask.setObjectName("main")
         row = QHBoxLayout()
         row.setSpacing(6)
-        for label, widget in (("from", self.least), ("to", self.most), ("at most", self.count)):
+        for label, widget in ((tr("from"), self.least), (tr("to"), self.most), (tr("at most"), self.count)):
             row.addWidget(QLabel(label))
             row.addWidget(widget)
         row.addWidget(self.topics, 1)
@@ -134,17 +136,17 @@ class MomentsPlace(QWidget):
 
     def _where(self) -> QHBoxLayout:
         self.speaker = QComboBox()
-        self.speaker.setAccessibleName("Speaker")
-        self.speaker.setToolTip("Only passages that are mostly said by this speaker")
+        self.speaker.setAccessibleName(tr("Speaker"))
+        self.speaker.setToolTip(tr("Only passages that are mostly said by this speaker"))
         self.part = QComboBox()
-        self.part.setAccessibleName("Part of the footage")
-        self.part.setToolTip("Only passages of this part; or drag with Shift over the strip at the left")
+        self.part.setAccessibleName(tr("Part of the footage"))
+        self.part.setToolTip(tr("Only passages of this part; or drag with Shift over the strip at the left"))
         self.part.activated.connect(lambda _i: self.strip.show_part(self.part.currentData()))
         self.shape = QComboBox()
-        self.shape.setAccessibleName("How passages may be cut")
-        self.shape.setToolTip("Whether a passage may leave out a dull stretch, or open on a strong line from later")
-        self.shape.addItem("may be reshaped", False)
-        self.shape.addItem("Keep the original order", True)
+        self.shape.setAccessibleName(tr("How passages may be cut"))
+        self.shape.setToolTip(tr("Whether a passage may leave out a dull stretch, or open on a strong line from later"))
+        self.shape.addItem(tr("may be reshaped"), False)
+        self.shape.addItem(tr("Keep the original order"), True)
         row = QHBoxLayout()
         row.setSpacing(6)
         row.addWidget(self.speaker, 2)
@@ -156,7 +158,9 @@ class MomentsPlace(QWidget):
         self._lesson = QLabel()
         self._lesson.setObjectName("faint")
         self._lesson.setWordWrap(True)
-        self._forget = button("Reset learning", "Let your votes teach nothing any more; what you kept stays kept", self.forget)
+        self._forget = button(
+            tr("Reset learning"), tr("Let your votes teach nothing any more; what you kept stays kept"), self.forget
+        )
         self._forget.setObjectName("small")
         row = QHBoxLayout()
         row.addWidget(self._lesson, 1)
@@ -171,7 +175,7 @@ class MomentsPlace(QWidget):
                        self.shape, self._chapters, self._clips):  # fmt: skip
             widget.setEnabled(opened is not None)
         if opened is None:
-            self._show((), "Open footage on the Bench first: its moments are found here.")
+            self._show((), tr("Open footage on the Bench first: its moments are found here."))
         elif self._asked_of != opened.source.key:
             self._finder, self._votes = None, {}
             self.strip.show_clips(())
@@ -180,7 +184,7 @@ class MomentsPlace(QWidget):
             self.least.setValue(min(brief.least_s, brief.most_s))
             self.most.setValue(brief.most_s)
             self.topics.setText(", ".join(brief.topics))
-            self._show((), "“Find moments” looks for passages that can stand alone as a short.")
+            self._show((), tr("“Find moments” looks for passages that can stand alone as a short."))
             self._fill_parts()
             self._ws.with_project(Project.lessons, self._learn)
         self._fill_speakers()
@@ -193,7 +197,7 @@ class MomentsPlace(QWidget):
     def _fill_speakers(self) -> None:
         opened, kept = self._ws.opened, self.speaker.currentData()
         self.speaker.clear()
-        self.speaker.addItem("all speakers", None)
+        self.speaker.addItem(tr("all speakers"), None)
         for i, speaker in enumerate(opened.transcript.speakers if opened else ()):
             self.speaker.addItem(speaker.name, i)
         self.speaker.setCurrentIndex(max(0, self.speaker.findData(kept)))
@@ -201,7 +205,7 @@ class MomentsPlace(QWidget):
     def _fill_parts(self, kept: Span | None = None) -> None:
         """The chapters as parts to choose; the one that was chosen or drawn before (`kept`) stays chosen."""
         self.part.clear()
-        self.part.addItem("the whole footage", None)
+        self.part.addItem(tr("the whole footage"), None)
         for chapter in self._finder.chapters if self._finder is not None else ():
             self.part.addItem(f"{clock(chapter.start)}  {chapter.title}", (chapter.start, chapter.end))
         if kept is not None:
@@ -210,8 +214,8 @@ class MomentsPlace(QWidget):
             self.strip.show_part(None)
 
     def _part_drawn(self, start: int, end: int) -> None:
-        name = f"{clock(start)} to {clock(end)}, as drawn"
-        if self.part.count() and str(self.part.itemText(self.part.count() - 1)).endswith("as drawn"):
+        name = tr("{start} to {end}", start=clock(start), end=clock(end)) + ", " + tr("as drawn")
+        if self.part.count() and str(self.part.itemText(self.part.count() - 1)).endswith(tr("as drawn")):
             self.part.removeItem(self.part.count() - 1)
         self.part.addItem(name, (start, end))
         self.part.setCurrentIndex(self.part.count() - 1)
@@ -231,7 +235,7 @@ class MomentsPlace(QWidget):
         opened = self._ws.opened
         if opened is None:
             return
-        self._told.setText("Looking…")
+        self._told.setText(tr("Looking…"))
         self._told.show()
         key = opened.source.key
 
@@ -268,11 +272,13 @@ class MomentsPlace(QWidget):
         self.found_in = opened
         asked = ", ".join(t for t in (self.topics.text().strip(),) if t)
         if moments and asked and not any(m.about for m in moments):
-            self._show(moments, f"Nothing is said about “{asked}”, so these are the best passages without it.")
+            self._show(moments, tr("Nothing is said about “{asked}”, so these are the best passages without it.", asked=asked))
         elif moments:
             self._show(moments, "")
         elif not opened.analysis.words:
-            self._show((), "Nobody says a word in this footage, so nothing can be proposed. Choose a part on the Bench by time.")
+            self._show(
+                (), tr("Nobody says a word in this footage, so nothing can be proposed. Choose a part on the Bench by time.")
+            )
         else:
             speaker = self.speaker.currentText() if self.speaker.currentData() is not None else ""
             told = nothing_found(opened, speaker, self.part.currentData() is not None, self.least.value(), self.most.value())
@@ -331,7 +337,7 @@ class MomentsPlace(QWidget):
         moment, wish = self.moments[number], self.wish()
         now, seen = self._ws.opened, self.found_in
         if now is None or seen is None or now.transcript is not seen.transcript:
-            self._ws.said.emit("The words were changed since these were found: press “Find moments” again.", "note")
+            self._ws.said.emit(tr("The words were changed since these were found: press “Find moments” again."), "note")
             return
 
         def arrived(made: Moment) -> None:
@@ -371,11 +377,11 @@ class MomentsPlace(QWidget):
         """A short of each proposal that was kept."""
         kept = [card for card in self.cards if card.kept]
         if not kept:
-            self._ws.said.emit("Keep at least one proposal first.", "note")
+            self._ws.said.emit(tr("Keep at least one proposal first."), "note")
             return
         for card in kept:
             self._make_short(card.moment, card.title.currentText())
-        self._ws.said.emit(f"{edits.count_of(len(kept), 'short')} made.", "note")
+        self._ws.said.emit(tr("{kept} made.", kept=count_of(len(kept), "short")), "note")
 
     def _make_short(self, moment: Moment, title: str) -> None:
         def short(now: Present) -> Short:
@@ -399,8 +405,8 @@ class MomentsPlace(QWidget):
     def _learn(self, lessons: tuple[tuple[tuple[float, ...], bool], ...]) -> None:
         self.learnt = learn(tuple(Lesson(*lesson) for lesson in lessons))
         changes = self.learnt.changes()
-        votes = edits.count_of(self.learnt.votes, "vote")
-        self._lesson.setText(f"Learnt from {votes}: {'; '.join(changes[:3])}." if changes else "")
+        votes = count_of(self.learnt.votes, "vote")
+        self._lesson.setText(tr("Learnt from {votes}: {join}.", votes=votes, join="; ".join(changes[:3])) if changes else "")
         self._lesson.setToolTip("\n".join(changes))
         self._lesson.setVisible(bool(changes))
         self._forget.setVisible(bool(changes))

@@ -11,6 +11,7 @@ from PySide6.QtGui import QColor, QHelpEvent, QMouseEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QToolTip, QWidget
 from scipy.ndimage import median_filter
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.moment import Moment
@@ -28,7 +29,7 @@ PACE_S: Final = 12
 USUAL_S, RISES_DB = 25, 4.0
 """Louder by so much than in the seconds around is drawn bright."""
 LANE: Final = 26
-ABOUT: Final = (
+ABOUT: Final = tr(
     "The whole footage from top to bottom. Lanes from left to right: cuts and who speaks, loudness (bright where it rises) with "
     "laughter and applause, "
     "words a minute, how much the topic changes (lines are chapters), proposals. Click to go there; Shift and drag choose a part."
@@ -52,7 +53,7 @@ class SourceStrip(QWidget):
         self._clips: tuple[tuple[int, int, str], ...] = ()
         self._lanes: tuple[object, int, QPixmap] | None = None
         self.setFixedWidth(WIDE)
-        self.setAccessibleName("The whole footage from top to bottom, with its measures and the proposals")
+        self.setAccessibleName(tr("The whole footage from top to bottom, with its measures and the proposals"))
         self.setToolTip(ABOUT)
 
     def show_moments(self, moments: tuple[Moment, ...], now: int = -1) -> None:
@@ -114,13 +115,18 @@ class SourceStrip(QWidget):
     def _told_at(self, y: float) -> str:
         """What is at a height, in words."""
         tick = self._tick(y)
-        out = [clock(tick), *dict.fromkeys(f"clip: {name}" for start, end, name in self._clips if start <= tick < end)]
+        out = [
+            clock(tick),
+            *dict.fromkeys(tr("clip: {name}", name=name) for start, end, name in self._clips if start <= tick < end),
+        ]
         finder = self._finder
         if finder is not None:
-            out += [f"chapter: {c.title}" for c in finder.chapters if c.start <= tick < c.end]
+            out += [tr("chapter: {title}", title=c.title) for c in finder.chapters if c.start <= tick < c.end]
             near = self._length() // 120
             heard = finder.talk.analysis.soundings
-            out += [f"{s.kind} at {clock(s.start)}" for s in heard if s.start - near <= tick < s.end + near]
+            out += [
+                tr("{kind} at {start}", kind=s.kind, start=clock(s.start)) for s in heard if s.start - near <= tick < s.end + near
+            ]
         return "\n".join([*out, "", ABOUT])
 
     # painting

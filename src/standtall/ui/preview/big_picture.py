@@ -18,6 +18,7 @@ from PySide6.QtGui import (
 )
 from PySide6.QtWidgets import QWidget
 
+from standtall.base.interface_language import tr
 from standtall.ui.preview.player import Shown
 
 GROUND = QColor("#0b0c0d")
@@ -38,8 +39,8 @@ class BigPicture(QWidget):
 
     def __init__(self, parent: QWidget) -> None:
         super().__init__(parent, Qt.WindowType.Window)
-        self.setWindowTitle("Tall picture – Stand Tall")
-        self.setAccessibleName("Tall picture, large")
+        self.setWindowTitle(tr("Tall picture – Stand Tall"))
+        self.setAccessibleName(tr("Tall picture, large"))
         self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
         self._shown: Shown | None = None
         self._aspect = 9 / 16

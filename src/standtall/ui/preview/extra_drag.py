@@ -8,6 +8,7 @@ from typing import Final, Literal
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
+from standtall.base.interface_language import tr
 from standtall.compose.painters.extra_boxes import ExtraBox
 from standtall.model import extra_edits
 from standtall.model.edits import Edit
@@ -54,7 +55,7 @@ class ExtraDrag:
 
     def edit(self, short: Short) -> Edit:
         across, down, size = self.after
-        number, label = self.held.extra, "Move an extra" if self.how == "place" else "Size of an extra"
+        number, label = self.held.extra, tr("Move an extra") if self.how == "place" else tr("Size of an extra")
         if not self.held.text:
             return extra_edits.change(short, number, label, corner="free", across=across, down=down, size=size)
         styled = extra_edits.restyle(short, number, {"across": across} if self.how == "place" else {"size": size}).short

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from typing import Any, Final
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
 from standtall.model.cut import Segment
@@ -40,7 +41,7 @@ class Hearing:
     def file(self, path: str, start: int, end: int) -> None:
         """Play a passage of any file (ticks)."""
         if self.device is None:
-            self._ws.said.emit("There is no sound device on this machine, so nothing can be heard.", "note")
+            self._ws.said.emit(tr("There is no sound device on this machine, so nothing can be heard."), "note")
             return
         first, last = max(0, start - BEFORE), end + AFTER
         self._ws.in_background("preview", lambda: read_sound(path, MIX_RATE, 2, first, last), self._play)
@@ -51,10 +52,10 @@ class Hearing:
         if opened is None or not segments:
             return
         if not opened.source.has_sound:
-            self._ws.said.emit("This footage has no sound.", "note")
+            self._ws.said.emit(tr("This footage has no sound."), "note")
             return
         if self.device is None:
-            self._ws.said.emit("There is no sound device on this machine, so nothing can be heard.", "note")
+            self._ws.said.emit(tr("There is no sound device on this machine, so nothing can be heard."), "note")
             return
         source = opened.source
         self._ws.in_background(

@@ -6,6 +6,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QToolButton, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.ui.preview.render_bar import RenderBar
 from standtall.ui.preview.tall_view import PreviewView
@@ -32,13 +33,13 @@ class PreviewPane(QWidget):
         self._time = QLabel("0:00.0")
         self._times: tuple[int | None, int] = (0, 0)
         """Where the playhead is and how long the short is, in ticks."""
-        self._time.setAccessibleName("Time in the short")
+        self._time.setAccessibleName(tr("Time in the short"))
         self._play = QToolButton()
         back, forward = QToolButton(), QToolButton()
         for button, name, tip in (
-            (back, "back", "One frame back (Left)"),
-            (self._play, "play", "Play or pause (Space)"),
-            (forward, "forward", "One frame forward (Right)"),
+            (back, "back", tr("One frame back (Left)")),
+            (self._play, "play", tr("Play or pause (Space)")),
+            (forward, "forward", tr("One frame forward (Right)")),
         ):
             button.setObjectName("plain")
             theme.draw(button, name)

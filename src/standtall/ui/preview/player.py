@@ -13,6 +13,7 @@ from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
 from standtall.base.errors import StandTallError
+from standtall.base.interface_language import tr
 from standtall.base.log import told
 from standtall.base.priority import PLAYING, thread_behind
 from standtall.compose.composition import Composition
@@ -182,7 +183,7 @@ class Player(QObject):
                         assets.close()
                     assets, painter = Assets(), None
                 with contextlib.suppress(RuntimeError):  # the window may be gone
-                    self.failed.emit(str(told(error, "The picture is not shown")))
+                    self.failed.emit(str(told(error, tr("The picture is not shown"))))
         assets.close()
 
     def _play(self, composition: Composition, assets: Assets, painter: FramePainter, speed: float) -> None:

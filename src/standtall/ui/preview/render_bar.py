@@ -9,6 +9,7 @@ from PySide6.QtCore import QUrl, Signal
 from PySide6.QtGui import QDesktopServices
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QPushButton, QStackedWidget, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import capital, tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.jobs.events import Ended, Event, Problem, Progressed, Rendered
 from standtall.jobs.requests import RenderRequest, Request
@@ -35,9 +36,9 @@ class RenderBar(QStackedWidget):
         self._file = ""
         self._error = ""
         self.folder: Path | None = None
-        self._go = QPushButton("Render")
+        self._go = QPushButton(tr("Render"))
         self._go.setObjectName("main")
-        self._go.setToolTip("Make the finished file (Ctrl+R)")
+        self._go.setToolTip(tr("Make the finished file (Ctrl+R)"))
         self._go.clicked.connect(lambda: self.start())
         self.addWidget(self._go)
         busy = QWidget()
@@ -46,9 +47,9 @@ class RenderBar(QStackedWidget):
         column.setSpacing(5)
         row = QHBoxLayout()
         self._stage = QLabel()
-        self._stage.setAccessibleName("Render progress")
-        self._cancel = QPushButton("Cancel")
-        self._cancel.setToolTip("Stop the render; nothing is left behind")
+        self._stage.setAccessibleName(tr("Render progress"))
+        self._cancel = QPushButton(tr("Cancel"))
+        self._cancel.setToolTip(tr("Stop the render; nothing is left behind"))
         self._cancel.clicked.connect(self.cancel)
         row.addWidget(self._stage, 1)
         row.addWidget(self._cancel)
@@ -65,10 +66,10 @@ class RenderBar(QStackedWidget):
         self._result = QLabel()
         self._result.setWordWrap(True)
         row = QHBoxLayout()
-        self._show = QPushButton("Show the file")
-        self._show.setToolTip("Open the folder that holds the finished file")
+        self._show = QPushButton(tr("Show the file"))
+        self._show.setToolTip(tr("Open the folder that holds the finished file"))
         self._show.clicked.connect(lambda: QDesktopServices.openUrl(QUrl.fromLocalFile(str(Path(self._file).parent))))
-        self._again = QPushButton("Render again")
+        self._again = QPushButton(tr("Render again"))
         self._again.clicked.connect(lambda: self.start())
         row.addWidget(self._show)
         row.addWidget(self._again)
@@ -89,9 +90,9 @@ class RenderBar(QStackedWidget):
         opened = self._ws.opened
         self._go.setEnabled(opened is not None)
         count = len(opened.notices) if opened is not None else 0
-        self._go.setText(f"Render  ·  {count} to look at" if count else "Render")
-        look = "; things to look at are listed under Framing" if count else ""
-        self._go.setToolTip(f"Make the finished file (Ctrl+R){look}")
+        self._go.setText(tr("Render  ·  {count} to look at", count=count) if count else tr("Render"))
+        look = tr("; things to look at are listed under Framing") if count else ""
+        self._go.setToolTip(tr("Make the finished file (Ctrl+R){look}", look=look))
         if self.currentIndex() == 2:
             self.setCurrentIndex(0)
 
@@ -101,7 +102,7 @@ class RenderBar(QStackedWidget):
             return
         folder = self.folder or self._ws.renders.folder
         self._file = self._error = ""
-        self._show_busy("Starting")
+        self._show_busy(tr("Starting"))
         self._number = ASKING
         self._ws.queues.do("preview", lambda: _request(opened, folder), self._ask, self._refused, self)
 
@@ -118,7 +119,7 @@ class RenderBar(QStackedWidget):
         if self._number == ASKING:
             self._ended(Ended("stopped"))
         elif self._number is not None:
-            self._stage.setText("Stopping")
+            self._stage.setText(tr("Stopping"))
             self._ws.jobs.cancel(self._number)
 
     def _show_busy(self, text: str) -> None:
@@ -131,19 +132,24 @@ class RenderBar(QStackedWidget):
             return
         if self._number is None and number not in self._ws.renders.asked:  # one that is gone on with after a kill
             self._number = number
-            self._show_busy("Going on")
+            self._show_busy(tr("Going on"))
         if number != self._number:
             return
         if isinstance(event, Progressed):
-            text = STAGES.get(event.stage, event.stage.capitalize())
+            text = STAGES.get(event.stage, capital(tr(event.stage)))
             if event.stage == "render" and event.left_s:
-                text += f", {clock(round(event.left_s * TICKS_PER_SECOND))} left"
+                text += tr(", {left_s} left", left_s=clock(round(event.left_s * TICKS_PER_SECOND)))
             self._stage.setText(text)
             self._bar.setValue(round(1000 * whole_share(event.stage, event.share)))
         elif isinstance(event, Rendered):
             self._file = event.file
-            loud = f", {event.loudness_lufs:.1f} LUFS" if event.loudness_lufs is not None else ""
-            size = f"{event.width} × {event.height}, {event.size_bytes / 1e6:.1f} MB"
+            loud = tr(", {loudness_lufs:.1f} LUFS", loudness_lufs=event.loudness_lufs) if event.loudness_lufs is not None else ""
+            size = tr(
+                "{width} × {height}, {size_bytes:.1f} MB",
+                width=event.width,
+                height=event.height,
+                size_bytes=event.size_bytes / 1000000.0,
+            )
             self._result.setText(f"✓ {Path(self._file).name}\n{size}{loud}")
         elif isinstance(event, Problem):
             self._error = f"{event.message} {event.hint}"
@@ -158,9 +164,9 @@ class RenderBar(QStackedWidget):
             return
         self.setCurrentIndex(0)
         if event.state == "failed":
-            self._ws.said.emit(self._error or "The render failed.", "error")
+            self._ws.said.emit(self._error or tr("The render failed."), "error")
         else:
-            self._ws.said.emit("The render was stopped. Nothing was left behind.", "note")
+            self._ws.said.emit(tr("The render was stopped. Nothing was left behind."), "note")
 
 
 def _request(opened: Opened, folder: Path) -> RenderRequest:

@@ -9,6 +9,7 @@ from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QResizeEve
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.geometry import FULL, Rect
+from standtall.base.interface_language import tr
 from standtall.compose.composition import Composition
 from standtall.compose.painters.extra_boxes import ExtraBox, extra_boxes
 from standtall.ui.preview import caption_drag, extra_drag
@@ -43,10 +44,12 @@ class PreviewView(QWidget):
         self._over = FULL
         """The cell of the frame that is dragged in."""
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Tall picture")
+        self.setAccessibleName(tr("Tall picture"))
         self.setToolTip(
-            "The short as it will be rendered. Drag captions, texts and pictures to move them, their corners for their size, "
-            "their sides for their width; drag the picture to move the crop; turn the wheel to zoom."
+            tr(
+                "The short as it will be rendered. Drag captions, texts and pictures to move them, their corners for their size, "
+                "their sides for their width; drag the picture to move the crop; turn the wheel to zoom."
+            )
         )
         self.setMouseTracking(True)
         workspace.trial.changed.connect(self._try)
@@ -90,7 +93,7 @@ class PreviewView(QWidget):
         painter.fillRect(box, QColor(theme.WELL))
         if self._shown is None:
             painter.setPen(QColor("#8d949c"))
-            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, "The short\nstands here")
+            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, tr("The short\nstands here"))
             return
         painter.drawImage(box, self._shown.tall)
         if self._captions is not None and self._ws.opened is not None:
@@ -105,7 +108,7 @@ class PreviewView(QWidget):
             bar = QRectF(box.left(), box.bottom() - 34, box.width(), 34)
             painter.fillRect(bar, QColor(12, 13, 15, 200))
             painter.setPen(QColor("#e9e4da"))
-            painter.drawText(bar, Qt.AlignmentFlag.AlignCenter, "not in the short")
+            painter.drawText(bar, Qt.AlignmentFlag.AlignCenter, tr("not in the short"))
 
     # gestures
 

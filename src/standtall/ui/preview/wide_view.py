@@ -10,6 +10,7 @@ from PySide6.QtGui import QColor, QFont, QImage, QMouseEvent, QPainter, QPaintEv
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.geometry import Rect
+from standtall.base.interface_language import tr
 from standtall.framing.camera import Camera
 from standtall.framing.following import place_of
 from standtall.model.framing import BoxTarget
@@ -40,8 +41,8 @@ class WideView(QWidget):
         self._drawn_from: QPointF | None = None
         self._box_drawn: Rect | None = None
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Wide picture")
-        self.setToolTip("The whole picture. Drag a crop to move it, its corner to size it; turn the wheel to zoom.")
+        self.setAccessibleName(tr("Wide picture"))
+        self.setToolTip(tr("The whole picture. Drag a crop to move it, its corner to size it; turn the wheel to zoom."))
         self.setMinimumHeight(150)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         workspace.composition_changed.connect(self.update)
@@ -192,7 +193,7 @@ class WideView(QWidget):
             place = QRectF(0, self.height() - 26, self.width(), 26)
             painter.fillRect(place, QColor(12, 13, 15, 200))
             painter.setPen(QColor("#e9e4da"))
-            painter.drawText(place, Qt.AlignmentFlag.AlignCenter, "Draw around what the crop should follow")
+            painter.drawText(place, Qt.AlignmentFlag.AlignCenter, tr("Draw around what the crop should follow"))
 
     # gestures
 
@@ -223,7 +224,7 @@ class WideView(QWidget):
         if event.button() != Qt.MouseButton.LeftButton or self._shown is None:
             return
         if self._ws.opened is not None and self._shown.heard.source != self._ws.opened.source.key:
-            self._ws.said.emit("This is other footage of the short: open it in the Footage place to frame it.", "note")
+            self._ws.said.emit(tr("This is other footage of the short: open it in the Footage place to frame it."), "note")
             return
         if self._drawing:
             self._drawn_from = event.position()

@@ -12,6 +12,7 @@ from PySide6.QtGui import QHideEvent, QShowEvent
 from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
 from standtall.base.errors import NothingToDo, StandTallError
+from standtall.base.interface_language import tr, tr_n
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.jobs.events import Ended, Event, Foretold
 from standtall.jobs.requests import ForetellRequest, RenderRequest, Request
@@ -24,12 +25,12 @@ from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
 
 SOON_MS: Final = 1500
-CODECS: Final = {"h264": "H.264, plays everywhere", "hevc": "HEVC, smaller", "av1": "AV1, smallest", "vp9": "VP9 in WebM"}
-QUALITIES: Final = {"small": "Small file", "good": "Good", "best": "Best"}
-CAPTIONS: Final = {"picture": "In the picture", "file": "In a file beside it", "both": "In the picture and in a file"}
+CODECS: Final = {"h264": tr("H.264, plays everywhere"), "hevc": "HEVC, smaller", "av1": "AV1, smallest", "vp9": tr("VP9 in WebM")}
+QUALITIES: Final = {"small": tr("Small file"), "good": tr("Good"), "best": tr("Best")}
+CAPTIONS: Final = {"picture": tr("In the picture"), "file": tr("In a file beside it"), "both": tr("In the picture and in a file")}
 SOUNDS: Final = {
-    "": "With its picture", "m4a": "Sound alone, AAC", "opus": "Sound alone, Opus", "wav": "Sound alone, WAV",
-    "flac": "Sound alone, FLAC",
+    "": tr("With its picture"), "m4a": tr("Sound alone, AAC"), "opus": tr("Sound alone, Opus"), "wav": tr("Sound alone, WAV"),
+    "flac": tr("Sound alone, FLAC"),
 }  # fmt: skip
 
 
@@ -44,15 +45,19 @@ class AskingPanel(Panel):
         super().__init__()
         self._ws = workspace
         self._names: list[tuple[int, str]] = []
-        box = card_in(self.column, "WHAT")
-        self.shorts = _choice("Which shorts", {"one": "The short on the Bench", "all": "All shorts of the project"})
-        self.shorts.setToolTip("Which shorts are rendered, as they stand now")
+        box = card_in(self.column, tr("WHAT"))
+        self.shorts = _choice(tr("Which shorts"), {"one": tr("The short on the Bench"), "all": tr("All shorts of the project")})
+        self.shorts.setToolTip(tr("Which shorts are rendered, as they stand now"))
         box.addWidget(self.shorts)
         grid = QGridLayout()
         self.shapes: dict[str, QCheckBox] = {}
         for n, shape in enumerate(("", *SHAPES)):
-            made = QCheckBox(shape or "As each is")
-            made.setToolTip("The shape of each short" if not shape else f"Also in {shape}, framed anew by whom and how large")
+            made = QCheckBox(shape or tr("As each is"))
+            made.setToolTip(
+                tr("The shape of each short")
+                if not shape
+                else tr("Also in {shape}, framed anew by whom and how large", shape=shape)
+            )
             made.setChecked(not shape)
             made.clicked.connect(lambda _on: self._tell())
             self.shapes[shape] = made
@@ -62,18 +67,18 @@ class AskingPanel(Panel):
         box.addLayout(self._languages)
         self.languages: dict[str, QCheckBox] = {}
         self._form_card()
-        where = card_in(self.column, "WHERE")
+        where = card_in(self.column, tr("WHERE"))
         line = QHBoxLayout()
         self.folder_told = QLabel()
         self.folder_told.setObjectName("faint")
         self.folder_told.setWordWrap(True)
         line.addWidget(self.folder_told, 1)
-        line.addWidget(button("Folder…", "Choose the folder for finished files", self._choose_folder, "small"))
+        line.addWidget(button(tr("Folder…"), tr("Choose the folder for finished files"), self._choose_folder, "small"))
         where.addLayout(line)
-        self.pattern = Field("Names of the files", PATTERN)
+        self.pattern = Field(tr("Names of the files"), PATTERN)
         self.pattern.setText(PATTERN)
-        told = "; ".join(f"{{{k}}} is {v}" for k, v in PLACEHOLDERS.items())
-        self.pattern.setToolTip(f"How files are named: {told}")
+        told = "; ".join(tr("{{{k}}} is {v}", k=k, v=v) for k, v in PLACEHOLDERS.items())
+        self.pattern.setToolTip(tr("How files are named: {told}", told=told))
         self.pattern.textChanged.connect(lambda _t: self._tell())
         where.addWidget(self.pattern)
         self.example = QLabel()
@@ -92,10 +97,10 @@ class AskingPanel(Panel):
         self._counted: list[RenderRequest] = []
         self._told_of: Wanted | None = None
         workspace.jobs.heard.connect(self._heard)
-        self.go = button("Add to the queue", "Render what is chosen, as it stands now (Ctrl+Shift+R)", self.ask, "main")
+        self.go = button(tr("Add to the queue"), tr("Render what is chosen, as it stands now (Ctrl+Shift+R)"), self.ask, "main")
         self.column.addWidget(self.go)
-        tip = "Look through what is chosen: captions, framing, sound (Ctrl+Shift+K)"
-        self.look = button("Check before", tip, self.check.emit, "small")
+        tip = tr("Look through what is chosen: captions, framing, sound (Ctrl+Shift+K)")
+        self.look = button(tr("Check before"), tip, self.check.emit, "small")
         self.column.addWidget(self.look)
         self.finish()
         for signal in (workspace.opened_changed, workspace.project_changed):
@@ -105,23 +110,27 @@ class AskingPanel(Panel):
         self.refresh()
 
     def _form_card(self) -> None:
-        box = card_in(self.column, "FORM")
-        self.codec = _choice("Encoding", CODECS)
-        self.quality = _choice("Quality", QUALITIES, 1)
-        self.side = _choice("Size", {0: "As each short", **{w: f"{w} pixels on the shorter side" for w in WIDTHS}})
-        self.fps = _choice("Frames a second", {Fraction(0): "As the source", **{r: f"{float(r):g} fps" for r in RATES}})
-        self.captions = _choice("Captions", CAPTIONS)
-        self.sound = _choice("Sound", SOUNDS)
+        box = card_in(self.column, tr("FORM"))
+        self.codec = _choice(tr("Encoding"), CODECS)
+        self.quality = _choice(tr("Quality"), QUALITIES, 1)
+        self.side = _choice(
+            tr("Size"), {0: tr("As each short"), **{w: tr("{w} pixels on the shorter side", w=w) for w in WIDTHS}}
+        )
+        self.fps = _choice(
+            tr("Frames a second"), {Fraction(0): tr("As the source"), **{r: tr("{r:g} fps", r=float(r)) for r in RATES}}
+        )
+        self.captions = _choice(tr("Captions"), CAPTIONS)
+        self.sound = _choice(tr("Sound"), SOUNDS)
         self.bit_rate = QSpinBox()
         self.bit_rate.setRange(0, 200_000)
         self.bit_rate.setSingleStep(500)
         self.bit_rate.setSuffix(" kbit/s")
-        self.bit_rate.setSpecialValueText("by quality")
-        self.bit_rate.setAccessibleName("Bit rate")
-        self.bit_rate.setToolTip("A bit rate instead of a quality; the size of the file follows from it")
+        self.bit_rate.setSpecialValueText(tr("by quality"))
+        self.bit_rate.setAccessibleName(tr("Bit rate"))
+        self.bit_rate.setToolTip(tr("A bit rate instead of a quality; the size of the file follows from it"))
         rows: tuple[tuple[str, QWidget], ...] = (
-            ("Encoding", self.codec), ("Quality", self.quality), ("Bit rate", self.bit_rate), ("Size", self.side),
-            ("Fps", self.fps), ("Captions", self.captions), ("Sound", self.sound),
+            (tr("Encoding"), self.codec), (tr("Quality"), self.quality), (tr("Bit rate"), self.bit_rate), (tr("Size"), self.side),
+            (tr("Fps"), self.fps), (tr("Captions"), self.captions), (tr("Sound"), self.sound),
         )  # fmt: skip
         grid = QGridLayout()
         grid.setSpacing(5)
@@ -134,7 +143,7 @@ class AskingPanel(Panel):
         for ending, text in ((".srt", "SRT"), (".vtt", "WebVTT"), (".ass", "ASS")):
             made = QCheckBox(text)
             made.setChecked(ending == ".srt")
-            made.setToolTip(f"Captions beside the file as {text}")
+            made.setToolTip(tr("Captions beside the file as {said}", said=text))
             self.beside[ending] = made
             line.addWidget(made)
         grid.addLayout(line, len(rows), 1)
@@ -175,7 +184,7 @@ class AskingPanel(Panel):
         """Put what is chosen into the queue."""
         ws, wanted = self._ws, self.wanted()
         if wanted is None:
-            ws.said.emit("There is no short to render yet.", "note")
+            ws.said.emit(tr("There is no short to render yet."), "note")
             return
         sources = ws.sources_here()
         options = {s.key: ws.options_of(s) for s in sources}
@@ -186,7 +195,7 @@ class AskingPanel(Panel):
         ws.with_project(work, ws.renders.ask)
 
     def _choose_folder(self) -> None:
-        folder = QFileDialog.getExistingDirectory(self, "A folder for finished files", str(self._ws.renders.folder))
+        folder = QFileDialog.getExistingDirectory(self, tr("A folder for finished files"), str(self._ws.renders.folder))
         if folder:
             self._ws.renders.set_folder(Path(folder))
 
@@ -203,7 +212,9 @@ class AskingPanel(Panel):
                 made.deleteLater()
             self.languages = {}
             for code in wanted:
-                made = QCheckBox("Captions in the original language" if code == "original" else f"Captions in {code}")
+                made = QCheckBox(
+                    tr("Captions in the original language") if code == "original" else tr("Captions in {code}", code=code)
+                )
                 made.setChecked(code == "original")
                 made.clicked.connect(lambda _on: self._tell())
                 self.languages[code] = made
@@ -219,7 +230,7 @@ class AskingPanel(Panel):
 
     def _listed(self, names: list[tuple[int, str]]) -> None:
         self._names = names
-        self.shorts.setItemText(1, f"All {len(names)} shorts of the project")
+        self.shorts.setItemText(1, tr("All {names} shorts of the project", names=len(names)))
         self._tell()
 
     # what it will cost
@@ -248,7 +259,7 @@ class AskingPanel(Panel):
             if found and wanted == self.wanted():
                 self._counted = found
                 self._number = ws.jobs.ask(ForetellRequest(found[0]))
-                self.cost.setText("Finding out size and time …")
+                self.cost.setText(tr("Finding out size and time …"))
 
         ws.with_project(work, arrived)
 
@@ -274,8 +285,8 @@ class AskingPanel(Panel):
 
     def show_count(self, count: int | None) -> None:
         """How many notices there are, where that is known."""
-        found = f"Check before  ·  {count} to look at" if count else "Checked: all is right"
-        self.look.setText("Check before" if count is None else found)
+        found = tr("Check before  ·  {count} to look at", count=count) if count else tr("Checked: all is right")
+        self.look.setText(tr("Check before") if count is None else found)
 
     def _tell(self) -> None:
         """The folder, a name as it will be, and how many files."""
@@ -302,7 +313,7 @@ class AskingPanel(Panel):
         except (NothingToDo, StandTallError) as error:
             self.example.setText(str(error))
         count = len(wanted.shorts) * len(wanted.shapes) * len(wanted.languages)
-        self.go.setText(f"Render {count} file{'' if count == 1 else 's'}")
+        self.go.setText(tr_n(count, "Render {n} file", "Render {n} files"))
         self.go.setEnabled(count > 0)
 
 
@@ -316,8 +327,13 @@ def cost_told(first: Foretold, wanted: list[RenderRequest]) -> str:
 
     factor = sum(weight(r) for r in wanted) / max(1.0, weight(wanted[0]))
     size, seconds = first.size_bytes * factor, round(first.seconds * factor)
-    together = "" if len(wanted) == 1 else " together, one after the other"
-    return f"About {size / 1e6:.1f} MB, in about {clock(seconds * TICKS_PER_SECOND)}{together}"
+    together = "" if len(wanted) == 1 else tr(" together, one after the other")
+    return tr(
+        "About {size:.1f} MB, in about {seconds}{together}",
+        size=size / 1000000.0,
+        seconds=clock(seconds * TICKS_PER_SECOND),
+        together=together,
+    )
 
 
 def _choice(name: str, rows: Mapping[Any, str], at: int = 0) -> QComboBox:

@@ -7,6 +7,7 @@ from functools import partial
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import count_of, tr
 from standtall.base.progress import Progress
 from standtall.base.time import clock
 from standtall.checks.notice import Fix, Kind, Notice
@@ -38,17 +39,17 @@ class CheckPanel(Panel):
     def __init__(self, workspace: Workspace) -> None:
         super().__init__()
         self._ws = workspace
-        box = card_in(self.column, "BEFORE RENDERING")
-        self.told = QLabel("What is chosen is looked through: captions, framing, sound, files.")
+        box = card_in(self.column, tr("BEFORE RENDERING"))
+        self.told = QLabel(tr("What is chosen is looked through: captions, framing, sound, files."))
         self.told.setWordWrap(True)
         self.told.setObjectName("faint")
         box.addWidget(self.told)
-        self.again = button("Check", "Look through what is chosen now", lambda: self.asked(), "small")
+        self.again = button(tr("Check"), tr("Look through what is chosen now"), lambda: self.asked(), "small")
         box.addWidget(self.again)
         self._lists = QVBoxLayout()
         self._lists.setSpacing(8)
         self.column.addLayout(self._lists)
-        self._waived_box = card_in(self.column, "NOT TOLD OF")
+        self._waived_box = card_in(self.column, tr("NOT TOLD OF"))
         self._waived_rows = QVBoxLayout()
         self._waived_box.addLayout(self._waived_rows)
         self.finish()
@@ -69,7 +70,7 @@ class CheckPanel(Panel):
             self._wanted = wanted
             self.found = ()
             self.counted.emit(None)
-            self.told.setText("Press “Check” to look through what is chosen.")
+            self.told.setText(tr("Press “Check” to look through what is chosen."))
             self._show()
 
     def asked(self) -> None:
@@ -86,7 +87,7 @@ class CheckPanel(Panel):
         channels = ws.data.channels
         self.queries += 1
         query = self.queries
-        self.told.setText("Looking through what is chosen …")
+        self.told.setText(tr("Looking through what is chosen …"))
 
         def ask(project: Project) -> list[RenderRequest]:
             return requests(project, sources, lambda s, _brief: options[s.key], ws.cache, wanted)
@@ -119,8 +120,12 @@ class CheckPanel(Panel):
             count += len(told)
             self._lists.addWidget(self._card(rows, told))
         if self.found:
-            files = f"{len(self.found)} file{'' if len(self.found) == 1 else 's'}"
-            self.told.setText(f"{count} to look at in {files}." if count else f"Nothing to look at in {files}.")
+            files = count_of(len(self.found), "file")
+            self.told.setText(
+                tr("{count} to look at in {files}.", count=count, files=files)
+                if count
+                else tr("Nothing to look at in {files}.", files=files)
+            )
             self.counted.emit(count)
         empty(self._waived_rows)
         for kind in self.waived:
@@ -128,8 +133,8 @@ class CheckPanel(Panel):
             across = QHBoxLayout(line)
             across.setContentsMargins(0, 0, 0, 0)
             across.addWidget(QLabel(TITLES.get(kind, kind)), 1)  # type: ignore[call-overload]
-            tip, again = "Tell of these before a render again", partial(self._waive, kind, False)
-            across.addWidget(button("Tell again", tip, again, "small"))
+            tip, again = tr("Tell of these before a render again"), partial(self._waive, kind, False)
+            across.addWidget(button(tr("Tell again"), tip, again, "small"))
             self._waived_rows.addWidget(line)
         card = self._waived_box.parentWidget()
         if card is not None:
@@ -141,7 +146,7 @@ class CheckPanel(Panel):
         column.setContentsMargins(0, 0, 0, 0)
         box = card_in(column, rows[0].request.short.name.upper())
         if not told:
-            box.addWidget(QLabel("✓ Nothing to look at"))
+            box.addWidget(QLabel(tr("✓ Nothing to look at")))
         for (text, place), where in list(told.items())[:SHOWN]:
             only = (
                 "" if len(where) == len(rows) else f" ({', '.join(dict.fromkeys(r.request.short.output.shape for r in where))})"
@@ -149,7 +154,7 @@ class CheckPanel(Panel):
             notice = next(n for n in where[0].notices if said(n) == text and n.place == place)
             box.addWidget(self._row(where[0].request, notice, f"{text}{only}"))
         if len(told) > SHOWN:
-            box.addWidget(QLabel(f"and {len(told) - SHOWN} more"))
+            box.addWidget(QLabel(tr("and {told} more", told=len(told) - SHOWN)))
         return made
 
     def _row(self, request: RenderRequest, notice: Notice, text: str) -> QWidget:
@@ -166,14 +171,14 @@ class CheckPanel(Panel):
             mend = partial(self.mend, request, notice, fix)
             across = QHBoxLayout()
             across.addStretch(1)
-            across.addWidget(button(fix_text(fix), "Change the short so, as one step that can be undone", mend, "small"))
+            across.addWidget(button(fix_text(fix), tr("Change the short so, as one step that can be undone"), mend, "small"))
             column.addLayout(across)
         line = QHBoxLayout()
         line.addStretch(1)
-        at = "Open the short" if place is None else f"Go to {clock(place.tick)}"
-        line.addWidget(button(at, "Go to this place on the Bench", partial(self._go, number, place), "small"))
-        tip = f"Never tell of {TITLES[kind]} before a render"
-        line.addWidget(button("Never tell of this", tip, partial(self._waive, kind, True), "small"))
+        at = tr("Open the short") if place is None else tr("Go to {tick}", tick=clock(place.tick))
+        line.addWidget(button(at, tr("Go to this place on the Bench"), partial(self._go, number, place), "small"))
+        tip = tr("Never tell of {TITLES} before a render", TITLES=TITLES[kind])
+        line.addWidget(button(tr("Never tell of this"), tip, partial(self._waive, kind, True), "small"))
         column.addLayout(line)
         return made
 
@@ -196,7 +201,7 @@ class CheckPanel(Panel):
                 ws.with_project(lambda p: p.apply(number, change(p.entry(number).short)).short.name, told)
 
         def told(name: str) -> None:
-            ws.said.emit(f"Done in “{name}”.", "note")
+            ws.said.emit(tr("Done in “{name}”.", name=name), "note")
             self.asked()
 
         ws.in_background("words", lambda: mending(composition_of(request), channel, notice, fix, stop), apply, self)

@@ -13,6 +13,7 @@ from PySide6.QtCore import QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QImage, QMouseEvent, QPixmap, QShowEvent
 from PySide6.QtWidgets import QFileDialog, QGridLayout, QHBoxLayout, QLabel, QSlider, QToolButton
 
+from standtall.base.interface_language import tr
 from standtall.model.cover import LONGEST_TITLE, Cover
 from standtall.model.edits import Edit
 from standtall.session.covers import ProposedCover, cover_picture, proposed_covers, write_cover, write_for_channels
@@ -32,36 +33,38 @@ class CoverPanel(Panel):
     def __init__(self, workspace: Workspace) -> None:
         super().__init__()
         self._ws = workspace
-        box = card_in(self.column, "PROPOSED")
-        self.told = QLabel("Frames of the short on the Bench that could stand for it.")
+        box = card_in(self.column, tr("PROPOSED"))
+        self.told = QLabel(tr("Frames of the short on the Bench that could stand for it."))
         self.told.setWordWrap(True)
         self.told.setObjectName("faint")
         box.addWidget(self.told)
-        self.ask = button("Propose covers", "Look for sharp frames with open eyes and room for a headline", self.propose, "small")
+        self.ask = button(
+            tr("Propose covers"), tr("Look for sharp frames with open eyes and room for a headline"), self.propose, "small"
+        )
         box.addWidget(self.ask)
         self._grid = QGridLayout()
         box.addLayout(self._grid)
-        box = card_in(self.column, "COVER")
-        self.picture = PointedPicture("No cover is chosen.")
+        box = card_in(self.column, tr("COVER"))
+        self.picture = PointedPicture(tr("No cover is chosen."))
         self.picture.setAlignment(Qt.AlignmentFlag.AlignCenter)
-        self.picture.setAccessibleName("The cover as it will be")
-        self.picture.setToolTip("A click says around which point it is enlarged")
+        self.picture.setAccessibleName(tr("The cover as it will be"))
+        self.picture.setToolTip(tr("A click says around which point it is enlarged"))
         self.picture.pointed.connect(lambda x, y: self._change(across=x, point_down=y))
         box.addWidget(self.picture)
-        self.title = Field("Title on the cover", "No title")
+        self.title = Field(tr("Title on the cover"), tr("No title"))
         self.title.setMaxLength(LONGEST_TITLE)
-        self.title.setToolTip("What is written on the cover, in the look's style of headlines")
+        self.title.setToolTip(tr("What is written on the cover, in the look's style of headlines"))
         self.title.editingFinished.connect(lambda: self._change(title=self.title.text()))
         box.addWidget(self.title)
-        self.down = _slider("Height of the title", 4, 96)
-        self.near = _slider("Enlarged, in percent", 100, 250)
-        self.across = _slider("The point it is enlarged around: from the left, in percent", 0, 100)
-        self.point_down = _slider("The point it is enlarged around: from above, in percent", 0, 100)
+        self.down = _slider(tr("Height of the title"), 4, 96)
+        self.near = _slider(tr("Enlarged, in percent"), 100, 250)
+        self.across = _slider(tr("The point it is enlarged around: from the left, in percent"), 0, 100)
+        self.point_down = _slider(tr("The point it is enlarged around: from above, in percent"), 0, 100)
         for text, slider in (
-            ("Title at", self.down),
-            ("Enlarged", self.near),
-            ("Point across", self.across),
-            ("Point down", self.point_down),
+            (tr("Title at"), self.down),
+            (tr("Enlarged"), self.near),
+            (tr("Point across"), self.across),
+            (tr("Point down"), self.point_down),
         ):
             line = QHBoxLayout()
             line.addWidget(QLabel(text))
@@ -74,13 +77,13 @@ class CoverPanel(Panel):
         for slider in (self.down, self.near, self.across, self.point_down):
             slider.valueChanged.connect(lambda _v: self._settle.start())
         line = QHBoxLayout()
-        self.write = button("Write as a file…", "Write the cover as PNG or JPEG", self._write, "small")
-        self.none = button("No cover", "Take the cover from the short", self._remove, "small")
+        self.write = button(tr("Write as a file…"), tr("Write the cover as PNG or JPEG"), self._write, "small")
+        self.none = button(tr("No cover"), tr("Take the cover from the short"), self._remove, "small")
         line.addWidget(self.write)
         line.addWidget(self.none)
         box.addLayout(line)
-        tip = "Write the cover as PNG and JPEG in the size that each channel has for covers"
-        self.write_all = button("Write for each channel…", tip, self._write_all, "small")
+        tip = tr("Write the cover as PNG and JPEG in the size that each channel has for covers")
+        self.write_all = button(tr("Write for each channel…"), tip, self._write_all, "small")
         box.addWidget(self.write_all)
         self.finish()
         self.proposals: tuple[ProposedCover, ...] = ()
@@ -95,18 +98,18 @@ class CoverPanel(Panel):
         if opened is None:
             return
         composition, progress = opened.composition, self._ws.closing
-        self.told.setText("Looking through the short …")
+        self.told.setText(tr("Looking through the short …"))
 
         def arrived(found: tuple[ProposedCover, ...]) -> None:
             self.proposals = found
             empty(self._grid)
-            self.told.setText("The best first. A click makes one the cover.")
+            self.told.setText(tr("The best first. A click makes one the cover."))
             for n, one in enumerate(found):
                 made = QToolButton()
                 made.setIcon(QPixmap.fromImage(image_of_bgr(one.picture)))
                 made.setIconSize(QSize(*SMALL))
-                made.setToolTip(", ".join(one.reasons) or "A frame of the short")
-                made.setAccessibleName(f"Proposal {n + 1}: {', '.join(one.reasons)}")
+                made.setToolTip(", ".join(one.reasons) or tr("A frame of the short"))
+                made.setAccessibleName(tr("Proposal {n}: {join}", n=n + 1, join=", ".join(one.reasons)))
                 made.clicked.connect(partial(self.choose, n))
                 self._grid.addWidget(made, n // ACROSS, n % ACROSS)
 
@@ -115,7 +118,9 @@ class CoverPanel(Panel):
     def choose(self, number: int, _checked: bool = False) -> None:
         """Make a proposal the cover."""
         at = self.proposals[number].at
-        self._edit("Choose a cover", lambda cover: replace(cover or Cover(at.source, at.tick), source=at.source, tick=at.tick))
+        self._edit(
+            tr("Choose a cover"), lambda cover: replace(cover or Cover(at.source, at.tick), source=at.source, tick=at.tick)
+        )
 
     def _edit(self, label: str, change: Any) -> None:
         self._ws.edit(lambda s, _a: Edit(label, replace(s, cover=change(s.cover))))
@@ -124,21 +129,21 @@ class CoverPanel(Panel):
         opened = self._ws.opened
         now = None if opened is None else opened.entry.short.cover
         if now is not None and replace(now, **fields) != now:
-            self._edit("Change the cover", lambda cover: None if cover is None else replace(cover, **fields))
+            self._edit(tr("Change the cover"), lambda cover: None if cover is None else replace(cover, **fields))
 
     def _set_sliders(self) -> None:
         point = {"across": self.across.value() / 100, "point_down": self.point_down.value() / 100}
         self._change(down=self.down.value() / 100, near=self.near.value() / 100, **point)
 
     def _remove(self) -> None:
-        self._edit("Remove the cover", lambda _cover: None)
+        self._edit(tr("Remove the cover"), lambda _cover: None)
 
     def _write(self) -> None:
         opened = self._ws.opened
         if opened is None or opened.entry.short.cover is None:
             return
         start = str(self._ws.renders.folder / f"{opened.entry.short.name[:60]} cover.png")
-        name, _kind = QFileDialog.getSaveFileName(self, "Write the cover", start, "Pictures (*.png *.jpg)")
+        name, _kind = QFileDialog.getSaveFileName(self, tr("Write the cover"), start, tr("Pictures (*.png *.jpg)"))
         if name:
             self.write_to(Path(name))
 
@@ -150,11 +155,11 @@ class CoverPanel(Panel):
         made = opened.composition
         self._ws.in_background(
             "files", lambda: write_cover(cover_picture(made, cover), path),
-            lambda _none: self._ws.said.emit(f"The cover is written: {path.name}.", "note"), self,
+            lambda _none: self._ws.said.emit(tr("The cover is written: {name}.", name=path.name), "note"), self,
         )  # fmt: skip
 
     def _write_all(self) -> None:
-        name = QFileDialog.getExistingDirectory(self, "Write covers for each channel", str(self._ws.renders.folder))
+        name = QFileDialog.getExistingDirectory(self, tr("Write covers for each channel"), str(self._ws.renders.folder))
         if name:
             self.write_all_to(Path(name))
 
@@ -166,7 +171,8 @@ class CoverPanel(Panel):
         made, channels, progress = opened.composition, self._ws.data.channels, self._ws.closing
         self._ws.in_background(
             "files", lambda: write_for_channels(made, cover, channels, folder, progress),
-            lambda files: self._ws.said.emit(f"{len(files)} covers are written into {folder.name}.", "note"), self,
+            lambda files: self._ws.said.emit(tr("{files} covers are written into {name}.", files=len(files),
+                name=folder.name), "note"), self,
         )  # fmt: skip
 
     # what it shows
@@ -192,7 +198,7 @@ class CoverPanel(Panel):
             slider.setEnabled(cover is not None and cover.near > 1.0)
         if opened is None or cover is None:
             self.picture.setPixmap(QPixmap())
-            self.picture.setText("No cover is chosen.")
+            self.picture.setText(tr("No cover is chosen."))
             self._drawn = None
             return
         if not self.title.hasFocus():

@@ -11,6 +11,7 @@ from PySide6.QtGui import QDesktopServices, QGuiApplication, QImage, QShowEvent
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from standtall.base.errors import MediaError
+from standtall.base.interface_language import tr
 from standtall.media.reader import PictureReader
 from standtall.ui.renders.actions import actions_of
 from standtall.ui.renders.asking import AskingPanel
@@ -50,10 +51,10 @@ class RendersPlace(QWidget):
         self.report = ReportPanel()
         self.side = Tabs(
             {
-                "new": ("New", "What is put into the queue"),
-                "check": ("Check", "What should be looked at before it is rendered"),
-                "cover": ("Cover", "The picture that stands for the short on the Bench"),
-                "report": ("Report", "What was measured in the finished file that is chosen"),
+                "new": (tr("New"), tr("What is put into the queue")),
+                "check": (tr("Check"), tr("What should be looked at before it is rendered")),
+                "cover": (tr("Cover"), tr("The picture that stands for the short on the Bench")),
+                "report": (tr("Report"), tr("What was measured in the finished file that is chosen")),
             },
             {"new": self.asking, "check": self.checking, "cover": self.cover, "report": self.report},
             "tab",
@@ -67,31 +68,31 @@ class RendersPlace(QWidget):
         self.chosen = ""
         """The file of the row that is chosen."""
         self._posters: dict[str, QImage] = {}
-        title = QLabel("Renders")
+        title = QLabel(tr("Renders"))
         title.setObjectName("title")
         self.told = QLabel()
         self.told.setObjectName("faint")
-        self.pause = button("Pause", "Begin no other render; the one that runs goes on", self.toggle_pause, "small")
-        self.clear = button("Clear", "Forget those that are over; their files stay", self._renders.clear_over, "small")
+        self.pause = button(tr("Pause"), tr("Begin no other render; the one that runs goes on"), self.toggle_pause, "small")
+        self.clear = button(tr("Clear"), tr("Forget those that are over; their files stay"), self._renders.clear_over, "small")
         head = QHBoxLayout()
         head.addWidget(title)
         head.addWidget(self.told, 1)
         self.at_once = QComboBox()
         for n in range(1, MOST_AT_ONCE + 1):
-            self.at_once.addItem(f"{n} at once", n)
+            self.at_once.addItem(tr("{n} at once", n=n), n)
         self.at_once.setCurrentIndex(min(MOST_AT_ONCE, self._renders.at_once) - 1)
-        self.at_once.setAccessibleName("Renders at once")
-        self.at_once.setToolTip("How many are rendered at the same time; each keeps about two cores busy")
+        self.at_once.setAccessibleName(tr("Renders at once"))
+        self.at_once.setToolTip(tr("How many are rendered at the same time; each keeps about two cores busy"))
         self.at_once.currentIndexChanged.connect(lambda _i: self._renders.set_at_once(self.at_once.currentData()))
-        tip = "Compare two finished files, or one and the edit (Ctrl+Shift+B)"
-        self.compare = button("Side by side…", tip, self.compare_two, "small")
+        tip = tr("Compare two finished files, or one and the edit (Ctrl+Shift+B)")
+        self.compare = button(tr("Side by side…"), tip, self.compare_two, "small")
         tools = QHBoxLayout()
         for widget in (self.pause, self.at_once, self.compare, self.clear):
             tools.addWidget(widget)
         tools.addStretch(1)
         self._rows = QVBoxLayout()
         self._rows.setSpacing(8)
-        self.empty = QLabel("Nothing has been rendered yet.\n\nChoose shorts and a form at the right, then render them.")
+        self.empty = QLabel(tr("Nothing has been rendered yet.\n\nChoose shorts and a form at the right, then render them."))
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.empty.setMinimumHeight(220)
         inner = QWidget()
@@ -122,7 +123,7 @@ class RendersPlace(QWidget):
         self.refresh()
 
     def place(self) -> Place:
-        return Place("renders", "Renders", "F10", self, actions_of(self), more_keys=("Alt+4",))
+        return Place("renders", tr("Renders"), "F10", self, actions_of(self), more_keys=("Alt+4",))
 
     def toggle_pause(self) -> None:
         """Begin no other render, or go on."""
@@ -134,10 +135,10 @@ class RendersPlace(QWidget):
         self.rows = []
         for live in self._renders.live:
             buttons: list[tuple[str, str, Callable[[], object]]] = [
-                ("Cancel", "Stop it; nothing is left behind", partial(self._renders.cancel, live.number))
+                (tr("Cancel"), tr("Stop it; nothing is left behind"), partial(self._renders.cancel, live.number))
             ]
             if live.row.state == "waiting":
-                buttons.insert(0, ("Sooner", "Before the one in front of it", partial(self._renders.sooner, live.number)))
+                buttons.insert(0, (tr("Sooner"), tr("Before the one in front of it"), partial(self._renders.sooner, live.number)))
             made = RenderRow(live.row, buttons, live.number)
             made.dropped.connect(partial(self._dropped, live.number))
             if live.row.state == "running":
@@ -151,20 +152,28 @@ class RendersPlace(QWidget):
         waiting = sum(k.row.state == "waiting" for k in self._renders.live)
         running = len(self._renders.live) - waiting
         paused = ", paused" if self._renders.paused else ""
-        self.told.setText(f"{running} running, {waiting} waiting, {len(self._renders.over)} over{paused}")
-        self.pause.setText("Go on" if self._renders.paused else "Pause")
+        self.told.setText(
+            tr(
+                "{running} running, {waiting} waiting, {over} over{paused}",
+                running=running,
+                waiting=waiting,
+                over=len(self._renders.over),
+                paused=paused,
+            )
+        )
+        self.pause.setText(tr("Go on") if self._renders.paused else tr("Pause"))
         self.clear.setEnabled(bool(self._renders.over))
 
     def _over_buttons(self, row: Row) -> list[tuple[str, str, Callable[[], object]]]:
         buttons: list[tuple[str, str, Callable[[], object]]] = []
         if row.state == "done":
             buttons += [
-                ("Play", "Play the finished file in the tall picture", partial(self.looked_at.emit, Path(row.file))),
-                ("Folder", "Open the folder that holds it", partial(self._open_folder, row)),
-                ("Copy path", "Copy where the file is", partial(self._copy, row)),
+                (tr("Play"), tr("Play the finished file in the tall picture"), partial(self.looked_at.emit, Path(row.file))),
+                (tr("Folder"), tr("Open the folder that holds it"), partial(self._open_folder, row)),
+                (tr("Copy path"), tr("Copy where the file is"), partial(self._copy, row)),
             ]
         if self._renders.can_again(row):
-            buttons.append(("Again", "Render it once more as it was asked for", partial(self._renders.again, row)))
+            buttons.append((tr("Again"), tr("Render it once more as it was asked for"), partial(self._renders.again, row)))
         return buttons
 
     def _add(self, made: RenderRow) -> None:
@@ -177,9 +186,11 @@ class RendersPlace(QWidget):
     def _go_back(self, row: Row, tick: int) -> None:
         """Show a place of the short that a file was made of, where its project is open."""
         if row.project and row.project != str(self._renders.project or ""):
-            self._ws.said.emit(f"This short is in another project: {Path(row.project).name}. Open it with Ctrl+O first.", "note")
+            self._ws.said.emit(
+                tr("This short is in another project: {name}. Open it with Ctrl+O first.", name=Path(row.project).name), "note"
+            )
         elif not row.number:
-            self._ws.said.emit("This file was rendered from the Bench: open its short there.", "note")
+            self._ws.said.emit(tr("This file was rendered from the Bench: open its short there."), "note")
         else:
             self.wanted_place.emit(row.number, tick)
 
@@ -214,7 +225,7 @@ class RendersPlace(QWidget):
         """Finished files side by side, the newest first."""
         files = {f"{r.name}, {r.form} ({Path(r.file).name})": Path(r.file) for r in self._renders.over if r.state == "done"}
         if not files:
-            self._ws.said.emit("There is no finished file to compare yet.", "note")
+            self._ws.said.emit(tr("There is no finished file to compare yet."), "note")
             return
         self.sheet = SideBySideSheet(self._ws, files, self)
         self.sheet.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
@@ -258,7 +269,7 @@ class RendersPlace(QWidget):
 
     def _copy(self, row: Row) -> None:
         QGuiApplication.clipboard().setText(row.file)
-        self._ws.said.emit("Its path is on the clipboard.", "note")
+        self._ws.said.emit(tr("Its path is on the clipboard."), "note")
 
 
 def _poster(row: Row) -> QImage:

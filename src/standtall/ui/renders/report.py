@@ -7,6 +7,7 @@ from functools import partial
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QGridLayout, QLabel, QSizePolicy, QWidget
 
+from standtall.base.interface_language import tr, tr_as
 from standtall.base.time import clock
 from standtall.model.proof import Finding
 from standtall.session.proof_told import title, told
@@ -23,7 +24,7 @@ class ReportPanel(Panel):
 
     def __init__(self) -> None:
         super().__init__()
-        box = card_in(self.column, "REPORT")
+        box = card_in(self.column, tr("REPORT"))
         self.name = QLabel()
         self.name.setWordWrap(True)
         box.addWidget(self.name)
@@ -40,11 +41,13 @@ class ReportPanel(Panel):
         self.row = row
         empty(self._grid)
         if row is None or not row.findings:
-            text = "Choose a finished file at the left to see what was measured in it." if row is None else row.told
-            self.name.setText(text or "Nothing was measured.")
+            text = tr("Choose a finished file at the left to see what was measured in it.") if row is None else row.told
+            self.name.setText(text or tr("Nothing was measured."))
             return
         off = sum(not f.right for f in row.findings)
-        self.name.setText(f"<b>{row.name.replace('<', '&lt;')}</b><br>" + ("All is right." if not off else f"{off} to look at."))
+        self.name.setText(
+            f"<b>{row.name.replace('<', '&lt;')}</b><br>" + (tr("All is right.") if not off else tr("{off} to look at.", off=off))
+        )
         for n, finding in enumerate(sorted(row.findings, key=lambda f: f.right)):
             self._add(n, row, finding)
 
@@ -54,11 +57,13 @@ class ReportPanel(Panel):
         text = QLabel(f"{title(finding)}<br><span>{told(finding)}</span>")
         text.setWordWrap(True)
         text.setObjectName("" if finding.right else "warn")
-        text.setAccessibleName(f"{title(finding)}: {told(finding)}, {'right' if finding.right else 'not right'}")
+        text.setAccessibleName(
+            f"{title(finding)}: {told(finding)}, {tr_as('correct', 'right') if finding.right else tr('not right')}"
+        )
         text.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         self._grid.addWidget(mark, n, 0)
         self._grid.addWidget(text, n, 1)
         if finding.at is not None and not finding.right:
             at = max(0, finding.at)
-            go: QWidget = button(clock(at), "Go to this place on the Bench", partial(self.wanted_tick.emit, row, at), "small")
+            go: QWidget = button(clock(at), tr("Go to this place on the Bench"), partial(self.wanted_tick.emit, row, at), "small")
             self._grid.addWidget(go, n, 2)

@@ -10,6 +10,7 @@ from PySide6.QtCore import QMimeData, QPoint, Qt, QUrl, Signal
 from PySide6.QtGui import QContextMenuEvent, QDrag, QDragEnterEvent, QDropEvent, QImage, QKeyEvent, QMouseEvent, QPixmap
 from PySide6.QtWidgets import QApplication, QFrame, QHBoxLayout, QLabel, QProgressBar, QSizePolicy, QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.session.proof_told import wrong
 from standtall.ui.state.renders import STAGES, Live, Row, whole_share
@@ -56,7 +57,7 @@ class RenderRow(QFrame):
         self.state = QLabel(MARKS[row.state])
         off = wrong(row.findings)
         if row.state == "done" and off:
-            self.state.setText("! Done, something is off")
+            self.state.setText(tr("! Done, something is off"))
         self.state.setObjectName("warn" if row.state == "failed" or off else "faint")
         head.addWidget(self.state)
         column.addLayout(head)
@@ -83,9 +84,9 @@ class RenderRow(QFrame):
         column.addLayout(line)
         self.setAccessibleName(f"{row.name}, {row.form}, {MARKS[row.state][2:]}")
         if row.state == "waiting":
-            self.setToolTip("Drag it to another place in the order")
+            self.setToolTip(tr("Drag it to another place in the order"))
         elif row.state == "done":
-            self.setToolTip("A click shows its report; drag it into another program, or out of the window")
+            self.setToolTip(tr("A click shows its report; drag it into another program, or out of the window"))
 
     def contextMenuEvent(self, event: QContextMenuEvent) -> None:
         buttons_at(event.globalPos(), self)
@@ -93,8 +94,12 @@ class RenderRow(QFrame):
     def show_progress(self, live: Live) -> None:
         """How far it is."""
         self.bar.setValue(round(1000 * whole_share(live.stage, live.share)))
-        left = f", {clock(round(live.left_s * TICKS_PER_SECOND))} left" if live.stage == "render" and live.left_s else ""
-        self.state.setText(f"▸ {STAGES.get(live.stage, 'Starting')}{left}")
+        left = (
+            tr(", {left_s} left", left_s=clock(round(live.left_s * TICKS_PER_SECOND)))
+            if live.stage == "render" and live.left_s
+            else ""
+        )
+        self.state.setText(f"▸ {STAGES.get(live.stage, tr('Starting'))}{left}")
 
     def set_poster(self, image: QImage) -> None:
         if image.isNull():

@@ -10,6 +10,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QComboBox, QDialog, QGridLayout, QHBoxLayout, QLabel, QSlider, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.compose.composition import Composition
 from standtall.session.sides import EditSide, FileSide, Side
@@ -18,7 +19,7 @@ from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.images import image_of
 
-NOW: Final = "The short on the Bench, as it is now"
+NOW: Final = tr("The short on the Bench, as it is now")
 STEP: Final = 0.02
 """Of the width, by an arrow key."""
 
@@ -33,8 +34,8 @@ class WipePicture(QWidget):
         self.setMinimumSize(300, 420)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setCursor(Qt.CursorShape.SplitHCursor)
-        self.setAccessibleName("Both pictures; the arrow keys move the edge between them")
-        self.setToolTip("Drag the edge across, or move it with the arrow keys")
+        self.setAccessibleName(tr("Both pictures; the arrow keys move the edge between them"))
+        self.setToolTip(tr("Drag the edge across, or move it with the arrow keys"))
         self.images: tuple[QImage, QImage] = (QImage(), QImage())
         self.edge = 0.5
 
@@ -91,7 +92,7 @@ class SideBySideSheet(QDialog):
 
     def __init__(self, workspace: Workspace, files: dict[str, Path], parent: QWidget) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Side by side")
+        self.setWindowTitle(tr("Side by side"))
         self.resize(560, 720)
         self._ws = workspace
         self._edit: Composition | None = None if workspace.opened is None else workspace.opened.composition
@@ -102,10 +103,10 @@ class SideBySideSheet(QDialog):
         self.picture = WipePicture()
         self.choices = (QComboBox(), QComboBox())
         grid = QGridLayout()
-        for n, (choice, text) in enumerate(zip(self.choices, ("Left", "Right"), strict=True)):
+        for n, (choice, text) in enumerate(zip(self.choices, (tr("Left"), tr("Right")), strict=True)):
             choice.addItems(names)
             choice.setAccessibleName(text)
-            choice.setToolTip(f"What is seen at the {text.lower()}")
+            choice.setToolTip(tr("What is seen at the {lower}", lower=text.lower()))
             choice.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
             choice.setCurrentIndex(min(n, len(names) - 1))
             choice.currentIndexChanged.connect(lambda _i: self._show(self.moment.value()))
@@ -113,12 +114,12 @@ class SideBySideSheet(QDialog):
             grid.addWidget(choice, n, 1)
         grid.setColumnStretch(1, 1)
         self.moment: QSlider = QSlider(Qt.Orientation.Horizontal)
-        self.moment.setAccessibleName("Time")
-        self.moment.setToolTip("The moment that is seen, in milliseconds")
+        self.moment.setAccessibleName(tr("Time"))
+        self.moment.setToolTip(tr("The moment that is seen, in milliseconds"))
         self.moment.setRange(0, 0)
         self.moment.valueChanged.connect(self._show)
         self.clock = QLabel("0:00.0")
-        self.play = button("Play", "Play both without sound (Space)", self.toggle, "small")
+        self.play = button(tr("Play"), tr("Play both without sound (Space)"), self.toggle, "small")
         line = QHBoxLayout()
         line.addWidget(self.play)
         line.addWidget(self.moment, 1)
@@ -145,7 +146,7 @@ class SideBySideSheet(QDialog):
             at = 0 if self.moment.value() >= self.moment.maximum() else self.moment.value()
             self._began = time.monotonic(), at
             self._timer.start()
-        self.play.setText("Stop" if self._timer.isActive() else "Play")
+        self.play.setText(tr("Stop") if self._timer.isActive() else tr("Play"))
 
     def _go_on(self) -> None:
         at = self._began[1] + round(1000 * (time.monotonic() - self._began[0]))

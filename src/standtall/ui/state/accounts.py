@@ -7,6 +7,7 @@ from collections.abc import Callable
 from PySide6.QtCore import QObject, Signal
 
 from standtall.base.errors import StandTallError
+from standtall.base.interface_language import tr
 from standtall.model.channel import Channel
 from standtall.posts.credentials import Credentials
 from standtall.posts.server_client import ServerClient
@@ -46,7 +47,7 @@ class Accounts(QObject):
             return self._credentials.keep(ServerClient(channel, None).sign_in(name, password))
 
         def arrived(told: str) -> None:
-            self._ws.said.emit(f"Signed in at {channel.title} as {name}. {told}", "note")
+            self._ws.said.emit(tr("Signed in at {title} as {name}. {told}", title=channel.title, name=name, told=told), "note")
             done("")
             self.look()
 

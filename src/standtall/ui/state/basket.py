@@ -8,6 +8,7 @@ from dataclasses import replace
 from PySide6.QtCore import QObject, Signal
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.cutting.cut_points import spans_of, without
 from standtall.model.cut import Segment
 from standtall.model.edits import rename
@@ -53,7 +54,7 @@ class Basket(QObject):
             piece = spans_of(now.analysis, now.words(words))
             return (*without(now.basket, piece.source, piece.start, piece.end), piece)
 
-        self._ws.change_basket("Add to the basket", put)
+        self._ws.change_basket(tr("Add to the basket"), put)
 
     def put_passages(self, passages: Passages) -> None:
         """Put passages of this footage at the end; what of them is in the basket already moves there."""
@@ -64,7 +65,7 @@ class Basket(QObject):
                 basket = (*without(basket, piece.source, piece.start, piece.end), piece)
             return basket
 
-        self._ws.change_basket("Add to the basket", put)
+        self._ws.change_basket(tr("Add to the basket"), put)
 
     def move(self, passage: Segment, to: int) -> None:
         """Let a passage stand at another place, counted without it."""
@@ -73,13 +74,13 @@ class Basket(QObject):
             others = tuple(p for p in now.basket if p != passage)
             return (*others[:to], passage, *others[to:]) if len(others) < len(now.basket) else now.basket
 
-        self._ws.change_basket("Move in the basket", moved)
+        self._ws.change_basket(tr("Move in the basket"), moved)
 
     def remove(self, passage: Segment) -> None:
-        self._ws.change_basket("Remove from the basket", lambda now: tuple(p for p in now.basket if p != passage))
+        self._ws.change_basket(tr("Remove from the basket"), lambda now: tuple(p for p in now.basket if p != passage))
 
     def clear(self) -> None:
-        self._ws.change_basket("Empty the basket", lambda _now: ())
+        self._ws.change_basket(tr("Empty the basket"), lambda _now: ())
 
     def make(self, name: str, then: Callable[[], object]) -> None:
         """A short of the basket, under a name; the basket is empty then."""
@@ -87,14 +88,14 @@ class Basket(QObject):
 
         def short(now: Present) -> Short:
             if not now.basket:
-                raise NothingToDo("The basket is empty: choose words in the transcript and add them (P).")
+                raise NothingToDo(tr("The basket is empty: choose words in the transcript and add them (P)."))
             used.append(now.basket)
-            made = Short.of("Basket", now.basket)
+            made = Short.of(tr("Basket"), now.basket)
             return rename(made, name).short if name.strip() else replace(made, name=_first_words(now, now.basket))
 
         def made(shown: bool) -> None:
             if shown:  # what was put in meanwhile stays
-                self._ws.change_basket("Empty the basket", lambda now: () if now.basket == used[0] else now.basket)
+                self._ws.change_basket(tr("Empty the basket"), lambda now: () if now.basket == used[0] else now.basket)
                 then()
 
         self._ws.make_short(short, made)

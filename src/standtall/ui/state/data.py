@@ -8,6 +8,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, Signal
 
+from standtall.base.interface_language import tr
 from standtall.library.channels import CHANNELS, channel_from, channels, new_channel
 from standtall.library.looks import LOOKS
 from standtall.library.own import write_own
@@ -51,11 +52,15 @@ class Data(QObject):
 
     def save_channel(self, channel: Channel) -> None:
         """Keep a channel of the user's own, or a shipped one as the user wants it."""
-        self._thread.do(lambda: CHANNELS.save(channel), lambda _p: self.read(), self._failed, undone="The channel was not kept")
+        self._thread.do(
+            lambda: CHANNELS.save(channel), lambda _p: self.read(), self._failed, undone=tr("The channel was not kept")
+        )
 
     def share_channel(self, channel: Channel, path: Path, then: Callable[[], None]) -> None:
         """Write a channel to a file for somebody else."""
-        self._thread.do(lambda: write_own(path, channel), lambda _n: then(), self._failed, undone="The channel was not written")
+        self._thread.do(
+            lambda: write_own(path, channel), lambda _n: then(), self._failed, undone=tr("The channel was not written")
+        )
 
     def bring_channel(self, path: Path, then: Callable[[Channel], None]) -> None:
         """Take a channel from a file of somebody else."""
@@ -64,7 +69,7 @@ class Data(QObject):
             self.read()
             then(made)
 
-        self._thread.do(lambda: channel_from(path), arrived, self._failed, undone="The channel was not taken")
+        self._thread.do(lambda: channel_from(path), arrived, self._failed, undone=tr("The channel was not taken"))
 
     def new_channel(self, title: str, longest_s: float, then: Callable[[Channel], None]) -> None:
         """Make a channel of the user's own; `then` gets it."""
@@ -73,4 +78,4 @@ class Data(QObject):
             self.read()
             then(made)
 
-        self._thread.do(lambda: new_channel(title, longest_s), arrived, self._failed, undone="The channel was not made")
+        self._thread.do(lambda: new_channel(title, longest_s), arrived, self._failed, undone=tr("The channel was not made"))

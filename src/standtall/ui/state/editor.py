@@ -14,6 +14,7 @@ from typing import TypeVar
 from PySide6.QtCore import QObject, Signal
 
 from standtall.base.errors import Cancelled, NothingToDo, ProjectError, StandTallError
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.library.cache import AnalysisCache
 from standtall.library.database import ProjectLost
@@ -68,7 +69,7 @@ class Present:
             if any((a.start, a.text) != (b.start, b.text) for a, b in zip(was, here, strict=True)):
                 now = None  # what was found since is not what was shown
         if now is None or now.stop > len(self.transcript.words):
-            raise NothingToDo("Those words were changed meanwhile, so nothing was done.", "Choose them again.")
+            raise NothingToDo(tr("Those words were changed meanwhile, so nothing was done."), tr("Choose them again."))
         return now
 
     def each(self, chosen: Iterable[int]) -> tuple[int, ...]:
@@ -79,14 +80,14 @@ class Present:
         """The number that a piece of the short has now."""
         now = carried_piece(self.seen.entry.short, self.short, number)
         if now is None:
-            raise NothingToDo("That piece was changed meanwhile, so nothing was done.", "Choose it again.")
+            raise NothingToDo(tr("That piece was changed meanwhile, so nothing was done."), tr("Choose it again."))
         return now
 
     def speaker(self, number: int) -> int:
         """The number that a speaker has now."""
         now = carried_speaker(self.seen.transcript, self.transcript, number)
         if now is None:
-            raise NothingToDo("The speakers were changed meanwhile, so nothing was done.", "Choose again.")
+            raise NothingToDo(tr("The speakers were changed meanwhile, so nothing was done."), tr("Choose again."))
         return now
 
 
@@ -149,16 +150,18 @@ class Editor(QObject):
                 then(result)
 
         self.project_thread.do(
-            lambda: self._in_project(generation, work), arrived, self._fail, must=True, undone="It was not saved"
+            lambda: self._in_project(generation, work), arrived, self._fail, must=True, undone=tr("It was not saved")
         )
 
     def _in_project(self, generation: int, work: Callable[[Project], T]) -> T:
         """Runs in the project thread. Where the file was lost, everything is kept elsewhere first and the work done there."""
         project = self._project
         if project is None:
-            raise NothingToDo("No project is open.", "Open one with Ctrl+O, or add footage.")
+            raise NothingToDo(tr("No project is open."), tr("Open one with Ctrl+O, or add footage."))
         if generation != self._in_thread:
-            raise NothingToDo("Another project has been opened meanwhile, so this was not done.", "Open the first one for it.")
+            raise NothingToDo(
+                tr("Another project has been opened meanwhile, so this was not done."), tr("Open the first one for it.")
+            )
         try:
             return work(project)
         except ProjectLost:
@@ -173,7 +176,11 @@ class Editor(QObject):
         self._project = fresh
         self._standing = None
         lost.close()
-        said = f"{lost.path.name} was moved, deleted or replaced. Nothing is lost: it is kept in {path}, which is open now."
+        said = tr(
+            "{name} was moved, deleted or replaced. Nothing is lost: it is kept in {path}, which is open now.",
+            name=lost.path.name,
+            path=path,
+        )
 
         def arrived() -> None:
             self.rehoused.emit(path)
@@ -260,22 +267,28 @@ class Editor(QObject):
     def _change(self, step: Callable[[Present], Entry], seen: Opened | None = None) -> None:
         now, coming = seen or self.opened, self._coming
         if now is None:
-            self.said.emit("There is no short on the Bench yet.", "note")
+            self.said.emit(tr("There is no short on the Bench yet."), "note")
             return
         if seen is None and coming is not None and coming.copy_of != now.entry.id:
-            self.said.emit(f"{coming.name} is just being opened, so nothing was changed. Do it again when it is there.", "note")
+            self.said.emit(
+                tr("{name} is just being opened, so nothing was changed. Do it again when it is there.", name=coming.name), "note"
+            )
             return
         copy = coming if seen is None else None
 
         def work(project: Project) -> Opened:
             number = now.entry.id if copy is None else copy.number
             if number is None:
-                raise NothingToDo("The copy was not made, so nothing was changed.")
+                raise NothingToDo(tr("The copy was not made, so nothing was changed."))
             present = self._present(project, now, number)
             return self._shown(project, now.source, present.found, step(present))
 
         self.project_thread.do(
-            lambda: self._in_project(now.project, work), self._arrived, self._fail, must=True, undone="The change was not made"
+            lambda: self._in_project(now.project, work),
+            self._arrived,
+            self._fail,
+            must=True,
+            undone=tr("The change was not made"),
         )
 
     def _arrived(self, opened: Opened) -> None:
@@ -284,7 +297,7 @@ class Editor(QObject):
         if opened.project != self.generation:
             return
         if here is None or (here.source.key, here.entry.id) != (opened.source.key, opened.entry.id):
-            self.said.emit(f"Done in “{opened.entry.short.name}”, which is not on the Bench now.", "note")
+            self.said.emit(tr("Done in “{name}”, which is not on the Bench now.", name=opened.entry.short.name), "note")
             return
         self._take(opened)
 
@@ -301,9 +314,9 @@ class Editor(QObject):
         Bench; `then` hears, once it is saved, whether it is there."""
         now = seen or self.opened
         if now is None:
-            self.said.emit("Open footage on the Bench first.", "note")
+            self.said.emit(tr("Open footage on the Bench first."), "note")
             return
-        coming = self._comes(Coming("The copy" if copy else "The new short", now.entry.id if copy else None))
+        coming = self._comes(Coming(tr("The copy") if copy else tr("The new short"), now.entry.id if copy else None))
 
         def work(project: Project) -> Opened:
             present = self._present(project, now, now.entry.id)
@@ -323,13 +336,13 @@ class Editor(QObject):
             arrived,
             self._came_not(coming),
             must=True,
-            undone="The short was not made",
+            undone=tr("The short was not made"),
         )
 
     def open_short(self, number: int) -> None:
         """Bring another short of the project to the Bench, with the source it is from."""
         now, sources, generation = self.opened, self.sources_here(), self.generation
-        coming = self._comes(Coming("Another short"))
+        coming = self._comes(Coming(tr("Another short")))
 
         def work(project: Project) -> Opened | Source:
             entry = project.entry(number)
@@ -339,7 +352,8 @@ class Editor(QObject):
             source = next((s for s in sources if s.key == entry.short.main_source), None)
             if source is None:
                 raise ProjectError(
-                    f"The footage of “{entry.short.name}” is not in this project.", "Add it again in the Footage place."
+                    tr("The footage of “{name}” is not in this project.", name=entry.short.name),
+                    tr("Add it again in the Footage place."),
                 )
             return source
 
@@ -352,7 +366,7 @@ class Editor(QObject):
                 self._show_short(found)
 
         self.project_thread.do(
-            lambda: self._in_project(generation, work), arrived, self._came_not(coming), undone="The short was not opened"
+            lambda: self._in_project(generation, work), arrived, self._came_not(coming), undone=tr("The short was not opened")
         )
 
     def _comes(self, coming: Coming) -> Coming:

@@ -9,6 +9,7 @@ from pathlib import Path
 from PySide6.QtCore import QObject, Signal
 
 from standtall.base.files import content_key
+from standtall.base.interface_language import tr
 from standtall.library.finding import State, Whereabouts, whereabouts
 from standtall.model.source import Source
 from standtall.ui.threads.dispatcher import Failed
@@ -64,7 +65,11 @@ class LostFiles(QObject):
                 self.changed.emit()
                 then(here)
             else:
-                text = f"{path.name} has other content than {source.name}. To use it all the same, add it as new footage."
+                text = tr(
+                    "{name} has other content than {name2}. To use it all the same, add it as new footage.",
+                    name=path.name,
+                    name2=source.name,
+                )
                 self.refused.emit(text)
 
         self._queues.do("files", lambda: content_key(path), arrived, self._failed)

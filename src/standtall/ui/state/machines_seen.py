@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from PySide6.QtCore import QObject, Signal
 
+from standtall.base.interface_language import tr
 from standtall.jobs.events import Ended, Event, MachinesSeen, Problem
 from standtall.jobs.requests import Request, WatchMachinesRequest
 from standtall.library import machines
@@ -63,5 +64,5 @@ class Machines(QObject):
         elif isinstance(event, Ended):
             self._watch = None
             if self.seen is None or not self.seen.said:
-                self.seen = MachinesSeen((), "It cannot be seen which machines there are.")
+                self.seen = MachinesSeen((), tr("It cannot be seen which machines there are."))
             self.changed.emit()

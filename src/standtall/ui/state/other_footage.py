@@ -6,6 +6,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.compose.footage import Footage
 from standtall.framing.camera import plan
 from standtall.library.cache import AnalysisCache
@@ -47,13 +48,17 @@ class OtherFootage:
     ) -> Footage:
         source, kept = sources.get(key), self._kept.get(key)
         if source is None:
-            raise ProjectError(f"“{short.name}” also shows footage that is not in this project.", "Add it in the Footage place.")
+            raise ProjectError(
+                tr("“{name}” also shows footage that is not in this project.", name=short.name),
+                tr("Add it in the Footage place."),
+            )
         if kept is None or kept.footage.source != source:
             options = options_of(source)
             measured = known(source, options, self._cache) or so_far(source, options, self._cache)
             if measured is None:
                 raise ProjectError(
-                    f"“{short.name}” also shows {source.name}, which is not analysed.", "Analyse it in the Footage place."
+                    tr("“{name}” also shows {name2}, which is not analysed.", name=short.name, name2=source.name),
+                    tr("Analyse it in the Footage place."),
                 )
             found = found_in(measured)
         else:

@@ -11,6 +11,7 @@ from typing import Final
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from standtall.base.errors import NothingToDo, StandTallError
+from standtall.base.interface_language import tr
 from standtall.jobs.requests import RenderRequest
 from standtall.library.project import Project
 from standtall.model.channel import Channel
@@ -205,7 +206,7 @@ class Posts(QObject):
             if then is not None:
                 then()
 
-        self._thread.do(work, arrived, self._failed, self, must=True, undone=f"{name}: this was not done")
+        self._thread.do(work, arrived, self._failed, self, must=True, undone=tr("{name}: this was not done", name=name))
 
     def edit(self, name: str, post: Post, make: Callable[[Post], Post]) -> None:
         """Change one post, as it was seen: on top of what this window itself has done to it since, and of nothing else."""
@@ -226,10 +227,10 @@ class Posts(QObject):
         self._thread.do(work, self._arrived, self._failed, self, must=True)
 
     def undo(self) -> None:
-        self._back(lambda store: store.undo(), "undone", "There is nothing to undo in the calendar.")
+        self._back(lambda store: store.undo(), tr("undone"), tr("There is nothing to undo in the calendar."))
 
     def redo(self) -> None:
-        self._back(lambda store: store.redo(), "done again", "There is nothing to do again in the calendar.")
+        self._back(lambda store: store.redo(), tr("done again"), tr("There is nothing to do again in the calendar."))
 
     def _back(self, does: Callable[[PostStore], str], told: str, none: str) -> None:
         def work() -> tuple[str, Kept]:
@@ -283,11 +284,13 @@ class Posts(QObject):
             post = self.made(ref, channel)
             return [(None, post if when is None else post_edits.scheduled(post, when, zone, hold))]
 
-        self.do(f"Plan “{ref.name}”", make, self.take_files)
+        self.do(tr("Plan “{name}”", name=ref.name), make, self.take_files)
 
     def move(self, post: Post, when: int, zone: str) -> None:
         if when != post.when or zone != post.zone:
-            self.edit(f"Move “{post.short.name}”", post, lambda p: post_edits.scheduled(p, when, zone, self.settings.hold))
+            self.edit(
+                tr("Move “{name}”", name=post.short.name), post, lambda p: post_edits.scheduled(p, when, zone, self.settings.hold)
+            )
 
     def take_files(self) -> None:
         """Give posts that have no file yet the newest finished one of their short that suits the channel, where there is one."""
@@ -305,8 +308,17 @@ class Posts(QObject):
             if file is not None and file != post.file:
                 self._amend(post, lambda now: post_edits.with_file(now, file))
                 return
-            told = f"There is no finished file of “{post.short.name}” that suits {channel.title}: render it"
-            (none or self._say)(f"{told} in {', '.join(channel.posts.file.shapes)}, at most {channel.longest_s:g} s long.")
+            told = tr(
+                "There is no finished file of “{name}” that suits {title}: render it", name=post.short.name, title=channel.title
+            )
+            (none or self._say)(
+                tr(
+                    "{told} in {join}, at most {longest_s:g} s long.",
+                    told=told,
+                    join=", ".join(channel.posts.file.shapes),
+                    longest_s=channel.longest_s,
+                )
+            )
 
         self._ws.queues.do("post files", lambda: file_for(post, channel, finished), found, self._failed, self)
 
@@ -348,10 +360,11 @@ class Posts(QObject):
             if found:
                 ws.renders.ask(found)
                 self._ws.said.emit(
-                    f"{len(found)} renders are in the queue; the posts take the files when they are finished.", "note"
+                    tr("{found} renders are in the queue; the posts take the files when they are finished.", found=len(found)),
+                    "note",
                 )
             else:
-                self._say("Nothing can be rendered: the shorts of these posts are in another project.")
+                self._say(tr("Nothing can be rendered: the shorts of these posts are in another project."))
 
         ws.with_project(work, asked)
 
@@ -389,9 +402,9 @@ class Posts(QObject):
 
         def then() -> None:
             if told:
-                self._say(f"{len(told)} of {len(held)} are not ready. The first: {told[0]}")
+                self._say(tr("{told} of {held} are not ready. The first: {told2}", told=len(told), held=len(held), told2=told[0]))
 
-        self.do("Approve all that are ready", make, then)
+        self.do(tr("Approve all that are ready"), make, then)
 
     # filling
 
@@ -437,4 +450,4 @@ class Posts(QObject):
                     out.append((before, post_edits.filled_in(before or self.made(slot.short, channel), slot, hold)))
             return out
 
-        self.do(f"Fill the calendar with {len(plan.slots)} posts", make, self.take_files)
+        self.do(tr("Fill the calendar with {slots} posts", slots=len(plan.slots)), make, self.take_files)

@@ -11,6 +11,7 @@ from typing import Final, Literal
 from PySide6.QtCore import QObject, QStandardPaths, Signal
 
 from standtall.base.folders import state_folder
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.jobs.events import Ended, Event, Problem, Progressed, Rendered, Started
 from standtall.jobs.requests import RenderRequest, Request
@@ -22,8 +23,9 @@ from standtall.ui.threads.dispatcher import Failed, Worker
 
 MOST: Final = 300
 STAGES: Final = {
-    "sound": "Levelling the sound", "render": "Rendering", "check": "Checking the file", "proof": "Looking at every frame",
-    "shakes": "Measuring shake",
+    "sound": tr("Levelling the sound"), "render": tr("Rendering"), "check": tr("Checking the file"),
+    "proof": tr("Looking at every frame"),
+    "shakes": tr("Measuring shake"),
 }  # fmt: skip
 SHARES: Final = {"shakes": (0.0, 0.0), "sound": (0.0, 0.03), "render": (0.03, 0.87), "check": (0.87, 0.88), "proof": (0.88, 1.0)}
 """From where to where each stage fills the bar."""
@@ -88,10 +90,10 @@ def form_told(request: RenderRequest) -> str:
     """The form of a render in words."""
     form, output = request.form, request.short.output
     if form.sound_alone:
-        return f"sound alone, {form.sound_alone.upper()}"
+        return tr("sound alone, {upper}", upper=form.sound_alone.upper())
     codec = {"h264": "H.264", "hevc": "HEVC", "av1": "AV1", "vp9": "VP9"}[form.codec]
     language = request.short.captions.language
-    return f"{output.width} × {output.height}, {codec}" + (f", captions in {language}" if language else "")
+    return f"{output.width} × {output.height}, {codec}" + (tr(", captions in {language}", language=language) if language else "")
 
 
 class Renders(QObject):
@@ -120,7 +122,7 @@ class Renders(QObject):
         thread.do(lambda: settings.load()[0].render_folder, self._remembered, failed)
         jobs.heard.connect(self._heard)
         path = state_folder() / "renders.json"
-        thread.do(lambda: read_own(path, Over, Over(), "Finished renders")[0], self._read, failed)
+        thread.do(lambda: read_own(path, Over, Over(), tr("Finished renders"))[0], self._read, failed)
 
     def _remembered(self, folder: str) -> None:
         if folder:
@@ -234,7 +236,7 @@ class Renders(QObject):
 
     def _end(self, live: Live, event: Ended) -> None:
         self.live.remove(live)
-        told = live.row.told if event.state == "done" else (live.problem or "It was stopped. Nothing was left behind.")
+        told = live.row.told if event.state == "done" else (live.problem or tr("It was stopped. Nothing was left behind."))
         when = datetime.now().astimezone().strftime("%Y-%m-%d %H:%M")
         state: RowState = event.state if event.state in ("done", "failed") else "stopped"
         row = replace(live.row, state=state, told=told, when=when)
@@ -256,12 +258,15 @@ class Renders(QObject):
 
 def _measured(event: Rendered) -> str:
     """What was measured in a finished file, in one line."""
-    parts = [f"{event.size_bytes / 1e6:.1f} MB", f"{event.length_s:.1f} s"]
+    parts = [tr("{size_bytes:.1f} MB", size_bytes=event.size_bytes / 1000000.0), tr("{length_s:.1f} s", length_s=event.length_s)]
     if event.width:
-        parts.append(f"{event.fps:g} fps")
+        parts.append(tr("{fps:g} fps", fps=event.fps))
     if event.loudness_lufs is not None and event.true_peak_dbtp is not None:
-        parts += [f"{event.loudness_lufs:.1f} LUFS", f"true peak {event.true_peak_dbtp:.1f} dBTP"]
-    return ", ".join(parts) + (f", {event.captions} captions" if event.captions else "")
+        parts += [
+            tr("{loudness_lufs:.1f} LUFS", loudness_lufs=event.loudness_lufs),
+            tr("true peak {true_peak_dbtp:.1f} dBTP", true_peak_dbtp=event.true_peak_dbtp),
+        ]
+    return ", ".join(parts) + (tr(", {captions} captions", captions=event.captions) if event.captions else "")
 
 
 def usual_at_once() -> int:
@@ -281,7 +286,7 @@ def poster_of(request: RenderRequest) -> Poster | None:
 def video_folder() -> Path:
     """The desktop's own folder for videos, or "Videos" in the home folder."""
     known = QStandardPaths.writableLocation(QStandardPaths.StandardLocation.MoviesLocation)
-    return (Path(known) if known else Path.home() / "Videos") / "Stand Tall"
+    return (Path(known) if known else Path.home() / tr("Videos")) / "Stand Tall"
 
 
 def folder_of(row: Row) -> Path:

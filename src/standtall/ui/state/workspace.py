@@ -17,6 +17,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from standtall.base.errors import NothingToDo, OutputError, StandTallError
 from standtall.base.files import short_name
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.composition import Composition
 from standtall.compose.layers.frame import Frame
@@ -135,7 +136,7 @@ class Workspace(Editor):
                     if not path.is_file():
                         raise
                     fresh = Project.reading(path)
-                    said = f"{error.message} It is open here to be read: nothing can be changed."
+                    said = tr("{message} It is open here to be read: nothing can be changed.", message=error.message)
             try:
                 key, problems = self._last_source(fresh)
                 found = _Project(fresh, fresh.sources(), key, read_lists(fresh), fresh.briefs(), said or problems)
@@ -174,7 +175,7 @@ class Workspace(Editor):
                 self.generation = self._shown_generation
             self._fail(error)
 
-        self.project_thread.do(work, arrived, failed, undone="The project was not opened")
+        self.project_thread.do(work, arrived, failed, undone=tr("The project was not opened"))
 
     def _empty_bench(self) -> None:
         """Nothing is open: nothing is chosen or found in it either."""
@@ -209,7 +210,7 @@ class Workspace(Editor):
         self.lost.found_at(source, path, self.look_for_files)
 
     def _moved_to(self, moved: Source) -> None:
-        self.said.emit(f"{moved.name} was found again in {Path(moved.path).parent}.", "note")
+        self.said.emit(tr("{name} was found again in {parent}.", name=moved.name, parent=Path(moved.path).parent), "note")
         self.add_source(moved)
         if self.opened is not None and self.opened.source.key == moved.key:
             self.open_source(moved)
@@ -241,7 +242,7 @@ class Workspace(Editor):
 
         def arrived(sources: tuple[Source, ...]) -> None:
             self._show_sources(sources)
-            self.said.emit(f"{source.name} is removed from the project. Ctrl+Z brings it back.", "note")
+            self.said.emit(tr("{name} is removed from the project. Ctrl+Z brings it back.", name=source.name), "note")
             if self.opened is not None:
                 self._change(lambda now: now.entry)  # what undo undoes is another step now
 
@@ -267,7 +268,7 @@ class Workspace(Editor):
 
     def _undone_alone(self, there: bool) -> None:
         if not there:
-            self.said.emit("There is nothing to undo.", "note")
+            self.said.emit(tr("There is nothing to undo."), "note")
 
     def redo(self) -> None:
         super().redo()
@@ -325,7 +326,10 @@ class Workspace(Editor):
                 then(opened is not None)
 
         self.project_thread.do(
-            lambda: self._in_project(generation, work), arrived, self._came_not(coming), undone=f"{source.name} was not opened"
+            lambda: self._in_project(generation, work),
+            arrived,
+            self._came_not(coming),
+            undone=tr("{name} was not opened", name=source.name),
         )
 
     def refresh_found(self, source: Source, last: bool) -> None:
@@ -354,7 +358,7 @@ class Workspace(Editor):
                 self._arrived(opened)
 
         self.project_thread.do(
-            lambda: self._in_project(now.project, work), arrived, self._fail, undone="What was found is not shown"
+            lambda: self._in_project(now.project, work), arrived, self._fail, undone=tr("What was found is not shown")
         )
 
     def _take(self, opened: Opened) -> None:
@@ -443,7 +447,7 @@ class Workspace(Editor):
 def project_for(name: str) -> Path:
     """The file of a new project called `name`, not used yet."""
     folder = data_folder() / "projects"
-    plain = short_name(re.sub(r"[^\w\- ']+", "", name).strip()) or "Project"
+    plain = short_name(re.sub(r"[^\w\- ']+", "", name).strip()) or tr("Project")
     path, number = folder / f"{plain}.standtall", 2
     while path.exists():
         path, number = folder / f"{plain} {number}.standtall", number + 1

@@ -12,6 +12,7 @@ import shiboken6
 from PySide6.QtCore import QObject, Qt, Signal
 
 from standtall.base.errors import Cancelled, StandTallError
+from standtall.base.interface_language import tr
 from standtall.base.log import told
 from standtall.base.priority import BACKGROUND, thread_behind
 
@@ -83,7 +84,7 @@ class Worker:
         failed: Failed | None = None,
         owner: QObject | None = None,
         must: bool = False,
-        undone: str = "That was not done",
+        undone: str = tr("That was not done"),
     ) -> None:
         """Do `work` in the thread, then `then(result)` or `failed(error)` in the interface thread, as long as `owner` (for a
         method, its object) is still there. Without `failed` the error is said by the window. `must` work is also done when the

@@ -4,11 +4,16 @@ from __future__ import annotations
 
 from typing import Final
 
+from standtall.base.interface_language import tr
 from standtall.model.brief import DETECT
 
 LANGUAGES: Final = {
-    DETECT: "find out", "en": "English", "ar": "Arabic", "zh": "Chinese", "cs": "Czech", "da": "Danish", "nl": "Dutch",
-    "fi": "Finnish", "fr": "French", "de": "German", "el": "Greek", "he": "Hebrew", "hi": "Hindi", "hu": "Hungarian",
-    "id": "Indonesian", "it": "Italian", "ja": "Japanese", "ko": "Korean", "no": "Norwegian", "pl": "Polish",
-    "pt": "Portuguese", "ro": "Romanian", "ru": "Russian", "es": "Spanish", "sv": "Swedish", "tr": "Turkish", "uk": "Ukrainian",
+    DETECT: tr("find out"), "en": tr("English"), "ar": tr("Arabic"), "zh": tr("Chinese"), "cs": tr("Czech"),
+        "da": tr("Danish"), "nl": tr("Dutch"),
+    "fi": tr("Finnish"), "fr": tr("French"), "de": tr("German"), "el": tr("Greek"), "he": tr("Hebrew"), "hi": tr("Hindi"),
+    "hu": tr("Hungarian"),
+    "id": tr("Indonesian"), "it": tr("Italian"), "ja": tr("Japanese"), "ko": tr("Korean"), "no": tr("Norwegian"),
+    "pl": tr("Polish"),
+    "pt": tr("Portuguese"), "ro": tr("Romanian"), "ru": tr("Russian"), "es": tr("Spanish"), "sv": tr("Swedish"),
+    "tr": tr("Turkish"), "uk": tr("Ukrainian"),
 }  # fmt: skip

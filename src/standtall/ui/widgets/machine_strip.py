@@ -8,6 +8,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QSizePolicy, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.jobs.events import MachinesSeen
 from standtall.ui.widgets.fields import button
 
@@ -17,18 +18,18 @@ MOST_TOLD: Final = 3
 def in_words(seen: MachinesSeen | None) -> str:
     """Who helps, in a sentence."""
     if seen is None:
-        return "Looking for the machines that help…"
+        return tr("Looking for the machines that help…")
     if seen.said:
-        return f"{seen.said.split('. ')[0].rstrip('.')}. This machine works alone."
+        return tr("{rstrip}. This machine works alone.", rstrip=seen.said.split(". ")[0].rstrip("."))
     fitting = [m for m in seen.machines if m.fits]
     others = len(seen.machines) - len(fitting)
-    older = f" {others} of another version: given nothing." if others else ""
+    older = tr(" {others} of another version: given nothing.", others=others) if others else ""
     if not fitting:
-        return f"No machine helps yet.{older}"
+        return tr("No machine helps yet.{older}", older=older)
     busy = [m for m in fitting if m.doing]
     told = "; ".join(f"{m.name}: {m.doing[0]}" for m in busy[:MOST_TOLD]) + ("…" if len(busy) > MOST_TOLD else "")
-    helpers = "1 worker helps" if len(fitting) == 1 else f"{len(fitting)} workers help"
-    return f"{helpers}, {len(busy)} at work.{older} {told}".strip()
+    helpers = tr("1 worker helps") if len(fitting) == 1 else tr("{fitting} workers help", fitting=len(fitting))
+    return tr("{helpers}, {busy} at work.{older} {told}", helpers=helpers, busy=len(busy), older=older, told=told).strip()
 
 
 class MachineStrip(QFrame):
@@ -46,7 +47,7 @@ class MachineStrip(QFrame):
         self.text.setObjectName("faint")
         self.text.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         row.addWidget(self.text, 1)
-        row.addWidget(button("Machines…", "Which machines help, and what each does", self.wanted.emit, "small"))
+        row.addWidget(button(tr("Machines…"), tr("Which machines help, and what each does"), self.wanted.emit, "small"))
         self.hide()
 
     def show_machines(self, used: bool, seen: MachinesSeen | None) -> None:

@@ -9,6 +9,7 @@ from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtGui import QColor, QFontDatabase
 from PySide6.QtWidgets import QCheckBox, QColorDialog, QComboBox, QHBoxLayout, QLabel, QPushButton, QSlider, QWidget
 
+from standtall.base.interface_language import capital, tr
 from standtall.ink.families import FURTHER
 from standtall.model.style import Value
 from standtall.model.style_properties import Property
@@ -42,8 +43,8 @@ class Control(QWidget):
         self.back.setObjectName("small")
         self.back.setFixedWidth(26)
         self.back.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.back.setToolTip(f"{about.label} as the look has it")
-        self.back.setAccessibleName(f"{about.label} as the look has it")
+        self.back.setToolTip(tr("{label} as the look has it", label=about.label))
+        self.back.setAccessibleName(tr("{label} as the look has it", label=about.label))
         self.back.clicked.connect(lambda _c=False: back())
         keep = self.back.sizePolicy()
         keep.setRetainSizeWhenHidden(True)
@@ -87,7 +88,7 @@ class NumberControl(Control):
         if self.about.unit == "%":
             self._told.setText(f"{number * 100:.1f} %" if self.about.high <= 0.2 else f"{number * 100:.0f} %")
         elif self.about.kind == "count":
-            self._told.setText("as it is" if not number and self.about.low == 0 else f"{number:.0f}")
+            self._told.setText(tr("as it is") if not number and self.about.low == 0 else f"{number:.0f}")
         else:
             self._told.setText(f"{number:.2f} {self.about.unit}".strip())
 
@@ -116,8 +117,8 @@ class SwitchControl(Control):
 class ChoiceControl(Control):
     def parts(self) -> list[tuple[QWidget, int]]:
         self.box = QComboBox()
-        for choice in self.about.choices:
-            self.box.addItem(choice.capitalize(), choice)
+        for number, choice in enumerate(self.about.choices):
+            self.box.addItem(self.about.titles[number] if self.about.titles else capital(tr(choice)), choice)
         self.box.setMinimumContentsLength(6)
         self.box.activated.connect(lambda _i: self._does(self.box.currentData(), False))
         return [(self.box, 1)]
@@ -143,7 +144,7 @@ class FontControl(Control):
         chosen = self.box.currentData()
         self.box.clear()
         if self.about.empty:
-            self.box.addItem("As the first", "")
+            self.box.addItem(tr("As the first"), "")
         own = sorted(FURTHER)
         parts = {f"{f} {s}{i}" for f in own for s in (*FURTHER[f], "italic") for i in ("", " italic")}
         for family in (*own, *sorted(set(QFontDatabase.families()) - set(own) - parts)):
@@ -154,7 +155,7 @@ class FontControl(Control):
     def show_value(self, value: Value) -> None:
         at = self.box.findData(value)
         if at < 0:
-            self.box.addItem(f"{value} (not on this machine)", value)
+            self.box.addItem(tr("{value} (not on this machine)", value=value), value)
             at = self.box.count() - 1
         self.box.setCurrentIndex(at)
 
@@ -168,11 +169,11 @@ class ColourControl(Control):
         self.button.setObjectName("small")
         self.button.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.button.clicked.connect(lambda _c=False: self._ask())
-        self.none = QPushButton("None" if not self.about.empty else "As others")
+        self.none = QPushButton(tr("None") if not self.about.empty else tr("As others"))
         self.none.setObjectName("small")
         self.none.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.none.clicked.connect(lambda _c=False: self._does("" if self.about.empty else CLEAR, False))
-        self.none.setVisible(self.about.empty or "without opacity" in self.about.about or self.name == "outline")
+        self.none.setVisible(self.about.empty or tr("without opacity") in self.about.about or self.name == "outline")
         return [(self.button, 1), (self.none, 0)]
 
     def _ask(self) -> None:
@@ -193,7 +194,7 @@ class ColourControl(Control):
         clear = not self._value or (self._value.endswith("00") and len(self._value) == 9)
         shown = theme.current().line if clear else self._value[:7]
         ink = "#ffffff" if QColor(shown).lightnessF() < 0.55 else "#16130e"
-        self.button.setText("none" if clear and self._value else ("as others" if clear else self._value))
+        self.button.setText("none" if clear and self._value else (tr("as others") if clear else self._value))
         self.button.setStyleSheet(f"background: {shown}; color: {ink};")
 
 

@@ -10,6 +10,7 @@ from PySide6.QtCore import QSize, Qt, Signal
 from PySide6.QtGui import QContextMenuEvent, QDropEvent, QKeyEvent
 from PySide6.QtWidgets import QAbstractItemView, QListWidget, QMenu, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.base.time import clock, seconds
 from standtall.compose.footage import Footage
 from standtall.model.analysis import Analysis
@@ -31,7 +32,9 @@ class SegmentList(QListWidget):
     def __init__(self, name: str, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setAccessibleName(name)
-        self.setToolTip(f"{name}: drag to another place, or Alt+Up and Alt+Down; Delete removes one; Enter goes there")
+        self.setToolTip(
+            tr("{name}: drag to another place, or Alt+Up and Alt+Down; Delete removes one; Enter goes there", name=name)
+        )
         self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
         self.setDefaultDropAction(Qt.DropAction.MoveAction)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
@@ -54,9 +57,23 @@ class SegmentList(QListWidget):
             said = words_within(words, segment.start, segment.end) if here else range(0)
             text = " ".join(words[i].text for i in said[:SHOWN]) + (" …" if len(said) > SHOWN else "")
             name = "" if other is None else f"{other.source.name}: "
-            self.addItem(f"{number + 1}   {seconds(segment.length):.1f} s   {name}{text or '(no words)'}")
+            self.addItem(
+                tr(
+                    "{number}   {length:.1f} s   {name}{said}",
+                    number=number + 1,
+                    length=seconds(segment.length),
+                    name=name,
+                    said=text or tr("(no words)"),
+                )
+            )
             item = self.item(number)
-            item.setToolTip(f"from {clock(segment.start, True)} of {other.source.name if other is not None else 'the footage'}")
+            item.setToolTip(
+                tr(
+                    "from {start} of {name}",
+                    start=clock(segment.start, True),
+                    name=other.source.name if other is not None else tr("the footage"),
+                )
+            )
             item.setSizeHint(QSize(10, ROW))
         self.setFixedHeight(max(1, min(6, len(segments))) * ROW + 8)
         self.setCurrentRow(min(row, len(segments) - 1))
@@ -89,12 +106,12 @@ class SegmentList(QListWidget):
             return
         self.setCurrentRow(row)
         menu = QMenu(self)
-        menu.addAction("Go there\tReturn", lambda: self.wanted.emit(self.shown[row]))
+        menu.addAction(tr("Go there\tReturn"), lambda: self.wanted.emit(self.shown[row]))
         if row > 0:
-            menu.addAction("Move it up\tAlt+Up", lambda: self._move(row, row - 1))
+            menu.addAction(tr("Move it up\tAlt+Up"), lambda: self._move(row, row - 1))
         if row + 1 < self.count():
-            menu.addAction("Move it down\tAlt+Down", lambda: self._move(row, row + 1))
-        menu.addAction("Remove it\tDelete", lambda: self.gone.emit(self.shown[row]))
+            menu.addAction(tr("Move it down\tAlt+Down"), lambda: self._move(row, row + 1))
+        menu.addAction(tr("Remove it\tDelete"), lambda: self.gone.emit(self.shown[row]))
         menu.aboutToHide.connect(menu.deleteLater)
         menu.popup(event.globalPos())
 

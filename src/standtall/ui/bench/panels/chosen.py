@@ -8,6 +8,7 @@ from functools import partial
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QMenu, QSizePolicy, QToolButton
 
+from standtall.base.interface_language import count_of, tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting import by_words
 from standtall.model import corrections, edits
@@ -24,7 +25,7 @@ from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.layouts import empty
 
-REMOVE = "Remove from the transcript"
+REMOVE = tr("Remove from the transcript")
 
 
 class ChosenPanel(Panel):
@@ -50,22 +51,32 @@ class ChosenPanel(Panel):
     def _declared(self) -> list[Action]:
         work = self._work
         return [
-            Action("use-only", "Make the chosen words the whole short", self.use_only, ("Return",), label="Use only these"),
-            Action("cut-words", "Cut the chosen words out of the short", self.cut, ("Delete", "Backspace"), label="Cut"),
-            Action("bring-back", "Bring the chosen words back into the short", self.bring_back, ("B",), label="Bring back"),
-            Action("new-short", "Make another short of the chosen words", self.new_short.emit, ("Ctrl+N",), label="New short"),
-            Action("hear", "Hear the chosen words in their surroundings", work.hear, ("H",), label="Hear"),
-            Action("accept", "The word is right as it is; on to the next doubt", work.accept, ("A",), label="Right as it is"),
-            Action("doubt-next", "Next doubtful word", partial(work.next_doubt, 1), ("D",), label="Next"),
-            Action("doubt-before", "Doubtful word before", partial(work.next_doubt, -1), ("Shift+D",), label="Before"),
-            Action("suggest", "Suggestions for the chosen words", work.ask, ("W",), label="Suggestions"),
-            Action("realign", "Re-time the chosen words to the audio", work.align, ("Y",), label="Re-time to audio"),
-            Action("merge", "Merge the chosen words into one", work.merge, ("M",), label="Merge into one word"),
-            Action("unspoken", "Mark words as not spoken, or spoken", work.not_spoken, ("N",), label="Not spoken, or spoken"),
+            Action(
+                "use-only", tr("Make the chosen words the whole short"), self.use_only, ("Return",), label=tr("Use only these")
+            ),
+            Action("cut-words", tr("Cut the chosen words out of the short"), self.cut, ("Delete", "Backspace"), label=tr("Cut")),
+            Action(
+                "bring-back", tr("Bring the chosen words back into the short"), self.bring_back, ("B",), label=tr("Bring back")
+            ),
+            Action(
+                "new-short", tr("Make another short of the chosen words"), self.new_short.emit, ("Ctrl+N",), label=tr("New short")
+            ),
+            Action("hear", tr("Hear the chosen words in their surroundings"), work.hear, ("H",), label=tr("Hear")),
+            Action(
+                "accept", tr("The word is right as it is; on to the next doubt"), work.accept, ("A",), label=tr("Right as it is")
+            ),
+            Action("doubt-next", tr("Next doubtful word"), partial(work.next_doubt, 1), ("D",), label=tr("Next")),
+            Action("doubt-before", tr("Doubtful word before"), partial(work.next_doubt, -1), ("Shift+D",), label=tr("Before")),
+            Action("suggest", tr("Suggestions for the chosen words"), work.ask, ("W",), label=tr("Suggestions")),
+            Action("realign", tr("Re-time the chosen words to the audio"), work.align, ("Y",), label=tr("Re-time to audio")),
+            Action("merge", tr("Merge the chosen words into one"), work.merge, ("M",), label=tr("Merge into one word")),
+            Action(
+                "unspoken", tr("Mark words as not spoken, or spoken"), work.not_spoken, ("N",), label=tr("Not spoken, or spoken")
+            ),
         ]
 
     def _words_card(self) -> None:
-        box = card_in(self.column, "CHOSEN WORDS")
+        box = card_in(self.column, tr("CHOSEN WORDS"))
         self._text = QLabel()
         self._text.setWordWrap(True)
         box.addWidget(self._text)
@@ -78,7 +89,7 @@ class ChosenPanel(Panel):
         box.addLayout(grid)
         row = QHBoxLayout()
         row.setSpacing(6)
-        row.addWidget(button("Retype", "Type other words in their place (T, or double click)", self.retype.emit))
+        row.addWidget(button(tr("Retype"), tr("Type other words in their place (T, or double click)"), self.retype.emit))
         row.addWidget(button_of(self.declared[4]))
         row.addWidget(self._more())
         box.addLayout(row)
@@ -87,7 +98,7 @@ class ChosenPanel(Panel):
         box.addLayout(self._others)
 
     def _doubts_card(self) -> None:
-        box = card_in(self.column, "DOUBTS")
+        box = card_in(self.column, tr("DOUBTS"))
         self._doubts = QLabel()
         self._doubts.setWordWrap(True)
         box.addWidget(self._doubts)
@@ -100,14 +111,14 @@ class ChosenPanel(Panel):
         more = QToolButton()
         more.setObjectName("plain")
         theme.draw(more, "more")
-        more.setToolTip("More to do with the chosen words")
-        more.setAccessibleName("More to do with the chosen words")
+        more.setToolTip(tr("More to do with the chosen words"))
+        more.setAccessibleName(tr("More to do with the chosen words"))
         more.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         menu = QMenu(more)
         work = self._work
         for action in (
             *self.declared[5:],
-            Action("split", "Split into two", work.split),
+            Action("split", tr("Split into two"), work.split),
             Action("remove-words", REMOVE, work.remove),
         ):
             menu.addAction(menu_text(action), action.does)
@@ -118,7 +129,7 @@ class ChosenPanel(Panel):
         """Suggestions as buttons: one click uses one."""
         self._clear_others()
         for text in texts[:4]:
-            tip = f"Write “{text}” instead"
+            tip = tr("Write “{said}” instead", said=text)
             made = button(text, tip, partial(self._use_other, chosen, text, seen))
             made.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
             self._others.addWidget(made)
@@ -144,7 +155,7 @@ class ChosenPanel(Panel):
     def _with_words(self, make: Callable[[Short, Analysis, range], edits.Edit]) -> None:
         chosen = self._ws.selection.or_said()
         if chosen is None:
-            self._ws.said.emit("Choose words first: drag over them in the transcript.", "note")
+            self._ws.said.emit(tr("Choose words first: drag over them in the transcript."), "note")
             return
         self._ws.edit_words(chosen, make)
 
@@ -157,7 +168,11 @@ class ChosenPanel(Panel):
             return
         words = opened.transcript.words
         doubts = sum(w.low_confidence for w in words)
-        self._doubts.setText(f"{doubts} of {len(words)} words are in doubt." if doubts else "No word is in doubt.")
+        self._doubts.setText(
+            tr("{doubts} of {words} words are in doubt.", doubts=doubts, words=len(words))
+            if doubts
+            else tr("No word is in doubt.")
+        )
         self._refresh_text()
 
     def _refresh_text(self) -> None:
@@ -168,8 +183,19 @@ class ChosenPanel(Panel):
         if chosen:
             text = " ".join(words[i].text for i in chosen[:9]) + (" …" if len(chosen) > 9 else "")
             length = (words[chosen[-1]].end - words[chosen[0]].start) / TICKS_PER_SECOND
-            self._text.setText(f"“{text}”\n{edits.count_of(len(chosen))}, {length:.{1 if length > 9 else 2}f} s")
+            self._text.setText(
+                tr(
+                    "“{said}”\n{chosen}, {length} s",
+                    said=text,
+                    chosen=count_of(len(chosen)),
+                    length=f"{length:.{(1 if length > 9 else 2)}f}",
+                )
+            )
         else:
             i = word_at(words, self._ws.selection.playhead)
-            about = f"“{words[i].text}” is being said." if i is not None else "Drag over words in the transcript to choose them."
+            about = (
+                tr("“{said}” is being said.", said=words[i].text)
+                if i is not None
+                else tr("Drag over words in the transcript to choose them.")
+            )
             self._text.setText(about)

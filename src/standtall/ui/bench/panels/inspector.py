@@ -6,6 +6,7 @@ from typing import Literal, get_args
 
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.ui.bench.panels.captions.panel import CaptionsPanel
 from standtall.ui.bench.panels.chosen import ChosenPanel
 from standtall.ui.bench.panels.extras.panel import ExtrasPanel
@@ -24,18 +25,18 @@ PanelName = Literal["words", "framing", "captions", "extras", "sound", "translat
 Side = Literal["chosen", "pieces", "tighten", "transcript"]
 """The sides of the words panel."""
 _PANELS: dict[str, tuple[str, str]] = {
-    "words": ("Words", "The words, the pieces of the short, the transcript (F5)"),
-    "framing": ("Framing", "Whom the camera follows, and how (F6)"),
-    "captions": ("Captions", "The look and the place of the captions (F7)"),
-    "extras": ("Extras", "What is shown over the talk (F8)"),
-    "sound": ("Sound", "How the short sounds: loudness, speakers, music (F9)"),
-    "translation": ("Translation", "A second language beside the words (Shift+F9)"),
+    "words": (tr("Words"), tr("The words, the pieces of the short, the transcript (F5)")),
+    "framing": (tr("Framing"), tr("Whom the camera follows, and how (F6)")),
+    "captions": (tr("Captions"), tr("The look and the place of the captions (F7)")),
+    "extras": (tr("Extras"), tr("What is shown over the talk (F8)")),
+    "sound": (tr("Sound"), tr("How the short sounds: loudness, speakers, music (F9)")),
+    "translation": (tr("Translation"), tr("A second language beside the words (Shift+F9)")),
 }
 _SIDES: dict[str, tuple[str, str]] = {
-    "chosen": ("Chosen", "What is done with the chosen words (Ctrl+1)"),
-    "pieces": ("Pieces", "The pieces of the short, their order and edges; the basket (Ctrl+2)"),
-    "tighten": ("Tighten", "Fillers, repeats and silences that can be removed (Ctrl+3)"),
-    "transcript": ("Transcript", "Speakers, replacing, the word list, files (Ctrl+4)"),
+    "chosen": (tr("Chosen"), tr("What is done with the chosen words (Ctrl+1)")),
+    "pieces": (tr("Pieces"), tr("The pieces of the short, their order and edges; the basket (Ctrl+2)")),
+    "tighten": (tr("Tighten"), tr("Fillers, repeats and silences that can be removed (Ctrl+3)")),
+    "transcript": (tr("Transcript"), tr("Speakers, replacing, the word list, files (Ctrl+4)")),
 }
 
 

@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import count_of, tr
 from standtall.base.time import clock
 from standtall.cutting import order, trim
 from standtall.cutting.trim import Edge
@@ -33,9 +34,9 @@ from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.segment_list import SegmentList
 
 TRANSITIONS: tuple[tuple[str, Transitions, str], ...] = (
-    ("Straight", "straight", "The picture jumps as the speaker moved"),
-    ("Punch in", "punch", "Every other piece is shown a little nearer, so that a cut looks meant"),
-    ("Blend", "blend", "Five frames of one piece fade into the next"),
+    (tr("Straight"), "straight", tr("The picture jumps as the speaker moved")),
+    (tr("Punch in"), "punch", tr("Every other piece is shown a little nearer, so that a cut looks meant")),
+    (tr("Blend"), "blend", tr("Five frames of one piece fade into the next")),
 )
 
 
@@ -49,22 +50,26 @@ class PiecesPanel(Panel):
         super().__init__(parent)
         self._ws, self._basket, self._hearing = workspace, basket, hearing
         self.declared = [
-            Action("split-piece", "Split the piece at the playhead", self.split, ("S",), label="Split"),
-            Action("to-front", "Let the chosen words open the short", self.to_front, ("F",), label="To the start"),
-            Action("to-basket", "Add the chosen words to the basket", self.put, ("P",), label="Add the chosen words"),
+            Action("split-piece", tr("Split the piece at the playhead"), self.split, ("S",), label=tr("Split")),
+            Action("to-front", tr("Let the chosen words open the short"), self.to_front, ("F",), label=tr("To the start")),
+            Action("to-basket", tr("Add the chosen words to the basket"), self.put, ("P",), label=tr("Add the chosen words")),
         ]
         self.cuts = Cuts(workspace, self)
         self.for_others = [
-            Action("cut-out", "Write the cut for other programs", self.cuts.write, ("Ctrl+E",), "anywhere", "Write the cut…"),
-            Action("cut-in", "Bring in a cut or markers", self.cuts.choose, ("Ctrl+Shift+E",), "anywhere", "Bring in a cut…"),
+            Action(
+                "cut-out", tr("Write the cut for other programs"), self.cuts.write, ("Ctrl+E",), "anywhere", tr("Write the cut…")
+            ),
+            Action(
+                "cut-in", tr("Bring in a cut or markers"), self.cuts.choose, ("Ctrl+Shift+E",), "anywhere", tr("Bring in a cut…")
+            ),
         ]
-        self._pieces_card(card_in(self.column, "PIECES OF THE SHORT"))
-        self._basket_card(card_in(self.column, "BASKET"))
+        self._pieces_card(card_in(self.column, tr("PIECES OF THE SHORT")))
+        self._basket_card(card_in(self.column, tr("BASKET")))
         row = QHBoxLayout()
         row.setSpacing(6)
         for action in self.for_others:
             row.addWidget(button_of(action, "side"))
-        card_in(self.column, "OTHER PROGRAMS").addLayout(row)
+        card_in(self.column, tr("OTHER PROGRAMS")).addLayout(row)
         self.finish()
         self.viewport().setAcceptDrops(True)
         for signal in (workspace.opened_changed, workspace.composition_changed):
@@ -75,49 +80,50 @@ class PiecesPanel(Panel):
         self.refresh()
 
     def _pieces_card(self, box: QVBoxLayout) -> None:
-        self.pieces = SegmentList("Pieces of the short")
+        self.pieces = SegmentList(tr("Pieces of the short"))
         self.pieces.moved.connect(lambda e, to: self._ws.edit(lambda s, _a: order.move(s, _number(s, e), to)))
         self.pieces.gone.connect(lambda e: self._ws.edit(lambda s, _a: order.remove(s, _number(s, e))))
         self.pieces.wanted.connect(lambda e: self._ws.selection.seek(e.start))
         box.addWidget(self.pieces)
         row = QHBoxLayout()
         row.setSpacing(6)
-        for action in (*self.declared[:2], Action("original-order", "Order the pieces as they were said", self._original_order,
-                                                  label="Original order")):  # fmt: skip
+        for action in (*self.declared[:2], Action("original-order", tr("Order the pieces as they were said"),
+            self._original_order,
+                                                  label=tr("Original order"))):  # fmt: skip
             row.addWidget(button_of(action, "side"))
         box.addLayout(row)
         grid = QGridLayout()
         grid.setSpacing(5)
-        edges: tuple[tuple[Edge, str, str], ...] = (("start", "Begins", ", ."), ("end", "Ends", "< >"))
+        edges: tuple[tuple[Edge, str, str], ...] = (("start", tr("Begins"), ", ."), ("end", tr("Ends"), "< >"))
         for y, (edge, name, keys) in enumerate(edges):
             grid.addWidget(QLabel(name), y, 0)
             back, on = keys.split()
             for x, (text, unit, way) in enumerate(
-                (("− word", "word", -1), ("− frame", "frame", -1), ("+ frame", "frame", 1), ("+ word", "word", 1))
+                ((tr("− word"), "word", -1), (tr("− frame"), "frame", -1), (tr("+ frame"), "frame", 1), (tr("+ word"), "word", 1))
             ):
                 key = ("Alt+" if unit == "word" else "") + (back if way < 0 else on)
-                verb, when = "begin" if edge == "start" else "end", "earlier" if way < 0 else "later"
-                tip = f"Let this piece {verb} one {unit} {when} ({key})"
+                verb, when = tr("begin") if edge == "start" else tr("end"), tr("earlier") if way < 0 else tr("later")
+                tip = tr("Let this piece {verb} one {unit} {when} ({key})", verb=verb, unit=tr(unit), when=when, key=key)
                 grid.addWidget(button(text, tip, partial(self.trim, edge, unit, way), "small"), y, x + 1)
         box.addLayout(grid)
         row = QHBoxLayout()
-        row.addWidget(QLabel("Picture at cuts"))
+        row.addWidget(QLabel(tr("Picture at cuts")))
         self._transitions = QComboBox()
-        self._transitions.setAccessibleName("Picture at cuts")
+        self._transitions.setAccessibleName(tr("Picture at cuts"))
         for text, value, tip in TRANSITIONS:
             self._transitions.addItem(text, value)
             self._transitions.setItemData(self._transitions.count() - 1, tip, Qt.ItemDataRole.ToolTipRole)
-        self._transitions.setToolTip("How the picture goes over a cut inside one camera position")
+        self._transitions.setToolTip(tr("How the picture goes over a cut inside one camera position"))
         self._transitions.activated.connect(self._choose_transitions)
         row.addWidget(self._transitions, 1)
         box.addLayout(row)
 
     def _basket_card(self, box: QVBoxLayout) -> None:
-        self._about = QLabel("Passages from anywhere in the footage, for a short to be made of them.")
+        self._about = QLabel(tr("Passages from anywhere in the footage, for a short to be made of them."))
         self._about.setWordWrap(True)
         self._about.setObjectName("faint")
         box.addWidget(self._about)
-        self.picked = SegmentList("Basket")
+        self.picked = SegmentList(tr("Basket"))
         self.picked.moved.connect(self._basket.move)
         self.picked.gone.connect(self._basket.remove)
         self.picked.wanted.connect(lambda e: self._ws.selection.seek(e.start))
@@ -128,15 +134,15 @@ class PiecesPanel(Panel):
         box.addWidget(self._put)
         row = QHBoxLayout()
         row.setSpacing(6)
-        self._hear = _button("Hear", "Hear all of it as it would be cut", self._hear_basket)
-        self._clear = _button("Empty", "Remove everything from the basket", self._basket.clear)
+        self._hear = _button(tr("Hear"), tr("Hear all of it as it would be cut"), self._hear_basket)
+        self._clear = _button(tr("Empty"), tr("Remove everything from the basket"), self._basket.clear)
         for one in (self._hear, self._clear):
             row.addWidget(one)
         box.addLayout(row)
         row = QHBoxLayout()
-        self.name = Field("Name of the new short", "name of the short")
+        self.name = Field(tr("Name of the new short"), tr("name of the short"))
         self.name.returnPressed.connect(self._make)
-        self._make_button = _button("Make a short", "Make a short of the basket", self._make)
+        self._make_button = _button(tr("Make a short"), tr("Make a short of the basket"), self._make)
         row.addWidget(self.name, 1)
         row.addWidget(self._make_button)
         box.addLayout(row)
@@ -152,7 +158,7 @@ class PiecesPanel(Panel):
     def to_front(self) -> None:
         chosen = self._ws.selection.or_said()
         if chosen is None:
-            self._ws.said.emit("Choose the words first that should open the short.", "note")
+            self._ws.said.emit(tr("Choose the words first that should open the short."), "note")
             return
         self._ws.edit_words(chosen, order.to_front)
 
@@ -172,10 +178,10 @@ class PiecesPanel(Panel):
     def put(self) -> None:
         chosen = self._ws.selection.words
         if not chosen:
-            self._ws.said.emit("Choose words first: drag over them in the transcript.", "note")
+            self._ws.said.emit(tr("Choose words first: drag over them in the transcript."), "note")
             return
         self._basket.put(chosen)
-        self._ws.said.emit(f"{edits.count_of(len(chosen))} added to the basket.", "note")
+        self._ws.said.emit(tr("{chosen} added to the basket.", chosen=count_of(len(chosen))), "note")
 
     def _original_order(self) -> None:
         self._ws.edit(lambda s, _a: order.back_to_source_order(s))
@@ -235,7 +241,14 @@ class PiecesPanel(Panel):
         self.picked.setVisible(bool(passages))
         limit = opened.channel
         over = self._basket.length > limit.longest
-        self._length.setText(f"{clock(self._basket.length, True)} of {clock(limit.longest)} for {limit.title}")
+        self._length.setText(
+            tr(
+                "{length} of {longest} for {title}",
+                length=clock(self._basket.length, True),
+                longest=clock(limit.longest),
+                title=limit.title,
+            )
+        )
         self._length.setObjectName("warn" if over else "")
         self._length.style().polish(self._length)
         self._length.setVisible(bool(passages))
@@ -247,5 +260,5 @@ class PiecesPanel(Panel):
 def _number(short: Short, piece: Segment) -> int:
     """Which piece of a short it is now."""
     if piece not in short.segments:
-        raise NothingToDo("That piece was changed meanwhile, so nothing was done.", "Choose it again.")
+        raise NothingToDo(tr("That piece was changed meanwhile, so nothing was done."), tr("Choose it again."))
     return short.segments.index(piece)

@@ -18,12 +18,13 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import count_of, tr
 from standtall.base.time import TICKS_PER_SECOND, clock, seconds
 from standtall.cutting.cut_points import covered_with, without
 from standtall.cutting.removals import PACES, Pace, Removal, is_out, quiet_under, removals, saved, tighten
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
-from standtall.model.edits import Edit, count_of
+from standtall.model.edits import Edit
 from standtall.model.short import Short
 from standtall.model.words import words_within
 from standtall.ui.preview.listening import Hearing
@@ -73,7 +74,7 @@ class Rows(QAbstractTableModel):
 
     def headerData(self, section: int, way: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         if role == Qt.ItemDataRole.DisplayRole and way == Qt.Orientation.Horizontal:
-            return ("at", "what", "saves")[section]
+            return (tr("at"), tr("what"), tr("saves"))[section]
         return None
 
     def flags(self, _index: Index) -> Qt.ItemFlag:
@@ -91,7 +92,9 @@ class Rows(QAbstractTableModel):
         removal = self.rows[index.row()]
         out = removal in self.out
         if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
-            return (clock(removal.start, True), self.text(removal), f"{seconds(removal.length):.1f} s")[index.column()]
+            return (clock(removal.start, True), self.text(removal), tr("{length:.1f} s", length=seconds(removal.length)))[
+                index.column()
+            ]
         if role == Qt.ItemDataRole.CheckStateRole and index.column() == 0 and not out:
             refused = (removal.start, removal.end) in self.refused
             return Qt.CheckState.Unchecked if refused else Qt.CheckState.Checked
@@ -102,7 +105,9 @@ class Rows(QAbstractTableModel):
         if role == Qt.ItemDataRole.ForegroundRole and out:
             return QColor(theme.current().faint)
         if role == Qt.ItemDataRole.ToolTipRole:
-            return "Taken out; “Bring back” undoes this row" if out else "Ticked rows go together (Space ticks, Enter plays)"
+            return (
+                tr("Taken out; “Bring back” undoes this row") if out else tr("Ticked rows go together (Space ticks, Enter plays)")
+            )
         return None
 
 
@@ -136,13 +141,13 @@ class TightenPanel(QWidget):
         column.setContentsMargins(0, 4, 4, 4)
         column.setSpacing(7)
         row = QHBoxLayout()
-        row.addWidget(QLabel("Longest pause"))
+        row.addWidget(QLabel(tr("Longest pause")))
         self.pace = QSlider(Qt.Orientation.Horizontal)
         self.pace.setRange(0, len(PACES) - 1)
         self.pace.setValue(2)
         self.pace.setPageStep(1)
-        self.pace.setAccessibleName("Longest pause")
-        self.pace.setToolTip("How long a pause may be before it is shortened")
+        self.pace.setAccessibleName(tr("Longest pause"))
+        self.pace.setToolTip(tr("How long a pause may be before it is shortened"))
         self.pace.valueChanged.connect(lambda _v: self.refresh())
         self._pace_name = QLabel()
         self._pace_name.setMinimumWidth(96)
@@ -151,10 +156,12 @@ class TightenPanel(QWidget):
         column.addLayout(row)
         row = QHBoxLayout()
         self.kinds: dict[str, QCheckBox] = {}
-        for kind, text in (("filler", "Fillers"), ("repeat", "Repeats"), ("silence", "Silences")):
+        for kind, text in (("filler", tr("Fillers")), ("repeat", tr("Repeats")), ("silence", tr("Silences"))):
             box = QCheckBox(text)
             box.setChecked(True)
-            box.setToolTip("Repeated words and false starts" if kind == "repeat" else f"Propose {text.lower()}")
+            box.setToolTip(
+                tr("Repeated words and false starts") if kind == "repeat" else tr("Propose {lower}", lower=text.lower())
+            )
             box.toggled.connect(lambda _c: self.refresh())
             self.kinds[kind] = box
             row.addWidget(box)
@@ -162,7 +169,7 @@ class TightenPanel(QWidget):
         self.rows = Rows()
         self.table = Table()
         self.table.setModel(self.rows)
-        self.table.setAccessibleName("Proposed removals")
+        self.table.setAccessibleName(tr("Proposed removals"))
         self.table.verticalHeader().hide()
         self.table.verticalHeader().setDefaultSectionSize(26)
         self.table.setShowGrid(False)
@@ -184,14 +191,14 @@ class TightenPanel(QWidget):
         self._empty.setWordWrap(True)
         column.addWidget(self._empty)
         row = QHBoxLayout()
-        self._hear = button("Play", "Hear the chosen row as it would be cut (Enter)", lambda: self.hear(self._row()))
-        self._back = button("Bring back", "Undo the chosen row by itself", self.bring_back)
+        self._hear = button(tr("Play"), tr("Hear the chosen row as it would be cut (Enter)"), lambda: self.hear(self._row()))
+        self._back = button(tr("Bring back"), tr("Undo the chosen row by itself"), self.bring_back)
         row.addWidget(self._hear)
         row.addWidget(self._back)
         column.addLayout(row)
         self._saves = QLabel()
         column.addWidget(self._saves)
-        self._apply = button("Remove the ticked", "Remove all ticked rows from the short, as one step", self.apply)
+        self._apply = button(tr("Remove the ticked"), tr("Remove all ticked rows from the short, as one step"), self.apply)
         self._apply.setObjectName("main")
         column.addWidget(self._apply)
         self.rows.ticked_changed.connect(self._count)
@@ -221,7 +228,7 @@ class TightenPanel(QWidget):
         """Put one row back where it was."""
         row = self._row()
         if row < 0 or self.rows.rows[row] not in self.rows.out:
-            self._ws.said.emit("Choose a row that was removed.", "note")
+            self._ws.said.emit(tr("Choose a row that was removed."), "note")
             return
         removal = self.rows.rows[row]
         self.rows.refused.add((removal.start, removal.end))
@@ -252,7 +259,9 @@ class TightenPanel(QWidget):
         opened = self._ws.opened
         self.setEnabled(opened is not None)
         pace = self._now
-        self._pace_name.setText("Keep all pauses" if pace.longest_s is None else f"{pace.longest_s:.2f} s")
+        self._pace_name.setText(
+            tr("Keep all pauses") if pace.longest_s is None else tr("{longest_s:.2f} s", longest_s=pace.longest_s)
+        )
         if opened is None:
             self.rows.show((), frozenset(), None)
         if opened is None or not self.isVisible():  # an edit waits for no list that nobody sees
@@ -277,7 +286,7 @@ class TightenPanel(QWidget):
             self.table.selectionModel().blockSignals(False)
             self.table.blockSignals(False)
             self._count()
-        self._empty.setText("" if self.rows.rows else "Nothing to remove. Choose a shorter longest pause.")
+        self._empty.setText("" if self.rows.rows else tr("Nothing to remove. Choose a shorter longest pause."))
         self._empty.setVisible(not self.rows.rows)
 
     def _count(self) -> None:
@@ -287,7 +296,14 @@ class TightenPanel(QWidget):
         chosen = self.rows.chosen()
         gain = saved(opened.entry.short, chosen) if chosen else 0
         left = opened.entry.short.length - gain
-        self._saves.setText(f"{count_of(len(chosen), 'row')} ticked: {seconds(gain):.1f} s less, {clock(left, True)} left")
+        self._saves.setText(
+            tr(
+                "{chosen} ticked: {gain:.1f} s less, {left} left",
+                chosen=count_of(len(chosen), "row"),
+                gain=seconds(gain),
+                left=clock(left, True),
+            )
+        )
         self._apply.setEnabled(bool(chosen))
         row = self._row()
         self._back.setEnabled(0 <= row < len(self.rows.rows) and self.rows.rows[row] in self.rows.out)
@@ -296,4 +312,4 @@ class TightenPanel(QWidget):
 
 def _restored(short: Short, removal: Removal) -> Edit:
     segments = covered_with(short.segments, removal.source, removal.start, removal.end)
-    return Edit("Bring back a removal", short.with_segments(segments))
+    return Edit(tr("Bring back a removal"), short.with_segments(segments))

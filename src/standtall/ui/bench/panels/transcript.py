@@ -17,6 +17,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.model import corrections
 from standtall.model.corrections import Term
@@ -66,25 +67,25 @@ class TranscriptPanel(Panel):
         self.refresh()
 
     def _speakers_card(self) -> None:
-        box = card_in(self.column, "SPEAKERS")
+        box = card_in(self.column, tr("SPEAKERS"))
         self._speakers = QGridLayout()
         self._speakers.setHorizontalSpacing(6)
         self._speakers.setVerticalSpacing(5)
         self._speakers.setColumnStretch(1, 1)
         box.addLayout(self._speakers)
-        self._no_speakers = QLabel("Nobody was told apart yet. Choose words in the transcript and say who says them.")
+        self._no_speakers = QLabel(tr("Nobody was told apart yet. Choose words in the transcript and say who says them."))
         self._no_speakers.setWordWrap(True)
         box.addWidget(self._no_speakers)
         self._likenesses = QVBoxLayout()
         self._likenesses.setSpacing(4)
         box.addLayout(self._likenesses)
         self._ws.acquaintances.changed.connect(self._refresh_likenesses)
-        self._new_speaker = button("Chosen words: a new speaker", "Make a new speaker of the chosen words", self._say_new)
+        self._new_speaker = button(tr("Chosen words: a new speaker"), tr("Make a new speaker of the chosen words"), self._say_new)
         box.addWidget(self._new_speaker)
 
     def _replace_card(self) -> None:
-        box = card_in(self.column, "FIND AND REPLACE")
-        self._find, self._by = Field("Find", "is written"), Field("Replace by", "should be written")
+        box = card_in(self.column, tr("FIND AND REPLACE"))
+        self._find, self._by = Field(tr("Find"), tr("is written")), Field(tr("Replace by"), tr("should be written"))
         row = QHBoxLayout()
         row.addWidget(self._find)
         row.addWidget(self._by)
@@ -93,15 +94,17 @@ class TranscriptPanel(Panel):
         self._found = QLabel()
         self._found.setObjectName("faint")
         row.addWidget(self._found, 1)
-        self._replace = button("Replace all", "Replace it everywhere, as one step", self._replace_all)
+        self._replace = button(tr("Replace all"), tr("Replace it everywhere, as one step"), self._replace_all)
         row.addWidget(self._replace)
         box.addLayout(row)
         self._find.textChanged.connect(lambda _t: self._count_found())
         self._by.returnPressed.connect(self._replace_all)
 
     def _terms_card(self) -> None:
-        box = card_in(self.column, "WORD LIST")
-        about = QLabel("Names and terms as they are written, and how they are wrongly heard. Ticked ones hold in every project.")
+        box = card_in(self.column, tr("WORD LIST"))
+        about = QLabel(
+            tr("Names and terms as they are written, and how they are wrongly heard. Ticked ones hold in every project.")
+        )
         about.setWordWrap(True)
         about.setObjectName("faint")
         box.addWidget(about)
@@ -111,25 +114,27 @@ class TranscriptPanel(Panel):
         self._terms.setColumnStretch(0, 1)
         self._terms.setColumnStretch(1, 1)
         box.addLayout(self._terms)
-        self._term, self._heard = Field("Word or name", "Word or name"), Field("Heard as", "heard as, or as")
-        self._heard.setToolTip("Wrong hearings, with commas between them")
+        self._term, self._heard = Field(tr("Word or name"), tr("Word or name")), Field(tr("Heard as"), tr("heard as, or as"))
+        self._heard.setToolTip(tr("Wrong hearings, with commas between them"))
         self._term.returnPressed.connect(self._add_term)
         self._heard.returnPressed.connect(self._add_term)
         row = QHBoxLayout()
         row.addWidget(self._term)
         row.addWidget(self._heard)
-        row.addWidget(button("Add", "Put it on the list", self._add_term))
+        row.addWidget(button(tr("Add"), tr("Put it on the list"), self._add_term))
         box.addLayout(row)
-        self._apply = button("Correct the transcript", "Write all of these as they should be, as one step", self._apply_terms)
+        self._apply = button(
+            tr("Correct the transcript"), tr("Write all of these as they should be, as one step"), self._apply_terms
+        )
         box.addWidget(self._apply)
 
     def _files_card(self) -> None:
-        box = card_in(self.column, "FILES")
+        box = card_in(self.column, tr("FILES"))
         row = QHBoxLayout()
-        tip = "Import words from a script or caption file (SRT, WebVTT, text, JSON); they are timed by the sound"
-        row.addWidget(button("Import words…", tip, self.import_words.emit))
-        tip = "Export the words of the footage or of the short (SRT, WebVTT, text, JSON)"
-        row.addWidget(button("Export words…", tip, self.export_words.emit))
+        tip = tr("Import words from a script or caption file (SRT, WebVTT, text, JSON); they are timed by the sound")
+        row.addWidget(button(tr("Import words…"), tip, self.import_words.emit))
+        tip = tr("Export the words of the footage or of the short (SRT, WebVTT, text, JSON)")
+        row.addWidget(button(tr("Export words…"), tip, self.export_words.emit))
         box.addLayout(row)
 
     # what it does
@@ -147,7 +152,7 @@ class TranscriptPanel(Panel):
         text = " ".join(self._term.text().split())
         heard = tuple(h for h in (" ".join(p.split()) for p in self._heard.text().split(",")) if h)
         if not text:
-            self._ws.said.emit("Type the word or name as it should be written.", "note")
+            self._ws.said.emit(tr("Type the word or name as it should be written."), "note")
             return
         terms, own = ({t.text: t for t in some} for some in (self._ws.word_lists.terms, self._ws.word_lists.own))
         kept = own if text in own else terms
@@ -192,21 +197,21 @@ class TranscriptPanel(Panel):
             if 0 <= w.speaker < len(speakers):
                 time[w.speaker] += w.end - w.start
         for i, speaker in enumerate(speakers):
-            name = Field(f"Name of speaker {i + 1}")
+            name = Field(tr("Name of speaker {i}", i=i + 1))
             name.setText(speaker.name)
             name.setCursorPosition(0)
-            name.setToolTip("Name of the speaker; every place shows it")
+            name.setToolTip(tr("Name of the speaker; every place shows it"))
             name.editingFinished.connect(partial(self._name, i, name, opened))
             name.given_up.connect(partial(name.setText, speaker.name))
             says = QToolButton()
             says.setObjectName("plain")
             theme.draw(says, "says")
-            says.setToolTip(f"The chosen words are said by {speaker.name}")
+            says.setToolTip(tr("The chosen words are said by {name}", name=speaker.name))
             says.setAccessibleName(says.toolTip())
             says.clicked.connect(lambda _c=False, n=i: self._work.said_by(n))
             length = QLabel(clock(time[i]))
             length.setObjectName("faint")
-            length.setToolTip("How long they speak in all")
+            length.setToolTip(tr("How long they speak in all"))
             who = self._identity_button(i, [s.name for s in speakers])
             for column, widget in enumerate((Swatch(self._ws.colour_number(i)), name, length, says, who)):
                 self._speakers.addWidget(widget, i, column)
@@ -221,12 +226,19 @@ class TranscriptPanel(Panel):
             box = QHBoxLayout(row)
             box.setContentsMargins(0, 0, 0, 0)
             speakers = opened.transcript.speakers if opened is not None else ()
-            told = QLabel(f"{speakers[likeness.speaker].name} looks like {likeness.name} in {likeness.footage}.")
+            told = QLabel(
+                tr(
+                    "{name} looks like {name2} in {footage}.",
+                    name=speakers[likeness.speaker].name,
+                    name2=likeness.name,
+                    footage=likeness.footage,
+                )
+            )
             told.setTextFormat(Qt.TextFormat.PlainText)
             told.setWordWrap(True)
-            tip = f"Name them {likeness.name} here, too"
+            tip = tr("Name them {name} here, too", name=likeness.name)
             box.addWidget(told, 1)
-            box.addWidget(button("Same person", tip, partial(self._take_name, likeness.speaker, likeness.name), "small"))
+            box.addWidget(button(tr("Same person"), tip, partial(self._take_name, likeness.speaker, likeness.name), "small"))
             self._likenesses.addWidget(row)
 
     def _take_name(self, speaker: int, name: str) -> None:
@@ -242,14 +254,14 @@ class TranscriptPanel(Panel):
         made = QToolButton()
         made.setObjectName("plain")
         theme.draw(made, "more")
-        made.setToolTip(f"Join {names[speaker]} with another speaker, or divide them into two by voice")
+        made.setToolTip(tr("Join {names} with another speaker, or divide them into two by voice", names=names[speaker]))
         made.setAccessibleName(made.toolTip())
         made.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         menu = QMenu(made)
         for other, name in enumerate(names):
             if other != speaker:
-                menu.addAction(f"Same person as {name}", partial(self._join, other, speaker))
-        menu.addAction("Two people: divide by voice", partial(self._work.divide, speaker))
+                menu.addAction(tr("Same person as {name}", name=name), partial(self._join, other, speaker))
+        menu.addAction(tr("Two people: divide by voice"), partial(self._work.divide, speaker))
         made.setMenu(menu)
         return made
 
@@ -260,7 +272,7 @@ class TranscriptPanel(Panel):
         opened = self._ws.opened
         text = self._find.text().strip()
         places = len(opened.index.search(text)) if opened is not None and text else 0
-        self._found.setText(f"{places} times" if places != 1 else "once") if text else self._found.clear()
+        self._found.setText(tr("{places} times", places=places) if places != 1 else tr("once")) if text else self._found.clear()
         self._replace.setEnabled(places > 0)
 
     def _refresh_terms(self) -> None:
@@ -276,12 +288,12 @@ class TranscriptPanel(Panel):
             gone = QToolButton()
             gone.setObjectName("plain")
             theme.draw(gone, "close")
-            gone.setToolTip(f"Remove {term.text} from the list")
+            gone.setToolTip(tr("Remove {said} from the list", said=term.text))
             gone.setAccessibleName(gone.toolTip())
             gone.clicked.connect(lambda _c=False, t=term.text: self._forget_term(t))
             everywhere = QCheckBox()
             everywhere.setChecked(term in self._ws.word_lists.own)
-            everywhere.setToolTip(f"{term.text} holds in every project")
+            everywhere.setToolTip(tr("{said} holds in every project", said=term.text))
             everywhere.setAccessibleName(everywhere.toolTip())
             everywhere.clicked.connect(lambda on=False, t=term: self._everywhere(t, on))
             for column, widget in enumerate((text, heard, everywhere, gone)):

@@ -25,6 +25,7 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.model import caption_edits, translating
 from standtall.model.brief import DETECT
@@ -78,7 +79,11 @@ class Passages(QAbstractTableModel):
         if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.EditRole, Qt.ItemDataRole.AccessibleTextRole):
             return text
         if role == Qt.ItemDataRole.ToolTipRole:
-            changed = f"\n\nIt read “{passage.original}” when this was translated." if self.stale(index.row()) else ""
+            changed = (
+                tr("\n\nIt read “{original}” when this was translated.", original=passage.original)
+                if self.stale(index.row())
+                else ""
+            )
             return f"{clock(passage.start, True)}  {text}{changed}"
         return None
 
@@ -95,7 +100,7 @@ class Passages(QAbstractTableModel):
 
     def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         if role == Qt.ItemDataRole.DisplayRole and orientation == Qt.Orientation.Horizontal:
-            return ("ORIGINAL", "TRANSLATION")[section]
+            return (tr("ORIGINAL"), tr("TRANSLATION"))[section]
         return None
 
 
@@ -124,7 +129,7 @@ class _Cell(QStyledItemDelegate):
                 painter.fillRect(QRect(area.left(), area.top() + 3, 3, area.height() - 6), QColor(theme.WARN))
         painter.setPen(QColor(look.ink if text else look.pale_ink))
         wrap = int(Qt.AlignmentFlag.AlignTop) | int(Qt.TextFlag.TextWordWrap)
-        painter.drawText(inner, wrap, text or "Type the translation")
+        painter.drawText(inner, wrap, text or tr("Type the translation"))
 
     def sizeHint(self, _option: QStyleOptionViewItem, _index: Index) -> QSize:
         return QSize(120, ROW)
@@ -132,7 +137,7 @@ class _Cell(QStyledItemDelegate):
     def createEditor(self, parent: QWidget, _option: QStyleOptionViewItem, _index: Index) -> QWidget:
         field = QPlainTextEdit(parent)
         field.setTabChangesFocus(True)
-        field.setAccessibleName("Translation of the passage")
+        field.setAccessibleName(tr("Translation of the passage"))
         return field
 
     def setEditorData(self, editor: QWidget, index: Index) -> None:
@@ -155,25 +160,25 @@ class TranslationPanel(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 4, 0, 0)
         column.setSpacing(8)
-        box = card_in(column, "TRANSLATION")
+        box = card_in(column, tr("TRANSLATION"))
         self.language = QComboBox()
-        self.language.setAccessibleName("Second language")
-        self.language.setToolTip("The language that is shown beside the words")
+        self.language.setAccessibleName(tr("Second language"))
+        self.language.setToolTip(tr("The language that is shown beside the words"))
         self.language.activated.connect(self._chosen)
         box.addWidget(self.language)
         self._told = QLabel()
         self._told.setWordWrap(True)
         self._told.setObjectName("faint")
         box.addWidget(self._told)
-        self.captions = QCheckBox("Captions of this short in it")
-        self.captions.setToolTip("Show the translation in place of the original language")
+        self.captions = QCheckBox(tr("Captions of this short in it"))
+        self.captions.setToolTip(tr("Show the translation in place of the original language"))
         self.captions.clicked.connect(self._caption)
         box.addWidget(self.captions)
         grid = QGridLayout()
-        self._give = button("For a translator…", "Write the passages as XLIFF 2.1, for translators' tools", self.give)
-        self._take = button("From a translator…", "Import the translation from an XLIFF 2 file that came back", self.take)
-        self._english = button("By the recogniser", "Translate the talk into English; look it over then", self.hear)
-        self._remove = button("Remove", "Remove this language; undo brings it back", self._forget)
+        self._give = button(tr("For a translator…"), tr("Write the passages as XLIFF 2.1, for translators' tools"), self.give)
+        self._take = button(tr("From a translator…"), tr("Import the translation from an XLIFF 2 file that came back"), self.take)
+        self._english = button(tr("By the recogniser"), tr("Translate the talk into English; look it over then"), self.hear)
+        self._remove = button(tr("Remove"), tr("Remove this language; undo brings it back"), self._forget)
         for i, one in enumerate((self._give, self._take, self._english, self._remove)):
             grid.addWidget(one, i // 2, i % 2)
         box.addLayout(grid)
@@ -182,7 +187,7 @@ class TranslationPanel(QWidget):
         self.table = QTableView()
         self.table.setModel(self.model)
         self.table.setItemDelegate(_Cell(self.table))
-        self.table.setAccessibleName("Passages and their translation")
+        self.table.setAccessibleName(tr("Passages and their translation"))
         self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
         self.table.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
         self.table.setEditTriggers(
@@ -223,7 +228,7 @@ class TranslationPanel(QWidget):
             was, here = (translating.find(t, language) for t in (now.seen.transcript, now.transcript))
             places = [[(p.start, p.end) for p in t.passages] if t is not None else [] for t in (was, here)]
             if not places[0] or places[0] != places[1]:
-                raise NothingToDo("The passages were changed meanwhile, so nothing was written.", "Type it again.")
+                raise NothingToDo(tr("The passages were changed meanwhile, so nothing was written."), tr("Type it again."))
             return translating.translate(now.transcript, language, number, text)
 
         self._ws.revise_as(make)
@@ -241,12 +246,14 @@ class TranslationPanel(QWidget):
         if opened is None or not self._shown:
             return
         proposed = f"{opened.source.name}.{self._shown}.xlf"
-        path, _kind = QFileDialog.getSaveFileName(self, "Write for a translator", proposed, "XLIFF 2.1 (*.xlf)")
+        path, _kind = QFileDialog.getSaveFileName(self, tr("Write for a translator"), proposed, "XLIFF 2.1 (*.xlf)")
         if path:
             self._files.export_translation(path, self._shown)
 
     def take(self) -> None:
-        path, _kind = QFileDialog.getOpenFileName(self, "Import a translation", "", "XLIFF 2 (*.xlf *.xliff);;All files (*)")
+        path, _kind = QFileDialog.getOpenFileName(
+            self, tr("Import a translation"), "", tr("XLIFF 2 (*.xlf *.xliff);;All files (*)")
+        )
         if path:
             self._files.import_translation(path)
 
@@ -255,12 +262,14 @@ class TranslationPanel(QWidget):
         if opened is None:
             return
         if opened.analysis.language == "en":
-            self._ws.said.emit("The talk is English already; the recogniser translates into English only.", "note")
+            self._ws.said.emit(tr("The talk is English already; the recogniser translates into English only."), "note")
             return
         language = opened.analysis.language
         if not language:
             names = {name: code for code, name in LANGUAGES.items() if code not in (DETECT, "en")}
-            name, could = QInputDialog.getItem(self, "Spoken language", "Which language is spoken?", list(names), 0, False)
+            name, could = QInputDialog.getItem(
+                self, tr("Spoken language"), tr("Which language is spoken?"), list(names), 0, False
+            )
             if not could:
                 return
             language = names[name]
@@ -295,10 +304,12 @@ class TranslationPanel(QWidget):
         self.model.show(translation.passages, [original_of(words, p) or p.original for p in translation.passages])
         count, stale = len(translation.passages), sum(self.model.stale(i) for i in range(len(translation.passages)))
         if self._shown:
-            changed = f" {stale} read otherwise now." if stale else ""
-            self._told.setText(f"{translation.done} of {count} passages are translated.{changed}")
+            changed = tr(" {stale} read otherwise now.", stale=stale) if stale else ""
+            self._told.setText(
+                tr("{done} of {count} passages are translated.{changed}", done=translation.done, count=count, changed=changed)
+            )
         else:
-            self._told.setText("Choose a language: its captions are typed here, or come from a translator.")
+            self._told.setText(tr("Choose a language: its captions are typed here, or come from a translator."))
         self.captions.setChecked(bool(self._shown) and opened.entry.short.captions.language == self._shown)
         for widget in (self.captions, self._give, self._remove, self.table):
             widget.setEnabled(bool(self._shown))
@@ -306,8 +317,8 @@ class TranslationPanel(QWidget):
     def _fill(self, known: list[str]) -> None:
         self.language.clear()
         if not known:
-            self.language.addItem("None yet", "")
+            self.language.addItem(tr("None yet"), "")
         for code in [*known, *(c for c in LANGUAGES if c != DETECT and c not in known)]:
             name = LANGUAGES.get(code, code)
-            self.language.addItem(name if code in known else f"Begin {name}", code)
+            self.language.addItem(name if code in known else tr("Begin {name}", name=name), code)
         self.language.setCurrentIndex(max(0, self.language.findData(self._shown)))

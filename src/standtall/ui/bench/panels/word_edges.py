@@ -8,6 +8,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, seconds
 from standtall.model import corrections
 from standtall.model.analysis import LEVEL_STEP
@@ -32,8 +33,8 @@ class WordEdges(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.setAccessibleName("Edges of the chosen word")
-        self.setToolTip("Drag an edge of the word along its sound ([ and ] move the start, with Shift the end)")
+        self.setAccessibleName(tr("Edges of the chosen word"))
+        self.setToolTip(tr("Drag an edge of the word along its sound ([ and ] move the start, with Shift the end)"))
         self._word: int | None = None
         self._span = (0, 1)
         self._edges = (0, 1)
@@ -141,7 +142,7 @@ class WordEdges(QWidget):
             painter.drawText(QRectF(box.left() + 5, 4, 200, 16), Qt.AlignmentFlag.AlignLeft, text)
         if self._held is None:
             return
-        length = f"{seconds(self._edges[1] - self._edges[0]):.2f} s"
+        length = tr("{edges:.2f} s", edges=seconds(self._edges[1] - self._edges[0]))
         painter.setPen(QColor("#f4efe6"))
         right = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignBottom
         painter.drawText(QRectF(self.rect()).adjusted(0, 0, -8, -4), right, length)

@@ -12,6 +12,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QBrush, QColor, QPainter, QPen, QPolygonF
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.model import extra_edits
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit
@@ -245,7 +246,9 @@ def _moved(short: Short, number: int, end: End, word: Word | None, tick: int, op
     if isinstance(own, FromExtent):
         return extra_edits.set_extent(short, number, replace(own, start=tick if word is None else word.start))
     if not isinstance(own, PassageExtent):
-        raise NothingToDo("The ends of this extra are those of the short.", "Choose another extent for it in the Extras panel.")
+        raise NothingToDo(
+            tr("The ends of this extra are those of the short."), tr("Choose another extent for it in the Extras panel.")
+        )
     times = {(own.source, w.id): (w.start, w.end) for w in opened.analysis.words if w.id in (own.first, own.last)}
     start, stop = passage_of(own, times)
     first, last = own.first, own.last

@@ -10,6 +10,7 @@ from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import QScrollBar, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.ui.state.rows import Page
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
@@ -24,8 +25,8 @@ class OverviewBar(QScrollBar):
         super().__init__(Qt.Orientation.Vertical, parent)
         self._ws, self._page = workspace, page
         self.setObjectName("overview")
-        self.setAccessibleName("Overview of the footage")
-        self.setToolTip("The whole footage: green is used, marigold was found, red is in doubt. Click to go there.")
+        self.setAccessibleName(tr("Overview of the footage"))
+        self.setToolTip(tr("The whole footage: green is used, marigold was found, red is in doubt. Click to go there."))
         for signal in (workspace.search.changed, workspace.composition_changed, workspace.opened_changed):
             signal.connect(self.refresh)
         self._ground: QPixmap | None = None

@@ -10,6 +10,7 @@ from PySide6.QtCore import QPointF, QRect, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QAbstractScrollArea, QApplication, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.cutting.by_words import kept_words
 from standtall.model import keyframe_edits
@@ -44,8 +45,8 @@ class TranscriptPage(QAbstractScrollArea):
         super().__init__(parent)
         self._ws = workspace
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Transcript")
-        self.setAccessibleDescription("Words of the footage from top to bottom, with the picture lane beside them")
+        self.setAccessibleName(tr("Transcript"))
+        self.setAccessibleDescription(tr("Words of the footage from top to bottom, with the picture lane beside them"))
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.even = False
         """Whether all seconds are as high as each other."""
@@ -182,7 +183,7 @@ class TranscriptPage(QAbstractScrollArea):
             painter.setPen(QColor(look.pale_ink))
             painter.setFont(self.words.font())
             painter.drawText(self.viewport().rect(), Qt.AlignmentFlag.AlignCenter,
-                             "Add footage in the Footage place.\nIts words will stand here.")  # fmt: skip
+                             tr("Add footage in the Footage place.\nIts words will stand here."))  # fmt: skip
             return
         top = self.verticalScrollBar().value()
         if self._ground is None:
@@ -395,7 +396,7 @@ class TranscriptPage(QAbstractScrollArea):
         """Type other words over the chosen ones, right where they stand."""
         opened, page, chosen = self._ws.opened, self.page, self._ws.selection.or_said()
         if opened is None or page is None or chosen is None:
-            self._ws.said.emit("Choose a word first: click it in the transcript.", "note")
+            self._ws.said.emit(tr("Choose a word first: click it in the transcript."), "note")
             return
         number = page.row_of(chosen.start)
         self.ensure_row(number)

@@ -6,8 +6,8 @@ from typing import Final
 
 from PySide6.QtCore import QObject
 
+from standtall.base.interface_language import count_of, tr
 from standtall.base.time import clock
-from standtall.model.edits import count_of
 from standtall.ui.bench.transcript.page import TranscriptPage
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
@@ -43,7 +43,7 @@ class PageTold(QObject):
         """Say what stands at the playhead, and what is chosen."""
         opened, page = self._ws.opened, self._page.page
         if opened is None or page is None or not page.rows:
-            self._page.setAccessibleDescription("No footage is open.")
+            self._page.setAccessibleDescription(tr("No footage is open."))
             return
         self._row = self._row_now()
         self._page.setAccessibleDescription(" ".join(filter(None, (self._at(opened), self._chosen(opened)))))
@@ -57,8 +57,14 @@ class PageTold(QObject):
         speakers = opened.transcript.speakers
         who = f"{speakers[first.speaker].name}: " if 0 <= first.speaker < len(speakers) else ""
         said = " ".join(w.text for w in words[row.first : row.last + 1])
-        return (
-            f"Row {number + 1} of {count}, at {clock(first.start)}. {who}{said}. {self._state(range(row.first, row.last + 1))}."
+        return tr(
+            "Row {number} of {count}, at {start}. {who}{said}. {state}.",
+            number=number + 1,
+            count=count,
+            start=clock(first.start),
+            who=who,
+            said=said,
+            state=self._state(range(row.first, row.last + 1)),
         )
 
     def _chosen(self, opened: Opened) -> str:
@@ -66,10 +72,10 @@ class PageTold(QObject):
         if not chosen:
             return ""
         said = " ".join(w.text for w in opened.analysis.words[chosen.start : chosen.stop][:MOST])
-        return f"{count_of(len(chosen))} chosen: {said}. {self._state(chosen)}."
+        return tr("{chosen} chosen: {said}. {state}.", chosen=count_of(len(chosen)), said=said, state=self._state(chosen))
 
     def _state(self, words: range) -> str:
         kept = sum(n in self._page.words.kept for n in words)
         if kept == len(words):
-            return "In the short"
-        return f"{kept} of {len(words)} in the short" if kept else "Not in the short"
+            return tr("In the short")
+        return tr("{kept} of {words} in the short", kept=kept, words=len(words)) if kept else tr("Not in the short")

@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import QObject, QRect, Qt
 from PySide6.QtWidgets import QWidget
 
+from standtall.base.interface_language import tr
 from standtall.model import corrections
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
@@ -22,7 +23,7 @@ class Retyping(QObject):
     def begin(self, chosen: range, place: QRect, seen: Opened) -> None:
         """Show the field at a place, with the chosen words in it."""
         self.stop()
-        field = Field("Retype the chosen words", parent=self._over)
+        field = Field(tr("Retype the chosen words"), parent=self._over)
         field.setObjectName("retyper")
         field.setText(" ".join(w.text for w in seen.analysis.words[chosen.start : chosen.stop]))
         field.setGeometry(place)

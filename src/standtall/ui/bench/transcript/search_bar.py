@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QToolButton, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import Field
@@ -16,12 +17,12 @@ class SearchBar(QWidget):
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._ws = workspace
-        self.field = Field("Search the words", "Word or phrase")
-        self.loose = QCheckBox("Loose")
-        self.loose.setToolTip("Also other endings and slightly different spellings")
+        self.field = Field(tr("Search the words"), tr("Word or phrase"))
+        self.loose = QCheckBox(tr("Loose"))
+        self.loose.setToolTip(tr("Also other endings and slightly different spellings"))
         self.speaker = QComboBox()
-        self.speaker.setAccessibleName("Speaker to search")
-        self.speaker.setToolTip("Search only what this speaker says")
+        self.speaker.setAccessibleName(tr("Speaker to search"))
+        self.speaker.setToolTip(tr("Search only what this speaker says"))
         self._count = QLabel()
         self._count.setObjectName("faint")
         self._count.setMinimumWidth(58)
@@ -32,7 +33,7 @@ class SearchBar(QWidget):
         row.addWidget(self.loose)
         row.addWidget(self.speaker)
         row.addWidget(self._count)
-        for icon, tip, way in (("up", "Hit before (Shift+F3)", -1), ("down", "Next hit (F3)", 1)):
+        for icon, tip, way in (("up", tr("Hit before (Shift+F3)"), -1), ("down", tr("Next hit (F3)"), 1)):
             button = QToolButton()
             button.setObjectName("plain")
             theme.draw(button, icon)
@@ -43,8 +44,8 @@ class SearchBar(QWidget):
         close = QToolButton()
         close.setObjectName("plain")
         theme.draw(close, "close")
-        close.setToolTip("Close the search (Escape)")
-        close.setAccessibleName("Close the search")
+        close.setToolTip(tr("Close the search (Escape)"))
+        close.setAccessibleName(tr("Close the search"))
         close.clicked.connect(self.leave)
         row.addWidget(close)
         self._wait = QTimer(self)
@@ -89,7 +90,7 @@ class SearchBar(QWidget):
         opened = self._ws.opened
         kept = self.speaker.currentData()
         self.speaker.clear()
-        self.speaker.addItem("All speakers", None)
+        self.speaker.addItem(tr("All speakers"), None)
         for i, speaker in enumerate(opened.transcript.speakers if opened else ()):
             self.speaker.addItem(speaker.name, i)
         self.speaker.setCurrentIndex(max(0, self.speaker.findData(kept)))
@@ -99,6 +100,6 @@ class SearchBar(QWidget):
     def _refresh(self) -> None:
         hits = self._ws.search.hits
         if hits:
-            self._count.setText(f"{self._ws.search.hit + 1} of {len(hits)}")
+            self._count.setText(tr("{hit} of {hits}", hit=self._ws.search.hit + 1, hits=len(hits)))
         else:
-            self._count.setText("not said" if self.field.text().strip() else "")
+            self._count.setText(tr("not said") if self.field.text().strip() else "")

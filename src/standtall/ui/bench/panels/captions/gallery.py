@@ -10,6 +10,7 @@ from PySide6.QtCore import QRectF, QSize, Qt, QTimer
 from PySide6.QtGui import QColor, QHideEvent, QImage, QLinearGradient, QPainter, QPainterPath, QPaintEvent, QShowEvent
 from PySide6.QtWidgets import QButtonGroup, QGridLayout, QPushButton, QSizePolicy, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.captions.grouping import Card, cards
 from standtall.captions.said import CaptionWord
@@ -48,8 +49,8 @@ class LookSample(QPushButton):
         self.setCheckable(True)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName(f"Look {look.title}")
-        self.setToolTip(f"{look.title}. {look.about}")
+        self.setAccessibleName(tr("Look {title}", title=look.title))
+        self.setToolTip(f"{look.title}. {tr(look.about)}")
 
     def sizeHint(self) -> QSize:
         return QSize(130, HIGH + 20)

@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QListWidget, QListWidgetItem, QProgressBar, QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress, Step
 from standtall.model import caption_edits
 from standtall.model.style import Changes
@@ -21,10 +22,10 @@ class LegibleCard:
         self._ws = workspace
         row = QHBoxLayout()
         self.check = button(
-            "Check the captions", "Look at every caption over the picture that is really behind it", self.start, "small"
+            tr("Check the captions"), tr("Look at every caption over the picture that is really behind it"), self.start, "small"
         )
         self.make = button(
-            "Make all legible", "The slightest change with which all have enough contrast", self.make_legible, "small"
+            tr("Make all legible"), tr("The slightest change with which all have enough contrast"), self.make_legible, "small"
         )
         for made in (self.check, self.make):
             row.addWidget(made, 1)
@@ -32,18 +33,18 @@ class LegibleCard:
         self.bar = QProgressBar()
         self.bar.setRange(0, 100)
         self.bar.setVisible(False)
-        self.bar.setAccessibleName("How far the captions are looked at")
-        self.stop = button("Stop", "Look at no more captions", self._stop, "small")
+        self.bar.setAccessibleName(tr("How far the captions are looked at"))
+        self.stop = button(tr("Stop"), tr("Look at no more captions"), self._stop, "small")
         self.stop.setVisible(False)
         box.addWidget(self.bar)
         box.addWidget(self.stop)
-        self.told = QLabel("Not checked yet.")
+        self.told = QLabel(tr("Not checked yet."))
         self.told.setObjectName("faint")
         self.told.setWordWrap(True)
         box.addWidget(self.told)
         self.list = QListWidget()
-        self.list.setAccessibleName("Captions that are hard to read")
-        self.list.setToolTip("A click or Enter goes to the caption")
+        self.list.setAccessibleName(tr("Captions that are hard to read"))
+        self.list.setToolTip(tr("A click or Enter goes to the caption"))
         self.list.setFixedHeight(110)
         self.list.setWordWrap(True)
         self.list.itemClicked.connect(self._go)
@@ -90,12 +91,16 @@ class LegibleCard:
             item.setData(Qt.ItemDataRole.UserRole, fault.card)
             self.list.addItem(item)
         count = len(found.found)
-        self.told.setText(f"{count} of {len(found.small.cards)} captions to look at." if count else "All captions can be read.")
+        self.told.setText(
+            tr("{count} of {cards} captions to look at.", count=count, cards=len(found.small.cards))
+            if count
+            else tr("All captions can be read.")
+        )
         self.refresh_buttons()
 
     def _failed(self) -> None:
         self._progress = None
-        self.told.setText("Not checked.")
+        self.told.setText(tr("Not checked."))
         self.refresh_buttons()
 
     def make_legible(self) -> None:
@@ -107,7 +112,7 @@ class LegibleCard:
 
         def arrived(changes: Changes) -> None:
             self._ws.edit(lambda s, _a: caption_edits.set_style(s, changes), opened)
-            self._ws.said.emit(f"{names[-1]} makes all captions legible.", "note")
+            self._ws.said.emit(tr("{names} makes all captions legible.", names=names[-1]), "note")
 
         self._ws.in_background("pictures", lambda: legible_change(found, names.append), arrived)
 
@@ -125,7 +130,7 @@ class LegibleCard:
         if self._found is not None and self._found[0].composition is not opened.composition:
             self._found = None
             self.list.clear()
-            self.told.setText("The short has changed: check it again.")
+            self.told.setText(tr("The short has changed: check it again."))
         self.refresh_buttons()
 
     def refresh_buttons(self) -> None:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import caption_edits
 from standtall.model.caption_marks import LONGEST_HOLD, BreakKind, Strong
@@ -28,32 +29,43 @@ class WordsCard:
         grid = QGridLayout()
         grid.setSpacing(4)
         self.buttons = [
-            button("New caption here", "Begin a new caption with the first chosen word", lambda: self.set_break("card"), "small"),
-            button("New line here", "Begin a new line with the first chosen word", lambda: self.set_break("line"), "small"),
-            button("Join", "Keep the chosen words together, or a single one with the word before it", self.join, "small"),
-            button("As proposed", "Break as the program proposes again", self.as_proposed, "small"),
-            button("Stay longer", "Let the caption stay a quarter of a second longer", lambda: self.hold(STEP), "small"),
-            button("Stay shorter", "Let the caption stay a quarter of a second shorter", lambda: self.hold(-STEP), "small"),
-            button("Emphasis", "Give the chosen words emphasis, or take it", self.toggle_strong, "small"),
+            button(
+                tr("New caption here"),
+                tr("Begin a new caption with the first chosen word"),
+                lambda: self.set_break("card"),
+                "small",
+            ),
+            button(
+                tr("New line here"), tr("Begin a new line with the first chosen word"), lambda: self.set_break("line"), "small"
+            ),
+            button(tr("Join"), tr("Keep the chosen words together, or a single one with the word before it"), self.join, "small"),
+            button(tr("As proposed"), tr("Break as the program proposes again"), self.as_proposed, "small"),
+            button(tr("Stay longer"), tr("Let the caption stay a quarter of a second longer"), lambda: self.hold(STEP), "small"),
+            button(
+                tr("Stay shorter"), tr("Let the caption stay a quarter of a second shorter"), lambda: self.hold(-STEP), "small"
+            ),
+            button(tr("Emphasis"), tr("Give the chosen words emphasis, or take it"), self.toggle_strong, "small"),
         ]
         for number, made in enumerate(self.buttons):
             grid.addWidget(made, number // 2, number % 2)
         box.addLayout(grid)
-        self.masked = Field("Words that are not written out", "Words not written out, such as: darn heck")
-        self.masked.setToolTip("Of these words only the first letter is shown in the captions of this short")
+        self.masked = Field(tr("Words that are not written out"), tr("Words not written out, such as: darn heck"))
+        self.masked.setToolTip(tr("Of these words only the first letter is shown in the captions of this short"))
         self.masked.editingFinished.connect(self.set_masked)
         self.masked.given_up.connect(lambda: self.masked.setText(" ".join(self._masked)))
         self._masked: tuple[str, ...] = ()
         box.addWidget(self.masked)
         row = QHBoxLayout()
-        self.clear = button("All breaks as proposed", "Undo all breaks and holds by hand in this short", self._clear, "small")
+        self.clear = button(
+            tr("All breaks as proposed"), tr("Undo all breaks and holds by hand in this short"), self._clear, "small"
+        )
         row.addWidget(self.clear)
         box.addLayout(row)
 
     def _keys(self) -> list[caption_edits.WordKey]:
         words = chosen_words(self._ws)
         if not words:
-            self._ws.said.emit("Choose words that the captions show first, or put the playhead on one.", "error")
+            self._ws.said.emit(tr("Choose words that the captions show first, or put the playhead on one."), "error")
         return [(w.source, w.said.id) for w in words]
 
     # what it does
@@ -119,7 +131,7 @@ class WordsCard:
         if not self.masked.hasFocus():
             self.masked.setText(" ".join(captions.masked))
         text = " ".join(w.text for w in words[:6]) + (" …" if len(words) > 6 else "")
-        self._told.setText(f"“{text}”" if words else "Choose words in the transcript, or put the playhead on one.")
+        self._told.setText(f"“{text}”" if words else tr("Choose words in the transcript, or put the playhead on one."))
         for made in self.buttons:
             made.setEnabled(bool(words))
         self.clear.setEnabled(bool(captions.breaks or captions.holds))

@@ -9,6 +9,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QCheckBox, QFileDialog, QGridLayout, QLabel, QListWidget, QListWidgetItem, QVBoxLayout
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.ink.fonts import load_fonts
 from standtall.library.own_fonts import take_font
 from standtall.library.project import Project
@@ -26,24 +27,29 @@ class OwnLooksCard:
 
     def __init__(self, workspace: Workspace, box: QVBoxLayout, fonts_changed: Callable[[], None]) -> None:
         self._ws, self.fonts_changed = workspace, fonts_changed
-        self.name = Field("Name of the look", "Name of a look of your own")
+        self.name = Field(tr("Name of the look"), tr("Name of a look of your own"))
         self.name.returnPressed.connect(self.keep)
         self.name.given_up.connect(self.name.clear)
         box.addWidget(self.name)
         grid = QGridLayout()
         grid.setSpacing(4)
         buttons = [
-            button("Keep as a look", "Keep how the captions are now as a look of your own", self.keep, "small"),
-            button("Use in all shorts", "Give all shorts of the project this look; each can undo it", self.use_in_all, "small"),
-            button("Write look file…", "Write the look with its fonts to one file", self._ask_write, "small"),
-            button("Read look file…", "Take a look from a file", self._ask_read, "small"),
-            button("Add a font…", "Take a font file of your own (.ttf, .otf)", self._ask_font, "small"),
+            button(tr("Keep as a look"), tr("Keep how the captions are now as a look of your own"), self.keep, "small"),
+            button(
+                tr("Use in all shorts"),
+                tr("Give all shorts of the project this look; each can undo it"),
+                self.use_in_all,
+                "small",
+            ),
+            button(tr("Write look file…"), tr("Write the look with its fonts to one file"), self._ask_write, "small"),
+            button(tr("Read look file…"), tr("Take a look from a file"), self._ask_read, "small"),
+            button(tr("Add a font…"), tr("Take a font file of your own (.ttf, .otf)"), self._ask_font, "small"),
         ]
         self.written = buttons[2]
         for number, made in enumerate(buttons):
             grid.addWidget(made, number // 2, number % 2)
         box.addLayout(grid)
-        self._parts = QLabel("This look also holds:")
+        self._parts = QLabel(tr("This look also holds:"))
         self._parts.setObjectName("faint")
         box.addWidget(self._parts)
         self.parts: dict[str, QCheckBox] = {}
@@ -51,20 +57,22 @@ class OwnLooksCard:
         for number, (part, title) in enumerate(PARTS.items()):
             box_of = QCheckBox(title)
             box_of.setChecked(True)
-            box_of.setToolTip(f"Take the {title.lower()} of the look over")
+            box_of.setToolTip(tr("Take the {lower} of the look over", lower=title.lower()))
             self.parts[part] = box_of
             line.addWidget(box_of, number // 2, number % 2)
         box.addLayout(line)
-        self.take = button("Take these over", "Let the short have the checked parts of its look", self.take_parts, "small")
+        self.take = button(
+            tr("Take these over"), tr("Let the short have the checked parts of its look"), self.take_parts, "small"
+        )
         box.addWidget(self.take)
         self._asked = QLabel()
         self._asked.setWordWrap(True)
         box.addWidget(self._asked)
         self.following = QListWidget()
-        self.following.setAccessibleName("Shorts that follow the changed look")
+        self.following.setAccessibleName(tr("Shorts that follow the changed look"))
         self.following.setFixedHeight(96)
         box.addWidget(self.following)
-        self.follow = button("The checked ones follow", "The others keep the look as it was before", self.settle, "small")
+        self.follow = button(tr("The checked ones follow"), tr("The others keep the look as it was before"), self.settle, "small")
         box.addWidget(self.follow)
         self._replaced: tuple[Look, Look] | None = None
         """A look as it was and as it is now, while it is asked which shorts follow."""
@@ -75,7 +83,7 @@ class OwnLooksCard:
         """Keep what holds for the whole short as a look, and use it here."""
         opened, title = self._ws.opened, self.name.text().strip()
         if opened is None or not title:
-            self._ws.said.emit("Type a name for the look first.", "error")
+            self._ws.said.emit(tr("Type a name for the look first."), "error")
             return
         style = opened.composition.caption_style
 
@@ -88,7 +96,7 @@ class OwnLooksCard:
                 self._ask_who_follows(before, look, here)
             self._ws.data.read()
             self._ws.edit(lambda s, _a: caption_edits.take_look(s, look), opened)
-            self._ws.said.emit(f"“{look.title}” is kept among your looks.", "note")
+            self._ws.said.emit(tr("“{title}” is kept among your looks.", title=look.title), "note")
 
         self._ws.in_background("files", lambda: keep_look(title, style, short), arrived)
 
@@ -107,10 +115,15 @@ class OwnLooksCard:
                     project.apply(entry.id, caption_edits.set_look(entry.short, look))
                     count += 1
             if not count:
-                raise NothingToDo("All shorts of the project have this look.")
+                raise NothingToDo(tr("All shorts of the project have this look."))
             return count
 
-        self._ws.with_project(work, lambda count: self._ws.said.emit(f"{count} shorts have the look “{look.title}” now.", "note"))
+        self._ws.with_project(
+            work,
+            lambda count: self._ws.said.emit(
+                tr("{count} shorts have the look “{title}” now.", count=count, title=look.title), "note"
+            ),
+        )
 
     def take_parts(self) -> None:
         """Let the short have the checked parts of its look."""
@@ -158,7 +171,7 @@ class OwnLooksCard:
 
         def arrived(count: int) -> None:
             self._ws.data.read()
-            self._ws.said.emit(f"{count} shorts keep “{before.title}” as it was.", "note")
+            self._ws.said.emit(tr("{count} shorts keep “{title}” as it was.", count=count, title=before.title), "note")
 
         self._ws.with_project(work, arrived)
 
@@ -167,7 +180,7 @@ class OwnLooksCard:
         for part in (self._asked, self.following, self.follow):
             part.setVisible(there)
         if self._replaced is not None:
-            self._asked.setText(f"“{self._replaced[1].title}” has changed. Which other shorts follow?")
+            self._asked.setText(tr("“{title}” has changed. Which other shorts follow?", title=self._replaced[1].title))
 
     def refresh(self, opened: Opened) -> None:
         look = self._look(opened)
@@ -180,7 +193,7 @@ class OwnLooksCard:
         self.written.setEnabled(look is not None)
         differs = bool(opened.entry.short.captions.style)
         self.name.setPlaceholderText(
-            f"{look.title} of your own" if look is not None and differs else "Name of a look of your own"
+            tr("{title} of your own", title=look.title) if look is not None and differs else tr("Name of a look of your own")
         )
 
     def _look(self, opened: Opened) -> Look | None:
@@ -191,7 +204,7 @@ class OwnLooksCard:
         look = None if opened is None else self._look(opened)
         if look is not None:
             name, _kind = QFileDialog.getSaveFileName(
-                self.name.window(), "Write look", f"{look.name}{ENDING}", f"Looks (*{ENDING})"
+                self.name.window(), tr("Write look"), f"{look.name}{ENDING}", tr("Looks (*{ENDING})", ENDING=ENDING)
             )
             if name:
                 self.write(look, Path(name))
@@ -202,11 +215,11 @@ class OwnLooksCard:
         self._ws.in_background(
             "files",
             lambda: write_look(path, look),
-            lambda _n: self._ws.said.emit(f"“{look.title}” is written to {path.name}.", "note"),
+            lambda _n: self._ws.said.emit(tr("“{title}” is written to {name}.", title=look.title, name=path.name), "note"),
         )
 
     def _ask_read(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.name.window(), "Read look", "", "Looks (*.json)")
+        name, _kind = QFileDialog.getOpenFileName(self.name.window(), tr("Read look"), "", tr("Looks (*.json)"))
         if name:
             self.read(Path(name))
 
@@ -218,12 +231,12 @@ class OwnLooksCard:
             load_fonts()
             self.fonts_changed()
             self._ws.data.read()
-            self._ws.said.emit(f"“{look.title}” is among your looks now. {told}".strip(), "note")
+            self._ws.said.emit(tr("“{title}” is among your looks now. {told}", title=look.title, told=told).strip(), "note")
 
         self._ws.in_background("files", lambda: read_look(path), arrived)
 
     def _ask_font(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.name.window(), "Add a font", "", "Fonts (*.ttf *.otf)")
+        name, _kind = QFileDialog.getOpenFileName(self.name.window(), tr("Add a font"), "", tr("Fonts (*.ttf *.otf)"))
         if name:
             self.add_font(Path(name))
 
@@ -233,6 +246,6 @@ class OwnLooksCard:
         def arrived(kept: Path) -> None:
             load_fonts()
             self.fonts_changed()
-            self._ws.said.emit(f"{kept.name} is among your fonts now.", "note")
+            self._ws.said.emit(tr("{name} is among your fonts now.", name=kept.name), "note")
 
         self._ws.in_background("files", lambda: take_font(path), arrived)

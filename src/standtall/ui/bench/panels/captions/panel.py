@@ -8,6 +8,7 @@ from typing import Literal
 from PySide6.QtGui import QImage, QShowEvent
 from PySide6.QtWidgets import QCheckBox, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.model import caption_edits
 from standtall.model.look import Look
 from standtall.ui.bench.panels.captions.gallery import Gallery
@@ -29,9 +30,9 @@ PICTURE_S = 1.5
 """Seconds for which samples keep a picture."""
 Side = Literal["look", "style", "words"]
 _SIDES: dict[str, tuple[str, str]] = {
-    "look": ("Look", "The look of the captions"),
-    "style": ("Style", "What differs from the look, in the short or in parts of it"),
-    "words": ("Words", "Where captions break, emphasis, emoji"),
+    "look": (tr("Look"), tr("The look of the captions")),
+    "style": (tr("Style"), tr("What differs from the look, in the short or in parts of it")),
+    "words": (tr("Words"), tr("Where captions break, emphasis, emoji")),
 }
 
 
@@ -42,21 +43,21 @@ class CaptionsPanel(QWidget):
         super().__init__()
         self._ws = workspace
         look, style, words = Panel(), Panel(), Panel()
-        box = card_in(look.column, "LOOK")
-        self.shown = QCheckBox("Show captions")
-        self.shown.setToolTip("Show or hide the captions (C)")
+        box = card_in(look.column, tr("LOOK"))
+        self.shown = QCheckBox(tr("Show captions"))
+        self.shown.setToolTip(tr("Show or hide the captions (C)"))
         self.shown.clicked.connect(lambda _on: self.toggle())
         box.addWidget(self.shown)
         self.gallery = Gallery(self.choose)
         box.addWidget(self.gallery)
-        self.own_looks = OwnLooksCard(workspace, card_in(look.column, "YOUR OWN LOOKS"), self._fonts_changed)
-        self.style_card = StyleCard(workspace, card_in(style.column, "STYLE"))
-        self.legible = LegibleCard(workspace, card_in(style.column, "LEGIBLE"))
-        self.place = PlaceCard(workspace, card_in(style.column, "HEIGHT"))
-        self.offset = OffsetCard(workspace, card_in(style.column, "CAPTION OFFSET"))
-        self.words = WordsCard(workspace, card_in(words.column, "CHOSEN WORDS"))
-        self.emphasis = EmphasisCard(workspace, card_in(words.column, "EMPHASIS"))
-        self.emoji = EmojiCard(workspace, card_in(words.column, "EMOJI"))
+        self.own_looks = OwnLooksCard(workspace, card_in(look.column, tr("YOUR OWN LOOKS")), self._fonts_changed)
+        self.style_card = StyleCard(workspace, card_in(style.column, tr("STYLE")))
+        self.legible = LegibleCard(workspace, card_in(style.column, tr("LEGIBLE")))
+        self.place = PlaceCard(workspace, card_in(style.column, tr("HEIGHT")))
+        self.offset = OffsetCard(workspace, card_in(style.column, tr("CAPTION OFFSET")))
+        self.words = WordsCard(workspace, card_in(words.column, tr("CHOSEN WORDS")))
+        self.emphasis = EmphasisCard(workspace, card_in(words.column, tr("EMPHASIS")))
+        self.emoji = EmojiCard(workspace, card_in(words.column, tr("EMOJI")))
         self._sides = (look, style, words)
         for panel in self._sides:
             panel.finish()

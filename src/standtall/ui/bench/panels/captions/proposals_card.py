@@ -6,6 +6,7 @@ from PySide6.QtCore import QSize, Qt, Signal
 from PySide6.QtGui import QIcon, QImage, QPixmap, QShowEvent
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QListWidgetItem, QSlider, QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.captions.emoji import proposed_emoji
 from standtall.captions.strong_words import proposed_strong
 from standtall.ink.emoji_pictures import code_of, picture_of
@@ -46,14 +47,14 @@ class EverySlider:
 
     def __init__(self, name: str, value: int) -> None:
         self.row = QHBoxLayout()
-        self._name, self._told = QLabel("How often"), QLabel()
+        self._name, self._told = QLabel(tr("How often")), QLabel()
         self._told.setObjectName("faint")
         self._told.setFixedWidth(92)
         self.slider = QSlider(Qt.Orientation.Horizontal)
         self.slider.setRange(1, MOST_EVERY)
         self.slider.setInvertedAppearance(True)
-        self.slider.setAccessibleName(f"{name}: in one of so many captions")
-        self.slider.setToolTip(f"{name} in at most one of so many captions")
+        self.slider.setAccessibleName(tr("{name}: in one of so many captions", name=name))
+        self.slider.setToolTip(tr("{name} in at most one of so many captions", name=name))
         self.slider.valueChanged.connect(self._tell)
         self.row.addWidget(self._name)
         self.row.addWidget(self.slider, 1)
@@ -66,7 +67,7 @@ class EverySlider:
         return self.slider.value()
 
     def _tell(self, every: int) -> None:
-        self._told.setText("every caption" if every == 1 else f"one of {every}")
+        self._told.setText(tr("every caption") if every == 1 else tr("one of {every}", every=every))
 
 
 class EmphasisCard:
@@ -74,11 +75,11 @@ class EmphasisCard:
 
     def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
         self._ws = workspace
-        self.every = EverySlider("Emphasis", 2)
+        self.every = EverySlider(tr("Emphasis"), 2)
         box.addLayout(self.every.row)
         row = QHBoxLayout()
-        row.addWidget(button("Propose", "Give emphasis to rare and stressed words", self.propose, "small"), 1)
-        self.clear = button("Clear all", "Take emphasis from all words", self._clear, "small")
+        row.addWidget(button(tr("Propose"), tr("Give emphasis to rare and stressed words"), self.propose, "small"), 1)
+        self.clear = button(tr("Clear all"), tr("Take emphasis from all words"), self._clear, "small")
         row.addWidget(self.clear, 1)
         box.addLayout(row)
         self.told = QLabel()
@@ -107,9 +108,13 @@ class EmphasisCard:
         strong = opened.entry.short.captions.strong
         self.clear.setEnabled(bool(strong))
         texts = _texts(opened, {(s.source, s.word) for s in strong})
-        told = [f"{texts[s.source, s.word]} ({s.why or 'by hand'})" for s in strong if (s.source, s.word) in texts]
-        more = f" and {len(told) - 8} more" if len(told) > 8 else ""
-        self.told.setText(f"{len(told)} words: {', '.join(told[:8])}{more}." if told else "No word has emphasis.")
+        told = [f"{texts[s.source, s.word]} ({tr(s.why or 'by hand')})" for s in strong if (s.source, s.word) in texts]
+        more = tr(" and {told} more", told=len(told) - 8) if len(told) > 8 else ""
+        self.told.setText(
+            tr("{told} words: {join}{more}.", told=len(told), join=", ".join(told[:8]), more=more)
+            if told
+            else tr("No word has emphasis.")
+        )
 
 
 def _texts(opened: Opened, wanted: set[tuple[str, int]]) -> dict[tuple[str, int], str]:
@@ -125,24 +130,24 @@ class EmojiCard:
 
     def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
         self._ws = workspace
-        self.every = EverySlider("Emoji", 3)
+        self.every = EverySlider(tr("Emoji"), 3)
         box.addLayout(self.every.row)
         self.place = QComboBox()
-        self.place.addItem("After the word", "line")
-        self.place.addItem("Above the line", "above")
-        self.place.setAccessibleName("Where emoji stand")
-        self.place.setToolTip("Where emoji stand")
+        self.place.addItem(tr("After the word"), "line")
+        self.place.addItem(tr("Above the line"), "above")
+        self.place.setAccessibleName(tr("Where emoji stand"))
+        self.place.setToolTip(tr("Where emoji stand"))
         box.addWidget(self.place)
         row = QHBoxLayout()
-        row.addWidget(button("Propose", "Put emoji with words by their meaning", self.propose, "small"), 1)
-        self.clear = button("Clear all", "Take all emoji away", self._clear, "small")
+        row.addWidget(button(tr("Propose"), tr("Put emoji with words by their meaning"), self.propose, "small"), 1)
+        self.clear = button(tr("Clear all"), tr("Take all emoji away"), self._clear, "small")
         row.addWidget(self.clear, 1)
         box.addLayout(row)
         self.told = QLabel()
         self.told.setObjectName("faint")
         self.told.setWordWrap(True)
         box.addWidget(self.told)
-        self.sought = Field("Emoji for the chosen word", "Search emoji for the chosen word")
+        self.sought = Field(tr("Emoji for the chosen word"), tr("Search emoji for the chosen word"))
         self.sought.textEdited.connect(lambda _t: self._offer())
         self.sought.given_up.connect(self.sought.clear)
         box.addWidget(self.sought)
@@ -153,12 +158,12 @@ class EmojiCard:
         self.choice.setResizeMode(QListWidget.ResizeMode.Adjust)
         self.choice.setMovement(QListWidget.Movement.Static)
         self.choice.setFixedHeight(92)
-        self.choice.setAccessibleName("Emoji to choose from")
-        self.choice.setToolTip("A click or Enter puts the emoji with the chosen word")
+        self.choice.setAccessibleName(tr("Emoji to choose from"))
+        self.choice.setToolTip(tr("A click or Enter puts the emoji with the chosen word"))
         self.choice.itemClicked.connect(lambda item: self.put(item.data(Qt.ItemDataRole.UserRole)))
         self.choice.itemActivated.connect(lambda item: self.put(item.data(Qt.ItemDataRole.UserRole)))
         box.addWidget(self.choice)
-        self.remove = button("Take it away", "Take the emoji from the chosen words", self._remove, "small")
+        self.remove = button(tr("Take it away"), tr("Take the emoji from the chosen words"), self._remove, "small")
         box.addWidget(self.remove)
         self._offered: tuple[str, str] | None = None
 
@@ -178,7 +183,7 @@ class EmojiCard:
         """Put an emoji with the first chosen word."""
         words = chosen_words(self._ws)
         if not words:
-            self._ws.said.emit("Choose a word that the captions show first.", "error")
+            self._ws.said.emit(tr("Choose a word that the captions show first."), "error")
             return
         new = WordEmoji(words[0].source, words[0].said.id, emoji, self.place.currentData())
         self._ws.edit(lambda s, _a: caption_edits.set_emoji(s, [new]))
@@ -195,8 +200,10 @@ class EmojiCard:
         texts = _texts(opened, {(e.source, e.word) for e in emoji})
         shown = [e for e in emoji if (e.source, e.word) in texts]
         told = ", ".join(f"{texts[e.source, e.word]} ({label(e.emoji, opened.composition.caption_language)})" for e in shown[:6])
-        more = f" and {len(shown) - 6} more" if len(shown) > 6 else ""
-        self.told.setText(f"{len(shown)} emoji: {told}{more}." if shown else "No word has an emoji.")
+        more = tr(" and {shown} more", shown=len(shown) - 6) if len(shown) > 6 else ""
+        self.told.setText(
+            tr("{shown} emoji: {told}{more}.", shown=len(shown), told=told, more=more) if shown else tr("No word has an emoji.")
+        )
         self.clear.setEnabled(bool(emoji))
         keys = {(w.source, w.said.id) for w in chosen_words(self._ws)}
         self.remove.setEnabled(any((e.source, e.word) in keys for e in emoji))

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from typing import Final, Literal
 
+from standtall.base.interface_language import tr
 from standtall.captions.grouping import Card
 from standtall.captions.said import CaptionWord
 from standtall.model.style import CardScope, LineScope, Scope, ShapeScope, WordScope
@@ -13,8 +14,9 @@ from standtall.ui.state.workspace import Workspace
 
 ScopeKind = Literal["short", "shape", "card", "line", "word"]
 TITLES: Final[dict[ScopeKind, str]] = {
-    "short": "The whole short", "shape": "Only this shape", "card": "The chosen captions", "line": "The chosen lines",
-    "word": "The chosen words",
+    "short": tr("The whole short"), "shape": tr("Only this shape"), "card": tr("The chosen captions"),
+    "line": tr("The chosen lines"),
+    "word": tr("The chosen words"),
 }  # fmt: skip
 
 

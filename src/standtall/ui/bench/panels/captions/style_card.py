@@ -8,6 +8,7 @@ from typing import Final
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QPushButton, QStackedWidget, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.model import caption_edits
 from standtall.model.edits import Edit
 from standtall.model.short import Short
@@ -20,8 +21,9 @@ from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.property_controls import KINDS, Control
 
 GROUPS: Final[dict[Group, str]] = {
-    "letters": "Letters", "around": "Around", "place": "Place", "cards": "Cards", "said now": "Said now", "other words": "Others",
-    "coming and going": "Come, go", "second line": "Line 2", "strong words": "Emphasis",
+    "letters": tr("Letters"), "around": tr("Around"), "place": tr("Place"), "cards": tr("Cards"), "said now": tr("Said now"),
+    "other words": tr("Others"),
+    "coming and going": tr("Come, go"), "second line": tr("Line 2"), "strong words": tr("Emphasis"),
 }  # fmt: skip
 COLUMNS: Final = 3
 SHORT_ONLY: Final[tuple[Group, ...]] = ("cards",)
@@ -35,14 +37,14 @@ class StyleCard:
         self._ws = workspace
         row = QHBoxLayout()
         self.scope = QComboBox()
-        self.scope.setAccessibleName("What is changed")
+        self.scope.setAccessibleName(tr("What is changed"))
         self.scope.setToolTip(
-            "What a change below is about: chosen words are those of the transcript, or the one at the playhead"
+            tr("What a change below is about: chosen words are those of the transcript, or the one at the playhead")
         )
         for kind, title in TITLES.items():
             self.scope.addItem(title, kind)
         self.scope.currentIndexChanged.connect(lambda _i: self.refresh_now())
-        row.addWidget(QLabel("Change"))
+        row.addWidget(QLabel(tr("Change")))
         row.addWidget(self.scope, 1)
         box.addLayout(row)
         self._differs = QLabel()
@@ -50,9 +52,9 @@ class StyleCard:
         self._differs.setWordWrap(True)
         box.addWidget(self._differs)
         back = QHBoxLayout()
-        self.clear = button("As the look has it", "Clear what differs from the look here", self.clear_scope, "small")
+        self.clear = button(tr("As the look has it"), tr("Clear what differs from the look here"), self.clear_scope, "small")
         self.clear_all = button(
-            "Clear all", "Clear everything that differs from the look in this short", self._clear_all, "small"
+            tr("Clear all"), tr("Clear everything that differs from the look in this short"), self._clear_all, "small"
         )
         back.addWidget(self.clear, 1)
         back.addWidget(self.clear_all, 1)
@@ -113,7 +115,7 @@ class StyleCard:
     def _scopes(self) -> list[Scope] | None:
         scopes = scopes_of(self._ws, self.kind)
         if scopes is None:
-            self._ws.said.emit("Choose words that the captions show first, or put the playhead on one.", "error")
+            self._ws.said.emit(tr("Choose words that the captions show first, or put the playhead on one."), "error")
         return scopes
 
     def set_property(self, name: str, value: Value, dragged: bool = False) -> None:
@@ -166,9 +168,12 @@ class StyleCard:
             control.back.setVisible(name in own)
             control.setEnabled(self.kind in ("short", "shape") or control.about.group not in SHORT_ONLY)
         parts = len({o.scope for o in captions.overrides})
-        told = [f"{len(captions.style)} properties of the short" if captions.style else "", f"{parts} places" if parts else ""]
+        told = [
+            tr("{style} properties of the short", style=len(captions.style)) if captions.style else "",
+            tr("{parts} places", parts=parts) if parts else "",
+        ]
         found = " and ".join(t for t in told if t)
-        self._differs.setText(f"Different from the look: {found}." if found else "All as the look has it.")
+        self._differs.setText(tr("Different from the look: {found}.", found=found) if found else tr("All as the look has it."))
         self.clear.setEnabled(bool(own))
         self.clear_all.setEnabled(bool(found))
 

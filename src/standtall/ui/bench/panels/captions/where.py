@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QCheckBox, QHBoxLayout, QLabel, QSlider, QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import caption_edits, corrections
 from standtall.model.edits import Edit
@@ -19,17 +20,17 @@ class PlaceCard:
 
     def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
         self._ws = workspace
-        self.clear = QCheckBox("Keep clear of faces")
-        self.clear.setToolTip("Let the captions stand where they cover least of the faces")
+        self.clear = QCheckBox(tr("Keep clear of faces"))
+        self.clear.setToolTip(tr("Let the captions stand where they cover least of the faces"))
         self.clear.clicked.connect(lambda _on: self._choose_clear())
         box.addWidget(self.clear)
         row = QHBoxLayout()
-        row.addWidget(QLabel("Top"))
+        row.addWidget(QLabel(tr("Top")))
         self.place = QSlider(Qt.Orientation.Horizontal)
         self.place.setRange(5, 95)
-        self.place.setAccessibleName("Height of the captions")
+        self.place.setAccessibleName(tr("Height of the captions"))
         self.place.setToolTip(
-            "Where the captions stand: left is the top, right the bottom. They are also dragged on the tall picture"
+            tr("Where the captions stand: left is the top, right the bottom. They are also dragged on the tall picture")
         )
         self.place.sliderMoved.connect(lambda value: self._set_place(value, dragged=True))
         self.place.sliderReleased.connect(lambda: self._set_place(self.place.sliderPosition()))
@@ -37,7 +38,7 @@ class PlaceCard:
             lambda _a: None if self.place.isSliderDown() else self._set_place(self.place.sliderPosition())
         )
         row.addWidget(self.place, 1)
-        row.addWidget(QLabel("Bottom"))
+        row.addWidget(QLabel(tr("Bottom")))
         box.addLayout(row)
 
     def _choose_clear(self) -> None:
@@ -76,8 +77,8 @@ class OffsetCard:
         self.offset = QSlider(Qt.Orientation.Horizontal)
         self.offset.setRange(-50, 50)
         self.offset.setPageStep(5)
-        self.offset.setAccessibleName("Caption offset in hundredths of a second")
-        self.offset.setToolTip("Show all captions of this footage earlier (left) or later (right) than its words")
+        self.offset.setAccessibleName(tr("Caption offset in hundredths of a second"))
+        self.offset.setToolTip(tr("Show all captions of this footage earlier (left) or later (right) than its words"))
         self.offset.sliderReleased.connect(self._set_offset)
         self.offset.actionTriggered.connect(lambda _a: None if self.offset.isSliderDown() else self._set_offset())
         self.offset.valueChanged.connect(self._say)
@@ -91,9 +92,13 @@ class OffsetCard:
 
     def _say(self, hundredths: int) -> None:
         if hundredths:
-            self.told.setText(f"{abs(hundredths) / 100:.2f} s {'later' if hundredths > 0 else 'earlier'} than the words")
+            self.told.setText(
+                tr("{s:.2f} s later than the words", s=hundredths / 100)
+                if hundredths > 0
+                else tr("{s:.2f} s earlier than the words", s=-hundredths / 100)
+            )
         else:
-            self.told.setText("With the words")
+            self.told.setText(tr("With the words"))
 
     def refresh(self, opened: Opened) -> None:
         self.offset.setValue(round(max(-LARGEST_OFFSET, opened.transcript.caption_offset) * 100 / TICKS_PER_SECOND))

@@ -10,6 +10,7 @@ from typing import Final
 from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.cutting import montage
 from standtall.model import edits, extra_edits
@@ -25,7 +26,7 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 
 STILL_S: Final = 2.0
-WHERE: Final = {"opening": "Before the talk", "closing": "After the talk"}
+WHERE: Final = {"opening": tr("Before the talk"), "closing": tr("After the talk")}
 
 
 class ClipsCard:
@@ -46,8 +47,8 @@ class ClipsCard:
             grid.addWidget(name, 2 * n, 0, 1, 3)
             grid.addWidget(
                 button(
-                    "Choose…",
-                    f"A clip or a still {title.lower()}; it counts in the length",
+                    tr("Choose…"),
+                    tr("A clip or a still {lower}; it counts in the length", lower=title.lower()),
                     partial(self._choose, where),
                     "small",
                 ),
@@ -58,13 +59,13 @@ class ClipsCard:
             length.setRange(0.2, 120.0)
             length.setSuffix(" s")
             length.setDecimals(1)
-            length.setAccessibleName(f"Length of the clip {title.lower()}")
-            length.setToolTip("How much of it is shown")
+            length.setAccessibleName(tr("Length of the clip {lower}", lower=title.lower()))
+            length.setToolTip(tr("How much of it is shown"))
             length.setKeyboardTracking(False)
             length.valueChanged.connect(partial(self._set_length, where))
             self.lengths[where] = length
             grid.addWidget(length, 2 * n + 1, 1)
-            gone = button("Remove", f"Nothing {title.lower()}", partial(self._set, where, None), "small")
+            gone = button(tr("Remove"), tr("Nothing {lower}", lower=title.lower()), partial(self._set, where, None), "small")
             self.removes[where] = gone
             grid.addWidget(gone, 2 * n + 1, 2)
         box.addLayout(grid)
@@ -108,7 +109,7 @@ class ClipsCard:
         for where, title in WHERE.items():
             clip = self._clip(where)
             self.names[where].setText(
-                f"{title}: {Path(clip.path).name}, {clock(clip.length, True)}" if clip else f"{title}: nothing"
+                f"{title}: {Path(clip.path).name}, {clock(clip.length, True)}" if clip else tr("{title}: nothing", title=title)
             )
             self.lengths[where].setVisible(clip is not None)
             self.removes[where].setVisible(clip is not None)
@@ -123,19 +124,19 @@ class EffectsCard:
     def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
         self._ws = workspace
         self.choice = QComboBox()
-        self.choice.setAccessibleName("Sound effect")
-        self.choice.setToolTip("Which sound effect is put in")
+        self.choice.setAccessibleName(tr("Sound effect"))
+        self.choice.setToolTip(tr("Which sound effect is put in"))
         self.choice.setMaxVisibleItems(16)
         for name, title in effects().items():
             self.choice.addItem(title, name)
         row = QHBoxLayout()
         row.addWidget(self.choice, 1)
-        row.addWidget(button("Hear", "Play it", self._hear, "small"))
+        row.addWidget(button(tr("Hear"), tr("Play it"), self._hear, "small"))
         box.addLayout(row)
         two = QHBoxLayout()
-        two.addWidget(button("Here", "Put it in at the playhead", self.put_here, "small"))
-        two.addWidget(button("At cuts", "At every cut of the short", self.put_at_cuts, "small"))
-        two.addWidget(button("At stickers", "With every sticker that comes", self.put_at_stickers, "small"))
+        two.addWidget(button(tr("Here"), tr("Put it in at the playhead"), self.put_here, "small"))
+        two.addWidget(button(tr("At cuts"), tr("At every cut of the short"), self.put_at_cuts, "small"))
+        two.addWidget(button(tr("At stickers"), tr("With every sticker that comes"), self.put_at_stickers, "small"))
         box.addLayout(two)
         self.told = QLabel()
         self.told.setObjectName("faint")
@@ -144,7 +145,7 @@ class EffectsCard:
     def _hear(self) -> None:
         device, made = sound_device(), effect(self.choice.currentData())
         if device is None:
-            self._ws.said.emit("There is no sound device on this machine, so nothing can be heard.", "note")
+            self._ws.said.emit(tr("There is no sound device on this machine, so nothing can be heard."), "note")
         elif made is not None:
             device.play(made.T, TICKS_PER_SECOND)
 
@@ -163,7 +164,7 @@ class EffectsCard:
         if opened is not None:
             segments = opened.entry.short.segments
             new = tuple(self._at(s.source, s.start) for b, s in itertools.pairwise(segments) if not b.meets(s))
-            self._ws.edit(lambda s, _a: extra_edits.put_all_in(s, new, "Sound effects at cuts"))
+            self._ws.edit(lambda s, _a: extra_edits.put_all_in(s, new, tr("Sound effects at cuts")))
 
     def put_at_stickers(self) -> None:
         """One where each sticker comes, on the same words."""
@@ -174,20 +175,22 @@ class EffectsCard:
             new: tuple[Extra, ...] = tuple(
                 SoundExtra(0, name, e.extent) for e in items if e.kind == "picture" and e.role == "sticker"
             )
-            self._ws.edit(lambda s, _a: extra_edits.put_all_in(s, new, "Sound effects at stickers"))
+            self._ws.edit(lambda s, _a: extra_edits.put_all_in(s, new, tr("Sound effects at stickers")))
 
     def refresh(self, opened: Opened) -> None:
         count = sum(isinstance(e, SoundExtra) for e in opened.entry.short.extras.items)
-        self.told.setText(f"{count} in this short; they are in the list of extras." if count else "None in this short.")
+        self.told.setText(
+            tr("{count} in this short; they are in the list of extras.", count=count) if count else tr("None in this short.")
+        )
 
 
 TRANSITIONS: Final[dict[TransitionKind, tuple[str, str]]] = {
-    "cut": ("Straight cut", "No transition"),
-    "blend": ("Blend", "Both pictures over each other"),
-    "dip": ("Dip", "Down to black and up again"),
-    "slide": ("Slide", "The new picture comes over the old one"),
-    "push": ("Push", "The new picture pushes the old one away"),
-    "zoom": ("Soft zoom", "Nearer, and over into the new picture"),
+    "cut": (tr("Straight cut"), tr("No transition")),
+    "blend": (tr("Blend"), tr("Both pictures over each other")),
+    "dip": (tr("Dip"), tr("Down to black and up again")),
+    "slide": (tr("Slide"), tr("The new picture comes over the old one")),
+    "push": (tr("Push"), tr("The new picture pushes the old one away")),
+    "zoom": (tr("Soft zoom"), tr("Nearer, and over into the new picture")),
 }
 
 
@@ -198,8 +201,8 @@ class TransitionsCard:
         self._ws = workspace
         row = QHBoxLayout()
         self.choice = QComboBox()
-        self.choice.setAccessibleName("Transition")
-        self.choice.setToolTip("How the picture goes over a cut")
+        self.choice.setAccessibleName(tr("Transition"))
+        self.choice.setToolTip(tr("How the picture goes over a cut"))
         for name, (title, tip) in TRANSITIONS.items():
             self.choice.addItem(title, name)
             self.choice.setItemData(self.choice.count() - 1, tip, Qt.ItemDataRole.ToolTipRole)
@@ -209,15 +212,15 @@ class TransitionsCard:
         self.length.setSingleStep(0.05)
         self.length.setValue(0.4)
         self.length.setSuffix(" s")
-        self.length.setAccessibleName("Length of the transition")
-        self.length.setToolTip("How long it takes, from the cut on")
+        self.length.setAccessibleName(tr("Length of the transition"))
+        self.length.setToolTip(tr("How long it takes, from the cut on"))
         row.addWidget(self.length)
         box.addLayout(row)
         two = QHBoxLayout()
-        two.addWidget(button("At this cut", "At the cut nearest to the playhead", self.put_here, "small"))
-        two.addWidget(button("At all cuts", "At every cut of the short", self.put_everywhere, "small"))
+        two.addWidget(button(tr("At this cut"), tr("At the cut nearest to the playhead"), self.put_here, "small"))
+        two.addWidget(button(tr("At all cuts"), tr("At every cut of the short"), self.put_everywhere, "small"))
         box.addLayout(two)
-        self.gone = button("As at all cuts", "No cut has a transition of its own", self.clear, "small")
+        self.gone = button(tr("As at all cuts"), tr("No cut has a transition of its own"), self.clear, "small")
         box.addWidget(self.gone)
         self.told = QLabel()
         self.told.setObjectName("faint")
@@ -253,4 +256,8 @@ class TransitionsCard:
         cut = opened.entry.short.cut
         own = sum(cut.transition_at(n) is not None for n in cuts)
         self.gone.setVisible(own > 0)
-        self.told.setText(f"{len(cuts)} cuts, {own} with a transition of their own." if cuts else "This short has no cut.")
+        self.told.setText(
+            tr("{cuts} cuts, {own} with a transition of their own.", cuts=len(cuts), own=own)
+            if cuts
+            else tr("This short has no cut.")
+        )

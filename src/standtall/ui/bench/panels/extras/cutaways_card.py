@@ -21,11 +21,12 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import count_of, tr
 from standtall.checks.missing_files import files_missing
 from standtall.cutting import montage
 from standtall.extras.suggestions import Suggestion
 from standtall.ink.placed_pictures import picture_key
-from standtall.model import edits, extra_edits
+from standtall.model import extra_edits
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit
 from standtall.model.extents import PassageExtent
@@ -41,19 +42,21 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.notices import sentence
 
-PICTURES = "Footage and stills (*.mp4 *.mov *.mkv *.webm *.ts *.jpg *.jpeg *.png *.webp *.tif *.tiff);;All files (*)"
+PICTURES = tr("Footage and stills (*.mp4 *.mov *.mkv *.webm *.ts *.jpg *.jpeg *.png *.webp *.tif *.tiff);;All files (*)")
 CHOICES: Final[dict[str, tuple[str, str, tuple[tuple[str, str], ...]]]] = {
     "placing": (
-        "Shown", "Where the cutaway is shown", (("full", "Over all"), ("window", "In a window"), ("beside", "Beside the talk")),
+        tr("Shown"), tr("Where the cutaway is shown"), (("full", tr("Over all")), ("window", tr("In a window")), ("beside",
+            tr("Beside the talk"))),
     ),
-    "fit": ("Framed", "Cropped to fill its place, or whole", (("crop", "Cropped"), ("whole", "Whole"))),
+    "fit": (tr("Framed"), tr("Cropped to fill its place, or whole"), (("crop", tr("Cropped")), ("whole", tr("Whole")))),
     "move": (
-        "Moves", "Stills move slowly",
-        (("none", "Still"), ("nearer", "Nearer"), ("away", "Away"), ("left", "To the left"), ("right", "To the right")),
+        tr("Moves"), tr("Stills move slowly"),
+        (("none", tr("Still")), ("nearer", tr("Nearer")), ("away", tr("Away")), ("left", tr("To the left")), ("right",
+        tr("To the right"))),
     ),
     "sound": (
-        "Own sound", "Whether its own sound is heard",
-        (("off", "Off"), ("under", "Under the talk"), ("instead", "Instead of the talk")),
+        tr("Own sound"), tr("Whether its own sound is heard"),
+        (("off", tr("Off")), ("under", tr("Under the talk")), ("instead", tr("Instead of the talk"))),
     ),
 }  # fmt: skip
 EVERY_S: Final = 6.0
@@ -69,15 +72,17 @@ class CutawaysCard:
         self.told.setObjectName("faint")
         box.addWidget(self.told)
         row = QHBoxLayout()
-        row.addWidget(button("Over these words…", "Footage or a still, shown during the chosen words", self._choose_one, "small"))
-        row.addWidget(button("Montage…", "Footage and stills shared out over all of the short", self.choose, "small"))
+        row.addWidget(
+            button(tr("Over these words…"), tr("Footage or a still, shown during the chosen words"), self._choose_one, "small")
+        )
+        row.addWidget(button(tr("Montage…"), tr("Footage and stills shared out over all of the short"), self.choose, "small"))
         box.addLayout(row)
         self.how = QComboBox()
-        self.how.setAccessibleName("How a montage is shared out")
+        self.how.setAccessibleName(tr("How a montage is shared out"))
         self.how.setToolTip(
-            "Each file of a montage is shown as long as the others, changes where a phrase ends, or on a beat of the music"
+            tr("Each file of a montage is shown as long as the others, changes where a phrase ends, or on a beat of the music")
         )
-        for text, how in (("Even shares", "even"), ("Change at phrases", "phrases"), ("Change on beats", "beats")):
+        for text, how in ((tr("Even shares"), "even"), (tr("Change at phrases"), "phrases"), (tr("Change on beats"), "beats")):
             self.how.addItem(text, how)
         box.addWidget(self.how)
         self.boxes: dict[str, QComboBox] = {}
@@ -91,7 +96,7 @@ class CutawaysCard:
             line.addWidget(label)
             made = QComboBox()
             made.setAccessibleName(title)
-            made.setToolTip(f"{tip}. It is about the cutaway at the playhead, else about all")
+            made.setToolTip(tr("{tip}. It is about the cutaway at the playhead, else about all", tip=tip))
             for value, text in choices:
                 made.addItem(text, value)
             made.activated.connect(partial(self._set, name))
@@ -99,20 +104,22 @@ class CutawaysCard:
             self.boxes[name] = made
             self._rows.append(holder)
             box.addWidget(holder)
-        self.across = Slider("From the side", "Which part of a cropped picture is shown", (0.0, 1.0), workspace, self._set_across)
+        self.across = Slider(
+            tr("From the side"), tr("Which part of a cropped picture is shown"), (0.0, 1.0), workspace, self._set_across
+        )
         box.addLayout(self.across.row)
         order = QHBoxLayout()
-        self.replace = button("Replace…", "Show another file in its place", self._choose_other, "small")
-        self.earlier = button("Earlier", "Change places with the cutaway before", partial(self._swap, -1), "small")
-        self.later = button("Later", "Change places with the cutaway after", partial(self._swap, 1), "small")
+        self.replace = button(tr("Replace…"), tr("Show another file in its place"), self._choose_other, "small")
+        self.earlier = button(tr("Earlier"), tr("Change places with the cutaway before"), partial(self._swap, -1), "small")
+        self.later = button(tr("Later"), tr("Change places with the cutaway after"), partial(self._swap, 1), "small")
         for part in (self.replace, self.earlier, self.later):
             order.addWidget(part)
         box.addLayout(order)
         last = QHBoxLayout()
-        self.remove_here = button("Remove this one", "The cutaway at the playhead", self._remove_one, "small")
+        self.remove_here = button(tr("Remove this one"), tr("The cutaway at the playhead"), self._remove_one, "small")
         self.remove = button(
-            "Remove all",
-            "Show the talk again",
+            tr("Remove all"),
+            tr("Show the talk again"),
             lambda: self._ws.edit(lambda s, _a: extra_edits.clear_kind(s, "cutaway")),
             "small",
         )
@@ -122,7 +129,7 @@ class CutawaysCard:
         workspace.selection.playhead_changed.connect(lambda _t: self._refresh_here())
 
     def choose(self) -> None:
-        names, _kind = QFileDialog.getOpenFileNames(self.told, "Footage or stills for a montage", "", PICTURES)
+        names, _kind = QFileDialog.getOpenFileNames(self.told, tr("Footage or stills for a montage"), "", PICTURES)
         if names:
             self.add([Path(n) for n in names])
 
@@ -146,7 +153,7 @@ class CutawaysCard:
         self._look_at(paths, there)
 
     def _choose_one(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.told, "Footage or a still over the chosen words", "", PICTURES)
+        name, _kind = QFileDialog.getOpenFileName(self.told, tr("Footage or a still over the chosen words"), "", PICTURES)
         if name:
             self.put_over(Path(name))
 
@@ -156,7 +163,7 @@ class CutawaysCard:
         if opened is None:
             return
         if not chosen:
-            self._ws.said.emit("Choose the words to show it over first.", "error")
+            self._ws.said.emit(tr("Choose the words to show it over first."), "error")
             return
         words = opened.analysis.words
         extent = Segment(
@@ -180,7 +187,7 @@ class CutawaysCard:
 
     def _set(self, name: str, _index: int) -> None:
         value, one = self.boxes[name].currentData(), self.here()
-        label = f"Cutaways: {CHOICES[name][0].lower()}"
+        label = tr("Cutaways: {lower}", lower=CHOICES[name][0].lower())
         if one is not None:
             self._ws.edit(lambda s, _a: extra_edits.change_cutaway(s, one, label, **{name: value}))
         else:
@@ -192,7 +199,7 @@ class CutawaysCard:
             return
 
         def make(short: Short) -> Edit:
-            return extra_edits.change_cutaway(short, one, "Cutaways: which part is shown", across=value)
+            return extra_edits.change_cutaway(short, one, tr("Cutaways: which part is shown"), across=value)
 
         if dragged:
             self._ws.trial.show(opened, make)
@@ -205,7 +212,7 @@ class CutawaysCard:
             self._ws.edit(lambda s, _a: extra_edits.swap_cutaway(s, one, way))
 
     def _choose_other(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.told, "Footage or a still in its place", "", PICTURES)
+        name, _kind = QFileDialog.getOpenFileName(self.told, tr("Footage or a still in its place"), "", PICTURES)
         if name:
             self.replace_here(Path(name))
 
@@ -218,7 +225,7 @@ class CutawaysCard:
         def there(found: list[montage.Picture]) -> None:
             new = found[0]
             self._ws.edit(
-                lambda s, _a: extra_edits.change_cutaway(s, one, "Replace a cutaway", path=new.path, key=new.key, at=0), seen
+                lambda s, _a: extra_edits.change_cutaway(s, one, tr("Replace a cutaway"), path=new.path, key=new.key, at=0), seen
             )
 
         self._look_at([path], there)
@@ -243,11 +250,11 @@ class CutawaysCard:
     def refresh(self, opened: Opened) -> None:
         cutaways, gone = opened.entry.short.extras.cutaways, files_missing(opened.composition)
         files = {Path(c.path).name for c in cutaways}
-        told = "Footage or stills to show over the talk, while the sound goes on."
+        told = tr("Footage or stills to show over the talk, while the sound goes on.")
         if gone:
             told = f"{sentence(gone[0])}."
         elif files:
-            told = f"{edits.count_of(len(files), 'file')} shown: {', '.join(sorted(files))}"
+            told = tr("{files} shown: {join}", files=count_of(len(files), "file"), join=", ".join(sorted(files)))
         self.told.setText(told)
         self.remove.setEnabled(bool(cutaways))
         for row in self._rows:
@@ -264,19 +271,21 @@ class SuggestionsCard:
         self._refused: set[tuple[str, int]] = set()
         self._found: list[Suggestion] = []
         row = QHBoxLayout()
-        row.addWidget(button("Suggest pictures", "Look for pictures that fit the words, evenly spread", self.suggest, "small"))
-        self.all = button("Take all", "Put all suggested pictures on the frame", self._take_all, "small")
+        row.addWidget(
+            button(tr("Suggest pictures"), tr("Look for pictures that fit the words, evenly spread"), self.suggest, "small")
+        )
+        self.all = button(tr("Take all"), tr("Put all suggested pictures on the frame"), self._take_all, "small")
         row.addWidget(self.all)
         box.addLayout(row)
         self.list = QListWidget()
-        self.list.setAccessibleName("Suggested pictures")
+        self.list.setAccessibleName(tr("Suggested pictures"))
         self.list.setIconSize(QSize(34, 34))
         self.list.setFixedHeight(150)
         self.list.itemSelectionChanged.connect(self._show)
         box.addWidget(self.list)
         two = QHBoxLayout()
-        self.take: QPushButton = button("Take it", "Put the picture on the frame over its words", self._take, "small")
-        self.refuse: QPushButton = button("Refuse it", "It is not suggested again for these words", self._refuse, "small")
+        self.take: QPushButton = button(tr("Take it"), tr("Put the picture on the frame over its words"), self._take, "small")
+        self.refuse: QPushButton = button(tr("Refuse it"), tr("It is not suggested again for these words"), self._refuse, "small")
         two.addWidget(self.take)
         two.addWidget(self.refuse)
         box.addLayout(two)
@@ -311,7 +320,7 @@ class SuggestionsCard:
                 self.list.addItem(item)
             self._tell()
             if not self._found:
-                self._ws.said.emit("No picture of the library fits these words.", "note")
+                self._ws.said.emit(tr("No picture of the library fits these words."), "note")
 
         self._ws.in_background("words", work, arrived)
 
@@ -338,11 +347,11 @@ class SuggestionsCard:
     def _take(self) -> None:
         one = self._chosen()
         if one is not None:
-            self._put([one], "Take a suggested picture")
+            self._put([one], tr("Take a suggested picture"))
             self._drop(one)
 
     def _take_all(self) -> None:
-        self._put(list(self._found), f"Take {edits.count_of(len(self._found), 'suggested picture')}")
+        self._put(list(self._found), tr("Take {found}", found=count_of(len(self._found), tr("suggested picture"))))
         for one in list(self._found):
             self._drop(one)
 

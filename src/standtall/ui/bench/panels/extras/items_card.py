@@ -20,6 +20,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import capital, tr
 from standtall.ink.placed_pictures import picture_key
 from standtall.model import extra_edits
 from standtall.model.edits import Edit
@@ -38,7 +39,7 @@ from standtall.ui.widgets.property_controls import Control
 
 ROW_HIGH = 24
 TYPED_MS = 400
-PICTURES = "Pictures (*.png *.svg *.jpg *.jpeg *.webp *.gif);;All files (*)"
+PICTURES = tr("Pictures (*.png *.svg *.jpg *.jpeg *.webp *.gif);;All files (*)")
 
 
 def clear_top(opened: Opened) -> float:
@@ -56,27 +57,28 @@ class ItemsCard:
         grid.setSpacing(4)
         self.adds: dict[str, QPushButton] = {}
         for n, (name, text, tip, does) in enumerate((
-            ("headline", "Headline", "A headline from the short's own words", self.add_headline),
-            ("text", "Text", "A text anywhere on the picture", self.add_text),
-            ("logo", "Logo…", "A picture of your own in a corner", self.choose_logo),
-            ("progress bar", "Progress", "A bar that fills as the short plays", lambda: self.add(BarExtra(0))),
-            ("light effect", "Light", "Grain, warm light, a flash, an old tape", lambda: self.add(LightExtra(0, "warm"))),
+            ("headline", tr("Headline"), tr("A headline from the short's own words"), self.add_headline),
+            ("text", tr("Text"), tr("A text anywhere on the picture"), self.add_text),
+            ("logo", tr("Logo…"), tr("A picture of your own in a corner"), self.choose_logo),
+            ("progress bar", tr("Progress"), tr("A bar that fills as the short plays"), lambda: self.add(BarExtra(0))),
+            ("light effect", tr("Light"), tr("Grain, warm light, a flash, an old tape"), lambda: self.add(LightExtra(0,
+            "warm"))),
         )):  # fmt: skip
             made = button(text, tip, does, "small")
             self.adds[name] = made
             grid.addWidget(made, n // 3, n % 3)
         box.addLayout(grid)
         self.list = QListWidget()
-        self.list.setAccessibleName("Extras of the short")
+        self.list.setAccessibleName(tr("Extras of the short"))
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.list.setTextElideMode(Qt.TextElideMode.ElideRight)
         self.list.itemSelectionChanged.connect(self._select)
         box.addWidget(self.list)
         self.clear = button(
-            "Remove all extras", "Headline, pictures, cutaways, effects, clips: the talk alone", self._clear, "small"
+            tr("Remove all extras"), tr("Headline, pictures, cutaways, effects, clips: the talk alone"), self._clear, "small"
         )
         box.addWidget(self.clear)
-        self.empty = QLabel("Nothing lies on the picture yet. Add a headline first.")
+        self.empty = QLabel(tr("Nothing lies on the picture yet. Add a headline first."))
         self.empty.setObjectName("faint")
         self.empty.setWordWrap(True)
         box.addWidget(self.empty)
@@ -107,10 +109,10 @@ class ItemsCard:
         opened = self._ws.opened
         if opened is not None:
             extent = extent_for("words", opened, self._ws.selection) or OpeningExtent()
-            self.add(TextExtra(0, "Text", extent, False, 0.5))
+            self.add(TextExtra(0, tr("Text"), extent, False, 0.5))
 
     def choose_logo(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.list, "A picture for the logo", "", PICTURES)
+        name, _kind = QFileDialog.getOpenFileName(self.list, tr("A picture for the logo"), "", PICTURES)
         if name:
             self.add_logo(Path(name))
 
@@ -135,7 +137,7 @@ class ItemsCard:
         self.list.clear()
         for extra in reversed(items):  # what lies on top stands first
             kind, name = extra_edits.kind_of(extra), extra_edits.name_of(extra)
-            row = QListWidgetItem(f"{kind.capitalize()}{': ' + name if name else ''}")
+            row = QListWidgetItem(f"{capital(tr(kind))}{': ' + name if name else ''}")
             row.setData(Qt.ItemDataRole.UserRole, extra.id)
             row.setToolTip(told(opened.composition.extras.spans(extra.id), opened.composition))
             self.list.addItem(row)
@@ -154,13 +156,15 @@ class ChosenExtraCard:
         self.name.setWordWrap(True)
         box.addWidget(self.name)
         self.text = QPlainTextEdit()
-        self.text.setAccessibleName("Text on the picture")
-        self.text.setToolTip("A new line breaks the text here; without one it is broken into even lines")
+        self.text.setAccessibleName(tr("Text on the picture"))
+        self.text.setToolTip(tr("A new line breaks the text here; without one it is broken into even lines"))
         self.text.setFixedHeight(58)
         self.text.setTabChangesFocus(True)
         self.text.textChanged.connect(self._typed)
         box.addWidget(self.text)
-        self.again = button("Another proposal", "The next headline that the short's own words propose", self.another, "small")
+        self.again = button(
+            tr("Another proposal"), tr("The next headline that the short's own words propose"), self.another, "small"
+        )
         box.addWidget(self.again)
         self.extents: dict[ExtentKind, QPushButton] = {}
         grid = QGridLayout()
@@ -183,9 +187,9 @@ class ChosenExtraCard:
         self._shown: tuple[int, type] | None = None
         row = QGridLayout()
         row.setSpacing(4)
-        self.front = button("To the front", "Over all other extras", self._to_front, "small")
-        self.gone = button("Remove", "Remove this extra (Alt+Delete)", self.remove, "small")
-        self.all_gone = button("Remove all of its kind", "Remove all extras of this kind", self.remove_kind, "small")
+        self.front = button(tr("To the front"), tr("Over all other extras"), self._to_front, "small")
+        self.gone = button(tr("Remove"), tr("Remove this extra (Alt+Delete)"), self.remove, "small")
+        self.all_gone = button(tr("Remove all of its kind"), tr("Remove all extras of this kind"), self.remove_kind, "small")
         row.addWidget(self.front, 0, 0)
         row.addWidget(self.gone, 0, 1)
         row.addWidget(self.all_gone, 1, 0, 1, 2)
@@ -209,7 +213,7 @@ class ChosenExtraCard:
             return
         extent = extent_for(kind, opened, self._ws.selection)
         if extent is None:
-            self._ws.said.emit("Choose words first, or move the playhead to a word.", "error")
+            self._ws.said.emit(tr("Choose words first, or move the playhead to a word."), "error")
             self.refresh(opened)
             return
         self._ws.edit(lambda s, _a: extra_edits.set_extent(s, number, extent))
@@ -226,7 +230,7 @@ class ChosenExtraCard:
             now = getattr(short.extras.item(number), "text", "")
             at = texts.index(now) + 1 if now in texts else 0
             if texts[at % len(texts)] == now:
-                self._ws.said.emit("The words of this short propose no other headline.", "note")
+                self._ws.said.emit(tr("The words of this short propose no other headline."), "note")
                 return
             self._ws.edit(lambda s, _a: extra_edits.change(s, number, text=texts[at % len(texts)]), opened)
 
@@ -300,7 +304,7 @@ class ChosenExtraCard:
         if (extra.id, type(extra)) != self._shown:
             self._build(extra)
         kind = extra_edits.kind_of(extra)
-        self.name.setText(f"<b>{kind.capitalize()}</b>")
+        self.name.setText(f"<b>{capital(tr(kind))}</b>")
         self._filling = True
         self.text.setVisible(isinstance(extra, TextExtra))
         self.again.setVisible(isinstance(extra, TextExtra) and extra.headline)

@@ -11,6 +11,7 @@ from PySide6.QtCore import QSize, Qt
 from PySide6.QtGui import QIcon, QImage, QPixmap
 from PySide6.QtWidgets import QFileDialog, QLabel, QListView, QListWidget, QListWidgetItem, QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.ink.placed_pictures import picture_at, picture_key
 from standtall.library import settings
 from standtall.library.stickers import MOVING_ENDINGS, Sticker, tag_by_hand
@@ -48,12 +49,12 @@ class LibraryCard:
         self._ws, self._put_footage = workspace, put_footage
         self._library: tuple[Sticker, ...] = ()
         self._icons: dict[str, QIcon] = {}
-        self.sought = Field("Search the pictures", "Search: money, time, rain…")
+        self.sought = Field(tr("Search the pictures"), tr("Search: money, time, rain…"))
         self.sought.textChanged.connect(lambda _t: self._show())
         box.addWidget(self.sought)
         self.list = QListWidget()
-        self.list.setAccessibleName("Pictures")
-        self.list.setToolTip("Put a picture on the frame, over the chosen words")
+        self.list.setAccessibleName(tr("Pictures"))
+        self.list.setToolTip(tr("Put a picture on the frame, over the chosen words"))
         self.list.setViewMode(QListView.ViewMode.IconMode)
         self.list.setMovement(QListView.Movement.Static)
         self.list.setResizeMode(QListView.ResizeMode.Adjust)
@@ -64,8 +65,8 @@ class LibraryCard:
         self.list.itemActivated.connect(lambda item: self.put(item.data(Qt.ItemDataRole.UserRole)))
         box.addWidget(self.list)
         self.list.itemSelectionChanged.connect(self._show_tags)
-        self.tags = Field("Words of the picture", "Words that it is found by")
-        self.tags.setToolTip("Words that this picture of your own is found by, beside those of its name")
+        self.tags = Field(tr("Words of the picture"), tr("Words that it is found by"))
+        self.tags.setToolTip(tr("Words that this picture of your own is found by, beside those of its name"))
         self.tags.editingFinished.connect(self._tagged)
         self.tags.hide()
         box.addWidget(self.tags)
@@ -75,7 +76,9 @@ class LibraryCard:
         self.told.setWordWrap(True)
         box.addWidget(self.told)
         box.addWidget(
-            button("Add a folder of your own…", "Pictures in it are found by the words of their names", self._choose, "small")
+            button(
+                tr("Add a folder of your own…"), tr("Pictures in it are found by the words of their names"), self._choose, "small"
+            )
         )
 
     @property
@@ -83,7 +86,7 @@ class LibraryCard:
         return self._library
 
     def _choose(self) -> None:
-        folder = QFileDialog.getExistingDirectory(self.list, "A folder of pictures")
+        folder = QFileDialog.getExistingDirectory(self.list, tr("A folder of pictures"))
         if folder:
             self.add_folder(folder)
 
@@ -144,7 +147,9 @@ class LibraryCard:
             self.list.addItem(item)
         own = sum(s.own for s in self._library)
         self.told.setText(
-            f"{len(found)} of {len(self._library)} pictures, {own} of your own." if self._library else "Looking for pictures…"
+            tr("{found} of {library} pictures, {own} of your own.", found=len(found), library=len(self._library), own=own)
+            if self._library
+            else tr("Looking for pictures…")
         )
         missing = [s for s in found[:SHOWN] if s.path not in self._icons]
         if missing:

@@ -7,6 +7,7 @@ from typing import Final, Literal
 from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.ui.bench.panels.extras.clips_card import ClipsCard, EffectsCard, TransitionsCard
 from standtall.ui.bench.panels.extras.cutaways_card import CutawaysCard, SuggestionsCard
 from standtall.ui.bench.panels.extras.items_card import ChosenExtraCard, ItemsCard
@@ -17,9 +18,9 @@ from standtall.ui.widgets.tabs import Tabs
 
 Side = Literal["picture", "cutaways", "ends"]
 _SIDES: Final[dict[str, tuple[str, str]]] = {
-    "picture": ("On the picture", "Headline, texts, logo, stickers, progress bar, light effects"),
-    "cutaways": ("Cutaways", "Other pictures over the talk"),
-    "ends": ("Ends, cuts", "Clips before and after the talk, transitions at cuts, sound effects"),
+    "picture": (tr("On the picture"), tr("Headline, texts, logo, stickers, progress bar, light effects")),
+    "cutaways": (tr("Cutaways"), tr("Other pictures over the talk")),
+    "ends": (tr("Ends, cuts"), tr("Clips before and after the talk, transitions at cuts, sound effects")),
 }
 
 
@@ -30,17 +31,17 @@ class ExtrasPanel(QWidget):
         super().__init__()
         self._ws = workspace
         picture, cutaways, ends = Panel(), Panel(), Panel()
-        self.items = ItemsCard(workspace, card_in(picture.column, "ON THE PICTURE"))
-        chosen = card_in(picture.column, "CHOSEN EXTRA")
+        self.items = ItemsCard(workspace, card_in(picture.column, tr("ON THE PICTURE")))
+        chosen = card_in(picture.column, tr("CHOSEN EXTRA"))
         card = chosen.parentWidget()
         assert card is not None
         self.chosen = ChosenExtraCard(workspace, chosen, card)
-        self.cutaways = CutawaysCard(workspace, card_in(cutaways.column, "CUTAWAYS"))
-        self.library = LibraryCard(workspace, card_in(picture.column, "PICTURES"), self.cutaways.put_over)
-        self.suggestions = SuggestionsCard(workspace, card_in(picture.column, "SUGGESTED BY THE WORDS"), self.library)
-        self.clips = ClipsCard(workspace, card_in(ends.column, "BEFORE AND AFTER"))
-        self.transitions = TransitionsCard(workspace, card_in(ends.column, "TRANSITIONS AT CUTS"))
-        self.effects = EffectsCard(workspace, card_in(ends.column, "SOUND EFFECTS"))
+        self.cutaways = CutawaysCard(workspace, card_in(cutaways.column, tr("CUTAWAYS")))
+        self.library = LibraryCard(workspace, card_in(picture.column, tr("PICTURES")), self.cutaways.put_over)
+        self.suggestions = SuggestionsCard(workspace, card_in(picture.column, tr("SUGGESTED BY THE WORDS")), self.library)
+        self.clips = ClipsCard(workspace, card_in(ends.column, tr("BEFORE AND AFTER")))
+        self.transitions = TransitionsCard(workspace, card_in(ends.column, tr("TRANSITIONS AT CUTS")))
+        self.effects = EffectsCard(workspace, card_in(ends.column, tr("SOUND EFFECTS")))
         self._sides = (picture, cutaways, ends)
         for panel in self._sides:
             panel.finish()

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from typing import Final, Literal, get_args
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.compose.composition import Composition
 from standtall.model.extents import Extent, FromExtent, OpeningExtent, PassageExtent, Spans, WholeExtent, missed
@@ -13,11 +14,14 @@ from standtall.ui.state.selection import Selection
 ExtentKind = Literal["whole", "opening", "shot", "words", "from"]
 KINDS: Final[tuple[ExtentKind, ...]] = get_args(ExtentKind)
 TITLES: Final[dict[ExtentKind, tuple[str, str]]] = {
-    "whole": ("Whole short", "From the first frame to the last"),
-    "opening": ("Opening", "The first seconds of the short"),
-    "shot": ("This shot", "While the shot at the playhead lasts"),
-    "words": ("These words", "During the chosen words, or the one at the playhead; it stays on them when the cut changes"),
-    "from": ("From here on", "From the playhead to the end of the short"),
+    "whole": (tr("Whole short"), tr("From the first frame to the last")),
+    "opening": (tr("Opening"), tr("The first seconds of the short")),
+    "shot": (tr("This shot"), tr("While the shot at the playhead lasts")),
+    "words": (
+        tr("These words"),
+        tr("During the chosen words, or the one at the playhead; it stays on them when the cut changes"),
+    ),
+    "from": (tr("From here on"), tr("From the playhead to the end of the short")),
 }
 OPENING_S: Final = 4.0
 
@@ -52,10 +56,10 @@ def told(spans: Spans, made: Composition) -> str:
     """When it is on, and what it misses of the short."""
     length = made.time_map.length
     if not spans:
-        return "Nowhere in the short: what it lies on is cut out."
+        return tr("Nowhere in the short: what it lies on is cut out.")
     inside = tuple((max(0, a), min(length, b)) for a, b in spans)
     gone = [(a, b) for a, b in missed(inside, length) if b - a > TICKS_PER_SECOND // 10]
     on = ", ".join(f"{clock(a, True)}–{clock(b, True)}" for a, b in inside[:3])
     if not gone:
-        return "On for the whole short."
-    return f"On {on}. Misses {', '.join(f'{clock(a, True)}–{clock(b, True)}' for a, b in gone[:3])}."
+        return tr("On for the whole short.")
+    return tr("On {on}. Misses {join}.", on=on, join=", ".join((f"{clock(a, True)}–{clock(b, True)}" for a, b in gone[:3])))

@@ -7,11 +7,12 @@ from functools import partial
 
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout
 
+from standtall.base.interface_language import count_of, tr
 from standtall.base.time import clock
 from standtall.framing.carry_over import matched
 from standtall.model import framing_edits
 from standtall.model.cut import Segment
-from standtall.model.edits import Edit, count_of
+from standtall.model.edits import Edit
 from standtall.model.short import Short
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
@@ -38,12 +39,13 @@ class AlikeCard:
         self._places.setSpacing(4)
         box.addLayout(self._places)
         self.declared = [
-            Action("frame-camera", "Frame every shot from this camera like this one", self.frame_camera, ("Shift+C",),
-                   label="Frame them like this one"),
-            Action("copy-framing", "Copy the framing of this shot", self.copy, ("Ctrl+Shift+C",), label="Copy framing"),
-            Action("paste-framing", "Frame this shot like the one that was copied", self.paste, ("Ctrl+Shift+V",), label="Paste"),
-            Action("split-shot", "Split the shot at the playhead", self.split, ("Shift+X",), label="Split here"),
-            Action("join-shot", "Join the shot to the one before", self.join, ("Shift+J",), label="Join to previous"),
+            Action("frame-camera", tr("Frame every shot from this camera like this one"), self.frame_camera, ("Shift+C",),
+                   label=tr("Frame them like this one")),
+            Action("copy-framing", tr("Copy the framing of this shot"), self.copy, ("Ctrl+Shift+C",), label=tr("Copy framing")),
+            Action("paste-framing", tr("Frame this shot like the one that was copied"), self.paste, ("Ctrl+Shift+V",),
+                label=tr("Paste")),
+            Action("split-shot", tr("Split the shot at the playhead"), self.split, ("Shift+X",), label=tr("Split here")),
+            Action("join-shot", tr("Join the shot to the one before"), self.join, ("Shift+J",), label=tr("Join to previous")),
         ]  # fmt: skip
         self._camera, copy, self._paste, self._part, self._join = (button_of(action) for action in self.declared)
         box.addWidget(self._camera)
@@ -81,7 +83,7 @@ class AlikeCard:
         self._copied = self._shot
         if self._shot is not None:
             self._paste.setEnabled(True)
-            self._ws.said.emit(f"The framing of the shot at {clock(self._shot.start)} is copied.", "note")
+            self._ws.said.emit(tr("The framing of the shot at {start} is copied.", start=clock(self._shot.start)), "note")
 
     def paste(self) -> None:
         opened, shot, copied = self._ws.opened, self._shot, self._copied
@@ -109,7 +111,7 @@ class AlikeCard:
         copied = self._copied
         self._paste.setEnabled(here and copied is not None and copied.source == opened.source.key and copied != shot)
         if shot is None:
-            self._told.setText("No shots were looked for.")
+            self._told.setText(tr("No shots were looked for."))
             return
         people = opened.camera.people
         number = people.shot_at(shot.start)
@@ -120,11 +122,13 @@ class AlikeCard:
         self._listed = key
         others = len(group) - 1
         self._told.setText(
-            f"{count_of(others, 'other shot')} from this camera" if others else "No other shot is from this camera."
+            tr("{others} from this camera", others=count_of(others, tr("other shot")))
+            if others
+            else tr("No other shot is from this camera.")
         )
         self._camera.setEnabled(others > 0)
         empty(self._places)
         for place, other in enumerate([n for n in group if n != number][:MOST]):
             start = people.shots[other].start
-            made = button(clock(start), "Go to this shot", partial(self._ws.selection.seek, start), "small")
+            made = button(clock(start), tr("Go to this shot"), partial(self._ws.selection.seek, start), "small")
             self._places.addWidget(made, place // 4, place % 4)

@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QHBoxLayout, QInputDialog, QLabel, QSlider, QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.model import framing_edits
 from standtall.model.framing import FACES, LAYOUT_TITLES
 from standtall.model.output import SHAPES
@@ -12,7 +13,7 @@ from standtall.ui.bench.panels.sliders import Slider
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 
-OWN = "Own …"
+OWN = tr("Own …")
 
 
 class AllShotsCard:
@@ -22,17 +23,17 @@ class AllShotsCard:
         self._ws = workspace
         self.shape, self.layout = QComboBox(), QComboBox()
         self.shape.addItems([*SHAPES, OWN])
-        self.layout.addItem("As suggested", None)
+        self.layout.addItem(tr("As suggested"), None)
         for layout, title in LAYOUT_TITLES.items():
             self.layout.addItem(title, layout)
         for chooser, text, name, tip in (
             (
                 self.shape,
-                "Shape",
-                "Shape of the picture",
-                "Width to height of the finished picture; who is shown, and how large, stays",
+                tr("Shape"),
+                tr("Shape of the picture"),
+                tr("Width to height of the finished picture; who is shown, and how large, stays"),
             ),
-            (self.layout, "Layout", "Layout of all shots", "The layout of every shot that has none of its own"),
+            (self.layout, tr("Layout"), tr("Layout of all shots"), tr("The layout of every shot that has none of its own")),
         ):
             chooser.setAccessibleName(name)
             chooser.setToolTip(tip)
@@ -42,8 +43,8 @@ class AllShotsCard:
             box.addLayout(row)
         self.shape.activated.connect(self._set_shape)
         self.layout.activated.connect(self._set_layout)
-        tip = "How high faces are in their cells, in all shots without a size of their own"
-        self.faces = Slider("Faces", tip, FACES, workspace, self._set_face)
+        tip = tr("How high faces are in their cells, in all shots without a size of their own")
+        self.faces = Slider(tr("Faces"), tip, FACES, workspace, self._set_face)
         box.addLayout(self.faces.row)
         self._calm_rows(box)
         line = QHBoxLayout()
@@ -53,24 +54,24 @@ class AllShotsCard:
         self.hold.setDecimals(1)
         self.hold.setSuffix(" s")
         self.hold.setKeyboardTracking(False)
-        self.hold.setAccessibleName("Hold answers shorter than")
-        self.hold.setToolTip("Shorter answers do not get the picture: the camera stays with who spoke before")
+        self.hold.setAccessibleName(tr("Hold answers shorter than"))
+        self.hold.setToolTip(tr("Shorter answers do not get the picture: the camera stays with who spoke before"))
         self.hold.valueChanged.connect(self._set_hold)
-        line.addWidget(QLabel("Hold answers shorter than"), 1)
+        line.addWidget(QLabel(tr("Hold answers shorter than")), 1)
         line.addWidget(self.hold)
         box.addLayout(line)
 
     def _calm_rows(self, box: QVBoxLayout) -> None:
         self.calm = QSlider(Qt.Orientation.Horizontal)
         self.calm.setRange(0, 100)
-        self.calm.setAccessibleName("How closely the camera follows")
-        self.calm.setToolTip("How far the speaker may move before the camera does")
+        self.calm.setAccessibleName(tr("How closely the camera follows"))
+        self.calm.setToolTip(tr("How far the speaker may move before the camera does"))
         self.calm.sliderMoved.connect(self._try_calm)
         self.calm.sliderReleased.connect(self._set_calm)
         self.calm.actionTriggered.connect(lambda _a: None if self.calm.isSliderDown() else self._set_calm())
         box.addWidget(self.calm)
         row = QHBoxLayout()
-        ends = [QLabel("Follows closely"), QLabel("Stays still")]
+        ends = [QLabel(tr("Follows closely")), QLabel(tr("Stays still"))]
         for end in ends:
             end.setObjectName("faint")
         row.addWidget(ends[0])
@@ -85,7 +86,9 @@ class AllShotsCard:
         if shape == OWN and opened is not None:
             self.shape.setCurrentText(opened.entry.short.output.shape)
             now = opened.entry.short.output.shape
-            shape, chosen = QInputDialog.getText(self.shape.window(), "Own shape", "Width to height, such as 3:4", text=now)
+            shape, chosen = QInputDialog.getText(
+                self.shape.window(), tr("Own shape"), tr("Width to height, such as 3:4"), text=now
+            )
             if not chosen:
                 return
         self._ws.edit(lambda s, _a: framing_edits.set_shape(s, shape))

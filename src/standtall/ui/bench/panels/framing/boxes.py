@@ -8,6 +8,7 @@ from PySide6.QtCore import QObject, Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from standtall.base.geometry import Rect
+from standtall.base.interface_language import tr
 from standtall.jobs.events import BoxFollowed, Ended, Event, Problem, Progressed
 from standtall.jobs.requests import FollowBoxRequest, Request
 from standtall.model import framing_edits
@@ -43,8 +44,8 @@ class Boxes(QObject):
         self._asked: _Asked | None = None
         self._wanted = False
         self.declared = [
-            Action("draw-box", "Draw a box on the wide picture, for the crop to follow", self.toggle, ("Shift+B",),
-                   label="Draw a box to follow"),
+            Action("draw-box", tr("Draw a box on the wide picture, for the crop to follow"), self.toggle, ("Shift+B",),
+                   label=tr("Draw a box to follow")),
         ]  # fmt: skip
         self._draw = button_of(self.declared[0])
         self._draw.setCheckable(True)
@@ -54,7 +55,7 @@ class Boxes(QObject):
         row.setContentsMargins(0, 0, 0, 0)
         self._told = QLabel()
         row.addWidget(self._told, 1)
-        row.addWidget(button("Stop", "Stop following; the box stands where it was drawn", self.stop, "small"))
+        row.addWidget(button(tr("Stop"), tr("Stop following; the box stands where it was drawn"), self.stop, "small"))
         self._line.hide()
         box.addWidget(self._line)
         workspace.jobs.heard.connect(self._heard)
@@ -83,7 +84,7 @@ class Boxes(QObject):
         self._ws.edit(lambda s, _a: framing_edits.follow_box(s, shot, target))
         number = self._ws.jobs.ask(FollowBoxRequest(opened.source, shot.start, shot.end, box))
         self._asked = _Asked(number, opened, shot, box)
-        self._show("Following …")
+        self._show(tr("Following …"))
 
     def give_up(self) -> None:
         """Nothing is drawn any more."""
@@ -106,13 +107,15 @@ class Boxes(QObject):
         if asked is None or number != asked.number or not isinstance(request, FollowBoxRequest):
             return
         if isinstance(event, Progressed):
-            self._show(f"Following … {event.share * 100:.0f} %")
+            self._show(tr("Following … {share:.0f} %", share=event.share * 100))
         elif isinstance(event, BoxFollowed):
             target = BoxTarget(event.places, asked.box.at)
             self._ws.edit(lambda s, _a: framing_edits.follow_box(s, asked.shot, target), asked.opened)
             if event.seen < SELDOM_SEEN:
                 share = f"{event.seen * 100:.0f} %"
-                self._ws.said.emit(f"What you drew around was seen for {share} of the shot; elsewhere the crop waits.", "note")
+                self._ws.said.emit(
+                    tr("What you drew around was seen for {share} of the shot; elsewhere the crop waits.", share=share), "note"
+                )
         elif isinstance(event, Problem):
             self._ws.said.emit(event.message, "error")
         elif isinstance(event, Ended):

@@ -7,6 +7,7 @@ from typing import Final
 
 from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.model import keyframe_edits
 from standtall.model.cut import Segment
@@ -16,8 +17,8 @@ from standtall.ui.widgets.actions import Action, button_of
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.layouts import empty
 
-EASES: Final[dict[Ease, str]] = {"smooth": "Smooth", "even": "Even", "hold": "Hold"}
-TIPS: Final = "How the crop goes on to the next keyframe: by and by, evenly, or not until it is cut there"
+EASES: Final[dict[Ease, str]] = {"smooth": tr("Smooth"), "even": tr("Even"), "hold": tr("Hold")}
+TIPS: Final = tr("How the crop goes on to the next keyframe: by and by, evenly, or not until it is cut there")
 
 
 class Keyframes:
@@ -27,18 +28,18 @@ class Keyframes:
         self._ws = workspace
         self._told: object = None
         self.declared = [
-            Action("key-here", "Set a keyframe at the playhead", self.set_here, ("Shift+K",), label="Keyframe here"),
-            Action("key-before", "Go to the keyframe before", partial(self.step, -1), ("Alt+Left",), label="◂"),
-            Action("key-after", "Go to the next keyframe", partial(self.step, 1), ("Alt+Right",), label="▸"),
+            Action("key-here", tr("Set a keyframe at the playhead"), self.set_here, ("Shift+K",), label=tr("Keyframe here")),
+            Action("key-before", tr("Go to the keyframe before"), partial(self.step, -1), ("Alt+Left",), label="◂"),
+            Action("key-after", tr("Go to the next keyframe"), partial(self.step, 1), ("Alt+Right",), label="▸"),
         ]
         row = QHBoxLayout()
         here, before, after = (button_of(action) for action in self.declared)
         row.addWidget(here, 1)
-        for made, name in ((before, "The keyframe before"), (after, "The next keyframe")):
+        for made, name in ((before, tr("The keyframe before")), (after, tr("The next keyframe"))):
             made.setAccessibleName(name)
             row.addWidget(made)
         box.addLayout(row)
-        self._hint = QLabel("Set keyframes at two moments: the crop moves between them.")
+        self._hint = QLabel(tr("Set keyframes at two moments: the crop moves between them."))
         self._hint.setObjectName("faint")
         self._hint.setWordWrap(True)
         box.addWidget(self._hint)
@@ -90,18 +91,18 @@ class Keyframes:
         box.setContentsMargins(0, 0, 0, 4)
         box.setSpacing(4)
         at = clock(key.at, tenths=True)
-        go = button(f"◆ {at}", "Go to this keyframe", partial(self._ws.selection.seek, key.at), "small")
+        go = button(f"◆ {at}", tr("Go to this keyframe"), partial(self._ws.selection.seek, key.at), "small")
         go.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         ease = QComboBox()
-        ease.setAccessibleName(f"How it goes on from {at}")
+        ease.setAccessibleName(tr("How it goes on from {at}", at=at))
         ease.setToolTip(TIPS)
         for name, title in EASES.items():
             ease.addItem(title, name)
         ease.setCurrentIndex(list(EASES).index(key.ease))
         ease.activated.connect(lambda _i: self._edit_ease(key, ease.currentData()))
-        here = button("Here", "Move this keyframe to the playhead", partial(self._move, key), "small")
-        copy = button("Copy here", "Set the same crop at the playhead, too", partial(self._copy, key), "small")
-        away = button("Remove", "Remove this keyframe", partial(self._remove, key), "small")
+        here = button(tr("Here"), tr("Move this keyframe to the playhead"), partial(self._move, key), "small")
+        copy = button(tr("Copy here"), tr("Set the same crop at the playhead, too"), partial(self._copy, key), "small")
+        away = button(tr("Remove"), tr("Remove this keyframe"), partial(self._remove, key), "small")
         box.addWidget(go, 0, 0, 1, 2)
         box.addWidget(ease, 0, 2)
         for place, part in enumerate((here, copy, away)):

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from PySide6.QtWidgets import QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.ui.bench.panels.framing.alike import AlikeCard
 from standtall.ui.bench.panels.framing.all_shots import AllShotsCard
 from standtall.ui.bench.panels.framing.boxes import Boxes
@@ -24,16 +25,16 @@ class FramingPanel(Panel):
         super().__init__()
         self._ws = workspace
         self._span_start = -1
-        shot: QVBoxLayout = card_in(self.column, "THIS SHOT")
+        shot: QVBoxLayout = card_in(self.column, tr("THIS SHOT"))
         self.shot = ShotCard(workspace, shot)
         self.steadying = Steadying(workspace, shot)
         self.boxes = Boxes(workspace, shot)
-        self.notices = NoticesCard(workspace, card_in(self.column, "TO LOOK AT"))
-        self.keyframes = Keyframes(workspace, card_in(self.column, "KEYFRAMES"))
+        self.notices = NoticesCard(workspace, card_in(self.column, tr("TO LOOK AT")))
+        self.keyframes = Keyframes(workspace, card_in(self.column, tr("KEYFRAMES")))
         self.punches = PunchesCard(workspace, card_in(self.column, "PUNCH-INS"))
-        self.alike = AlikeCard(workspace, card_in(self.column, "OTHER SHOTS"))
-        self.all_shots = AllShotsCard(workspace, card_in(self.column, "ALL SHOTS"))
-        self.whole = WholeCard(workspace, card_in(self.column, "BACKDROP AND BARS"))
+        self.alike = AlikeCard(workspace, card_in(self.column, tr("OTHER SHOTS")))
+        self.all_shots = AllShotsCard(workspace, card_in(self.column, tr("ALL SHOTS")))
+        self.whole = WholeCard(workspace, card_in(self.column, tr("BACKDROP AND BARS")))
         parts = (self.shot, self.steadying, self.boxes, self.keyframes, self.punches, self.alike)
         self.declared = [action for part in parts for action in part.declared]
         self.finish()

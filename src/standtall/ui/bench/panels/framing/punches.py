@@ -8,6 +8,7 @@ from typing import Final
 
 from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.framing.emphasis import proposed_punches
 from standtall.model import framing_edits
@@ -22,9 +23,9 @@ from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.layouts import empty
 
 WHY: Final[dict[PunchWhy, str]] = {
-    "by hand": "by hand", "louder": "louder than around", "drawn out": "drawn out", "exclaimed": "exclaimed",
+    "by hand": tr("by hand"), "louder": tr("louder than around"), "drawn out": tr("drawn out"), "exclaimed": "exclaimed",
 }  # fmt: skip
-EASES: Final = {"smooth": "Smooth", "cut": "Cut"}
+EASES: Final = {"smooth": tr("Smooth"), "cut": tr("Cut")}
 MOST: Final = 20
 
 
@@ -35,22 +36,22 @@ class PunchesCard:
         self._ws = workspace
         self._told: object = None
         self.declared = [
-            Action("punch-in", "Punch in on the chosen words", self.punch, ("Shift+P",), label="On chosen words"),
-            Action("propose-punches", "Propose punch-ins where words stand out", self.propose, label="Propose"),
+            Action("punch-in", tr("Punch in on the chosen words"), self.punch, ("Shift+P",), label=tr("On chosen words")),
+            Action("propose-punches", tr("Propose punch-ins where words stand out"), self.propose, label=tr("Propose")),
         ]
         row = QHBoxLayout()
         row.setSpacing(6)
         for action in self.declared:
             row.addWidget(button_of(action), 1)
         box.addLayout(row)
-        self._hint = QLabel("Choose words and punch in on them, or let louder and drawn-out words be proposed.")
+        self._hint = QLabel(tr("Choose words and punch in on them, or let louder and drawn-out words be proposed."))
         self._hint.setObjectName("faint")
         self._hint.setWordWrap(True)
         box.addWidget(self._hint)
         self._rows = QVBoxLayout()
         self._rows.setSpacing(4)
         box.addLayout(self._rows)
-        self._clear = button("Remove all", "Take all punch-ins away", self.clear, "small")
+        self._clear = button(tr("Remove all"), tr("Take all punch-ins away"), self.clear, "small")
         box.addWidget(self._clear)
 
     # what it does
@@ -61,7 +62,7 @@ class PunchesCard:
         if opened is None:
             return
         if not words:
-            self._ws.said.emit("Choose words first: drag over them in the transcript.", "note")
+            self._ws.said.emit(tr("Choose words first: drag over them in the transcript."), "note")
             return
 
         def edit(short: Short, analysis: Analysis, chosen: range) -> Edit:
@@ -103,7 +104,7 @@ class PunchesCard:
         for punch in punches[:MOST]:
             self._rows.addWidget(self._row(punch))
         if len(punches) > MOST:
-            self._rows.addWidget(QLabel(f"and {len(punches) - MOST} more"))
+            self._rows.addWidget(QLabel(tr("and {punches} more", punches=len(punches) - MOST)))
 
     def _row(self, punch: Punch) -> QWidget:
         row = QWidget()
@@ -111,7 +112,7 @@ class PunchesCard:
         box.setContentsMargins(0, 0, 0, 6)
         box.setSpacing(4)
         at = clock(punch.start)
-        go = button(f"{at}  {WHY[punch.why]}", "Go to this place", partial(self._ws.selection.seek, punch.start), "small")
+        go = button(f"{at}  {WHY[punch.why]}", tr("Go to this place"), partial(self._ws.selection.seek, punch.start), "small")
         go.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
         size = QDoubleSpinBox()
         size.setRange(*PUNCHES)
@@ -119,16 +120,16 @@ class PunchesCard:
         size.setPrefix("× ")
         size.setValue(punch.size)
         size.setKeyboardTracking(False)
-        size.setAccessibleName(f"Size of the punch-in at {at}")
+        size.setAccessibleName(tr("Size of the punch-in at {at}", at=at))
         size.valueChanged.connect(lambda value: self._change(punch, size=round(value, 3)))
         ease = QComboBox()
-        ease.setAccessibleName(f"How the punch-in at {at} comes")
+        ease.setAccessibleName(tr("How the punch-in at {at} comes", at=at))
         for name, title in EASES.items():
             ease.addItem(title, name)
         ease.setCurrentIndex(list(EASES).index(punch.ease))
         ease.activated.connect(lambda _i: self._change(punch, ease=ease.currentData()))
         box.addWidget(go, 0, 0, 1, 3)
-        gone = button("Remove", f"Remove the punch-in at {at}", partial(self._remove, punch), "small")
+        gone = button(tr("Remove"), tr("Remove the punch-in at {at}", at=at), partial(self._remove, punch), "small")
         for place, part in enumerate((size, ease, gone)):
             box.addWidget(part, 1, place)
         return row

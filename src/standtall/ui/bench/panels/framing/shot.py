@@ -10,6 +10,7 @@ from typing import Final
 from PySide6.QtCore import QSignalBlocker, QSize, Qt
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QSizePolicy, QToolButton, QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.framing.spans import View
 from standtall.framing.suggest import lacking
 from standtall.model import framing_edits
@@ -27,14 +28,14 @@ from standtall.ui.widgets.actions import Action, button_of
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.layouts import empty
 
-SHORT_TITLES: Final[dict[Layout, str]] = {"screen": "Screen"}
+SHORT_TITLES: Final[dict[Layout, str]] = {"screen": tr("Screen")}
 TIPS: Final[dict[Layout, str]] = {
-    "follow": "a crop that follows who speaks",
-    "whole": "all of the picture on a backdrop",
-    "stack": "two or three people above each other",
-    "grid": "up to four people, each in a cell",
-    "screen": "the whole screen above, the face below",
-    "corner": "the face, with the whole screen in a corner",
+    "follow": tr("a crop that follows who speaks"),
+    "whole": tr("all of the picture on a backdrop"),
+    "stack": tr("two or three people above each other"),
+    "grid": tr("up to four people, each in a cell"),
+    "screen": tr("the whole screen above, the face below"),
+    "corner": tr("the face, with the whole screen in a corner"),
 }
 
 
@@ -57,22 +58,28 @@ class ShotCard:
         self._people = QGridLayout()
         self._people.setSpacing(6)
         box.addLayout(self._people)
-        self._during = QLabel("During the chosen words show:")
+        self._during = QLabel(tr("During the chosen words show:"))
         self._during.setObjectName("faint")
         box.addWidget(self._during)
         self._listeners = QGridLayout()
         self._listeners.setSpacing(6)
         box.addLayout(self._listeners)
         workspace.selection.changed.connect(self._refresh_listeners)
-        self.face = Slider("Face", "How high the face is in its cell, in this shot", FACES, workspace, self._set_face)
-        self.share = Slider("Upper cell", "How much of the frame the upper cell takes", (0.2, 0.8), workspace, self._set_share)
+        self.face = Slider(tr("Face"), tr("How high the face is in its cell, in this shot"), FACES, workspace, self._set_face)
+        self.share = Slider(
+            tr("Upper cell"), tr("How much of the frame the upper cell takes"), (0.2, 0.8), workspace, self._set_share
+        )
         box.addLayout(self.face.row)
         box.addLayout(self.share.row)
         self.declared = [
             Action(
-                "frame-automatically", "Frame this shot automatically", self.release, ("Shift+A",), label="Frame automatically"
+                "frame-automatically",
+                tr("Frame this shot automatically"),
+                self.release,
+                ("Shift+A",),
+                label=tr("Frame automatically"),
             ),
-            Action("lock-shot", "Lock or unlock the framing of this shot", self.toggle_lock, ("Shift+L",), label="Lock"),
+            Action("lock-shot", tr("Lock or unlock the framing of this shot"), self.toggle_lock, ("Shift+L",), label=tr("Lock")),
         ]
         row = QHBoxLayout()
         row.setSpacing(6)
@@ -88,7 +95,7 @@ class ShotCard:
             made = QToolButton()
             made.setObjectName("plain")
             made.setText(SHORT_TITLES.get(layout, title))
-            made.setAccessibleName(f"Layout: {title}")
+            made.setAccessibleName(tr("Layout: {title}", title=title))
             made.setToolTip(f"{title}: {TIPS[layout]}")
             made.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextUnderIcon)
             made.setIconSize(QSize(WIDE + 4, HIGH + 4))
@@ -180,7 +187,7 @@ class ShotCard:
         self._auto.setEnabled(chosen is not None and not replace(chosen, locked=False, kept=None).empty)
         with QSignalBlocker(self._lock):
             self._lock.setChecked(chosen is not None and chosen.locked)
-            self._lock.setText("Locked" if self._lock.isChecked() else "Lock")
+            self._lock.setText(tr("Locked") if self._lock.isChecked() else tr("Lock"))
         view = span.at(self._ws.selection.playhead)
         self.face.show(self._face_of(opened, view, chosen), shot is not None and span.decision.person is not None)
         self.share.show(view.cells[0].target.h, view.layout == "stack" and len(view.cells) == 2)
@@ -209,7 +216,12 @@ class ShotCard:
         self._during.setVisible(len(here) > 1)
         for place, person in enumerate(here if len(here) > 1 else []):
             name = people.names[person] if people is not None else ""
-            made = button(name, f"Show {name} while the chosen words are said", partial(self._show_person, person, name), "small")
+            made = button(
+                name,
+                tr("Show {name} while the chosen words are said", name=name),
+                partial(self._show_person, person, name),
+                "small",
+            )
             made.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
             self._listeners.addWidget(made, place // 2, place % 2)
 
@@ -225,7 +237,7 @@ class ShotCard:
         empty(self._people)
         for person in here:
             name = people.names[person]
-            tip = f"Follow {name} through this shot, whoever speaks"
+            tip = tr("Follow {name} through this shot, whoever speaks", name=name)
             made = button(name, tip, partial(self._follow, person, name))
             made.setCheckable(True)
             made.setChecked(person == followed)

@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import QObject, QSignalBlocker
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.jobs.events import Ended, Event, Problem, Progressed
 from standtall.jobs.requests import MeasureShakeRequest, Request
 from standtall.model import framing_edits
@@ -24,7 +25,13 @@ class Steadying(QObject):
         self._number: int | None = None
         """Of the request that is being carried out."""
         self.declared = [
-            Action("steady-shot", "Take the shake out of this shot, or leave it in", self.toggle, ("Shift+S",), label="Steady"),
+            Action(
+                "steady-shot",
+                tr("Take the shake out of this shot, or leave it in"),
+                self.toggle,
+                ("Shift+S",),
+                label=tr("Steady"),
+            ),
         ]
         row = QHBoxLayout()
         row.setSpacing(8)
@@ -52,7 +59,7 @@ class Steadying(QObject):
         self._ws.edit(lambda s, _a: framing_edits.set_steady(s, shot, steady))
         if steady and not self._measured(opened, shot) and self._number is None:
             self._number = self._ws.jobs.ask(MeasureShakeRequest(opened.source, shot.start, shot.end))
-            self._told.setText("Measuring …")
+            self._told.setText(tr("Measuring …"))
 
     @staticmethod
     def _measured(opened: Opened, shot: Segment) -> bool:
@@ -62,7 +69,7 @@ class Steadying(QObject):
         if number != self._number or not isinstance(request, MeasureShakeRequest):
             return
         if isinstance(event, Progressed):
-            self._told.setText(f"Measuring … {event.share * 100:.0f} %")
+            self._told.setText(tr("Measuring … {share:.0f} %", share=event.share * 100))
         elif isinstance(event, Problem):
             self._ws.said.emit(event.message, "error")
         elif isinstance(event, Ended):
@@ -80,8 +87,8 @@ class Steadying(QObject):
             return
         losses = [p.steady.loss for p in opened.camera.span_at(self._ws.selection.playhead).paths if p.steady is not None]
         if losses:
-            self._told.setText(f"Costs {max(losses) * 100:.0f} % of the crop")
+            self._told.setText(tr("Costs {losses:.0f} % of the crop", losses=max(losses) * 100))
         elif wanted and shot is not None and not self._measured(opened, shot):
-            self._told.setText("Its shake is measured when it is rendered")
+            self._told.setText(tr("Its shake is measured when it is rendered"))
         else:
             self._told.setText("")

@@ -9,6 +9,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QPixmap
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.time import clock
 from standtall.checks.notice import Fix, Notice
@@ -29,7 +30,7 @@ class NoticesCard:
 
     def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
         self._ws = workspace
-        self.none = QLabel("Nothing is cut or covered, and every speaker is in frame.")
+        self.none = QLabel(tr("Nothing is cut or covered, and every speaker is in frame."))
         self.none.setWordWrap(True)
         box.addWidget(self.none)
         self._rows = QVBoxLayout()
@@ -59,7 +60,7 @@ class NoticesCard:
         for notice in notices[:MOST]:
             self._rows.addWidget(self._row(notice))
         if len(notices) > MOST:
-            self._rows.addWidget(QLabel(f"and {len(notices) - MOST} more"))
+            self._rows.addWidget(QLabel(tr("and {notices} more", notices=len(notices) - MOST)))
 
     def _picture(self, notice: Notice) -> QPixmap | None:
         """The small picture of the shot that a notice is about, once it is there."""
@@ -78,19 +79,26 @@ class NoticesCard:
         box.setContentsMargins(0, 0, 0, 4)
         box.setSpacing(3)
         at = f"{clock(notice.place.tick)}  " if notice.place is not None else ""
-        jump = button(f"{at}{said(notice)}", "Go to this place", partial(self._jump, notice), "notice")
+        jump = button(f"{at}{said(notice)}", tr("Go to this place"), partial(self._jump, notice), "notice")
         jump.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
         line = QHBoxLayout()
         picture = self._picture(notice)
         if picture is not None:
             shown = QLabel()
             shown.setPixmap(picture)
-            shown.setAccessibleName("The picture there")
+            shown.setAccessibleName(tr("The picture there"))
             line.addWidget(shown)
         line.addWidget(jump, 1)
         box.addLayout(line)
         fixes = QHBoxLayout()
         for fix in notice.fixes:
-            fixes.addWidget(button(fix_text(fix), f"{fix_text(fix)} in this shot", partial(self._mend, notice, fix), "small"))
+            fixes.addWidget(
+                button(
+                    fix_text(fix),
+                    tr("{fix_text} in this shot", fix_text=fix_text(fix)),
+                    partial(self._mend, notice, fix),
+                    "small",
+                )
+            )
         box.addLayout(fixes)
         return row

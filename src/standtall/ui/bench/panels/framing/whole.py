@@ -11,6 +11,7 @@ from typing import Final
 from PySide6.QtGui import QColor
 from PySide6.QtWidgets import QColorDialog, QComboBox, QFileDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.model import framing_edits
 from standtall.model.edits import Edit
 from standtall.model.framing import Backdrop, BackdropKind, Framing, WholeStyle
@@ -22,7 +23,8 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 
 KINDS: Final[dict[BackdropKind, str]] = {
-    "blurred": "The picture, blurred", "coloured": "One colour", "graded": "Two colours", "picture": "A picture of your own",
+    "blurred": tr("The picture, blurred"), "coloured": tr("One colour"), "graded": tr("Two colours"),
+    "picture": tr("A picture of your own"),
 }  # fmt: skip
 
 
@@ -33,33 +35,37 @@ class WholeCard:
         self._ws = workspace
         row = QHBoxLayout()
         self.kind = QComboBox()
-        self.kind.setAccessibleName("Backdrop")
-        self.kind.setToolTip("What lies behind a whole picture")
+        self.kind.setAccessibleName(tr("Backdrop"))
+        self.kind.setToolTip(tr("What lies behind a whole picture"))
         for kind, title in KINDS.items():
             self.kind.addItem(title, kind)
         self.kind.activated.connect(self._set_kind)
-        row.addWidget(QLabel("Backdrop"))
+        row.addWidget(QLabel(tr("Backdrop")))
         row.addWidget(self.kind, 1)
         box.addLayout(row)
         colours = QHBoxLayout()
-        self.colour = button("Colour", "Choose the colour of the backdrop", partial(self._ask_colour, "colour"), "small")
-        self.lower = button("Lower colour", "Choose the colour it goes over into", partial(self._ask_colour, "lower"), "small")
-        self.choose = button("Choose a picture", "Choose a still or footage for the backdrop", self._ask_picture, "small")
+        self.colour = button(tr("Colour"), tr("Choose the colour of the backdrop"), partial(self._ask_colour, "colour"), "small")
+        self.lower = button(
+            tr("Lower colour"), tr("Choose the colour it goes over into"), partial(self._ask_colour, "lower"), "small"
+        )
+        self.choose = button(tr("Choose a picture"), tr("Choose a still or footage for the backdrop"), self._ask_picture, "small")
         for made in (self.colour, self.lower, self.choose):
             colours.addWidget(made, 1)
         box.addLayout(colours)
         self._sliders: dict[str, Slider] = {}
         for field, name, tip, ends in (
-            ("scale", "Size", "Width of a whole picture against the frame", (0.4, 2.0)),
-            ("down", "Place", "How far below the middle of the frame it lies", (-0.4, 0.4)),
-            ("radius", "Corners", "How round its corners are", (0.0, 0.2)),
-            ("shadow", "Shadow", "How dark its shadow is", (0.0, 1.0)),
+            ("scale", tr("Size"), tr("Width of a whole picture against the frame"), (0.4, 2.0)),
+            ("down", tr("Place"), tr("How far below the middle of the frame it lies"), (-0.4, 0.4)),
+            ("radius", tr("Corners"), tr("How round its corners are"), (0.0, 0.2)),
+            ("shadow", tr("Shadow"), tr("How dark its shadow is"), (0.0, 1.0)),
         ):
             self._sliders[field] = Slider(name, tip, ends, workspace, partial(self._set, field))
             box.addLayout(self._sliders[field].row)
-        self.bar = Slider("Bar", "Width of the bar between cells", (0.0, 0.1), workspace, self._set_bar)
+        self.bar = Slider(tr("Bar"), tr("Width of the bar between cells"), (0.0, 0.1), workspace, self._set_bar)
         box.addLayout(self.bar.row)
-        self.bar_colour = button("Colour of the bar", "Choose the colour of the bar", partial(self._ask_colour, "bar"), "small")
+        self.bar_colour = button(
+            tr("Colour of the bar"), tr("Choose the colour of the bar"), partial(self._ask_colour, "bar"), "small"
+        )
         box.addWidget(self.bar_colour)
 
     def _framing(self) -> Framing | None:
@@ -96,7 +102,7 @@ class WholeCard:
         if framing is None:
             return
         now = framing.bar.colour if which == "bar" else getattr(framing.whole.backdrop, which)
-        chosen = QColorDialog.getColor(QColor(now), self.kind.window(), "Choose a colour")
+        chosen = QColorDialog.getColor(QColor(now), self.kind.window(), tr("Choose a colour"))
         if chosen.isValid():
             self.set_colour(which, chosen.name())
 
@@ -108,7 +114,7 @@ class WholeCard:
             self._edit(lambda s: framing_edits.set_backdrop(s, replace(s.framing.whole.backdrop, **{which: colour})))  # type: ignore[arg-type]
 
     def _ask_picture(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.kind.window(), "Which picture lies behind?")
+        name, _kind = QFileDialog.getOpenFileName(self.kind.window(), tr("Which picture lies behind?"))
         if name:
             self.set_picture(Path(name))
 

@@ -9,6 +9,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QWidget
 
+from standtall.base.interface_language import tr
 from standtall.sound.loudness import CEILING_DBTP
 from standtall.sound.meters import Meters
 from standtall.ui.widgets import theme
@@ -27,16 +28,22 @@ class MeterView(QWidget):
         self._meters: Meters | None = None
         self._target, self._at = -14.0, 0
         self.setFixedHeight(HIGH_PX)
-        self.setAccessibleName("Loudness of the finished sound")
+        self.setAccessibleName(tr("Loudness of the finished sound"))
         self.setToolTip(
-            "Loudness over the short: momentary (0.4 s) filled, short-term (3 s) as a line, the target dashed. The bars show "
-            "momentary and short-term loudness and true peak at the playhead"
+            tr(
+                "Loudness over the short: momentary (0.4 s) filled, short-term (3 s) as a line, the target dashed. The bars show "
+                "momentary and short-term loudness and true peak at the playhead"
+            )
         )
 
     def show_meters(self, meters: Meters | None, target: float) -> None:
         self._meters, self._target = meters, target
         self.setAccessibleDescription(
-            "" if meters is None else f"{meters.integrated:.1f} LUFS, true peak {meters.true_peak:.1f} dBTP"
+            ""
+            if meters is None
+            else tr(
+                "{integrated:.1f} LUFS, true peak {true_peak:.1f} dBTP", integrated=meters.integrated, true_peak=meters.true_peak
+            )
         )
         self.update()
 
@@ -57,7 +64,7 @@ class MeterView(QWidget):
         meters = self._meters
         if meters is None or not len(meters.momentary):
             painter.setPen(QColor("#9aa1a8"))
-            painter.drawText(QRectF(0, 0, wide, high), Qt.AlignmentFlag.AlignCenter, "The sound is being worked out")
+            painter.drawText(QRectF(0, 0, wide, high), Qt.AlignmentFlag.AlignCenter, tr("The sound is being worked out"))
             return
         count = len(meters.momentary)
         xs = np.linspace(0, wide, count)

@@ -10,6 +10,7 @@ from typing import Final
 from PySide6.QtCore import QSignalBlocker
 from PySide6.QtWidgets import QCheckBox, QComboBox, QDoubleSpinBox, QFileDialog, QGridLayout, QHBoxLayout, QLabel, QVBoxLayout
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.extras.moods import Fitting, fitting_music
 from standtall.library.music import piece_of, pieces
@@ -23,8 +24,8 @@ from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 
-SOUNDS = "Sound files (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.mp4 *.mov);;All files (*)"
-NOISES: Final = {"off": "As recorded", "gentle": "Gently", "strong": "Strongly"}
+SOUNDS = tr("Sound files (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.mp4 *.mov);;All files (*)")
+NOISES: Final = {"off": tr("As recorded"), "gentle": tr("Gently"), "strong": tr("Strongly")}
 
 
 def number(low: float, high: float, step: float, unit: str, name: str, tip: str) -> QDoubleSpinBox:
@@ -46,39 +47,39 @@ class TalkCard:
     def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
         self._ws = workspace
         row = QHBoxLayout()
-        row.addWidget(QLabel("Loudness"))
+        row.addWidget(QLabel(tr("Loudness")))
         self.loudness = number(
             -36,
             -6,
             0.5,
             "LUFS",
-            "Loudness of the finished sound",
-            "Loudness of the finished sound; its true peak stays under -1 dBTP",
+            tr("Loudness of the finished sound"),
+            tr("Loudness of the finished sound; its true peak stays under -1 dBTP"),
         )
         self.loudness.valueChanged.connect(lambda v: self._ws.edit(lambda s, _a: sound_edits.set_loudness(s, round(v, 1))))
         row.addWidget(self.loudness, 1)
         box.addLayout(row)
-        self.even = QCheckBox("Speakers as loud as each other")
-        self.even.setToolTip("Each speaker is brought to the level of the loudest, going over in the pauses between turns")
+        self.even = QCheckBox(tr("Speakers as loud as each other"))
+        self.even.setToolTip(tr("Each speaker is brought to the level of the loudest, going over in the pauses between turns"))
         self.even.clicked.connect(lambda on: self._ws.edit(lambda s, _a: sound_edits.set_even(s, bool(on))))
         box.addWidget(self.even)
-        self.hum = QCheckBox("Take mains hum out")
-        self.hum.setToolTip("Hum of 50 or 60 hertz and its multiples, where there is some")
+        self.hum = QCheckBox(tr("Take mains hum out"))
+        self.hum.setToolTip(tr("Hum of 50 or 60 hertz and its multiples, where there is some"))
         self.hum.clicked.connect(lambda on: self._clean(hum=bool(on)))
         box.addWidget(self.hum)
         line = QHBoxLayout()
-        line.addWidget(QLabel("Steady noise"))
+        line.addWidget(QLabel(tr("Steady noise")))
         self.noise = QComboBox()
-        self.noise.setAccessibleName("Steady noise")
-        self.noise.setToolTip("How far steady noise is taken down: by about 13 dB gently, 24 dB strongly")
+        self.noise.setAccessibleName(tr("Steady noise"))
+        self.noise.setToolTip(tr("How far steady noise is taken down: by about 13 dB gently, 24 dB strongly"))
         for value, text in NOISES.items():
             self.noise.addItem(text, value)
         self.noise.activated.connect(lambda _i: self._clean(noise=self.noise.currentData()))
         line.addWidget(self.noise, 1)
         box.addLayout(line)
         self.before = button(
-            "Hear it as recorded",
-            "Five seconds from the playhead without what is done here, as loud as after (Alt+B)",
+            tr("Hear it as recorded"),
+            tr("Five seconds from the playhead without what is done here, as loud as after (Alt+B)"),
             self.hear_before,
             "small",
         )
@@ -98,12 +99,12 @@ class TalkCard:
         if opened is None:
             return
         if device is None:
-            self._ws.said.emit("There is no sound device on this machine, so nothing can be heard.", "note")
+            self._ws.said.emit(tr("There is no sound device on this machine, so nothing can be heard."), "note")
             return
         here = opened.in_short(self._ws.selection.playhead) or 0
         found = self._ws.sounding.of(opened.composition)
         if found is None or found.track is None:
-            self._ws.said.emit("The sound is still being worked out.", "note")
+            self._ws.said.emit(tr("The sound is still being worked out."), "note")
             return
         made, track = opened.composition, found.track
 
@@ -126,7 +127,14 @@ class TalkCard:
             self.told.setText("")
             return
         m = found.meters
-        self.told.setText(f"{m.integrated:.1f} LUFS, true peak {m.true_peak:.1f} dBTP, loudness range {m.loudness_range:.1f} LU")
+        self.told.setText(
+            tr(
+                "{integrated:.1f} LUFS, true peak {true_peak:.1f} dBTP, loudness range {loudness_range:.1f} LU",
+                integrated=m.integrated,
+                true_peak=m.true_peak,
+                loudness_range=m.loudness_range,
+            )
+        )
 
 
 class SpeakersCard:
@@ -151,8 +159,8 @@ class SpeakersCard:
         names = opened.transcript.speakers
         for key, (lufs, gain) in speakers.items():
             name = names[key[1]].name if 0 <= key[1] < len(names) else ""
-            self._labels[key][0].setText(name or f"Speaker {key[1] + 1}")
-            self._labels[key][1].setText(f"{lufs:.1f} LUFS, {gain:+.1f} dB")
+            self._labels[key][0].setText(name or tr("Speaker {key}", key=key[1] + 1))
+            self._labels[key][1].setText(tr("{lufs:.1f} LUFS, {gain:+.1f} dB", lufs=lufs, gain=gain))
             with QSignalBlocker(self.fields[key]):
                 self.fields[key].setValue(by_hand.get(key, 0.0))
 
@@ -165,8 +173,10 @@ class SpeakersCard:
         for row, key in enumerate(keys):
             name, level = QLabel(), QLabel()
             level.setObjectName("faint")
-            level.setToolTip("As recorded, over the words of this short, and what it is changed by")
-            field = number(-24, 24, 0.5, "dB", f"Gain of speaker {key[1] + 1}", "Louder or softer by hand, on top")
+            level.setToolTip(tr("As recorded, over the words of this short, and what it is changed by"))
+            field = number(
+                -24, 24, 0.5, "dB", tr("Gain of speaker {key}", key=key[1] + 1), tr("Louder or softer by hand, on top")
+            )
             field.valueChanged.connect(partial(self._set, key))
             self._grid.addWidget(name, row, 0)
             self._grid.addWidget(level, row, 1)
@@ -179,18 +189,18 @@ class SpeakersCard:
 
 MUSIC: Final[dict[str, tuple[str, float, float, float, str, str]]] = {
     "under_db": (
-        "Under the talk",
+        tr("Under the talk"),
         0,
         60,
         1,
         "dB",
-        "How much softer than the talk the music is while anybody speaks, at its loudest",
+        tr("How much softer than the talk the music is while anybody speaks, at its loudest"),
     ),
-    "pause_db": ("In pauses", -6, 60, 1, "dB", "How much softer than the talk it is in pauses of more than 0.8 s"),
-    "lead_s": ("Goes down", 0.02, 2, 0.05, "s", "How long before a word it begins to go down"),
-    "release_s": ("Comes up", 0.05, 5, 0.05, "s", "How long it takes to come up after the last word"),
-    "fade_in_s": ("Comes in", 0, 20, 0.1, "s", "Fade at the start of the short"),
-    "fade_out_s": ("Goes out", 0, 20, 0.1, "s", "Fade at the end; a piece that ships has an ending of its own"),
+    "pause_db": (tr("In pauses"), -6, 60, 1, "dB", tr("How much softer than the talk it is in pauses of more than 0.8 s")),
+    "lead_s": (tr("Goes down"), 0.02, 2, 0.05, "s", tr("How long before a word it begins to go down")),
+    "release_s": (tr("Comes up"), 0.05, 5, 0.05, "s", tr("How long it takes to come up after the last word")),
+    "fade_in_s": (tr("Comes in"), 0, 20, 0.1, "s", tr("Fade at the start of the short")),
+    "fade_out_s": (tr("Goes out"), 0, 20, 0.1, "s", tr("Fade at the end; a piece that ships has an ending of its own")),
 }
 
 
@@ -200,18 +210,20 @@ class MusicCard:
     def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
         self._ws = workspace
         self.choice = QComboBox()
-        self.choice.setAccessibleName("Music")
-        self.choice.setToolTip("A piece that ships, by its mood")
-        self.choice.addItem("No music", "")
+        self.choice.setAccessibleName(tr("Music"))
+        self.choice.setToolTip(tr("A piece that ships, by its mood"))
+        self.choice.addItem(tr("No music"), "")
         for piece in pieces():
-            self.choice.addItem(f"{piece.title} ({piece.about.split(':')[0].lower()})", piece.path)
+            self.choice.addItem(f"{piece.title} ({tr(piece.about).split(':')[0].lower()})", piece.path)
         self.choice.activated.connect(lambda _i: self.choose(self.choice.currentData()))
         box.addWidget(self.choice)
         row = QHBoxLayout()
         row.addWidget(
-            button("Propose", "The piece that fits the words and the pace best; again for the next", self.propose, "small")
+            button(
+                tr("Propose"), tr("The piece that fits the words and the pace best; again for the next"), self.propose, "small"
+            )
         )
-        row.addWidget(button("Own file…", "A sound file of your own", self._choose_file, "small"))
+        row.addWidget(button(tr("Own file…"), tr("A sound file of your own"), self._choose_file, "small"))
         box.addLayout(row)
         self.told = QLabel()
         self.told.setObjectName("faint")
@@ -228,14 +240,14 @@ class MusicCard:
             grid.addWidget(label, n, 0)
             grid.addWidget(made, n, 1)
             self.fields[name], self._labels[name] = made, label
-        self._start_label = QLabel("Begins at")
+        self._start_label = QLabel(tr("Begins at"))
         self.start = number(
             0,
             3600,
             1,
             "s",
-            "Where the music begins",
-            "So far into the file it begins; a piece that ships begins with another part",
+            tr("Where the music begins"),
+            tr("So far into the file it begins; a piece that ships begins with another part"),
         )
         self.start.valueChanged.connect(lambda v: self._set("start", v))
         grid.addWidget(self._start_label, len(MUSIC), 0)
@@ -248,7 +260,7 @@ class MusicCard:
         self._ws.edit(lambda s, _a: sound_edits.set_music(s, Music(path) if path else None))
 
     def _choose_file(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.told, "A sound file for the music", "", SOUNDS)
+        name, _kind = QFileDialog.getOpenFileName(self.told, tr("A sound file for the music"), "", SOUNDS)
         if name:
             self.take_file(Path(name))
 
@@ -304,19 +316,19 @@ class MusicCard:
         self.start.setVisible(music is not None)
         self._start_label.setVisible(music is not None)
         if music is None:
-            self.told.setText("No music. Ten pieces ship; a file of your own can be taken, too.")
+            self.told.setText(tr("No music. Ten pieces ship; a file of your own can be taken, too."))
             return
         with QSignalBlocker(self.start):
             self.start.setValue(music.start / TICKS_PER_SECOND)
         gone = bool(music.key) and music.path not in opened.composition.sounds
         piece = piece_of(music.path) if not music.key else None
         told = (
-            f"{Path(music.path).name} is not where it was."
+            tr("{name} is not where it was.", name=Path(music.path).name)
             if gone
-            else (piece.about if piece is not None else Path(music.path).name)
+            else (tr(piece.about) if piece is not None else Path(music.path).name)
         )
         why = self._why.get(music.path)
-        self.told.setText(f"{told} Proposed for {why}." if why else told)
+        self.told.setText(tr("{told} Proposed for {why}.", told=told, why=why) if why else told)
 
 
 class RecorderCard:
@@ -330,19 +342,19 @@ class RecorderCard:
         box.addWidget(self.told)
         row = QHBoxLayout()
         row.addWidget(
-            button("Add a recording…", "A sound file of the same talk; it is aligned by its sound", self._choose, "small")
+            button(tr("Add a recording…"), tr("A sound file of the same talk; it is aligned by its sound"), self._choose, "small")
         )
-        self.remove = button("Remove", "The sound of the footage again", self._remove, "small")
+        self.remove = button(tr("Remove"), tr("The sound of the footage again"), self._remove, "small")
         row.addWidget(self.remove)
         box.addLayout(row)
         self.use = QComboBox()
-        self.use.setAccessibleName("How the recording is used")
-        self.use.setToolTip("Whether it is heard instead of the footage's own sound, or with it, and while who speaks")
+        self.use.setAccessibleName(tr("How the recording is used"))
+        self.use.setToolTip(tr("Whether it is heard instead of the footage's own sound, or with it, and while who speaks"))
         self.use.activated.connect(lambda _i: self._set_use())
         box.addWidget(self.use)
 
     def _choose(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.told, "A recording of the same talk", "", SOUNDS)
+        name, _kind = QFileDialog.getOpenFileName(self.told, tr("A recording of the same talk"), "", SOUNDS)
         if name:
             self.align(Path(name))
 
@@ -351,12 +363,18 @@ class RecorderCard:
         opened = self._ws.opened
         if opened is None:
             return
-        self._ws.said.emit(f"Aligning {path.name} with the footage…", "note")
+        self._ws.said.emit(tr("Aligning {name} with the footage…", name=path.name), "note")
         source = opened.source
 
         def arrived(found: Recorder) -> None:
             self._ws.said.emit(
-                f"{path.name} is aligned: {found.offset / MIX_RATE:+.3f} s, clocks differ by {found.ppm:+.1f} ppm.", "note"
+                tr(
+                    "{name} is aligned: {offset:+.3f} s, clocks differ by {ppm:+.1f} ppm.",
+                    name=path.name,
+                    offset=found.offset / MIX_RATE,
+                    ppm=found.ppm,
+                ),
+                "note",
             )
             self._ws.edit(lambda s, _a: sound_edits.set_recorder(s, found), opened)
 
@@ -385,19 +403,29 @@ class RecorderCard:
         self.remove.setVisible(bool(own))
         self.use.setVisible(bool(own))
         if not own:
-            self.told.setText("Sound recorded apart from the picture is aligned to the sample, with the drift of its clock.")
+            self.told.setText(tr("Sound recorded apart from the picture is aligned to the sample, with the drift of its clock."))
             return
         lines = []
         for r in own:
-            there = "" if r.path in opened.composition.sounds else " (not where it was)"
-            lines.append(f"{Path(r.path).name}{there}: {r.offset / MIX_RATE:+.4f} s, {r.ppm:+.1f} ppm")
+            there = "" if r.path in opened.composition.sounds else tr(" (not where it was)")
+            lines.append(
+                tr(
+                    "{name}{there}: {offset:+.4f} s, {ppm:+.1f} ppm",
+                    name=Path(r.path).name,
+                    there=there,
+                    offset=r.offset / MIX_RATE,
+                    ppm=r.ppm,
+                )
+            )
         self.told.setText("\n".join(lines))
         names = opened.transcript.speakers
         self.use.clear()
-        self.use.addItem("Instead of the footage's own sound", ("instead", ()))
-        self.use.addItem("With the footage's own sound", ("with", ()))
+        self.use.addItem(tr("Instead of the footage's own sound"), ("instead", ()))
+        self.use.addItem(tr("With the footage's own sound"), ("with", ()))
         for n, speaker in enumerate(names):
-            self.use.addItem(f"Instead, while {speaker.name or f'Speaker {n + 1}'} speaks", ("instead", (n,)))
+            self.use.addItem(
+                tr("Instead, while {name} speaks", name=speaker.name or tr("Speaker {n}", n=n + 1)), ("instead", (n,))
+            )
         wanted = own[-1].use, own[-1].speakers
         for row in range(self.use.count()):
             if self.use.itemData(row) == wanted:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.ui.bench.panels.sound.meter import MeterView
 from standtall.ui.bench.panels.sound.mix_cards import MusicCard, RecorderCard, SpeakersCard, TalkCard
@@ -16,11 +17,11 @@ class SoundPanel(Panel):
         super().__init__()
         self._ws = workspace
         self.meters = MeterView()
-        card_in(self.column, "LOUDNESS").addWidget(self.meters)
-        self.talk = TalkCard(workspace, card_in(self.column, "THE TALK"))
-        self.speakers = SpeakersCard(workspace, card_in(self.column, "SPEAKERS"))
-        self.music = MusicCard(workspace, card_in(self.column, "MUSIC"))
-        self.recorder = RecorderCard(workspace, card_in(self.column, "ANOTHER RECORDER"))
+        card_in(self.column, tr("LOUDNESS")).addWidget(self.meters)
+        self.talk = TalkCard(workspace, card_in(self.column, tr("THE TALK")))
+        self.speakers = SpeakersCard(workspace, card_in(self.column, tr("SPEAKERS")))
+        self.music = MusicCard(workspace, card_in(self.column, tr("MUSIC")))
+        self.recorder = RecorderCard(workspace, card_in(self.column, tr("ANOTHER RECORDER")))
         self.finish()
         for signal in (workspace.opened_changed, workspace.composition_changed, workspace.sounding.changed):
             signal.connect(self.refresh)

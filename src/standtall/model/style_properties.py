@@ -22,7 +22,8 @@ _COLOUR = re.compile(r"#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?")
 class Property:
     """`label` and `about` are shown; `low` and `high` bound numbers, `unit` says what they count; `choices` are the values of a
     choice,
-        `titles` what they are called where that is not the value itself. A colour that may be empty is written "" for "as the others"."""
+        `titles` what they are called where that is not the value itself. A colour that may be empty is written "" for "as the
+        others"."""
 
     kind: Kind
     group: Group

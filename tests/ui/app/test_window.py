@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import threading
+from functools import partial
 from pathlib import Path
 
 import numpy as np
@@ -72,7 +73,7 @@ def test_a_new_project_is_empty_and_the_old_one_comes_back(
         window.bench.inspector.chosen.cut,
         window.bench.page.retype,
         window.bench.work.hear,
-        window.export_words,
+        partial(window.files.choose_export, window),
     ):
         does()  # nothing is open, and nothing goes wrong
     monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getOpenFileName", lambda *_a: (str(old), ""))

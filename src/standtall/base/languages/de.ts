@@ -5441,6 +5441,7 @@ Das Ende des Protokolls:
     </message>
     <message>
         <source>not said</source>
+        <comment>fact</comment>
         <translation>nicht angegeben</translation>
     </message>
     <message>
@@ -5647,7 +5648,7 @@ Das Ende des Protokolls:
     </message>
     <message>
         <source>Shortcuts</source>
-        <translation>Tastenkürzel</translation>
+        <translation>Kürzel</translation>
     </message>
     <message>
         <source>Search the shortcuts</source>
@@ -5703,7 +5704,7 @@ Das Ende des Protokolls:
     </message>
     <message>
         <source>Save as…</source>
-        <translation>Speichern als…</translation>
+        <translation>Speichern…</translation>
     </message>
     <message>
         <source>Write the keys to a file</source>
@@ -6231,7 +6232,7 @@ Auf jedem: {command}</translation>
     <name>ui/app/tending.py</name>
     <message>
         <source>Show Renders</source>
-        <translation>Renderings zeigen</translation>
+        <translation>Ausgabe zeigen</translation>
     </message>
     <message>
         <source>Open the folder</source>
@@ -6247,7 +6248,7 @@ Auf jedem: {command}</translation>
     </message>
     <message>
         <source>{failed} could not be rendered; the Renders place says why.</source>
-        <translation>{failed} konnten nicht gerendert werden; unter Renderings steht, warum.</translation>
+        <translation>{failed} konnten nicht gerendert werden; unter Ausgabe steht, warum.</translation>
     </message>
     <message>
         <source>All are checked and ready.</source>
@@ -6317,7 +6318,7 @@ Auf jedem: {command}</translation>
     </message>
     <message>
         <source>Light/dark</source>
-        <translation>Hell/dunkel</translation>
+        <translation>Farben</translation>
     </message>
     <message>
         <source>{stem}{writable} – Stand Tall</source>
@@ -7647,6 +7648,11 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Nur diese</translation>
     </message>
     <message>
+        <source>Cut</source>
+        <comment>verb</comment>
+        <translation>Schneiden</translation>
+    </message>
+    <message>
         <source>Bring back</source>
         <translation>Zurückholen</translation>
     </message>
@@ -8329,6 +8335,11 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     <message>
         <source>A bar that fills as the short plays</source>
         <translation>Ein Balken, der sich beim Abspielen füllt</translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <comment>light effect</comment>
+        <translation>Licht</translation>
     </message>
     <message>
         <source>Grain, warm light, a flash, an old tape</source>
@@ -10238,6 +10249,10 @@ Hier stehen dann die Wörter.</translation>
         <source>{hit} of {hits}</source>
         <translation>{hit} von {hits}</translation>
     </message>
+    <message>
+        <source>not said</source>
+        <translation>nicht gesagt</translation>
+    </message>
 </context>
 <context>
     <name>ui/bench/word_actions.py</name>
@@ -11459,6 +11474,11 @@ Hier stehen dann die Wörter.</translation>
         <translation>Beim Kanal als Entwurf ablegen</translation>
     </message>
     <message>
+        <source>Hold</source>
+        <comment>post</comment>
+        <translation>Zurückhalten</translation>
+    </message>
+    <message>
         <source>Wait for approval again</source>
         <translation>Wieder auf Freigabe warten</translation>
     </message>
@@ -11572,7 +11592,7 @@ Hier stehen dann die Wörter.</translation>
     </message>
     <message>
         <source>none, choose one in Renders</source>
-        <translation>keine, unter Renderings eine wählen</translation>
+        <translation>keine, unter Ausgabe eine wählen</translation>
     </message>
     <message>
         <source>Everything is right: it can go out.</source>
@@ -12231,7 +12251,7 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     </message>
     <message>
         <source>Renders checks it before and proves it after. The Calendar posts it now, or plans a month.</source>
-        <translation>Renderings prüft vorher und weist nachher nach. Der Kalender veröffentlicht jetzt oder plant einen Monat.</translation>
+        <translation>Ausgabe prüft vorher und weist nachher nach. Der Kalender veröffentlicht jetzt oder plant einen Monat.</translation>
     </message>
     <message>
         <source>From wide talk to a finished tall short, in three steps</source>
@@ -12776,11 +12796,11 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     </message>
     <message>
         <source>Trace finished clips…</source>
-        <translation>Fertige Clips suchen…</translation>
+        <translation>Clips suchen…</translation>
     </message>
     <message>
         <source>Make shorts from kept</source>
-        <translation>Shorts aus Behaltenen</translation>
+        <translation>Shorts machen</translation>
     </message>
     <message>
         <source>Make a short of each proposal that you kept</source>
@@ -12796,7 +12816,7 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     </message>
     <message>
         <source>Find moments</source>
-        <translation>Momente finden</translation>
+        <translation>Finden</translation>
     </message>
     <message>
         <source>Look for passages worth posting; what you kept stays</source>
@@ -12836,7 +12856,7 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     </message>
     <message>
         <source>the whole footage</source>
-        <translation>das ganze Material</translation>
+        <translation>alles</translation>
     </message>
     <message>
         <source>as drawn</source>
@@ -12868,7 +12888,7 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     </message>
     <message>
         <source>The words were changed since these were found: press “Find moments” again.</source>
-        <translation>Die Wörter wurden seither geändert: „Momente finden“ erneut drücken.</translation>
+        <translation>Die Wörter wurden seither geändert: „Finden“ erneut drücken.</translation>
     </message>
     <message>
         <source>Keep at least one proposal first.</source>
@@ -12880,7 +12900,7 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     </message>
     <message>
         <source>“Find moments” looks for passages that can stand alone as a short.</source>
-        <translation>„Momente finden“ sucht Passagen, die als Short für sich stehen können.</translation>
+        <translation>„Finden“ sucht Passagen, die als Short für sich stehen können.</translation>
     </message>
     <message>
         <source>How many</source>
@@ -13548,7 +13568,7 @@ der Short</translation>
     </message>
     <message>
         <source>Renders</source>
-        <translation>Renderings</translation>
+        <translation>Ausgabe</translation>
     </message>
     <message>
         <source>Begin no other render; the one that runs goes on</source>

@@ -5441,6 +5441,7 @@ El final del registro:
     </message>
     <message>
         <source>not said</source>
+        <comment>fact</comment>
         <translation>no se indica</translation>
     </message>
     <message>
@@ -5703,7 +5704,7 @@ El final del registro:
     </message>
     <message>
         <source>Save as…</source>
-        <translation>Guardar como…</translation>
+        <translation>Guardar…</translation>
     </message>
     <message>
         <source>Write the keys to a file</source>
@@ -6317,7 +6318,7 @@ En cada uno: {command}</translation>
     </message>
     <message>
         <source>Light/dark</source>
-        <translation>Claro/oscuro</translation>
+        <translation>Tema</translation>
     </message>
     <message>
         <source>{stem}{writable} – Stand Tall</source>
@@ -7647,6 +7648,11 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Solo estas</translation>
     </message>
     <message>
+        <source>Cut</source>
+        <comment>verb</comment>
+        <translation>Cortar</translation>
+    </message>
+    <message>
         <source>Bring back</source>
         <translation>Recuperar</translation>
     </message>
@@ -8329,6 +8335,11 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
     <message>
         <source>A bar that fills as the short plays</source>
         <translation>Una barra que se llena al avanzar el corto</translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <comment>light effect</comment>
+        <translation>Luz</translation>
     </message>
     <message>
         <source>Grain, warm light, a flash, an old tape</source>
@@ -10238,6 +10249,10 @@ Aquí estarán sus palabras.</translation>
         <source>{hit} of {hits}</source>
         <translation>{hit} de {hits}</translation>
     </message>
+    <message>
+        <source>not said</source>
+        <translation>no se dice</translation>
+    </message>
 </context>
 <context>
     <name>ui/bench/word_actions.py</name>
@@ -11459,6 +11474,11 @@ Aquí estarán sus palabras.</translation>
         <translation>Guardarla en el canal como borrador</translation>
     </message>
     <message>
+        <source>Hold</source>
+        <comment>post</comment>
+        <translation>Retener</translation>
+    </message>
+    <message>
         <source>Wait for approval again</source>
         <translation>Esperar aprobación de nuevo</translation>
     </message>
@@ -11887,7 +11907,7 @@ Aquí estarán sus palabras.</translation>
     </message>
     <message>
         <source>none</source>
-        <translation>nada</translation>
+        <translation>ninguno</translation>
     </message>
     <message>
         <source>{more} more</source>
@@ -12776,11 +12796,11 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     </message>
     <message>
         <source>Trace finished clips…</source>
-        <translation>Rastrear clips terminados…</translation>
+        <translation>Rastrear clips…</translation>
     </message>
     <message>
         <source>Make shorts from kept</source>
-        <translation>Cortos de lo conservado</translation>
+        <translation>Hacer cortos</translation>
     </message>
     <message>
         <source>Make a short of each proposal that you kept</source>
@@ -12796,7 +12816,7 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     </message>
     <message>
         <source>Find moments</source>
-        <translation>Buscar momentos</translation>
+        <translation>Buscar</translation>
     </message>
     <message>
         <source>Look for passages worth posting; what you kept stays</source>
@@ -12836,7 +12856,7 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     </message>
     <message>
         <source>the whole footage</source>
-        <translation>todo el material</translation>
+        <translation>todo</translation>
     </message>
     <message>
         <source>as drawn</source>
@@ -12868,7 +12888,7 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     </message>
     <message>
         <source>The words were changed since these were found: press “Find moments” again.</source>
-        <translation>Las palabras cambiaron desde entonces: pulse otra vez «Buscar momentos».</translation>
+        <translation>Las palabras cambiaron desde entonces: pulse otra vez «Buscar».</translation>
     </message>
     <message>
         <source>Keep at least one proposal first.</source>
@@ -12880,7 +12900,7 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     </message>
     <message>
         <source>“Find moments” looks for passages that can stand alone as a short.</source>
-        <translation>«Buscar momentos» busca pasajes que puedan ser un corto por sí solos.</translation>
+        <translation>«Buscar» busca pasajes que puedan ser un corto por sí solos.</translation>
     </message>
     <message>
         <source>How many</source>

@@ -15,7 +15,7 @@ from PySide6.QtCore import QUrl, qVersion
 from PySide6.QtGui import QDesktopServices, QGuiApplication
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QHeaderView, QLabel, QTableWidget, QTableWidgetItem, QVBoxLayout, QWidget
 
-from standtall.base.interface_language import tr
+from standtall.base.interface_language import tr, tr_as
 from standtall.base.log import log_file
 from standtall.media.opening import coders
 from standtall.ui.state.workspace import Workspace
@@ -89,7 +89,7 @@ def facts(workspace: Workspace) -> str:
         ),
         tr(
             "Desktop: {get}, {get2}",
-            get=os.environ.get("XDG_CURRENT_DESKTOP", tr("not said")),
+            get=os.environ.get("XDG_CURRENT_DESKTOP", tr_as("fact", "not said")),
             get2=os.environ.get("LANG", tr("no language said")),
         ),
         tr("Footage in the project: {sources}", sources=len(workspace.sources)),

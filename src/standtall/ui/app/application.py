@@ -9,12 +9,22 @@ from collections.abc import Sequence
 from pathlib import Path
 
 import cv2
-from PySide6.QtCore import QMessageLogContext, QTimer, QtMsgType, qInstallMessageHandler, qVersion
+from PySide6.QtCore import (
+    QLibraryInfo,
+    QLocale,
+    QMessageLogContext,
+    Qt,
+    QTimer,
+    QtMsgType,
+    QTranslator,
+    qInstallMessageHandler,
+    qVersion,
+)
 from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
 
 from standtall.base.files import clear_parts
-from standtall.base.interface_language import tr
+from standtall.base.interface_language import right_to_left, tr, used
 from standtall.base.log import hear_all, note
 from standtall.base.memory import give_back_large
 from standtall.ink.fonts import load_fonts
@@ -41,7 +51,19 @@ def dressed(arguments: Sequence[str]) -> QApplication:
     application.setDesktopFileName("stand-tall")
     application.setWindowIcon(QIcon(str(Path(__file__).with_name("stand-tall.svg"))))
     load_fonts()
+    _speak(application)
     return application
+
+
+def _speak(application: QApplication) -> None:
+    """Let Qt's own texts, numbers, dates and the direction of the layout be those of the program's language."""
+    code = used().code
+    if code != "en" or QLocale().language() not in (QLocale.Language.C, QLocale.Language.English):
+        QLocale.setDefault(QLocale(code))
+    texts = QTranslator(application)
+    if texts.load(f"qtbase_{code}", QLibraryInfo.path(QLibraryInfo.LibraryPath.TranslationsPath)):
+        application.installTranslator(texts)
+    application.setLayoutDirection(Qt.LayoutDirection.RightToLeft if right_to_left() else Qt.LayoutDirection.LeftToRight)
 
 
 def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:

@@ -13,7 +13,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QTextBlockFormat, QTextCursor
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QTextBrowser, QVBoxLayout, QWidget
 
-from standtall.base.interface_language import tr
+from standtall.base.interface_language import tr, used
 from standtall.ui.widgets.actions import Action
 from standtall.ui.widgets.fields import Field
 
@@ -57,10 +57,11 @@ class Page:
 
 @functools.cache
 def written() -> tuple[Page, ...]:
-    """All pages as they are written, in the order of the work."""
+    """All pages in the program's language, in the order of the work; in English where one was not translated."""
     out = []
     for path in sorted(FOLDER.glob("*.md")):
-        text = path.read_text("utf-8")
+        own = FOLDER / used().code / path.name
+        text = (own if own.exists() else path).read_text("utf-8")
         out.append(Page(path.stem, text.partition("\n")[0].lstrip("# "), text))
     return tuple(out)
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import QRect, QSize, Qt, QUrl
@@ -11,7 +12,6 @@ from PySide6.QtGui import QCloseEvent, QDesktopServices, QDragEnterEvent, QDropE
 from PySide6.QtWidgets import (
     QAbstractButton,
     QApplication,
-    QFileDialog,
     QHBoxLayout,
     QMainWindow,
     QMessageBox,
@@ -44,7 +44,6 @@ from standtall.ui.app.rail import Rail
 from standtall.ui.app.shortcuts import Shortcuts
 from standtall.ui.app.tending import Tending
 from standtall.ui.app.walk_stops import stops_of
-from standtall.ui.bench.export import ExportSheet
 from standtall.ui.bench.place import Bench
 from standtall.ui.bench.word_files import WordFiles
 from standtall.ui.calendar.place import CalendarPlace
@@ -61,7 +60,6 @@ from standtall.ui.widgets.actions import Action, chosen_keys
 LEAST = (1024, 640)
 TITLE_BAR = 40
 """Height to leave for what the desktop draws around the window, which is only known once it is there."""
-WORD_FILES = tr("Scripts and captions (*.srt *.vtt *.txt *.json);;All files (*)")
 
 
 class MainWindow(QMainWindow):
@@ -181,8 +179,8 @@ class MainWindow(QMainWindow):
         self.playback.shown.connect(self.bench.wide.show_picture)
         self.playback.shown.connect(self.bench.inspector.captions.show_picture)
         self.playback.shown.connect(self.bench.show_tall)
-        self.bench.inspector.transcript.import_words.connect(self.import_words)
-        self.bench.inspector.transcript.export_words.connect(self.export_words)
+        self.bench.inspector.transcript.import_words.connect(partial(self.files.choose_import, self))
+        self.bench.inspector.transcript.export_words.connect(partial(self.files.choose_export, self))
         self.footage.opened.connect(self.open_on_bench)
         self.footage.opened_at.connect(self._open_at)
         self.footage.heard_wanted.connect(self.bench.work.hearing.file)
@@ -379,21 +377,6 @@ class MainWindow(QMainWindow):
         seen = self.moments.found_in or self.workspace.opened
         if seen is not None:
             self.playback.play_moment(moment, seen)
-
-    def import_words(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self, tr("Import words from a file"), "", WORD_FILES)
-        if name:
-            self.files.import_words(Path(name))
-
-    def export_words(self) -> None:
-        opened = self.workspace.opened
-        if opened is None:
-            return
-        languages = tuple(t.language for t in opened.transcript.translations)
-        sheet = ExportSheet(opened.source.name, opened.entry.short.name, languages, self)
-        sheet.wanted.connect(self.files.export_words)
-        sheet.captions_wanted.connect(self.files.export_captions)
-        sheet.open()
 
     def _message_pressed(self, name: str) -> None:
         """Do what was pressed in a message of the desktop."""

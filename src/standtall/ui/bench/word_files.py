@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from pathlib import Path
 
+from PySide6.QtWidgets import QFileDialog, QWidget
+
 from standtall.base.interface_language import tr
 from standtall.exchange.captions_out import write_captions
 from standtall.exchange.words_out import write_words
@@ -14,7 +16,10 @@ from standtall.model.timemap import TimeMap
 from standtall.model.translation import Translation
 from standtall.session.translate import in_english
 from standtall.session.words_from import Taken, words_from
+from standtall.ui.bench.export import ExportSheet
 from standtall.ui.state.workspace import Workspace
+
+WORD_FILES = tr("Scripts and captions (*.srt *.vtt *.txt *.json);;All files (*)")
 
 
 class WordFiles:
@@ -22,6 +27,23 @@ class WordFiles:
 
     def __init__(self, workspace: Workspace) -> None:
         self._ws = workspace
+
+    def choose_import(self, over: QWidget) -> None:
+        """Ask for a file of words, and import it."""
+        name, _kind = QFileDialog.getOpenFileName(over, tr("Import words from a file"), "", WORD_FILES)
+        if name:
+            self.import_words(Path(name))
+
+    def choose_export(self, over: QWidget) -> None:
+        """Ask which words go into which kind of file, and write them."""
+        opened = self._ws.opened
+        if opened is None:
+            return
+        languages = tuple(t.language for t in opened.transcript.translations)
+        sheet = ExportSheet(opened.source.name, opened.entry.short.name, languages, over)
+        sheet.wanted.connect(self.export_words)
+        sheet.captions_wanted.connect(self.export_captions)
+        sheet.open()
 
     def import_words(self, path: Path) -> None:
         """Put the words of a script or caption file in place of the present ones, as one step."""

@@ -266,7 +266,7 @@ class CalendarPlace(QWidget):
                     tr(
                         "{title_of} has nothing on {join}{more}.",
                         title_of=self.posts.title_of(name),
-                        join=", ".join(f"{d:%d %b}" for d in days[:2]),
+                        join=", ".join(tr("{day:%d %b}", day=d) for d in days[:2]),
                         more=more,
                     )
                 )
@@ -445,7 +445,6 @@ class CalendarPlace(QWidget):
         path = Path(name) if Path(name).suffix else Path(f"{name}{'.csv' if 'csv' in kind else '.ics'}")
         posts, channels = self.posts.posts, self.posts.channels
         self._ws.in_background_or(
-            "files", lambda: write_calendar(path, posts, channels), lambda _n: self._ws.said.emit(tr("Written to {path}.",
-            path=path), "note"),
-            lambda: None, self,
+            "files", lambda: write_calendar(path, posts, channels),
+            lambda _n: self._ws.said.emit(tr("Written to {path}.", path=path), "note"), lambda: None, self,
         )  # fmt: skip

@@ -22,7 +22,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from standtall.base.interface_language import tr
+from standtall.base.interface_language import tr, tr_as
 from standtall.model.channel import Channel
 from standtall.model.post import CHANGEABLE, OPEN, Post
 from standtall.model.post_rules import MANNERS, Manner
@@ -112,7 +112,9 @@ class PostPanel(Panel):
         self.approve = button(tr("Approve"), tr("It goes out when it is due (Ctrl+Return)"), self.do_approve, "main")
         self.now = button(tr("Post now"), tr("Send it at once"), self.do_now)
         self.draft = button(tr("Save as draft"), tr("Keep it at the channel as a draft"), self.do_draft)
-        self.hold = button(tr("Hold"), tr("Wait for approval again"), lambda: self._edit(tr("Hold"), post_edits.held))
+        self.hold = button(
+            tr_as("post", "Hold"), tr("Wait for approval again"), lambda: self._edit(tr_as("post", "Hold"), post_edits.held)
+        )
         self.skip = button(
             tr("Skip"),
             tr("Do not post it; it stays in the calendar, crossed out"),

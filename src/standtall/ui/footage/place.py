@@ -178,9 +178,7 @@ class FootagePlace(QWidget):
         for entry in running:
             more = tr(" {waiting} more would wait.", waiting=count_of(waiting, "file")) if waiting else ""
             name = _source_of(entry).name
-            out.append(
-                tr("{name} is being analysed: what was found is kept, and it goes on from there.{more}", name=name, more=more)
-            )
+            out.append(tr("{name} is being analysed: what was found is kept, and it goes on from there.", name=name) + more)
         if self.fetching.running:
             out.append(tr("A file is being fetched: what came is kept, and the same link goes on from there."))
         return out
@@ -348,9 +346,8 @@ class FootagePlace(QWidget):
             options = self._ws.options_of(source)
             captions = str(options.captions) if options.captions is not None else ""
             self._ws.jobs.ask(AnalyseRequest(source, self._ws.brief_of(source), options.terms, captions))
-            self._show_state(
-                source, "waiting" if len(self._jobs()) > 1 else "running", tr("Starting") if len(self._jobs()) == 1 else ""
-            )
+            alone = len(self._jobs()) == 1
+            self._show_state(source, "running" if alone else "waiting", tr("Starting") if alone else "")
 
     def _show_state(self, source: Source, state: str, text: str = "") -> None:
         card = self._cards.get(source.key)

@@ -106,9 +106,8 @@ class MomentsPlace(QWidget):
         title.setObjectName("title")
         row.addWidget(title)
         row.addStretch(1)
-        self._chapters = button(
-            tr("Chapters…"), tr("What the footage is about, part by part, to be written out"), self.show_chapters
-        )
+        tip = tr("What the footage is about, part by part, to be written out")
+        self._chapters = button(tr("Chapters…"), tip, self.show_chapters)
         tip = tr("Find where finished clips come from in the footage, by their sound or their words")
         self._clips = button(tr("Trace finished clips…"), tip, self.show_clips)
         self._make_all = button(tr("Make shorts from kept"), tr("Make a short of each proposal that you kept"), self.make_kept)
@@ -158,9 +157,8 @@ class MomentsPlace(QWidget):
         self._lesson = QLabel()
         self._lesson.setObjectName("faint")
         self._lesson.setWordWrap(True)
-        self._forget = button(
-            tr("Reset learning"), tr("Let your votes teach nothing any more; what you kept stays kept"), self.forget
-        )
+        tip = tr("Let your votes teach nothing any more; what you kept stays kept")
+        self._forget = button(tr("Reset learning"), tip, self.forget)
         self._forget.setObjectName("small")
         row = QHBoxLayout()
         row.addWidget(self._lesson, 1)

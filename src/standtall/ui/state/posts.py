@@ -288,9 +288,8 @@ class Posts(QObject):
 
     def move(self, post: Post, when: int, zone: str) -> None:
         if when != post.when or zone != post.zone:
-            self.edit(
-                tr("Move “{name}”", name=post.short.name), post, lambda p: post_edits.scheduled(p, when, zone, self.settings.hold)
-            )
+            name = tr("Move “{name}”", name=post.short.name)
+            self.edit(name, post, lambda p: post_edits.scheduled(p, when, zone, self.settings.hold))
 
     def take_files(self) -> None:
         """Give posts that have no file yet the newest finished one of their short that suits the channel, where there is one."""
@@ -308,9 +307,8 @@ class Posts(QObject):
             if file is not None and file != post.file:
                 self._amend(post, lambda now: post_edits.with_file(now, file))
                 return
-            told = tr(
-                "There is no finished file of “{name}” that suits {title}: render it", name=post.short.name, title=channel.title
-            )
+            name, title = post.short.name, channel.title
+            told = tr("There is no finished file of “{name}” that suits {title}: render it", name=name, title=title)
             (none or self._say)(
                 tr(
                     "{told} in {join}, at most {longest_s:g} s long.",
@@ -359,10 +357,8 @@ class Posts(QObject):
         def asked(found: list[RenderRequest]) -> None:
             if found:
                 ws.renders.ask(found)
-                self._ws.said.emit(
-                    tr("{found} renders are in the queue; the posts take the files when they are finished.", found=len(found)),
-                    "note",
-                )
+                told = tr("{n} renders are in the queue; the posts take the files when they are finished.", n=len(found))
+                self._ws.said.emit(told, "note")
             else:
                 self._say(tr("Nothing can be rendered: the shorts of these posts are in another project."))
 

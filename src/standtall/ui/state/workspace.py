@@ -325,12 +325,8 @@ class Workspace(Editor):
             if then is not None:
                 then(opened is not None)
 
-        self.project_thread.do(
-            lambda: self._in_project(generation, work),
-            arrived,
-            self._came_not(coming),
-            undone=tr("{name} was not opened", name=source.name),
-        )
+        undone = tr("{name} was not opened", name=source.name)
+        self.project_thread.do(lambda: self._in_project(generation, work), arrived, self._came_not(coming), undone=undone)
 
     def refresh_found(self, source: Source, last: bool) -> None:
         """More of the opened source was found: show it behind what is there, corrected or not. Who says what is known at the
@@ -357,9 +353,8 @@ class Workspace(Editor):
             if opened is not None and here is not None and here.entry.id == opened.entry.id:
                 self._arrived(opened)
 
-        self.project_thread.do(
-            lambda: self._in_project(now.project, work), arrived, self._fail, undone=tr("What was found is not shown")
-        )
+        undone = tr("What was found is not shown")
+        self.project_thread.do(lambda: self._in_project(now.project, work), arrived, self._fail, undone=undone)
 
     def _take(self, opened: Opened) -> None:
         told_otherwise = self.opened is None or opened.transcript != self.opened.transcript

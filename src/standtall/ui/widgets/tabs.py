@@ -1,12 +1,19 @@
-"""A row of buttons that show one widget of several."""
+"""A row of buttons, each of which shows its widget."""
 
 from __future__ import annotations
 
+from typing import Final
+
+from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSizePolicy, QStackedWidget, QVBoxLayout, QWidget
+
+EDGES: Final = 7
+"""Pixels that the frame of a button takes beside its text, at least."""
+GAP: Final = 2
 
 
 class Tabs(QWidget):
-    """A row of buttons over the widgets that they show."""
+    """A row of buttons over the widgets that they show; two rows where their texts need more than the width there is."""
 
     def __init__(self, entries: dict[str, tuple[str, str]], widgets: dict[str, QWidget], name: str) -> None:
         super().__init__()
@@ -15,24 +22,45 @@ class Tabs(QWidget):
         self._widgets = widgets
         self.shown = ""
         """The key of the widget that is shown."""
-        row = QHBoxLayout()
-        row.setSpacing(2)
+        self._rows = (QHBoxLayout(), QHBoxLayout())
         for key, (text, tip) in entries.items():
             button = QPushButton(text)
             button.setObjectName(name)
             button.setCheckable(True)
             button.setToolTip(tip)
-            button.setSizePolicy(QSizePolicy.Policy.Minimum, QSizePolicy.Policy.Fixed)
+            button.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
+            button.setMinimumWidth(1)
             button.clicked.connect(lambda _c=False, k=key: self.show_tab(k))
             self._buttons[key] = button
-            row.addWidget(button, 1)
             self._stack.addWidget(widgets[key])
         whole = QVBoxLayout(self)
         whole.setContentsMargins(0, 0, 0, 0)
         whole.setSpacing(4)
-        whole.addLayout(row)
+        for row in self._rows:
+            row.setSpacing(GAP)
+            whole.addLayout(row)
         whole.addWidget(self._stack, 1)
+        self._first = 0
+        self._arrange()
         self.show_tab(next(iter(entries)))
+
+    def _arrange(self) -> None:
+        """Put the buttons into as many rows as they need."""
+        buttons = list(self._buttons.values())
+        need = [b.fontMetrics().horizontalAdvance(b.text()) + EDGES for b in buttons]
+        fits = self.width() < 100 or sum(need) + GAP * (len(need) - 1) <= self.width()
+        first = len(buttons) if fits else (len(buttons) + 1) // 2
+        if first == self._first:
+            return
+        self._first = first
+        for number, button in enumerate(buttons):
+            for row in self._rows:
+                row.removeWidget(button)
+            self._rows[0 if number < first else 1].addWidget(button, max(1, need[number]))
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._arrange()
 
     def show_tab(self, key: str) -> None:
         self.shown = key

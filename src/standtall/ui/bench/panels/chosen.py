@@ -8,7 +8,7 @@ from functools import partial
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QMenu, QSizePolicy, QToolButton
 
-from standtall.base.interface_language import count_of, tr
+from standtall.base.interface_language import count_of, tr, tr_as
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting import by_words
 from standtall.model import corrections, edits
@@ -54,7 +54,13 @@ class ChosenPanel(Panel):
             Action(
                 "use-only", tr("Make the chosen words the whole short"), self.use_only, ("Return",), label=tr("Use only these")
             ),
-            Action("cut-words", tr("Cut the chosen words out of the short"), self.cut, ("Delete", "Backspace"), label=tr("Cut")),
+            Action(
+                "cut-words",
+                tr("Cut the chosen words out of the short"),
+                self.cut,
+                ("Delete", "Backspace"),
+                label=tr_as("verb", "Cut"),
+            ),
             Action(
                 "bring-back", tr("Bring the chosen words back into the short"), self.bring_back, ("B",), label=tr("Bring back")
             ),

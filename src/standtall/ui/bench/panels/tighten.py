@@ -197,6 +197,7 @@ class TightenPanel(QWidget):
         row.addWidget(self._back)
         column.addLayout(row)
         self._saves = QLabel()
+        self._saves.setWordWrap(True)
         column.addWidget(self._saves)
         self._apply = button(tr("Remove the ticked"), tr("Remove all ticked rows from the short, as one step"), self.apply)
         self._apply.setObjectName("main")

@@ -20,7 +20,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from standtall.base.interface_language import capital, tr
+from standtall.base.interface_language import capital, tr, tr_as
 from standtall.ink.placed_pictures import picture_key
 from standtall.model import extra_edits
 from standtall.model.edits import Edit
@@ -61,7 +61,8 @@ class ItemsCard:
             ("text", tr("Text"), tr("A text anywhere on the picture"), self.add_text),
             ("logo", tr("Logo…"), tr("A picture of your own in a corner"), self.choose_logo),
             ("progress bar", tr("Progress"), tr("A bar that fills as the short plays"), lambda: self.add(BarExtra(0))),
-            ("light effect", tr("Light"), tr("Grain, warm light, a flash, an old tape"), lambda: self.add(LightExtra(0,
+            ("light effect", tr_as("light effect", "Light"), tr("Grain, warm light, a flash, an old tape"),
+            lambda: self.add(LightExtra(0,
             "warm"))),
         )):  # fmt: skip
             made = button(text, tip, does, "small")

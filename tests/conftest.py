@@ -6,6 +6,7 @@ import os
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 os.environ.setdefault("OMP_NUM_THREADS", "1")
+os.environ.setdefault("STAND_TALL_LANGUAGE", "en")
 
 from collections.abc import Iterator
 from fractions import Fraction

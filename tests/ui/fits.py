@@ -82,7 +82,7 @@ def cut_off(window: QWidget) -> Iterator[tuple[QWidget, str]]:
     """(widget, text) for each text in view that does not fit, unless its tooltip has it whole."""
     QApplication.processEvents()
     for widget in window.findChildren(QWidget):
-        if not widget.isVisible() or widget.visibleRegion().isEmpty():
+        if not widget.isVisible():  # also what is to be scrolled to
             continue
         text, cut = "", False
         if isinstance(widget, QLabel):

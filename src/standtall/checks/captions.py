@@ -6,11 +6,13 @@ from collections.abc import Iterator
 from typing import Final
 
 from standtall.base.geometry import Rect
+from standtall.base.interface_language import tr
 from standtall.captions.clearance import clear_of
 from standtall.checks.notice import Fix, Kind, Notice
 from standtall.compose.composition import Composition
 from standtall.compose.producers.framing import kept_clear_of, on_frame
 from standtall.model.channel import Channel
+from standtall.model.people import shown_name
 from standtall.model.timemap import SourceTime
 
 ON_FACE, ON_WRITING, UNDER = 0.12, 0.45, 0.5
@@ -74,7 +76,7 @@ def _seen_at(
             face = None if box is None else on_frame(box, cell)
             if face is None:
                 continue
-            name = people.names[track.person] if track.person < len(people.names) else "a person"
+            name = shown_name(people.names[track.person]) if track.person < len(people.names) else tr("a person")
             if _share(face, band) > ON_FACE:
                 yield "caption on a face", {"name": name}
             if any(_share(face, part) > UNDER for part in covered):

@@ -6,12 +6,13 @@ from collections.abc import Iterator
 from typing import Final
 
 from standtall.base.geometry import Rect
+from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.checks.notice import Fix, Kind, Notice
 from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
 from standtall.framing.spans import View
-from standtall.model.people import People
+from standtall.model.people import People, shown_name
 from standtall.model.timemap import SourceTime
 
 EVERY: Final = TICKS_PER_SECOND // 2
@@ -115,7 +116,7 @@ def _cuts_head(face: Rect, crop: Rect) -> bool:
 
 
 def _name(people: People, person: int) -> str:
-    return people.names[person] if person < len(people.names) else "a person"
+    return shown_name(people.names[person]) if person < len(people.names) else tr("a person")
 
 
 def _share(part: Rect, crop: Rect) -> float:

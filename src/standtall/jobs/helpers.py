@@ -34,13 +34,31 @@ TRIES: Final = 2
 """A task whose helper dies is given to another one once."""
 
 
+CORES, MEMORY_GB = "STAND_TALL_CORES", "STAND_TALL_MEMORY_GB"
+"""Environment variables by which the person says how much of the machine may be used; processes begun by this one keep to it."""
+
+
+def cores_here() -> int:
+    """How many cores this process may use."""
+    return len(os.sched_getaffinity(0)) if hasattr(os, "sched_getaffinity") else os.cpu_count() or 1
+
+
+def _wished(name: str) -> int | None:
+    said = os.environ.get(name, "")
+    return int(said) if said.isdecimal() and 0 < int(said) < 10_000 else None
+
+
 def usual_count() -> int:
-    """So many helpers as this machine has cores for this process, and memory that can be had (proc(5), MemAvailable)."""
-    cores = len(os.sched_getaffinity(0)) if hasattr(os, "sched_getaffinity") else os.cpu_count() or 1
+    """So many helpers as there are cores and memory for: those that the person allows, of what this machine has for this process
+    and what memory can be had (proc(5), MemAvailable)."""
+    cores = min(_wished(CORES) or cores_here(), cores_here())
     free = MEMORY * cores
     with contextlib.suppress(OSError, ValueError, IndexError):
         lines = Path("/proc/meminfo").read_text().splitlines()
         free = next((int(line.split()[1]) * 1024 for line in lines if line.startswith("MemAvailable:")), free)
+    most = _wished(MEMORY_GB)
+    if most is not None:
+        free = min(free, most * 1_000_000_000)
     return max(1, min(cores, MOST, free // MEMORY))
 
 

@@ -2,16 +2,18 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 from pathlib import Path
-from typing import Final
+from typing import Final, Literal
 
 from standtall.base.folders import settings_folder
 from standtall.base.interface_language import tr
 from standtall.library.own import read_own, write_own
+from standtall.model.brief import Brief
 
 MOST_RECENT: Final = 8
 MOST_FOLDERS: Final = 20
+Motion = Literal["system", "less", "all"]
 
 
 @dataclass(frozen=True, slots=True)
@@ -39,7 +41,10 @@ class Settings:
     are written into `render_folder`; kinds of notices that are `waived` are not told of before a render. `theme` is light, dark
     or system, `scale` the size of everything in hundredths, `keys` those that the person has changed. Sound is heard
     `sound_late_ms` later than its device says; who has `walked` is not shown around again. `panel_share` is
-    the share of the Bench's width that its panel was given, 0 where none was."""
+    the share of the Bench's width that its panel was given, 0 where none was. `language` is a code, `sound_device` a name, both
+    empty for that of the desktop, as is a `scale` of 0; new footage begins with `brief`, finished files are named by
+    `name_pattern`. Work takes at most so many `cores` and gigabytes, the preview shows at most so many frames a second; 0 is no
+    limit."""
 
     recent: tuple[str, ...] = ()
     theme: str = "light"
@@ -47,11 +52,20 @@ class Settings:
     render_folder: str = ""
     waived: tuple[str, ...] = ()
     keys: tuple[ChosenKeys, ...] = ()
-    scale: int = 100
+    scale: int = 0
     window: WindowPlace | None = None
     sound_late_ms: int = 0
     walked: bool = False
     panel_share: float = 0.0
+    language: str = ""
+    large_targets: bool = False
+    motion: Motion = "system"
+    brief: Brief = field(default_factory=Brief)
+    name_pattern: str = ""
+    sound_device: str = ""
+    cores: int = 0
+    memory_gb: int = 0
+    preview_fps: int = 0
 
     def with_render_folder(self, folder: str) -> Settings:
         return replace(self, render_folder=folder)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import bisect
+import re
 from dataclasses import dataclass
 from typing import Final
 
@@ -10,6 +11,18 @@ from standtall.base.errors import ProjectError
 from standtall.base.geometry import Rect
 from standtall.base.interface_language import tr
 from standtall.model import checks
+
+UNNAMED: Final = re.compile(r"(Speaker|Voice) (\d+)")
+"""Names that the program gives to whom nobody has named."""
+
+
+def shown_name(name: str) -> str:
+    """A name as it is shown: of somebody whom nobody has named, their number in the language of the program."""
+    found = UNNAMED.fullmatch(name)
+    if found is None:
+        return name
+    number = int(found[2])
+    return tr("Speaker {n}", n=number) if found[1] == "Speaker" else tr("Voice {n}", n=number)
 
 
 @dataclass(frozen=True, slots=True)

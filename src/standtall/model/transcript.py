@@ -9,7 +9,7 @@ from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import checks
 from standtall.model.identity import distinct
-from standtall.model.people import People, Talk
+from standtall.model.people import People, Talk, shown_name
 from standtall.model.translation import Passage, Translated, Translation, changed
 from standtall.model.words import Word
 
@@ -22,6 +22,11 @@ class Speaker:
 
     name: str
     person: int = -1
+
+    @property
+    def shown(self) -> str:
+        """The name as it is shown."""
+        return shown_name(self.name)
 
 
 @dataclass(frozen=True, slots=True)
@@ -39,7 +44,7 @@ class Transcript:
     translations: tuple[Translation, ...] = ()
 
     def name_of(self, speaker: int) -> str:
-        return self.speakers[speaker].name if 0 <= speaker < len(self.speakers) else ""
+        return self.speakers[speaker].shown if 0 <= speaker < len(self.speakers) else ""
 
 
 @dataclass(frozen=True, slots=True)

@@ -31,7 +31,7 @@ PATTERN: Final = "{name}{shape}{language}"
 PLACEHOLDERS: Final = {
     "name": tr("the name of the short"), "shape": tr("its shape, where there are several"),
     "language": tr("the language of its captions"),
-    "channel": tr("its channel"), "number": tr("its number in the list"), "date": "today",
+    "channel": tr("its channel"), "number": tr("its number in the list"), "date": tr("today"),
 }  # fmt: skip
 MOST: Final = 500
 BITS_A_PIXEL: Final = {"small": 0.035, "good": 0.085, "best": 0.16}

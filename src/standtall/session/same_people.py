@@ -2,18 +2,14 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterable
 from dataclasses import dataclass
-from typing import Final
 
 import numpy as np
 
-from standtall.model.people import People
+from standtall.model.people import UNNAMED, People
 from standtall.model.transcript import Transcript
 
-UNNAMED: Final = re.compile(r"(Speaker|Voice) \d+")
-"""Names that the program gives."""
 SAME, CLEARER = 0.36, 0.08
 """Distance of two wardrobes (0 equal .. 1 nothing shared) under which they may be one person's, stricter than inside one footage
 since clothes are changed between days; and by how much the next person must be further away."""

@@ -18,7 +18,6 @@ from standtall.library.backups import copies
 from standtall.library.kept import let_go, sizes
 from standtall.ui.app.help_sheet import OF_BENCH, PAGES, found, page_of, pages, written
 from standtall.ui.app.window import MainWindow
-from standtall.ui.widgets import theme
 from tests.ui.driving import WAIT
 
 
@@ -106,30 +105,6 @@ def test_every_place_panel_action_and_warning_has_its_page(window: MainWindow) -
     missing = [kind for kind in get_args(Kind) if f"**{kind}**" not in warnings]
     assert missing == []
     assert found("cover gone", written())[0].name == "11-warnings"
-
-
-def test_preferences_hold_theme_size_and_what_is_kept(qtbot: QtBot, window: MainWindow) -> None:
-    folder = cache_folder() / "analysis" / ("a" * 24)
-    folder.mkdir(parents=True, exist_ok=True)
-    (folder / "proxy.mp4").write_bytes(b"x" * 3_000_000)
-    window.show_preferences()
-    sheet = window.preferences
-    assert sheet is not None
-    qtbot.waitUntil(lambda: sheet.kept["copies"].text() == "3 MB", timeout=WAIT)
-    sheet.free("copies")
-    qtbot.waitUntil(lambda: sheet.kept["copies"].text() == "0 MB", timeout=WAIT)
-    assert sizes()["analysis"] > 0 and not (folder / "proxy.mp4").exists()
-    sheet.theme.setCurrentIndex(sheet.theme.findData("dark"))
-    sheet.theme.activated.emit(1)
-    assert theme.current() is theme.DARK
-    sheet.scale.setCurrentIndex(sheet.scale.findData(125))
-    sheet.scale.activated.emit(2)
-    qtbot.waitUntil(lambda: (settings.load()[0].theme, settings.load()[0].scale) == ("dark", 125), timeout=WAIT)
-    window.use_theme("system")
-    assert theme.current() in (theme.LIGHT, theme.DARK)
-    window.follow_desktop()
-    window.use_theme("light")
-    sheet.accept()
 
 
 def test_what_is_kept_is_let_go_by_its_kind() -> None:

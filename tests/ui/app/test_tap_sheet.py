@@ -104,7 +104,7 @@ def test_who_does_not_tap_is_told_and_the_player_waits_as_long_as_was_found(qtbo
     sheet.reject()
     window.show_preferences()
     assert window.preferences is not None
-    window.preferences.late.setValue(120)
+    window.preferences.sound.late.setValue(120)
     assert window.player.late_s == pytest.approx(0.12) and window.projects.settings.sound_late_ms == 120
     window.preferences.accept()
     track = np.zeros((2, MIX_RATE), np.float32)

@@ -118,6 +118,13 @@
     </message>
 </context>
 <context>
+    <name>checks/captions.py</name>
+    <message>
+        <source>a person</source>
+        <translation>eine Person</translation>
+    </message>
+</context>
+<context>
     <name>checks/extras.py</name>
     <message>
         <source>There is no free place of that size.</source>
@@ -2629,6 +2636,14 @@
 <context>
     <name>model/people.py</name>
     <message>
+        <source>Speaker {n}</source>
+        <translation>Sprecher {n}</translation>
+    </message>
+    <message>
+        <source>Voice {n}</source>
+        <translation>Stimme {n}</translation>
+    </message>
+    <message>
         <source>A measurement of shake must have as many places as times.</source>
         <translation>Eine Messung des Wackelns braucht so viele Orte wie Zeiten.</translation>
     </message>
@@ -4980,6 +4995,10 @@
         <translation>seine Nummer in der Liste</translation>
     </message>
     <message>
+        <source>today</source>
+        <translation>heute</translation>
+    </message>
+    <message>
         <source>There is no {{{sorted}}} in names.</source>
         <translation>In Namen gibt es kein {{{sorted}}}.</translation>
     </message>
@@ -5942,19 +5961,7 @@ Auf jedem: {command}</translation>
     </message>
 </context>
 <context>
-    <name>ui/app/preferences.py</name>
-    <message>
-        <source>Light</source>
-        <translation>Hell</translation>
-    </message>
-    <message>
-        <source>Dark</source>
-        <translation>Dunkel</translation>
-    </message>
-    <message>
-        <source>As the desktop</source>
-        <translation>Wie der Desktop</translation>
-    </message>
+    <name>ui/app/preferences/preferences_sheet.py</name>
     <message>
         <source>Copies to move about in</source>
         <translation>Kopien zum Blättern</translation>
@@ -5984,32 +5991,12 @@ Auf jedem: {command}</translation>
         <translation>Einstellungen</translation>
     </message>
     <message>
-        <source>Theme</source>
-        <translation>Farben</translation>
+        <source>FINISHED FILES</source>
+        <translation>FERTIGE DATEIEN</translation>
     </message>
     <message>
-        <source>Size of texts and controls</source>
-        <translation>Größe von Texten und Bedienung</translation>
-    </message>
-    <message>
-        <source>The size holds from the next start on.</source>
-        <translation>Die Größe gilt ab dem nächsten Start.</translation>
-    </message>
-    <message>
-        <source>A folder for finished files</source>
-        <translation>Ein Ordner für fertige Dateien</translation>
-    </message>
-    <message>
-        <source>Some devices, wireless ones above all, are heard later than they say. The picture waits for the sound.</source>
-        <translation>Manche Geräte, vor allem kabellose, sind später zu hören, als sie angeben. Das Bild wartet auf den Ton.</translation>
-    </message>
-    <message>
-        <source>Delay of the sound</source>
-        <translation>Verzögerung des Tons</translation>
-    </message>
-    <message>
-        <source>All of this is made again where it is needed. Analyses take the time that they took at first.</source>
-        <translation>All das entsteht neu, wo es gebraucht wird. Analysen dauern wieder so lange wie zuerst.</translation>
+        <source>Delete: {what}</source>
+        <translation>Löschen: {what}</translation>
     </message>
     <message>
         <source>Nothing leaves this machine, except posts that you approve, footage that you fetch from a link, and tasks for machines that you let help. The page “What is kept where” of the help names every folder.</source>
@@ -6020,12 +6007,16 @@ Auf jedem: {command}</translation>
         <translation>AUSSEHEN</translation>
     </message>
     <message>
-        <source>FINISHED FILES</source>
-        <translation>FERTIGE DATEIEN</translation>
+        <source>NEW FOOTAGE</source>
+        <translation>NEUES MATERIAL</translation>
     </message>
     <message>
         <source>SOUND</source>
         <translation>TON</translation>
+    </message>
+    <message>
+        <source>THIS MACHINE</source>
+        <translation>DIESER RECHNER</translation>
     </message>
     <message>
         <source>KEYS</source>
@@ -6040,12 +6031,43 @@ Auf jedem: {command}</translation>
         <translation>DATENSCHUTZ</translation>
     </message>
     <message>
-        <source>Choose a folder…</source>
-        <translation>Ordner wählen…</translation>
+        <source>All shortcuts…</source>
+        <translation>Alle Tastenkürzel…</translation>
     </message>
     <message>
-        <source>Where finished files go</source>
-        <translation>Wohin fertige Dateien kommen</translation>
+        <source>Search and change them (F12)</source>
+        <translation>Suchen und ändern (F12)</translation>
+    </message>
+    <message>
+        <source>All of this is made again where it is needed. Analyses take the time that they took at first.</source>
+        <translation>All das entsteht neu, wo es gebraucht wird. Analysen dauern wieder so lange wie zuerst.</translation>
+    </message>
+    <message>
+        <source>{size} are free now.</source>
+        <translation>{size} sind jetzt frei.</translation>
+    </message>
+    <message>
+        <source>Free it</source>
+        <translation>Freigeben</translation>
+    </message>
+</context>
+<context>
+    <name>ui/app/preferences/sound_card.py</name>
+    <message>
+        <source>Sound is heard on</source>
+        <translation>Ton ist zu hören auf</translation>
+    </message>
+    <message>
+        <source>Delay of the sound</source>
+        <translation>Verzögerung des Tons</translation>
+    </message>
+    <message>
+        <source>As the system has it</source>
+        <translation>Wie im System</translation>
+    </message>
+    <message>
+        <source>Some devices, wireless ones above all, are heard later than they say. The picture waits for the sound.</source>
+        <translation>Manche Geräte, vor allem kabellose, sind später zu hören, als sie angeben. Das Bild wartet auf den Ton.</translation>
     </message>
     <message>
         <source>Sound is late by</source>
@@ -6059,25 +6081,139 @@ Auf jedem: {command}</translation>
         <source>Tap along with flashes, then with clicks</source>
         <translation>Zu Blitzen, dann zu Klicks mittippen</translation>
     </message>
+</context>
+<context>
+    <name>ui/app/preferences/window_card.py</name>
     <message>
-        <source>All shortcuts…</source>
-        <translation>Alle Tastenkürzel…</translation>
+        <source>Light</source>
+        <translation>Hell</translation>
     </message>
     <message>
-        <source>Search and change them (F12)</source>
-        <translation>Suchen und ändern (F12)</translation>
+        <source>Dark</source>
+        <translation>Dunkel</translation>
     </message>
     <message>
-        <source>{size} are free now.</source>
-        <translation>{size} sind jetzt frei.</translation>
+        <source>As the desktop</source>
+        <translation>Wie der Desktop</translation>
     </message>
     <message>
-        <source>Free it</source>
-        <translation>Freigeben</translation>
+        <source>Theme</source>
+        <translation>Farben</translation>
     </message>
     <message>
-        <source>Delete: {lower}</source>
-        <translation>Löschen: {lower}</translation>
+        <source>Language</source>
+        <translation>Sprache</translation>
+    </message>
+    <message>
+        <source>Size of texts and controls</source>
+        <translation>Größe von Texten und Bedienung</translation>
+    </message>
+    <message>
+        <source>Large targets: buttons and rows are at least 44 pixels high</source>
+        <translation>Große Ziele: Knöpfe und Zeilen sind mindestens 44 Pixel hoch</translation>
+    </message>
+    <message>
+        <source>With less, looks and pictures in lists move only under the pointer, and no cursor blinks</source>
+        <translation>Bei weniger bewegen sich Looks und Bilder in Listen nur unter dem Zeiger, und kein Cursor blinkt</translation>
+    </message>
+    <message>
+        <source>Motion</source>
+        <translation>Bewegung</translation>
+    </message>
+    <message>
+        <source>Size and language hold from the next start on.</source>
+        <translation>Größe und Sprache gelten ab dem nächsten Start.</translation>
+    </message>
+    <message>
+        <source>Less</source>
+        <translation>Weniger</translation>
+    </message>
+    <message>
+        <source>All</source>
+        <translation>Alle</translation>
+    </message>
+</context>
+<context>
+    <name>ui/app/preferences/work_card.py</name>
+    <message>
+        <source>Spoken language</source>
+        <translation>Gesprochene Sprache</translation>
+    </message>
+    <message>
+        <source>It shows</source>
+        <translation>Es zeigt</translation>
+    </message>
+    <message>
+        <source>Look</source>
+        <translation>Look</translation>
+    </message>
+    <message>
+        <source>Longest short</source>
+        <translation>Längster Short</translation>
+    </message>
+    <message>
+        <source>Names of the files</source>
+        <translation>Namen der Dateien</translation>
+    </message>
+    <message>
+        <source>How files are named: {told}</source>
+        <translation>Wie Dateien heißen: {told}</translation>
+    </message>
+    <message>
+        <source>A folder for finished files</source>
+        <translation>Ein Ordner für fertige Dateien</translation>
+    </message>
+    <message>
+        <source>How many cores analyses, renders and everything else beside the window may keep busy</source>
+        <translation>Wie viele Kerne Analysen, Rendern und alles andere neben dem Fenster beschäftigen dürfen</translation>
+    </message>
+    <message>
+        <source>Cores</source>
+        <translation>Kerne</translation>
+    </message>
+    <message>
+        <source>What is free</source>
+        <translation>Was frei ist</translation>
+    </message>
+    <message>
+        <source>Memory for helpers</source>
+        <translation>Speicher für Helfer</translation>
+    </message>
+    <message>
+        <source>Fewer frames in the tall picture while it plays; finished files have all of them</source>
+        <translation>Weniger Bilder im hohen Bild beim Abspielen; fertige Dateien haben alle</translation>
+    </message>
+    <message>
+        <source>Preview</source>
+        <translation>Vorschau</translation>
+    </message>
+    <message>
+        <source>Footage that is added from now on begins so; its brief can say otherwise.</source>
+        <translation>Künftig hinzugefügtes Material beginnt so; sein Auftrag kann anderes sagen.</translation>
+    </message>
+    <message>
+        <source>Choose a folder…</source>
+        <translation>Ordner wählen…</translation>
+    </message>
+    <message>
+        <source>Where finished files go</source>
+        <translation>Wohin fertige Dateien kommen</translation>
+    </message>
+    <message>
+        <source>All {n}</source>
+        <translation>Alle {n}</translation>
+    </message>
+    <message>
+        <source>What worms do</source>
+        <translation>Was Würmer tun</translation>
+    </message>
+    <message>
+        <source>Every frame</source>
+        <translation>Jedes Bild</translation>
+    </message>
+    <message>
+        <source>At most {n} fps</source>
+        <translation>Höchstens {n} fps</translation>
     </message>
 </context>
 <context>
@@ -6301,10 +6437,6 @@ Auf jedem: {command}</translation>
 <context>
     <name>ui/app/window.py</name>
     <message>
-        <source>Scripts and captions (*.srt *.vtt *.txt *.json);;All files (*)</source>
-        <translation>Skripte und Untertitel (*.srt *.vtt *.txt *.json);;Alle Dateien (*)</translation>
-    </message>
-    <message>
         <source>All shortcuts</source>
         <translation>Alle Tastenkürzel</translation>
     </message>
@@ -6323,10 +6455,6 @@ Auf jedem: {command}</translation>
     <message>
         <source>{stem}{writable} – Stand Tall</source>
         <translation>{stem}{writable} – Stand Tall</translation>
-    </message>
-    <message>
-        <source>Import words from a file</source>
-        <translation>Wörter aus einer Datei importieren</translation>
     </message>
     <message>
         <source>Close Stand Tall?</source>
@@ -6924,10 +7052,6 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Name</translation>
     </message>
     <message>
-        <source>Longest short</source>
-        <translation>Längster Short</translation>
-    </message>
-    <message>
         <source>Every short says how much of this it uses. The channel is kept for all your projects.</source>
         <translation>Jeder Short sagt, wie viel davon er braucht. Der Kanal bleibt für alle Ihre Projekte.</translation>
     </message>
@@ -7234,10 +7358,6 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
 </context>
 <context>
     <name>ui/bench/panels/captions/panel.py</name>
-    <message>
-        <source>Look</source>
-        <translation>Look</translation>
-    </message>
     <message>
         <source>The look of the captions</source>
         <translation>Der Look der Untertitel</translation>
@@ -8912,10 +9032,6 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>{told}; auch der nächste Sprecher ist im Bild.</translation>
     </message>
     <message>
-        <source>a person</source>
-        <translation>eine Person</translation>
-    </message>
-    <message>
         <source> and </source>
         <translation> und </translation>
     </message>
@@ -9615,10 +9731,6 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <source>Speaker {key}</source>
         <translation>Sprecher {key}</translation>
     </message>
-    <message>
-        <source>Speaker {n}</source>
-        <translation>Sprecher {n}</translation>
-    </message>
 </context>
 <context>
     <name>ui/bench/panels/sound/panel.py</name>
@@ -9992,10 +10104,6 @@ Beim Übersetzen stand da „{original}“.</translation>
         <translation>Die Rede ist schon englisch; die Erkennung übersetzt nur ins Englische.</translation>
     </message>
     <message>
-        <source>Spoken language</source>
-        <translation>Gesprochene Sprache</translation>
-    </message>
-    <message>
         <source>Which language is spoken?</source>
         <translation>Welche Sprache wird gesprochen?</translation>
     </message>
@@ -10263,6 +10371,14 @@ Hier stehen dann die Wörter.</translation>
 </context>
 <context>
     <name>ui/bench/word_files.py</name>
+    <message>
+        <source>Scripts and captions (*.srt *.vtt *.txt *.json);;All files (*)</source>
+        <translation>Skripte und Untertitel (*.srt *.vtt *.txt *.json);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Import words from a file</source>
+        <translation>Wörter aus einer Datei importieren</translation>
+    </message>
     <message>
         <source>Finding the words of {name} in the sound…</source>
         <translation>Die Wörter von {name} werden im Ton gesucht…</translation>
@@ -11143,10 +11259,6 @@ Hier stehen dann die Wörter.</translation>
         <translation>Ohne Zeit</translation>
     </message>
     <message>
-        <source>All</source>
-        <translation>Alle</translation>
-    </message>
-    <message>
         <source>Which posts</source>
         <translation>Welche Beiträge</translation>
     </message>
@@ -11284,6 +11396,10 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>Written to {path}.</source>
         <translation>In {path} geschrieben.</translation>
+    </message>
+    <message>
+        <source>{day:%d %b}</source>
+        <translation>{day:%d. %b}</translation>
     </message>
 </context>
 <context>
@@ -11952,6 +12068,10 @@ Hier stehen dann die Wörter.</translation>
 <context>
     <name>ui/footage/brief_sheet.py</name>
     <message>
+        <source>detect</source>
+        <translation>herausfinden</translation>
+    </message>
+    <message>
         <source>one person</source>
         <translation>eine Person</translation>
     </message>
@@ -12032,14 +12152,6 @@ Hier stehen dann die Wörter.</translation>
         <translation>{which} gewünschte Länge in Sekunden</translation>
     </message>
     <message>
-        <source>Language</source>
-        <translation>Sprache</translation>
-    </message>
-    <message>
-        <source>It shows</source>
-        <translation>Es zeigt</translation>
-    </message>
-    <message>
         <source>BRIEF</source>
         <translation>AUFTRAG</translation>
     </message>
@@ -12065,10 +12177,6 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>People</source>
         <translation>Personen</translation>
-    </message>
-    <message>
-        <source>Preview</source>
-        <translation>Vorschau</translation>
     </message>
     <message>
         <source>no picture</source>
@@ -12301,10 +12409,6 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
         <translation> {waiting} weitere würden warten.</translation>
     </message>
     <message>
-        <source>{name} is being analysed: what was found is kept, and it goes on from there.{more}</source>
-        <translation>{name} wird analysiert: Gefundenes bleibt, und es geht dort weiter.{more}</translation>
-    </message>
-    <message>
         <source>A file is being fetched: what came is kept, and the same link goes on from there.</source>
         <translation>Eine Datei wird geholt: was kam, bleibt, und derselbe Link geht dort weiter.</translation>
     </message>
@@ -12323,6 +12427,10 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>Starting</source>
         <translation>Startet</translation>
+    </message>
+    <message>
+        <source>{name} is being analysed: what was found is kept, and it goes on from there.</source>
+        <translation>{name} wird analysiert: Gefundenes bleibt, und es geht dort weiter.</translation>
     </message>
     <message>
         <source>Not analysed yet: {names}. Open their project again to go on.</source>
@@ -12775,8 +12883,16 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
 <context>
     <name>ui/moments/place.py</name>
     <message>
+        <source>What the footage is about, part by part, to be written out</source>
+        <translation>Worum es im Material geht, Teil für Teil, zum Ausschreiben</translation>
+    </message>
+    <message>
         <source>Find where finished clips come from in the footage, by their sound or their words</source>
         <translation>Herausfinden, woher fertige Clips im Material kommen, nach Ton oder Wörtern</translation>
+    </message>
+    <message>
+        <source>Let your votes teach nothing any more; what you kept stays kept</source>
+        <translation>Ihre Stimmen lehren nichts mehr; Behaltenes bleibt</translation>
     </message>
     <message numerus="yes">
         <source>{n} votes</source>
@@ -12789,10 +12905,6 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>Chapters…</source>
         <translation>Kapitel…</translation>
-    </message>
-    <message>
-        <source>What the footage is about, part by part, to be written out</source>
-        <translation>Worum es im Material geht, Teil für Teil, zum Ausschreiben</translation>
     </message>
     <message>
         <source>Trace finished clips…</source>
@@ -12849,10 +12961,6 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>Reset learning</source>
         <translation>Gelerntes löschen</translation>
-    </message>
-    <message>
-        <source>Let your votes teach nothing any more; what you kept stays kept</source>
-        <translation>Ihre Stimmen lehren nichts mehr; Behaltenes bleibt</translation>
     </message>
     <message>
         <source>the whole footage</source>
@@ -12916,6 +13024,22 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>The whole footage from top to bottom. Lanes from left to right: cuts and who speaks, loudness (bright where it rises) with laughter and applause, words a minute, how much the topic changes (lines are chapters), proposals. Click to go there; Shift and drag choose a part.</source>
         <translation>Das ganze Material von oben nach unten. Spuren von links nach rechts: Schnitte und wer spricht, Lautheit (hell, wo sie steigt) mit Lachen und Beifall, Wörter je Minute, wie stark das Thema wechselt (Linien sind Kapitel), Vorschläge. Ein Klick geht dorthin; Umschalt und Ziehen wählt einen Teil.</translation>
+    </message>
+    <message>
+        <source>cuts</source>
+        <translation>Schnitt</translation>
+    </message>
+    <message>
+        <source>loud</source>
+        <translation>laut</translation>
+    </message>
+    <message>
+        <source>pace</source>
+        <translation>Tempo</translation>
+    </message>
+    <message>
+        <source>topic</source>
+        <translation>Thema</translation>
     </message>
     <message>
         <source>The whole footage from top to bottom, with its measures and the proposals</source>
@@ -13204,14 +13328,6 @@ der Short</translation>
     <message>
         <source>WHERE</source>
         <translation>WOHIN</translation>
-    </message>
-    <message>
-        <source>Names of the files</source>
-        <translation>Namen der Dateien</translation>
-    </message>
-    <message>
-        <source>How files are named: {told}</source>
-        <translation>Wie Dateien heißen: {told}</translation>
     </message>
     <message>
         <source>Add to the queue</source>
@@ -13973,6 +14089,10 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>„{name}“ planen</translation>
     </message>
     <message>
+        <source>Move “{name}”</source>
+        <translation>„{name}“ verschieben</translation>
+    </message>
+    <message>
         <source>There is no finished file of “{name}” that suits {title}: render it</source>
         <translation>Von „{name}“ gibt es keine fertige Datei, die zu {title} passt: rendern</translation>
     </message>
@@ -13989,16 +14109,12 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>{name}: dies wurde nicht getan</translation>
     </message>
     <message>
-        <source>Move “{name}”</source>
-        <translation>„{name}“ verschieben</translation>
-    </message>
-    <message>
         <source>{told} in {join}, at most {longest_s:g} s long.</source>
         <translation>{told} in {join}, höchstens {longest_s:g} s lang.</translation>
     </message>
     <message>
-        <source>{found} renders are in the queue; the posts take the files when they are finished.</source>
-        <translation>{found} Renderings sind in der Warteschlange; die Beiträge nehmen die Dateien, wenn sie fertig sind.</translation>
+        <source>{n} renders are in the queue; the posts take the files when they are finished.</source>
+        <translation>{n} Renderings sind in der Warteschlange; die Beiträge nehmen die Dateien, wenn sie fertig sind.</translation>
     </message>
     <message>
         <source>Nothing can be rendered: the shorts of these posts are in another project.</source>
@@ -14071,6 +14187,14 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
 <context>
     <name>ui/state/workspace.py</name>
     <message>
+        <source>{name} was not opened</source>
+        <translation>{name} wurde nicht geöffnet</translation>
+    </message>
+    <message>
+        <source>What was found is not shown</source>
+        <translation>Gefundenes wird nicht gezeigt</translation>
+    </message>
+    <message>
         <source>{name} was found again in {parent}.</source>
         <translation>{name} wurde in {parent} wiedergefunden.</translation>
     </message>
@@ -14085,14 +14209,6 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
     <message>
         <source>There is nothing to undo.</source>
         <translation>Es gibt nichts zurückzunehmen.</translation>
-    </message>
-    <message>
-        <source>{name} was not opened</source>
-        <translation>{name} wurde nicht geöffnet</translation>
-    </message>
-    <message>
-        <source>What was found is not shown</source>
-        <translation>Gefundenes wird nicht gezeigt</translation>
     </message>
     <message>
         <source>{message} It is open here to be read: nothing can be changed.</source>
@@ -14968,10 +15084,6 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>Für sich</translation>
     </message>
     <message>
-        <source>pace</source>
-        <translation>Tempo</translation>
-    </message>
-    <message>
         <source>picture</source>
         <translation>Bild</translation>
     </message>
@@ -15106,6 +15218,14 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
     <message>
         <source>tape</source>
         <translation>altes Band</translation>
+    </message>
+    <message>
+        <source>laughter</source>
+        <translation>Lachen</translation>
+    </message>
+    <message>
+        <source>applause</source>
+        <translation>Beifall</translation>
     </message>
 </context>
 </TS>

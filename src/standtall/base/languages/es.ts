@@ -118,6 +118,13 @@
     </message>
 </context>
 <context>
+    <name>checks/captions.py</name>
+    <message>
+        <source>a person</source>
+        <translation>una persona</translation>
+    </message>
+</context>
+<context>
     <name>checks/extras.py</name>
     <message>
         <source>There is no free place of that size.</source>
@@ -2629,6 +2636,14 @@
 <context>
     <name>model/people.py</name>
     <message>
+        <source>Speaker {n}</source>
+        <translation>Hablante {n}</translation>
+    </message>
+    <message>
+        <source>Voice {n}</source>
+        <translation>Voz {n}</translation>
+    </message>
+    <message>
         <source>A measurement of shake must have as many places as times.</source>
         <translation>Una medida de la vibración debe tener tantos lugares como tiempos.</translation>
     </message>
@@ -2811,7 +2826,7 @@
     </message>
     <message>
         <source>Letter spacing</source>
-        <translation>Espacio entre letras</translation>
+        <translation>Espaciado</translation>
     </message>
     <message>
         <source>More or less room between letters, in ems; none in joined scripts</source>
@@ -4980,6 +4995,10 @@
         <translation>su número en la lista</translation>
     </message>
     <message>
+        <source>today</source>
+        <translation>hoy</translation>
+    </message>
+    <message>
         <source>There is no {{{sorted}}} in names.</source>
         <translation>No existe {{{sorted}}} en los nombres.</translation>
     </message>
@@ -5942,19 +5961,7 @@ En cada uno: {command}</translation>
     </message>
 </context>
 <context>
-    <name>ui/app/preferences.py</name>
-    <message>
-        <source>Light</source>
-        <translation>Claro</translation>
-    </message>
-    <message>
-        <source>Dark</source>
-        <translation>Oscuro</translation>
-    </message>
-    <message>
-        <source>As the desktop</source>
-        <translation>Como el escritorio</translation>
-    </message>
+    <name>ui/app/preferences/preferences_sheet.py</name>
     <message>
         <source>Copies to move about in</source>
         <translation>Copias para moverse</translation>
@@ -5984,32 +5991,12 @@ En cada uno: {command}</translation>
         <translation>Preferencias</translation>
     </message>
     <message>
-        <source>Theme</source>
-        <translation>Tema</translation>
+        <source>FINISHED FILES</source>
+        <translation>ARCHIVOS TERMINADOS</translation>
     </message>
     <message>
-        <source>Size of texts and controls</source>
-        <translation>Tamaño de textos y controles</translation>
-    </message>
-    <message>
-        <source>The size holds from the next start on.</source>
-        <translation>El tamaño vale desde el próximo inicio.</translation>
-    </message>
-    <message>
-        <source>A folder for finished files</source>
-        <translation>Una carpeta para archivos terminados</translation>
-    </message>
-    <message>
-        <source>Some devices, wireless ones above all, are heard later than they say. The picture waits for the sound.</source>
-        <translation>Algunos dispositivos, sobre todo inalámbricos, se oyen más tarde de lo que dicen. La imagen espera al sonido.</translation>
-    </message>
-    <message>
-        <source>Delay of the sound</source>
-        <translation>Retardo del sonido</translation>
-    </message>
-    <message>
-        <source>All of this is made again where it is needed. Analyses take the time that they took at first.</source>
-        <translation>Todo esto se hace de nuevo donde haga falta. Los análisis tardan lo mismo que la primera vez.</translation>
+        <source>Delete: {what}</source>
+        <translation>Eliminar: {what}</translation>
     </message>
     <message>
         <source>Nothing leaves this machine, except posts that you approve, footage that you fetch from a link, and tasks for machines that you let help. The page “What is kept where” of the help names every folder.</source>
@@ -6020,12 +6007,16 @@ En cada uno: {command}</translation>
         <translation>APARIENCIA</translation>
     </message>
     <message>
-        <source>FINISHED FILES</source>
-        <translation>ARCHIVOS TERMINADOS</translation>
+        <source>NEW FOOTAGE</source>
+        <translation>MATERIAL NUEVO</translation>
     </message>
     <message>
         <source>SOUND</source>
         <translation>SONIDO</translation>
+    </message>
+    <message>
+        <source>THIS MACHINE</source>
+        <translation>ESTE EQUIPO</translation>
     </message>
     <message>
         <source>KEYS</source>
@@ -6040,12 +6031,43 @@ En cada uno: {command}</translation>
         <translation>PRIVACIDAD</translation>
     </message>
     <message>
-        <source>Choose a folder…</source>
-        <translation>Elegir una carpeta…</translation>
+        <source>All shortcuts…</source>
+        <translation>Todos los atajos…</translation>
     </message>
     <message>
-        <source>Where finished files go</source>
-        <translation>Adónde van los archivos terminados</translation>
+        <source>Search and change them (F12)</source>
+        <translation>Buscarlos y cambiarlos (F12)</translation>
+    </message>
+    <message>
+        <source>All of this is made again where it is needed. Analyses take the time that they took at first.</source>
+        <translation>Todo esto se hace de nuevo donde haga falta. Los análisis tardan lo mismo que la primera vez.</translation>
+    </message>
+    <message>
+        <source>{size} are free now.</source>
+        <translation>{size} están libres ahora.</translation>
+    </message>
+    <message>
+        <source>Free it</source>
+        <translation>Liberarlo</translation>
+    </message>
+</context>
+<context>
+    <name>ui/app/preferences/sound_card.py</name>
+    <message>
+        <source>Sound is heard on</source>
+        <translation>El sonido se oye en</translation>
+    </message>
+    <message>
+        <source>Delay of the sound</source>
+        <translation>Retardo del sonido</translation>
+    </message>
+    <message>
+        <source>As the system has it</source>
+        <translation>Como en el sistema</translation>
+    </message>
+    <message>
+        <source>Some devices, wireless ones above all, are heard later than they say. The picture waits for the sound.</source>
+        <translation>Algunos dispositivos, sobre todo inalámbricos, se oyen más tarde de lo que dicen. La imagen espera al sonido.</translation>
     </message>
     <message>
         <source>Sound is late by</source>
@@ -6059,25 +6081,139 @@ En cada uno: {command}</translation>
         <source>Tap along with flashes, then with clicks</source>
         <translation>Siga el ritmo con destellos y luego con clics</translation>
     </message>
+</context>
+<context>
+    <name>ui/app/preferences/window_card.py</name>
     <message>
-        <source>All shortcuts…</source>
-        <translation>Todos los atajos…</translation>
+        <source>Light</source>
+        <translation>Claro</translation>
     </message>
     <message>
-        <source>Search and change them (F12)</source>
-        <translation>Buscarlos y cambiarlos (F12)</translation>
+        <source>Dark</source>
+        <translation>Oscuro</translation>
     </message>
     <message>
-        <source>{size} are free now.</source>
-        <translation>{size} están libres ahora.</translation>
+        <source>As the desktop</source>
+        <translation>Como el escritorio</translation>
     </message>
     <message>
-        <source>Free it</source>
-        <translation>Liberarlo</translation>
+        <source>Theme</source>
+        <translation>Tema</translation>
     </message>
     <message>
-        <source>Delete: {lower}</source>
-        <translation>Eliminar: {lower}</translation>
+        <source>Language</source>
+        <translation>Idioma</translation>
+    </message>
+    <message>
+        <source>Size of texts and controls</source>
+        <translation>Tamaño de textos y controles</translation>
+    </message>
+    <message>
+        <source>Large targets: buttons and rows are at least 44 pixels high</source>
+        <translation>Controles grandes: botones y filas miden al menos 44 píxeles de alto</translation>
+    </message>
+    <message>
+        <source>With less, looks and pictures in lists move only under the pointer, and no cursor blinks</source>
+        <translation>Con menos, aspectos e imágenes de las listas solo se mueven bajo el puntero, y ningún cursor parpadea</translation>
+    </message>
+    <message>
+        <source>Motion</source>
+        <translation>Movimiento</translation>
+    </message>
+    <message>
+        <source>Size and language hold from the next start on.</source>
+        <translation>El tamaño y el idioma valen desde el próximo inicio.</translation>
+    </message>
+    <message>
+        <source>Less</source>
+        <translation>Menos</translation>
+    </message>
+    <message>
+        <source>All</source>
+        <translation>Todas</translation>
+    </message>
+</context>
+<context>
+    <name>ui/app/preferences/work_card.py</name>
+    <message>
+        <source>Spoken language</source>
+        <translation>Idioma hablado</translation>
+    </message>
+    <message>
+        <source>It shows</source>
+        <translation>Muestra</translation>
+    </message>
+    <message>
+        <source>Look</source>
+        <translation>Aspecto</translation>
+    </message>
+    <message>
+        <source>Longest short</source>
+        <translation>Corto más largo</translation>
+    </message>
+    <message>
+        <source>Names of the files</source>
+        <translation>Nombres de los archivos</translation>
+    </message>
+    <message>
+        <source>How files are named: {told}</source>
+        <translation>Cómo se llaman los archivos: {told}</translation>
+    </message>
+    <message>
+        <source>A folder for finished files</source>
+        <translation>Una carpeta para archivos terminados</translation>
+    </message>
+    <message>
+        <source>How many cores analyses, renders and everything else beside the window may keep busy</source>
+        <translation>Cuántos núcleos pueden ocupar los análisis, los renders y todo lo demás junto a la ventana</translation>
+    </message>
+    <message>
+        <source>Cores</source>
+        <translation>Núcleos</translation>
+    </message>
+    <message>
+        <source>What is free</source>
+        <translation>Lo que esté libre</translation>
+    </message>
+    <message>
+        <source>Memory for helpers</source>
+        <translation>Memoria para ayudantes</translation>
+    </message>
+    <message>
+        <source>Fewer frames in the tall picture while it plays; finished files have all of them</source>
+        <translation>Menos fotogramas en la imagen vertical al reproducir; los archivos terminados los tienen todos</translation>
+    </message>
+    <message>
+        <source>Preview</source>
+        <translation>Vista previa</translation>
+    </message>
+    <message>
+        <source>Footage that is added from now on begins so; its brief can say otherwise.</source>
+        <translation>El material que se añada desde ahora empieza así; su encargo puede decir otra cosa.</translation>
+    </message>
+    <message>
+        <source>Choose a folder…</source>
+        <translation>Elegir una carpeta…</translation>
+    </message>
+    <message>
+        <source>Where finished files go</source>
+        <translation>Adónde van los archivos terminados</translation>
+    </message>
+    <message>
+        <source>All {n}</source>
+        <translation>Los {n}</translation>
+    </message>
+    <message>
+        <source>What worms do</source>
+        <translation>Lo que hacen las lombrices</translation>
+    </message>
+    <message>
+        <source>Every frame</source>
+        <translation>Todos los fotogramas</translation>
+    </message>
+    <message>
+        <source>At most {n} fps</source>
+        <translation>{n} fps como mucho</translation>
     </message>
 </context>
 <context>
@@ -6301,10 +6437,6 @@ En cada uno: {command}</translation>
 <context>
     <name>ui/app/window.py</name>
     <message>
-        <source>Scripts and captions (*.srt *.vtt *.txt *.json);;All files (*)</source>
-        <translation>Guiones y subtítulos (*.srt *.vtt *.txt *.json);;Todos los archivos (*)</translation>
-    </message>
-    <message>
         <source>All shortcuts</source>
         <translation>Todos los atajos</translation>
     </message>
@@ -6323,10 +6455,6 @@ En cada uno: {command}</translation>
     <message>
         <source>{stem}{writable} – Stand Tall</source>
         <translation>{stem}{writable} – Stand Tall</translation>
-    </message>
-    <message>
-        <source>Import words from a file</source>
-        <translation>Importar palabras de un archivo</translation>
     </message>
     <message>
         <source>Close Stand Tall?</source>
@@ -6924,10 +7052,6 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Nombre</translation>
     </message>
     <message>
-        <source>Longest short</source>
-        <translation>Corto más largo</translation>
-    </message>
-    <message>
         <source>Every short says how much of this it uses. The channel is kept for all your projects.</source>
         <translation>Cada corto dice cuánto usa de esto. El canal se guarda para todos sus proyectos.</translation>
     </message>
@@ -7234,10 +7358,6 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
 </context>
 <context>
     <name>ui/bench/panels/captions/panel.py</name>
-    <message>
-        <source>Look</source>
-        <translation>Aspecto</translation>
-    </message>
     <message>
         <source>The look of the captions</source>
         <translation>El aspecto de los subtítulos</translation>
@@ -8912,10 +9032,6 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>{told}; el siguiente hablante también está en cuadro.</translation>
     </message>
     <message>
-        <source>a person</source>
-        <translation>una persona</translation>
-    </message>
-    <message>
         <source> and </source>
         <translation> y </translation>
     </message>
@@ -9615,10 +9731,6 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <source>Speaker {key}</source>
         <translation>Hablante {key}</translation>
     </message>
-    <message>
-        <source>Speaker {n}</source>
-        <translation>Hablante {n}</translation>
-    </message>
 </context>
 <context>
     <name>ui/bench/panels/sound/panel.py</name>
@@ -9992,10 +10104,6 @@ Decía «{original}» cuando se tradujo.</translation>
         <translation>La charla ya está en inglés; el reconocedor solo traduce al inglés.</translation>
     </message>
     <message>
-        <source>Spoken language</source>
-        <translation>Idioma hablado</translation>
-    </message>
-    <message>
         <source>Which language is spoken?</source>
         <translation>¿Qué idioma se habla?</translation>
     </message>
@@ -10263,6 +10371,14 @@ Aquí estarán sus palabras.</translation>
 </context>
 <context>
     <name>ui/bench/word_files.py</name>
+    <message>
+        <source>Scripts and captions (*.srt *.vtt *.txt *.json);;All files (*)</source>
+        <translation>Guiones y subtítulos (*.srt *.vtt *.txt *.json);;Todos los archivos (*)</translation>
+    </message>
+    <message>
+        <source>Import words from a file</source>
+        <translation>Importar palabras de un archivo</translation>
+    </message>
     <message>
         <source>Finding the words of {name} in the sound…</source>
         <translation>Buscando las palabras de {name} en el sonido…</translation>
@@ -11143,10 +11259,6 @@ Aquí estarán sus palabras.</translation>
         <translation>Sin hora</translation>
     </message>
     <message>
-        <source>All</source>
-        <translation>Todas</translation>
-    </message>
-    <message>
         <source>Which posts</source>
         <translation>Qué publicaciones</translation>
     </message>
@@ -11284,6 +11396,10 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>Written to {path}.</source>
         <translation>Escrito en {path}.</translation>
+    </message>
+    <message>
+        <source>{day:%d %b}</source>
+        <translation>{day:%d %b}</translation>
     </message>
 </context>
 <context>
@@ -11952,6 +12068,10 @@ Aquí estarán sus palabras.</translation>
 <context>
     <name>ui/footage/brief_sheet.py</name>
     <message>
+        <source>detect</source>
+        <translation>detectar</translation>
+    </message>
+    <message>
         <source>one person</source>
         <translation>una persona</translation>
     </message>
@@ -12032,14 +12152,6 @@ Aquí estarán sus palabras.</translation>
         <translation>Duración deseada ({which}) en segundos</translation>
     </message>
     <message>
-        <source>Language</source>
-        <translation>Idioma</translation>
-    </message>
-    <message>
-        <source>It shows</source>
-        <translation>Muestra</translation>
-    </message>
-    <message>
         <source>BRIEF</source>
         <translation>ENCARGO</translation>
     </message>
@@ -12065,10 +12177,6 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>People</source>
         <translation>Personas</translation>
-    </message>
-    <message>
-        <source>Preview</source>
-        <translation>Vista previa</translation>
     </message>
     <message>
         <source>no picture</source>
@@ -12301,10 +12409,6 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
         <translation> Otros {waiting} esperarían.</translation>
     </message>
     <message>
-        <source>{name} is being analysed: what was found is kept, and it goes on from there.{more}</source>
-        <translation>Se está analizando {name}: lo hallado se conserva y se sigue desde ahí.{more}</translation>
-    </message>
-    <message>
         <source>A file is being fetched: what came is kept, and the same link goes on from there.</source>
         <translation>Se está trayendo un archivo: lo recibido se conserva y el mismo enlace sigue desde ahí.</translation>
     </message>
@@ -12323,6 +12427,10 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>Starting</source>
         <translation>Empezando</translation>
+    </message>
+    <message>
+        <source>{name} is being analysed: what was found is kept, and it goes on from there.</source>
+        <translation>Se está analizando {name}: lo hallado se conserva y se sigue desde ahí.</translation>
     </message>
     <message>
         <source>Not analysed yet: {names}. Open their project again to go on.</source>
@@ -12775,8 +12883,16 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
 <context>
     <name>ui/moments/place.py</name>
     <message>
+        <source>What the footage is about, part by part, to be written out</source>
+        <translation>De qué trata el material, parte por parte, para escribirlo</translation>
+    </message>
+    <message>
         <source>Find where finished clips come from in the footage, by their sound or their words</source>
         <translation>Averiguar de dónde vienen clips terminados, por su sonido o sus palabras</translation>
+    </message>
+    <message>
+        <source>Let your votes teach nothing any more; what you kept stays kept</source>
+        <translation>Que sus votos ya no enseñen nada; lo conservado queda</translation>
     </message>
     <message numerus="yes">
         <source>{n} votes</source>
@@ -12789,10 +12905,6 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>Chapters…</source>
         <translation>Capítulos…</translation>
-    </message>
-    <message>
-        <source>What the footage is about, part by part, to be written out</source>
-        <translation>De qué trata el material, parte por parte, para escribirlo</translation>
     </message>
     <message>
         <source>Trace finished clips…</source>
@@ -12849,10 +12961,6 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>Reset learning</source>
         <translation>Borrar lo aprendido</translation>
-    </message>
-    <message>
-        <source>Let your votes teach nothing any more; what you kept stays kept</source>
-        <translation>Que sus votos ya no enseñen nada; lo conservado queda</translation>
     </message>
     <message>
         <source>the whole footage</source>
@@ -12916,6 +13024,22 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>The whole footage from top to bottom. Lanes from left to right: cuts and who speaks, loudness (bright where it rises) with laughter and applause, words a minute, how much the topic changes (lines are chapters), proposals. Click to go there; Shift and drag choose a part.</source>
         <translation>Todo el material de arriba abajo. Carriles de izquierda a derecha: cortes y quién habla, sonoridad (clara donde sube) con risas y aplausos, palabras por minuto, cuánto cambia el tema (las líneas son capítulos), propuestas. Un clic va allí; Mayús y arrastrar eligen una parte.</translation>
+    </message>
+    <message>
+        <source>cuts</source>
+        <translation>corte</translation>
+    </message>
+    <message>
+        <source>loud</source>
+        <translation>fuerte</translation>
+    </message>
+    <message>
+        <source>pace</source>
+        <translation>ritmo</translation>
+    </message>
+    <message>
+        <source>topic</source>
+        <translation>tema</translation>
     </message>
     <message>
         <source>The whole footage from top to bottom, with its measures and the proposals</source>
@@ -13204,14 +13328,6 @@ el corto</translation>
     <message>
         <source>WHERE</source>
         <translation>DÓNDE</translation>
-    </message>
-    <message>
-        <source>Names of the files</source>
-        <translation>Nombres de los archivos</translation>
-    </message>
-    <message>
-        <source>How files are named: {told}</source>
-        <translation>Cómo se llaman los archivos: {told}</translation>
     </message>
     <message>
         <source>Add to the queue</source>
@@ -13973,6 +14089,10 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>Planificar «{name}»</translation>
     </message>
     <message>
+        <source>Move “{name}”</source>
+        <translation>Mover «{name}»</translation>
+    </message>
+    <message>
         <source>There is no finished file of “{name}” that suits {title}: render it</source>
         <translation>No hay archivo terminado de «{name}» que sirva a {title}: renderícelo</translation>
     </message>
@@ -13989,16 +14109,12 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>{name}: esto no se hizo</translation>
     </message>
     <message>
-        <source>Move “{name}”</source>
-        <translation>Mover «{name}»</translation>
-    </message>
-    <message>
         <source>{told} in {join}, at most {longest_s:g} s long.</source>
         <translation>{told} en {join}, {longest_s:g} s como mucho.</translation>
     </message>
     <message>
-        <source>{found} renders are in the queue; the posts take the files when they are finished.</source>
-        <translation>{found} renders están en la cola; las publicaciones toman los archivos al terminar.</translation>
+        <source>{n} renders are in the queue; the posts take the files when they are finished.</source>
+        <translation>{n} renders están en la cola; las publicaciones toman los archivos al terminar.</translation>
     </message>
     <message>
         <source>Nothing can be rendered: the shorts of these posts are in another project.</source>
@@ -14071,6 +14187,14 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
 <context>
     <name>ui/state/workspace.py</name>
     <message>
+        <source>{name} was not opened</source>
+        <translation>{name} no se abrió</translation>
+    </message>
+    <message>
+        <source>What was found is not shown</source>
+        <translation>Lo hallado no se muestra</translation>
+    </message>
+    <message>
         <source>{name} was found again in {parent}.</source>
         <translation>{name} se encontró de nuevo en {parent}.</translation>
     </message>
@@ -14085,14 +14209,6 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
     <message>
         <source>There is nothing to undo.</source>
         <translation>No hay nada que deshacer.</translation>
-    </message>
-    <message>
-        <source>{name} was not opened</source>
-        <translation>{name} no se abrió</translation>
-    </message>
-    <message>
-        <source>What was found is not shown</source>
-        <translation>Lo hallado no se muestra</translation>
     </message>
     <message>
         <source>{message} It is open here to be read: nothing can be changed.</source>
@@ -14968,10 +15084,6 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>solo</translation>
     </message>
     <message>
-        <source>pace</source>
-        <translation>ritmo</translation>
-    </message>
-    <message>
         <source>picture</source>
         <translation>imagen</translation>
     </message>
@@ -15106,6 +15218,14 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
     <message>
         <source>tape</source>
         <translation>cinta antigua</translation>
+    </message>
+    <message>
+        <source>laughter</source>
+        <translation>risas</translation>
+    </message>
+    <message>
+        <source>applause</source>
+        <translation>aplauso</translation>
     </message>
 </context>
 </TS>

@@ -30,7 +30,9 @@ from standtall.base.memory import give_back_large
 from standtall.ink.fonts import load_fonts
 from standtall.library import settings
 from standtall.ui.app.demo_opening import open_demo_in
+from standtall.ui.app.desktop_wishes import Wishes, desktop_wishes
 from standtall.ui.app.one_instance import OneInstance, hand_over
+from standtall.ui.app.preferences.taking_effect import set_motion
 from standtall.ui.app.window import MainWindow
 from standtall.ui.state.workspace import project_for
 from standtall.ui.widgets import theme
@@ -111,13 +113,16 @@ def _qt_said(kind: QtMsgType, _context: QMessageLogContext, text: str) -> None:
 
 def run(files: Sequence[Path], demo: bool) -> int:
     """Show the window until it is closed; -> the exit code."""
-    scale = settings.load()[0].scale
+    chosen = settings.load()[0]
+    wishes = desktop_wishes() if chosen.scale == 0 or chosen.motion == "system" else Wishes()
+    scale = chosen.scale or round(100 * wishes.text)
     if scale in range(50, 401) and scale != 100:  # Qt reads it when the application is made
         os.environ["QT_SCALE_FACTOR"] = str(scale / 100)
     application = dressed(sys.argv[:1])
     if hand_over(files, demo):
         return 0
     clear_parts()
+    set_motion(application, chosen.motion == "less" or (chosen.motion == "system" and wishes.less_motion))
     window = MainWindow()
     hear_all(lambda text: window.workspace.dispatcher.send(lambda: window.say(text, "error")))
     qInstallMessageHandler(_qt_said)

@@ -38,7 +38,8 @@ from standtall.ui.app.machines_sheet import MachinesSheet
 from standtall.ui.app.menus import Menus
 from standtall.ui.app.messages import MessageBar
 from standtall.ui.app.playback import Playback
-from standtall.ui.app.preferences import PreferencesSheet
+from standtall.ui.app.preferences.preferences_sheet import PreferencesSheet
+from standtall.ui.app.preferences.taking_effect import take_effect
 from standtall.ui.app.projects import Projects
 from standtall.ui.app.rail import Rail
 from standtall.ui.app.shortcuts import Shortcuts
@@ -77,11 +78,12 @@ class MainWindow(QMainWindow):
         chosen_keys.update({k.action: k.keys for k in self.projects.settings.keys})
         self.files = WordFiles(self.workspace)
         self.player = Player(self)
-        self.player.late_s = self.projects.settings.sound_late_ms / 1000
+        take_effect(self.projects.settings, self.workspace, self.player)
         self.bench = Bench(self.workspace)
         self.footage = FootagePlace(self.workspace)
         self.moments = MomentsPlace(self.workspace)
         self.renders = RendersPlace(self.workspace)
+        self.renders.asking.name_by(self.projects.settings.name_pattern)
         self.calendar = CalendarPlace(self.workspace)
         self.preview_pane = PreviewPane(self.workspace)
         self.playback = Playback(self.workspace, self.player, self.preview_pane)
@@ -265,7 +267,8 @@ class MainWindow(QMainWindow):
 
     def _preferred(self, make: Callable[[Settings], Settings]) -> None:
         self.projects.change(make)
-        self.player.late_s = self.projects.settings.sound_late_ms / 1000
+        take_effect(self.projects.settings, self.workspace, self.player)
+        self.renders.asking.name_by(self.projects.settings.name_pattern)
 
     def actions_by_place(self) -> dict[str, list[Action]]:
         """What can be done in each place, by its name, and under "" in every place."""

@@ -6,7 +6,7 @@ from functools import partial
 
 from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent
-from PySide6.QtWidgets import QMenu, QToolButton
+from PySide6.QtWidgets import QMenu, QSizePolicy, QToolButton
 
 from standtall.base.interface_language import tr
 from standtall.base.time import clock
@@ -25,7 +25,9 @@ class LengthGauge(QToolButton):
     def __init__(self, workspace: Workspace) -> None:
         super().__init__()
         self._ws = workspace
-        self.setFixedSize(112, 34)
+        self.setFixedWidth(112)
+        self.setMinimumHeight(34)
+        self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)  # as high as the buttons beside it
         self.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.setMenu(QMenu(self))
         for signal in (workspace.opened_changed, workspace.composition_changed):

@@ -31,6 +31,7 @@ from standtall.ui.widgets import theme
 from standtall.ui.widgets.cards import heading
 from standtall.ui.widgets.context_menu import menu_at
 from standtall.ui.widgets.fields import Field
+from standtall.ui.widgets.layouts import from_the_left
 from standtall.ui.widgets.place import Place
 
 PANEL_MOST = 440
@@ -203,6 +204,7 @@ class Bench(QWidget):
         end = heading(tr("EXTRAS"))
         end.setAlignment(Qt.AlignmentFlag.AlignRight)
         row.addWidget(end)
+        from_the_left(row)
         return row
 
     def _rename(self) -> None:

@@ -22,7 +22,7 @@ from standtall.ui.widgets.fields import Field
 from standtall.ui.widgets.images import wide_at
 from standtall.ui.widgets.languages import LANGUAGES
 
-KINDS: Final[dict[Content, str]] = {"unknown": "detect", "one": tr("one person"), "many": tr("two or more people"),
+KINDS: Final[dict[Content, str]] = {"unknown": tr("detect"), "one": tr("one person"), "many": tr("two or more people"),
                                    "screen": tr("a face and a screen"), "nobody": tr("no people"),
                                    "clip": tr("a finished clip")}  # fmt: skip
 assert set(KINDS) == set(get_args(Content))

@@ -197,7 +197,7 @@ class MomentsPlace(QWidget):
         self.speaker.clear()
         self.speaker.addItem(tr("all speakers"), None)
         for i, speaker in enumerate(opened.transcript.speakers if opened else ()):
-            self.speaker.addItem(speaker.name, i)
+            self.speaker.addItem(speaker.shown, i)
         self.speaker.setCurrentIndex(max(0, self.speaker.findData(kept)))
 
     def _fill_parts(self, kept: Span | None = None) -> None:

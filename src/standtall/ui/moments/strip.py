@@ -24,7 +24,7 @@ TOP: Final = 22
 QUIET_DB, LOUD_DB = -55.0, -10.0
 CUTS, SPEAKERS, LOUD, PACE, CHANGE, MARKS = 42, 54, 68, 102, 136, 168
 """Left edges of the lanes."""
-HEADS: Final = ((CUTS, "cut"), (LOUD, "loud"), (PACE, "pace"), (CHANGE, "topic"))
+HEADS: Final = ((CUTS, tr("cuts")), (LOUD, tr("loud")), (PACE, tr("pace")), (CHANGE, tr("topic")))
 PACE_S: Final = 12
 USUAL_S, RISES_DB = 25, 4.0
 """Louder by so much than in the seconds around is drawn bright."""
@@ -125,7 +125,9 @@ class SourceStrip(QWidget):
             near = self._length() // 120
             heard = finder.talk.analysis.soundings
             out += [
-                tr("{kind} at {start}", kind=s.kind, start=clock(s.start)) for s in heard if s.start - near <= tick < s.end + near
+                tr("{kind} at {start}", kind=tr(s.kind), start=clock(s.start))
+                for s in heard
+                if s.start - near <= tick < s.end + near
             ]
         return "\n".join([*out, "", ABOUT])
 

@@ -66,11 +66,32 @@ class SoundClock:
             self._stream = None
 
 
-def sound_device() -> Any | None:
-    """The sound library when this machine has a device to play on, else None."""
+_chosen = [""]
+
+
+def choose_device(name: str) -> None:
+    """Play on a device by its name from now on; "" is the one that the system has."""
+    _chosen[0] = name
+
+
+def output_devices() -> tuple[str, ...]:
+    """Names of the devices that can be played on."""
     try:
         import sounddevice
 
+        return tuple(dict.fromkeys(str(d["name"]) for d in sounddevice.query_devices() if d["max_output_channels"] >= 2))
+    except Exception:  # noqa: BLE001 - as below
+        return ()
+
+
+def sound_device() -> Any | None:
+    """The sound library when this machine has a device to play on, else None. A chosen device that is gone is not missed: the
+    one of the system is played on."""
+    try:
+        import sounddevice
+
+        if _chosen[0] in output_devices():
+            sounddevice.default.device = (None, _chosen[0])
         sounddevice.query_devices(kind="output")
     except Exception:  # noqa: BLE001 - the library raises its own kinds, and OSError where it is not installed
         return None

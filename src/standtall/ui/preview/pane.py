@@ -6,12 +6,13 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QToolButton, QVBoxLayout, QWidget
 
-from standtall.base.interface_language import tr
+from standtall.base.interface_language import right_to_left, tr
 from standtall.base.time import clock
 from standtall.ui.preview.render_bar import RenderBar
 from standtall.ui.preview.tall_view import PreviewView
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.layouts import from_the_left
 
 BUTTONS = 140
 """Width of the buttons beside the time."""
@@ -54,8 +55,10 @@ class PreviewPane(QWidget):
         row.addWidget(forward)
         row.addStretch(1)
         row.addWidget(self._time)
+        from_the_left(row)
         column = QVBoxLayout(self)
-        column.setContentsMargins(0, theme.PAD, theme.PAD, theme.PAD)
+        sides = (theme.PAD, 0) if right_to_left() else (0, theme.PAD)
+        column.setContentsMargins(sides[0], theme.PAD, sides[1], theme.PAD)
         column.setSpacing(8)
         column.addWidget(self.picture, 1)
         column.addLayout(row)

@@ -65,6 +65,8 @@ class Player(QObject):
         self._track: Samples | None = None
         self._device = sound_device()
         self.late_s = 0.0
+        self.most_fps = 0
+        """Most frames a second that are shown while it plays, 0 for all."""
         """Seconds by which sound is heard later than its device says."""
         self._thread = threading.Thread(target=self._run, name="player", daemon=True)
         self._thread.start()
@@ -193,11 +195,12 @@ class Player(QObject):
         if track is not None and self._device is not None and speed == 1.0:
             clock = SoundClock(track, self._device, self.late_s)
         rate = float(composition.fps)
+        step = max(1, round(rate / self.most_fps)) if self.most_fps else 1
         clock.start(at / rate, speed)
         last = -1
         try:
             while True:
-                number = int(clock.now() * rate)
+                number = int(clock.now() * rate) // step * step
                 end = number >= composition.frames or number < 0
                 with self._lock:
                     if self._changed or self._closing:

@@ -14,6 +14,7 @@ from standtall.base.interface_language import tr
 from standtall.framing.camera import Camera
 from standtall.framing.following import place_of
 from standtall.model.framing import BoxTarget
+from standtall.model.people import shown_name
 from standtall.ui.preview.crop_drag import CropDrag, gripped
 from standtall.ui.preview.player import Shown
 from standtall.ui.state.workspace import Workspace
@@ -162,7 +163,7 @@ class WideView(QWidget):
             painter.setPen(QPen(colour, 2 if talking else 1, Qt.PenStyle.SolidLine if talking else Qt.PenStyle.DotLine))
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawRoundedRect(place, 4, 4)
-            name = people.names[track.person] if track.person < len(people.names) else ""
+            name = shown_name(people.names[track.person]) if track.person < len(people.names) else ""
             width = painter.fontMetrics().horizontalAdvance(name) + 10
             label = QRectF(place.center().x() - width / 2, place.bottom() + 2, width, 17)
             painter.setPen(Qt.PenStyle.NoPen)

@@ -288,6 +288,10 @@ class AskingPanel(Panel):
         found = tr("Check before  ·  {count} to look at", count=count) if count else tr("Checked: all is right")
         self.look.setText(tr("Check before") if count is None else found)
 
+    def name_by(self, pattern: str) -> None:
+        """Let files be named by a pattern; "" for the usual one."""
+        self.pattern.setText(pattern or PATTERN)
+
     def _tell(self) -> None:
         """The folder, a name as it will be, and how many files."""
         self.changed.emit()

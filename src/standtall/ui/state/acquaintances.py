@@ -8,10 +8,11 @@ from PySide6.QtCore import QObject, Signal
 
 from standtall.base.errors import StandTallError
 from standtall.library.project import Project
+from standtall.model.people import UNNAMED
 from standtall.model.source import Source
 from standtall.model.transcript import Transcript
 from standtall.session.analyse import known
-from standtall.session.same_people import UNNAMED, Known, Likeness, likenesses, named_in
+from standtall.session.same_people import Known, Likeness, likenesses, named_in
 
 if TYPE_CHECKING:
     from standtall.ui.state.workspace import Workspace

@@ -120,6 +120,8 @@ class Editor(QObject):
         self.closing = Progress()
         self.opened: Opened | None = None
         self.briefs: dict[str, Brief] = {}
+        self.usual_brief = Brief()
+        """What new footage begins with."""
         self.generation = 0
         """Counts the projects that were opened."""
         self._coming: Coming | None = None
@@ -134,6 +136,11 @@ class Editor(QObject):
 
     def brief_of(self, source: Source) -> Brief:
         return self.briefs.get(source.key, Brief())
+
+    def set_brief(self, source: Source, brief: Brief) -> None:
+        """Remember what the editor says of a source."""
+        self.briefs = {**self.briefs, source.key: brief}
+        self.with_project(lambda project: project.set_brief(source.key, brief))
 
     def options_of(self, source: Source) -> Options:
         """What is set for the analysis of a source."""

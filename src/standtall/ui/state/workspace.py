@@ -219,7 +219,9 @@ class Workspace(Editor):
         return self.sources
 
     def add_source(self, source: Source) -> None:
-        """Put a source into the project, or renew what is known of it."""
+        """Put a source into the project, a new one with the usual brief, or renew what is known of it."""
+        if self.usual_brief != Brief() and source.key not in self.briefs and source not in self.sources:
+            self.set_brief(source, self.usual_brief)
 
         def work(project: Project) -> tuple[Source, ...]:
             project.add_source(source)
@@ -277,11 +279,6 @@ class Workspace(Editor):
     def options_of(self, source: Source) -> Options:
         """What is set for the analysis of a source."""
         return Options.of(self.brief_of(source), self.word_lists.all)
-
-    def set_brief(self, source: Source, brief: Brief) -> None:
-        """Remember what the editor says of a source."""
-        self.briefs = {**self.briefs, source.key: brief}
-        self.with_project(lambda project: project.set_brief(source.key, brief))
 
     # what is on the Bench
 

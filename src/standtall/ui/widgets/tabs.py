@@ -62,6 +62,11 @@ class Tabs(QWidget):
         super().resizeEvent(event)
         self._arrange()
 
+    @property
+    def keys(self) -> tuple[str, ...]:
+        """What can be shown, from left to right."""
+        return tuple(self._buttons)
+
     def show_tab(self, key: str) -> None:
         self.shown = key
         self._stack.setCurrentWidget(self._widgets[key])

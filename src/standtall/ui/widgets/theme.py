@@ -55,10 +55,28 @@ PAGE: Final = 15
 DOWN: Final = Path(__file__).with_name("down.svg").as_posix()
 
 _current: list[Theme] = [LIGHT]
+_targets, _still = [False], [False]
 
 
 def current() -> Theme:
     return _current[0]
+
+
+def less_motion() -> bool:
+    """Whether nothing shall move by itself."""
+    return _still[0]
+
+
+def set_motion(less: bool) -> None:
+    _still[0] = less
+
+
+def size_targets(application: QApplication, large: bool) -> None:
+    """Let all that is clicked be at least 44 pixels high (WCAG 2.2, 2.5.5), or as high as it needs to be."""
+    if large != _targets[0]:
+        _targets[0] = large
+        if application.property("dressed") is not None:
+            apply(application, current())
 
 
 def named(name: str) -> Theme:
@@ -98,7 +116,29 @@ def apply(application: QApplication, theme: Theme) -> None:
         palette.setColor(which, QColor(colour))
     application.setStyleSheet("")  # from one sheet to another takes Qt four times as long as from one to none to another
     application.setPalette(palette)
-    application.setStyleSheet(_sheet(theme))
+    application.setStyleSheet(_sheet(theme) + (LARGE if _targets[0] else ""))
+
+
+LARGE: Final = """
+    QPushButton, QToolButton#plain { min-height: 30px; min-width: 30px; }
+    QPushButton#main { min-height: 24px; }
+    QPushButton#small, QPushButton#notice { min-height: 36px; }
+    QPushButton#side, QPushButton#subtab { min-height: 30px; }
+    QToolButton { min-height: 34px; min-width: 34px; }
+    QComboBox, QSpinBox, QDoubleSpinBox, QDateEdit, QTimeEdit, QDateTimeEdit { min-height: 36px; }
+    QLineEdit { min-height: 36px; }
+    QComboBox QAbstractItemView::item { min-height: 44px; }
+    QCheckBox { min-height: 44px; spacing: 10px; }
+    QCheckBox::indicator { width: 26px; height: 26px; }
+    QListWidget::item { min-height: 38px; }
+    QTableView::item { min-height: 44px; }
+    QSlider { min-height: 44px; }
+    QSlider::handle:horizontal { width: 32px; margin: -15px 0; border-radius: 16px; }
+    QMenu::item { min-height: 38px; }
+    QMenuBar::item { padding: 14px 12px; }
+    QScrollBar:vertical { width: 22px; }
+"""
+"""What is added to the sheet for hands that need large targets."""
 
 
 def _sheet(t: Theme) -> str:

@@ -198,21 +198,21 @@ class TranscriptPanel(Panel):
                 time[w.speaker] += w.end - w.start
         for i, speaker in enumerate(speakers):
             name = Field(tr("Name of speaker {i}", i=i + 1))
-            name.setText(speaker.name)
+            name.setText(speaker.shown)
             name.setCursorPosition(0)
             name.setToolTip(tr("Name of the speaker; every place shows it"))
             name.editingFinished.connect(partial(self._name, i, name, opened))
-            name.given_up.connect(partial(name.setText, speaker.name))
+            name.given_up.connect(partial(name.setText, speaker.shown))
             says = QToolButton()
             says.setObjectName("plain")
             theme.draw(says, "says")
-            says.setToolTip(tr("The chosen words are said by {name}", name=speaker.name))
+            says.setToolTip(tr("The chosen words are said by {name}", name=speaker.shown))
             says.setAccessibleName(says.toolTip())
             says.clicked.connect(lambda _c=False, n=i: self._work.said_by(n))
             length = QLabel(clock(time[i]))
             length.setObjectName("faint")
             length.setToolTip(tr("How long they speak in all"))
-            who = self._identity_button(i, [s.name for s in speakers])
+            who = self._identity_button(i, [s.shown for s in speakers])
             for column, widget in enumerate((Swatch(self._ws.colour_number(i)), name, length, says, who)):
                 self._speakers.addWidget(widget, i, column)
         self._no_speakers.setVisible(not speakers)
@@ -229,7 +229,7 @@ class TranscriptPanel(Panel):
             told = QLabel(
                 tr(
                     "{name} looks like {name2} in {footage}.",
-                    name=speakers[likeness.speaker].name,
+                    name=speakers[likeness.speaker].shown,
                     name2=likeness.name,
                     footage=likeness.footage,
                 )
@@ -246,7 +246,7 @@ class TranscriptPanel(Panel):
 
     def _name(self, speaker: int, field: Field, seen: Opened) -> None:
         text = field.text()
-        if text != seen.transcript.speakers[speaker].name:
+        if text != seen.transcript.speakers[speaker].shown:
             self._ws.revise_as(lambda p: corrections.name_speaker(p.transcript, p.speaker(speaker), text), seen)
 
     def _identity_button(self, speaker: int, names: list[str]) -> QToolButton:

@@ -55,7 +55,7 @@ class PageTold(QObject):
         row, words = page.rows[number], opened.analysis.words
         first = words[row.first]
         speakers = opened.transcript.speakers
-        who = f"{speakers[first.speaker].name}: " if 0 <= first.speaker < len(speakers) else ""
+        who = f"{speakers[first.speaker].shown}: " if 0 <= first.speaker < len(speakers) else ""
         said = " ".join(w.text for w in words[row.first : row.last + 1])
         return tr(
             "Row {number} of {count}, at {start}. {who}{said}. {state}.",

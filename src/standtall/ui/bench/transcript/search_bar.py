@@ -92,7 +92,7 @@ class SearchBar(QWidget):
         self.speaker.clear()
         self.speaker.addItem(tr("All speakers"), None)
         for i, speaker in enumerate(opened.transcript.speakers if opened else ()):
-            self.speaker.addItem(speaker.name, i)
+            self.speaker.addItem(speaker.shown, i)
         self.speaker.setCurrentIndex(max(0, self.speaker.findData(kept)))
         if self.isVisible():
             self.run()

@@ -165,7 +165,8 @@ class Gallery(QWidget):
     def _step(self) -> None:
         self._tick += EVERY_MS * TICKS_PER_SECOND // 1_000
         for sample in self.samples:
-            if not sample.visibleRegion().isEmpty():
+            moves = not theme.less_motion() or sample.underMouse() or sample.hasFocus()
+            if moves and not sample.visibleRegion().isEmpty():
                 sample.move_to(self._tick)
 
     def showEvent(self, event: QShowEvent) -> None:

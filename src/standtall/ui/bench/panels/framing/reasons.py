@@ -7,6 +7,7 @@ from typing import Final
 
 from standtall.base.interface_language import tr
 from standtall.framing.decisions import Decision, WhyKind
+from standtall.model.people import shown_name
 
 _SENTENCES: Final[dict[WhyKind, Callable[[str], str]]] = {
     "by hand": lambda _who: tr("Set by hand"),
@@ -32,6 +33,6 @@ _SENTENCES: Final[dict[WhyKind, Callable[[str], str]]] = {
 
 def why(decision: Decision, names: tuple[str, ...]) -> str:
     """A decision of the camera as a sentence."""
-    people = [names[p] if p < len(names) else tr("a person") for p in decision.why.people]
+    people = [shown_name(names[p]) if p < len(names) else tr("a person") for p in decision.why.people]
     told = _SENTENCES[decision.why.kind](tr(" and ").join(people) or tr("a person"))
     return tr("{told}; the next speaker is in frame too.", told=told) if decision.why.next_in_view else f"{told}."

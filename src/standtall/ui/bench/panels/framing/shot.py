@@ -18,6 +18,7 @@ from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit
 from standtall.model.framing import FACES, LAYOUT_TITLES, BoxTarget, Layout, ShotFraming
+from standtall.model.people import shown_name
 from standtall.model.short import Short
 from standtall.ui.bench.panels.framing.layout_icons import HIGH, WIDE, layout_icon
 from standtall.ui.bench.panels.framing.reasons import why
@@ -215,7 +216,7 @@ class ShotCard:
         empty(self._listeners)
         self._during.setVisible(len(here) > 1)
         for place, person in enumerate(here if len(here) > 1 else []):
-            name = people.names[person] if people is not None else ""
+            name = shown_name(people.names[person]) if people is not None else ""
             made = button(
                 name,
                 tr("Show {name} while the chosen words are said", name=name),
@@ -236,7 +237,7 @@ class ShotCard:
         self._people_key = key
         empty(self._people)
         for person in here:
-            name = people.names[person]
+            name = shown_name(people.names[person])
             tip = tr("Follow {name} through this shot, whoever speaks", name=name)
             made = button(name, tip, partial(self._follow, person, name))
             made.setCheckable(True)

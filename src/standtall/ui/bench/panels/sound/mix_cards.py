@@ -424,7 +424,7 @@ class RecorderCard:
         self.use.addItem(tr("With the footage's own sound"), ("with", ()))
         for n, speaker in enumerate(names):
             self.use.addItem(
-                tr("Instead, while {name} speaks", name=speaker.name or tr("Speaker {n}", n=n + 1)), ("instead", (n,))
+                tr("Instead, while {name} speaks", name=speaker.shown or tr("Speaker {n}", n=n + 1)), ("instead", (n,))
             )
         wanted = own[-1].use, own[-1].speakers
         for row in range(self.use.count()):

@@ -1,0 +1,1 @@
+"""Preferences, a card for each matter."""

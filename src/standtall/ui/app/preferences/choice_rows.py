@@ -1,0 +1,43 @@
+"""Rows of a card: what is chosen, and the choice."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterable
+
+from PySide6.QtWidgets import QComboBox, QGridLayout, QLabel, QVBoxLayout, QWidget
+
+
+def grid_in(box: QVBoxLayout) -> QGridLayout:
+    """A grid of names and controls at the end of a card."""
+    grid = QGridLayout()
+    grid.setColumnStretch(1, 1)
+    box.addLayout(grid)
+    return grid
+
+
+def row(grid: QGridLayout, text: str, widget: QWidget) -> None:
+    label = QLabel(text)
+    label.setBuddy(widget)
+    if not widget.accessibleName():
+        widget.setAccessibleName(text)
+    grid.addWidget(label, grid.rowCount(), 0)
+    grid.addWidget(widget, grid.rowCount() - 1, 1)
+
+
+def choice(entries: Iterable[tuple[str, object]], now: object, chosen: Callable[[object], None]) -> QComboBox:
+    """(what it says, what it stands for) each; `chosen` hears what the picked one stands for."""
+    made = QComboBox()
+    for text, value in entries:
+        made.addItem(text, value)
+    made.setCurrentIndex(max(0, made.findData(now)))
+    made.setMinimumContentsLength(8)
+    made.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+    made.activated.connect(lambda _i: chosen(made.currentData()))
+    return made
+
+
+def faint(text: str) -> QLabel:
+    label = QLabel(text)
+    label.setWordWrap(True)
+    label.setObjectName("faint")
+    return label

@@ -1,0 +1,90 @@
+"""Opens the window on the demo in the language of `STAND_TALL_LANGUAGE`, goes everywhere, and writes what does not fit:
+python -m tests.ui.fit_run WIDTHxHEIGHT …; a line each, and at last "looked at N texts"."""
+
+from __future__ import annotations
+
+import sys
+import time
+from collections.abc import Callable
+
+from PySide6.QtCore import QEventLoop, QTimer
+from PySide6.QtWidgets import QAbstractButton, QDialog, QLabel, QWidget
+
+from standtall.ui.app.application import dressed, open_files
+from standtall.ui.app.window import MainWindow
+from standtall.ui.footage.preview_copies import PreviewCopies
+from standtall.ui.widgets import theme
+from standtall.ui.widgets.tabs import Tabs
+from tests.ui.fits import cut_off
+
+LONGEST_S = 100
+
+
+def turn(ms: int) -> None:
+    loop = QEventLoop()
+    QTimer.singleShot(ms, loop.quit)
+    loop.exec()
+
+
+def places(window: MainWindow) -> list[tuple[str, Callable[[], None]]]:
+    """Every place, panel and tab, by what brings it in front."""
+    out: list[tuple[str, Callable[[], None]]] = []
+    for name in ("footage", "moments"):
+        out.append((name, lambda n=name: window.go(n)))  # type: ignore[misc]
+    out.append(("bench", lambda: window.go("bench")))
+    inspector = window.bench.inspector
+    for panel in ("framing", "captions", "extras", "sound", "translation", "words"):
+        out.append((panel, lambda p=panel: inspector.show_panel(p)))  # type: ignore[misc]
+    for tab in ("pieces", "tighten", "transcript", "chosen"):
+        out.append((tab, lambda t=tab: inspector.show_side(t)))  # type: ignore[misc]
+    for place, side in (("renders", window.renders.side), ("calendar", window.calendar.side)):
+        for tab in side.keys:
+            out.append((f"{place} {tab}", lambda p=place, s=side, t=tab: (window.go(p), s.show_tab(t))))  # type: ignore[misc]
+    return out
+
+
+def main(sizes: list[str]) -> int:
+    application = dressed(["fits"])
+    PreviewCopies.want = lambda _self, _source: None  # type: ignore[method-assign]
+    window = MainWindow()
+    theme.apply(application, theme.LIGHT)
+    window.show()
+    open_files(window, [], demo=True)
+    until = time.monotonic() + LONGEST_S
+    while window.workspace.opened is None and time.monotonic() < until:
+        turn(50)
+    turn(500)
+    if window.walking is not None:
+        window.walking.end()
+    looked = 0
+    inspector = window.bench.inspector
+    outer = (inspector._panels, inspector._words, window.renders.side, window.calendar.side)
+
+    def look(where: str, over: QWidget) -> None:
+        nonlocal looked
+        turn(120)
+        looked += sum(w.isVisible() for w in (*over.findChildren(QLabel), *over.findChildren(QAbstractButton)))
+        for widget, text in cut_off(over):
+            print(f"{where}: {type(widget).__name__} {widget.objectName()} {text!r} has {widget.width()} x {widget.height()}")
+
+    for size in sizes:
+        window.resize(*map(int, size.split("x")))
+        for name, brings in places(window):
+            brings()
+            look(f"{size} {name}", window)
+            for tabs in (t for t in window.findChildren(Tabs) if t.isVisible() and t not in outer):
+                for key in tabs.keys[1:]:
+                    tabs.show_tab(key)
+                    look(f"{size} {name} {key}", window)
+        for opens in (window.show_preferences, window.show_about, window.show_help):
+            opens()
+            for sheet in (s for s in window.findChildren(QDialog) if s.isVisible()):
+                look(f"{size} {type(sheet).__name__}", sheet)
+                sheet.close()
+    print(f"looked at {looked} texts")
+    window.end()
+    return 0
+
+
+if __name__ == "__main__":
+    sys.exit(main(sys.argv[1:]))

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from functools import partial
+from typing import Final
 
 from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent
@@ -18,6 +19,9 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.notices import sentence
 
+HIGH: Final = 34
+"""Pixels that text and bars take from top to bottom."""
+
 
 class LengthGauge(QToolButton):
     """A click chooses the channel whose limit holds, or makes one."""
@@ -26,7 +30,7 @@ class LengthGauge(QToolButton):
         super().__init__()
         self._ws = workspace
         self.setFixedWidth(112)
-        self.setMinimumHeight(34)
+        self.setMinimumHeight(HIGH)
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)  # as high as the buttons beside it
         self.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.setMenu(QMenu(self))
@@ -96,7 +100,8 @@ class LengthGauge(QToolButton):
         wide = self.width()
         painter.setPen(QColor(theme.NOW if self.hasFocus() or self.underMouse() else look.text))
         text = tr("{length} of {limit} ▾", length=clock(short.length, True), limit=clock(limit))
-        painter.drawText(self.rect().adjusted(0, 0, 0, -14), Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, text)
+        painter.translate(0, (self.height() - HIGH) / 2)
+        painter.drawText(QRectF(0, 0, wide, HIGH - 14), Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, text)
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(QColor(look.line))
         painter.drawRoundedRect(QRectF(0, 21, wide, 6), 3, 3)

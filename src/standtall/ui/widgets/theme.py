@@ -120,11 +120,11 @@ def apply(application: QApplication, theme: Theme) -> None:
 
 
 LARGE: Final = """
-    QPushButton, QToolButton#plain { min-height: 30px; min-width: 30px; }
+    QPushButton { min-height: 30px; }
+    QToolButton#plain { min-height: 34px; min-width: 34px; }
     QPushButton#main { min-height: 24px; }
     QPushButton#small, QPushButton#notice { min-height: 36px; }
     QPushButton#side, QPushButton#subtab { min-height: 30px; }
-    QToolButton { min-height: 34px; min-width: 34px; }
     QComboBox, QSpinBox, QDoubleSpinBox, QDateEdit, QTimeEdit, QDateTimeEdit { min-height: 36px; }
     QLineEdit { min-height: 36px; }
     QComboBox QAbstractItemView::item { min-height: 44px; }

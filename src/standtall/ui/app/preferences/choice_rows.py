@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable
 
-from PySide6.QtWidgets import QComboBox, QGridLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QComboBox, QGridLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
 
 def grid_in(box: QVBoxLayout) -> QGridLayout:
@@ -21,7 +22,12 @@ def row(grid: QGridLayout, text: str, widget: QWidget) -> None:
     if not widget.accessibleName():
         widget.setAccessibleName(text)
     grid.addWidget(label, grid.rowCount(), 0)
-    grid.addWidget(widget, grid.rowCount() - 1, 1)
+    if isinstance(widget, QSpinBox):
+        widget.setAlignment(Qt.AlignmentFlag.AlignCenter)
+        widget.setMinimumWidth(110)
+        grid.addWidget(widget, grid.rowCount() - 1, 1, Qt.AlignmentFlag.AlignLeft)
+    else:
+        grid.addWidget(widget, grid.rowCount() - 1, 1)
 
 
 def choice(entries: Iterable[tuple[str, object]], now: object, chosen: Callable[[object], None]) -> QComboBox:

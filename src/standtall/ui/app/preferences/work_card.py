@@ -23,7 +23,7 @@ from standtall.ui.footage.brief_sheet import KINDS
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.languages import LANGUAGES
 
-LEAST_MEMORY_GB, MOST_MEMORY_GB = 1, 512
+MOST_MEMORY_GB: Final = 512
 PREVIEW_FPS: Final = (0, 30, 25, 15, 10)
 
 

@@ -121,6 +121,17 @@ class BoxFollowed:
 
 
 @dataclass(frozen=True, slots=True)
+class ModelTried:
+    """What a recognition model heard in `length_s` seconds of sound, the seconds that took, and the memory in MB."""
+
+    text: str
+    seconds: float
+    length_s: float
+    memory_mb: int
+    kind: Literal["model tried"] = "model tried"
+
+
+@dataclass(frozen=True, slots=True)
 class Answered:
     """What came of a task, as JSON."""
 
@@ -191,7 +202,7 @@ class Ended:
 
 Event = (
     Started | Progressed | StageDone | Heard | Received | Analysed | Rendered | Foretold | Fetched | Copied | BoxFollowed
-    | Answered | ClipTraced | MachinesSeen | RuleStepped | Noted | Problem | Ended
+    | ModelTried | Answered | ClipTraced | MachinesSeen | RuleStepped | Noted | Problem | Ended
 )  # fmt: skip
 
 

@@ -95,6 +95,26 @@ class MeasureShakeRequest:
 
 
 @dataclass(frozen=True, slots=True)
+class TryModelRequest:
+    """Listen to a part of a source (ticks) with a recognition model: the one in a folder, or the one that ships for ""."""
+
+    source: Source
+    start: int
+    end: int
+    language: str
+    folder: str
+    kind: Literal["try model"] = "try model"
+
+
+@dataclass(frozen=True, slots=True)
+class FetchModelRequest:
+    """Fetch a larger recognition model by its size."""
+
+    size: str
+    kind: Literal["fetch model"] = "fetch model"
+
+
+@dataclass(frozen=True, slots=True)
 class TraceClipsRequest:
     """Find where finished clips (their files) come from in sources."""
 
@@ -136,6 +156,7 @@ class RoutineRequest:
 
 Request = (
     AnalyseRequest | RenderRequest | ForetellRequest | FetchRequest | PreviewCopyRequest | FollowBoxRequest | MeasureShakeRequest
+    | TryModelRequest | FetchModelRequest
     | TraceClipsRequest | WatchMachinesRequest | OutboxRequest | ChannelsRequest | RoutineRequest
 )  # fmt: skip
 

@@ -42,9 +42,9 @@ class Settings:
     or system, `scale` the size of everything in hundredths, `keys` those that the person has changed. Sound is heard
     `sound_late_ms` later than its device says; who has `walked` is not shown around again. `panel_share` is
     the share of the Bench's width that its panel was given, 0 where none was. `language` is a code, `sound_device` a name, both
-    empty for that of the desktop, as is a `scale` of 0; new footage begins with `brief`, finished files are named by
-    `name_pattern`. Work takes at most so many `cores` and gigabytes, the preview shows at most so many frames a second; 0 is no
-    limit."""
+    empty for that of the desktop, as is a `scale` of 0; `speech_model` is a folder, empty for the model that ships. New footage
+    begins with `brief`, finished files are named by `name_pattern`. Work takes at most so many `cores` and gigabytes, the preview
+    shows at most so many frames a second; 0 is no limit."""
 
     recent: tuple[str, ...] = ()
     theme: str = "light"
@@ -63,6 +63,7 @@ class Settings:
     brief: Brief = field(default_factory=Brief)
     name_pattern: str = ""
     sound_device: str = ""
+    speech_model: str = ""
     cores: int = 0
     memory_gb: int = 0
     preview_fps: int = 0

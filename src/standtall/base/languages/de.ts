@@ -5327,8 +5327,28 @@
         <translation>Das Sprachmodell ist nicht auf diesem Rechner, daher können keine Wörter erkannt werden.</translation>
     </message>
     <message>
+        <source>{folder} holds no recognition model: there is no {file} in it.</source>
+        <translation>{folder} enthält kein Erkennungsmodell: darin ist kein {file}.</translation>
+    </message>
+    <message>
+        <source>Choose a folder with a Whisper model that was converted for CTranslate2, or the model that ships (Preferences).</source>
+        <translation>Einen Ordner mit einem für CTranslate2 umgewandelten Whisper-Modell wählen, oder das mitgelieferte Modell (Einstellungen).</translation>
+    </message>
+    <message>
+        <source>There is no model called {name}.</source>
+        <translation>Es gibt kein Modell namens {name}.</translation>
+    </message>
+    <message>
         <source>The speech model could not be fetched from the package index.</source>
         <translation>Das Sprachmodell konnte nicht vom Paketindex geholt werden.</translation>
+    </message>
+    <message>
+        <source>The model “{name}” could not be fetched: {error}.</source>
+        <translation>Das Modell „{name}“ konnte nicht geholt werden: {error}.</translation>
+    </message>
+    <message>
+        <source>See whether there is an internet, then try again; or choose a folder that holds the model.</source>
+        <translation>Prüfen, ob es Internet gibt, dann erneut versuchen; oder einen Ordner mit dem Modell wählen.</translation>
     </message>
     <message>
         <source>The speech model is damaged ({name}).</source>
@@ -6015,6 +6035,10 @@ Auf jedem: {command}</translation>
         <translation>TON</translation>
     </message>
     <message>
+        <source>RECOGNITION</source>
+        <translation>ERKENNUNG</translation>
+    </message>
+    <message>
         <source>THIS MACHINE</source>
         <translation>DIESER RECHNER</translation>
     </message>
@@ -6131,6 +6155,69 @@ Auf jedem: {command}</translation>
     <message>
         <source>All</source>
         <translation>Alle</translation>
+    </message>
+</context>
+<context>
+    <name>ui/app/preferences/words_card.py</name>
+    <message>
+        <source>Model</source>
+        <translation>Modell</translation>
+    </message>
+    <message>
+        <source>Try it on a minute</source>
+        <translation>An einer Minute versuchen</translation>
+    </message>
+    <message>
+        <source>The minute from the playhead on, heard by this model and by the one that ships</source>
+        <translation>Die Minute ab dem Abspielkopf, gehört von diesem und vom mitgelieferten Modell</translation>
+    </message>
+    <message>
+        <source>The one that ships (base)</source>
+        <translation>Das mitgelieferte (base)</translation>
+    </message>
+    <message>
+        <source>A folder with a recognition model</source>
+        <translation>Ein Ordner mit einem Erkennungsmodell</translation>
+    </message>
+    <message>
+        <source>Listening…</source>
+        <translation>Hört zu…</translation>
+    </message>
+    <message>
+        <source>{spent:.0f} s for {length:.0f} s of sound</source>
+        <translation>{spent:.0f} s für {length:.0f} s Ton</translation>
+    </message>
+    <message>
+        <source>Footage that is analysed from now on is heard by it. What was analysed before stays as it is.</source>
+        <translation>Künftig analysiertes Material wird von ihm gehört. Früher Analysiertes bleibt, wie es ist.</translation>
+    </message>
+    <message>
+        <source>Fetch “{name}”</source>
+        <translation>„{name}“ holen</translation>
+    </message>
+    <message>
+        <source>A larger model, from where its makers keep it: the only thing here that needs an internet</source>
+        <translation>Ein größeres Modell, von dort, wo seine Macher es aufheben: nur dies braucht hier Internet</translation>
+    </message>
+    <message>
+        <source>From a folder…</source>
+        <translation>Aus einem Ordner…</translation>
+    </message>
+    <message>
+        <source>A Whisper model converted for CTranslate2</source>
+        <translation>Ein für CTranslate2 umgewandeltes Whisper-Modell</translation>
+    </message>
+    <message>
+        <source>Fetching “{name}”…</source>
+        <translation>„{name}“ wird geholt…</translation>
+    </message>
+    <message>
+        <source>Open footage on the Bench first: a minute of it is listened to.</source>
+        <translation>Zuerst Material auf der Werkbank öffnen: eine Minute davon wird angehört.</translation>
+    </message>
+    <message>
+        <source>“{name}” is here, and is used from now on.</source>
+        <translation>„{name}“ ist da und wird ab jetzt verwendet.</translation>
     </message>
 </context>
 <context>

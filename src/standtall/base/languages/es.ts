@@ -5327,8 +5327,28 @@
         <translation>El modelo de voz no está en este equipo, así que no se pueden reconocer palabras.</translation>
     </message>
     <message>
+        <source>{folder} holds no recognition model: there is no {file} in it.</source>
+        <translation>{folder} no contiene un modelo de reconocimiento: no hay {file} en ella.</translation>
+    </message>
+    <message>
+        <source>Choose a folder with a Whisper model that was converted for CTranslate2, or the model that ships (Preferences).</source>
+        <translation>Elija una carpeta con un modelo Whisper convertido para CTranslate2, o el modelo incluido (Preferencias).</translation>
+    </message>
+    <message>
+        <source>There is no model called {name}.</source>
+        <translation>No hay ningún modelo llamado {name}.</translation>
+    </message>
+    <message>
         <source>The speech model could not be fetched from the package index.</source>
         <translation>No se pudo traer el modelo de voz del índice de paquetes.</translation>
+    </message>
+    <message>
+        <source>The model “{name}” could not be fetched: {error}.</source>
+        <translation>No se pudo traer el modelo «{name}»: {error}.</translation>
+    </message>
+    <message>
+        <source>See whether there is an internet, then try again; or choose a folder that holds the model.</source>
+        <translation>Compruebe si hay internet y vuelva a intentarlo; o elija una carpeta con el modelo.</translation>
     </message>
     <message>
         <source>The speech model is damaged ({name}).</source>
@@ -6015,6 +6035,10 @@ En cada uno: {command}</translation>
         <translation>SONIDO</translation>
     </message>
     <message>
+        <source>RECOGNITION</source>
+        <translation>RECONOCIMIENTO</translation>
+    </message>
+    <message>
         <source>THIS MACHINE</source>
         <translation>ESTE EQUIPO</translation>
     </message>
@@ -6131,6 +6155,69 @@ En cada uno: {command}</translation>
     <message>
         <source>All</source>
         <translation>Todas</translation>
+    </message>
+</context>
+<context>
+    <name>ui/app/preferences/words_card.py</name>
+    <message>
+        <source>Model</source>
+        <translation>Modelo</translation>
+    </message>
+    <message>
+        <source>Try it on a minute</source>
+        <translation>Probarlo con un minuto</translation>
+    </message>
+    <message>
+        <source>The minute from the playhead on, heard by this model and by the one that ships</source>
+        <translation>El minuto desde el cabezal, oído por este modelo y por el incluido</translation>
+    </message>
+    <message>
+        <source>The one that ships (base)</source>
+        <translation>El incluido (base)</translation>
+    </message>
+    <message>
+        <source>A folder with a recognition model</source>
+        <translation>Una carpeta con un modelo de reconocimiento</translation>
+    </message>
+    <message>
+        <source>Listening…</source>
+        <translation>Escuchando…</translation>
+    </message>
+    <message>
+        <source>{spent:.0f} s for {length:.0f} s of sound</source>
+        <translation>{spent:.0f} s para {length:.0f} s de sonido</translation>
+    </message>
+    <message>
+        <source>Footage that is analysed from now on is heard by it. What was analysed before stays as it is.</source>
+        <translation>El material que se analice desde ahora lo oye él. Lo analizado antes queda como está.</translation>
+    </message>
+    <message>
+        <source>Fetch “{name}”</source>
+        <translation>Traer «{name}»</translation>
+    </message>
+    <message>
+        <source>A larger model, from where its makers keep it: the only thing here that needs an internet</source>
+        <translation>Un modelo mayor, de donde lo guardan sus autores: lo único aquí que necesita internet</translation>
+    </message>
+    <message>
+        <source>From a folder…</source>
+        <translation>De una carpeta…</translation>
+    </message>
+    <message>
+        <source>A Whisper model converted for CTranslate2</source>
+        <translation>Un modelo Whisper convertido para CTranslate2</translation>
+    </message>
+    <message>
+        <source>Fetching “{name}”…</source>
+        <translation>Trayendo «{name}»…</translation>
+    </message>
+    <message>
+        <source>Open footage on the Bench first: a minute of it is listened to.</source>
+        <translation>Abra antes material en la Mesa: se escucha un minuto.</translation>
+    </message>
+    <message>
+        <source>“{name}” is here, and is used from now on.</source>
+        <translation>«{name}» está aquí y se usa desde ahora.</translation>
     </message>
 </context>
 <context>

@@ -14,6 +14,7 @@ from standtall.library.settings import Settings
 from standtall.ui.app.preferences.choice_rows import faint
 from standtall.ui.app.preferences.sound_card import SoundCard
 from standtall.ui.app.preferences.window_card import WindowCard
+from standtall.ui.app.preferences.words_card import WordsCard
 from standtall.ui.app.preferences.work_card import BriefCard, FilesCard, MachineCard
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
@@ -45,6 +46,7 @@ class PreferencesSheet(QDialog):
         files = card_in(panel.column, tr("FINISHED FILES"))
         self.files = FilesCard(files, settings, renders.folder, change, renders.set_folder, self)
         self.sound = SoundCard(card_in(panel.column, tr("SOUND")), settings, change, self, self._in_background)
+        self.words = WordsCard(card_in(panel.column, tr("RECOGNITION")), settings, workspace, change, self)
         self.machine = MachineCard(card_in(panel.column, tr("THIS MACHINE")), settings, change)
         self._make_keys(card_in(panel.column, tr("KEYS")))
         self._make_kept(card_in(panel.column, tr("WHAT IS KEPT")))

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QApplication
 
 from standtall.jobs.helpers import CORES, MEMORY_GB
 from standtall.library.settings import Settings
+from standtall.speech.models import CHOSEN
 from standtall.ui.preview.clocks import choose_device
 from standtall.ui.preview.player import Player
 from standtall.ui.state.workspace import Workspace
@@ -16,7 +17,7 @@ from standtall.ui.widgets import theme
 
 def take_effect(settings: Settings, workspace: Workspace, player: Player) -> None:
     """Let what is set hold from now on; `theme`, `scale`, `language` and `keys` are taken care of where they are used."""
-    for name, value in ((CORES, settings.cores), (MEMORY_GB, settings.memory_gb)):
+    for name, value in ((CORES, settings.cores), (MEMORY_GB, settings.memory_gb), (CHOSEN, settings.speech_model)):
         if value:
             os.environ[name] = str(value)
         else:

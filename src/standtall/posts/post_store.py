@@ -288,7 +288,11 @@ class PostStore:
             return ProjectError(
                 tr("The posts are in use by another program, and it does not let go."), tr("Try again in a moment.")
             )
-        if "full" in text or "readonly" in text or isinstance(error, OSError):
+        name = getattr(error, "sqlite_errorname", "")
+        unwritable = name in ("SQLITE_FULL", "SQLITE_READONLY", "SQLITE_CANTOPEN") or name.startswith(
+            ("SQLITE_IOERR_W", "SQLITE_IOERR_T")
+        )
+        if unwritable or "full" in text or "readonly" in text or isinstance(error, OSError):
             told = tr("The posts could not be saved in {path}.", path=self.path)
             return ProjectError(told, tr("Free some space, or see that the file may be written."), reason=text)
         told = tr("The posts in {path} cannot be read: the file is damaged.", path=self.path)

@@ -5582,6 +5582,10 @@ Das Ende des Protokolls:
 <context>
     <name>ui/app/application.py</name>
     <message>
+        <source>The letters that come with the program are missing, so others stand in for them. Install it anew.</source>
+        <translation>Die mitgelieferten Schriften des Programms fehlen, daher vertreten sie andere. Neu installieren.</translation>
+    </message>
+    <message>
         <source>Project</source>
         <translation>Projekt</translation>
     </message>

@@ -5582,6 +5582,10 @@ El final del registro:
 <context>
     <name>ui/app/application.py</name>
     <message>
+        <source>The letters that come with the program are missing, so others stand in for them. Install it anew.</source>
+        <translation>Faltan las letras que vienen con el programa, así que otras las sustituyen. Instálelo de nuevo.</translation>
+    </message>
+    <message>
         <source>Project</source>
         <translation>Proyecto</translation>
     </message>

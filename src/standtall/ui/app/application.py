@@ -37,6 +37,8 @@ from standtall.ui.app.window import MainWindow
 from standtall.ui.state.workspace import project_for
 from standtall.ui.widgets import theme
 
+LETTERS = "Inter"
+"""The family of the window's own letters."""
 SWITCH_S = 0.0005
 """How long another thread may keep the interpreter while the interface waits for it; Python's own 5 ms are felt, since every
 call into Qt asks for it anew."""
@@ -129,6 +131,10 @@ def run(files: Sequence[Path], demo: bool) -> int:
     theme.apply(application, theme.named(window.projects.settings.theme))
     application.styleHints().colorSchemeChanged.connect(lambda _s: window.follow_desktop())
     window.show()
+    if LETTERS not in load_fonts():
+        window.say(
+            tr("The letters that come with the program are missing, so others stand in for them. Install it anew."), "error"
+        )
     one = OneInstance(window)
     one.wanted.connect(lambda more, with_demo: _more(window, more, with_demo))
     open_files(window, files, demo)

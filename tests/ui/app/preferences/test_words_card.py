@@ -18,7 +18,6 @@ from standtall.ui.app.window import MainWindow
 from tests.speech.test_models import a_model
 from tests.ui.driving import WAIT
 
-
 MODEL, INSTALLED = models.model_folder(), models.installed()  # before a test moves the data folder
 
 

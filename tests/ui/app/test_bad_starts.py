@@ -1,0 +1,53 @@
+"""With something wrong on the machine the program opens, and says so."""
+
+from __future__ import annotations
+
+import os
+import subprocess
+import sys
+
+import pytest
+
+from standtall.base.folders import settings_folder
+
+FOLDERS = ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_STATE_HOME")
+
+
+def start(what: str, **environment: str) -> str:
+    ran = subprocess.run(
+        [sys.executable, "-m", "tests.ui.start_run", what], env={**os.environ, **environment},
+        capture_output=True, text=True, timeout=100, check=True,
+    )  # fmt: skip
+    assert "open: True, in footage" in ran.stdout, ran.stdout + ran.stderr
+    assert "Traceback" not in ran.stderr
+    return ran.stdout
+
+
+def test_no_folder_of_ones_own_to_write_in() -> None:
+    said = start("", **{name: f"/dev/null/{name}" for name in FOLDERS})
+    assert "Your settings cannot be read (Not a directory)" in said
+    assert "Project.standtall could not be made. Check that the folder's name is right and that it exists." in said
+
+
+@pytest.mark.fault
+def test_a_disk_that_takes_nothing_more() -> None:
+    """That the posts could not be saved was told as a damaged file, to be moved away."""
+    said = start("full disk")
+    assert "Project.standtall could not be written" in said
+    assert "The posts could not be saved" in said and "damaged" not in said
+
+
+@pytest.mark.fault
+def test_letters_that_are_missing_are_told_of() -> None:
+    assert "The letters that come with the program are missing" in start("no letters")
+
+
+@pytest.mark.parametrize("broken", ['{"recent": [1,', '{"window": {"x": 1e99, "y": 0, "width": -1, "height": 0}}'])
+def test_settings_that_are_broken(broken: str) -> None:
+    settings_folder().mkdir(parents=True)
+    (settings_folder() / "settings.json").write_text(broken, encoding="utf-8")
+    assert "error: Your settings cannot be" in start("")
+
+
+def test_a_machine_without_sound_and_with_nothing_wrong_says_nothing() -> None:
+    assert "error" not in start("")

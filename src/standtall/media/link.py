@@ -59,7 +59,9 @@ class Offer:
 def check_link(url: str) -> str:
     """The link without white space; raises `MediaError` for anything but http and https with a host."""
     text = url.strip()
-    wrong = MediaError(tr("That is not a link to a file on the web."), "Copy the whole link; it begins with http:// or https://.")
+    wrong = MediaError(
+        tr("That is not a link to a file on the web."), tr("Copy the whole link; it begins with http:// or https://.")
+    )
     try:
         parts = urllib.parse.urlsplit(text)
         good = parts.scheme in ("http", "https") and bool(parts.hostname) and (parts.port is None or parts.port > 0)

@@ -18,6 +18,7 @@ from fractions import Fraction
 from typing import Any, TypeVar
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 
 T = TypeVar("T")
 
@@ -58,7 +59,7 @@ Reader = Callable[[object], Any]
 
 def _wrong(place: str, wanted: str, given: object) -> ProjectError:
     return ProjectError(
-        f"{place} must be {wanted}, not {type(given).__name__}.", "The file is damaged or was made by another program."
+        f"{place} must be {wanted}, not {type(given).__name__}.", tr("The file is damaged or was made by another program.")
     )
 
 
@@ -139,7 +140,7 @@ def _read_fields(kind: Any, readers: dict[str, Reader], place: str, data: object
     try:
         return kind(**values)
     except TypeError as error:
-        raise ProjectError(f"{place} is not complete.", "The file is damaged.", reason=str(error)) from error
+        raise ProjectError(f"{place} is not complete.", tr("The file is damaged."), reason=str(error)) from error
 
 
 _NAMES = {int: "a whole number", float: "a number", str: "text", bool: "true or false"}

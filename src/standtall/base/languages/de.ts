@@ -1482,6 +1482,10 @@
         <translation>Das ist kein Link zu einer Datei im Web.</translation>
     </message>
     <message>
+        <source>Copy the whole link; it begins with http:// or https://.</source>
+        <translation>Den ganzen Link kopieren; er beginnt mit http:// oder https://.</translation>
+    </message>
+    <message>
         <source>{host} answers with error {code}.</source>
         <translation>{host} antwortet mit Fehler {code}.</translation>
     </message>
@@ -1917,6 +1921,17 @@
     <message>
         <source>{name} must not overlap; one starts at {start} before another ends at {end}.</source>
         <translation>{name} darf nicht überlappen; eines beginnt bei {start}, bevor ein anderes bei {end} endet.</translation>
+    </message>
+</context>
+<context>
+    <name>model/codec.py</name>
+    <message>
+        <source>The file is damaged or was made by another program.</source>
+        <translation>Die Datei ist beschädigt oder stammt von einem anderen Programm.</translation>
+    </message>
+    <message>
+        <source>The file is damaged.</source>
+        <translation>Die Datei ist beschädigt.</translation>
     </message>
 </context>
 <context>
@@ -4655,10 +4670,6 @@
         <translation>Die Schriften von {name} sind unverständlich.</translation>
     </message>
     <message>
-        <source>The file is damaged.</source>
-        <translation>Die Datei ist beschädigt.</translation>
-    </message>
-    <message>
         <source>A font of {name} cannot be understood.</source>
         <translation>Eine Schrift von {name} ist unverständlich.</translation>
     </message>
@@ -5922,6 +5933,22 @@ Auf jedem: {command}</translation>
     <message>
         <source>Packed projects (*.zip)</source>
         <translation>Gepackte Projekte (*.zip)</translation>
+    </message>
+    <message>
+        <source>All footage, whole</source>
+        <translation>Alles Material, ganz</translation>
+    </message>
+    <message>
+        <source>Only footage that shorts use, whole</source>
+        <translation>Nur von Shorts verwendetes Material, ganz</translation>
+    </message>
+    <message>
+        <source>Only the passages that shorts show, with 5 s around each</source>
+        <translation>Nur die gezeigten Passagen, mit je 5 s Rand</translation>
+    </message>
+    <message>
+        <source>Only the passages that shorts show, with 1 s around each</source>
+        <translation>Nur die gezeigten Passagen, mit je 1 s Rand</translation>
     </message>
     <message>
         <source>The project with its shorts, footage, pictures, sounds, own looks and all that was found in the footage goes into one archive, with a list of all files. It opens on another machine under “Open a packed project”.</source>
@@ -11020,6 +11047,10 @@ Hier stehen dann die Wörter.</translation>
         <translation>keine Hashtags</translation>
     </message>
     <message>
+        <source>, which keeps {kept}</source>
+        <translation>, bewahrt {kept}</translation>
+    </message>
+    <message>
         <source>Its page</source>
         <translation>Seine Seite</translation>
     </message>
@@ -11046,6 +11077,14 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>{title} is there now.</source>
         <translation>{title} ist jetzt da.</translation>
+    </message>
+    <message>
+        <source>drafts</source>
+        <translation>Entwürfe</translation>
+    </message>
+    <message>
+        <source>times</source>
+        <translation>Zeiten</translation>
     </message>
 </context>
 <context>
@@ -11253,6 +11292,10 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>End on</source>
         <translation>Enden am</translation>
+    </message>
+    <message>
+        <source>d MMM yyyy</source>
+        <translation>d. MMM yyyy</translation>
     </message>
     <message>
         <source>Post on {name}</source>
@@ -11943,6 +11986,10 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>Longest in seconds</source>
         <translation>Längste in Sekunden</translation>
+    </message>
+    <message>
+        <source>A link begins with https:// or http://.</source>
+        <translation>Ein Link beginnt mit https:// oder http://.</translation>
     </message>
     <message>
         <source>Plans for {join}.</source>
@@ -13343,6 +13390,14 @@ der Short</translation>
     <message>
         <source>H.264, plays everywhere</source>
         <translation>H.264, läuft überall</translation>
+    </message>
+    <message>
+        <source>HEVC, smaller</source>
+        <translation>HEVC, kleiner</translation>
+    </message>
+    <message>
+        <source>AV1, smallest</source>
+        <translation>AV1, am kleinsten</translation>
     </message>
     <message>
         <source>VP9 in WebM</source>

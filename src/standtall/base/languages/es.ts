@@ -1482,6 +1482,10 @@
         <translation>Eso no es un enlace a un archivo de la web.</translation>
     </message>
     <message>
+        <source>Copy the whole link; it begins with http:// or https://.</source>
+        <translation>Copie el enlace entero; empieza por http:// o https://.</translation>
+    </message>
+    <message>
         <source>{host} answers with error {code}.</source>
         <translation>{host} responde con el error {code}.</translation>
     </message>
@@ -1917,6 +1921,17 @@
     <message>
         <source>{name} must not overlap; one starts at {start} before another ends at {end}.</source>
         <translation>{name} no puede solaparse; uno empieza en {start} antes de que otro termine en {end}.</translation>
+    </message>
+</context>
+<context>
+    <name>model/codec.py</name>
+    <message>
+        <source>The file is damaged or was made by another program.</source>
+        <translation>El archivo está dañado o lo hizo otro programa.</translation>
+    </message>
+    <message>
+        <source>The file is damaged.</source>
+        <translation>El archivo está dañado.</translation>
     </message>
 </context>
 <context>
@@ -4655,10 +4670,6 @@
         <translation>Las fuentes de {name} no se entienden.</translation>
     </message>
     <message>
-        <source>The file is damaged.</source>
-        <translation>El archivo está dañado.</translation>
-    </message>
-    <message>
         <source>A font of {name} cannot be understood.</source>
         <translation>Una fuente de {name} no se entiende.</translation>
     </message>
@@ -5922,6 +5933,22 @@ En cada uno: {command}</translation>
     <message>
         <source>Packed projects (*.zip)</source>
         <translation>Proyectos empaquetados (*.zip)</translation>
+    </message>
+    <message>
+        <source>All footage, whole</source>
+        <translation>Todo el material, entero</translation>
+    </message>
+    <message>
+        <source>Only footage that shorts use, whole</source>
+        <translation>Solo el material que usan los cortos, entero</translation>
+    </message>
+    <message>
+        <source>Only the passages that shorts show, with 5 s around each</source>
+        <translation>Solo los pasajes que muestran los cortos, con 5 s alrededor</translation>
+    </message>
+    <message>
+        <source>Only the passages that shorts show, with 1 s around each</source>
+        <translation>Solo los pasajes que muestran los cortos, con 1 s alrededor</translation>
     </message>
     <message>
         <source>The project with its shorts, footage, pictures, sounds, own looks and all that was found in the footage goes into one archive, with a list of all files. It opens on another machine under “Open a packed project”.</source>
@@ -11020,6 +11047,10 @@ Aquí estarán sus palabras.</translation>
         <translation>sin etiquetas</translation>
     </message>
     <message>
+        <source>, which keeps {kept}</source>
+        <translation>, que guarda {kept}</translation>
+    </message>
+    <message>
         <source>Its page</source>
         <translation>Su página</translation>
     </message>
@@ -11046,6 +11077,14 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>{title} is there now.</source>
         <translation>{title} ya está.</translation>
+    </message>
+    <message>
+        <source>drafts</source>
+        <translation>borradores</translation>
+    </message>
+    <message>
+        <source>times</source>
+        <translation>horas</translation>
     </message>
 </context>
 <context>
@@ -11253,6 +11292,10 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>End on</source>
         <translation>Terminar el</translation>
+    </message>
+    <message>
+        <source>d MMM yyyy</source>
+        <translation>d MMM yyyy</translation>
     </message>
     <message>
         <source>Post on {name}</source>
@@ -11943,6 +11986,10 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>Longest in seconds</source>
         <translation>Más largo en segundos</translation>
+    </message>
+    <message>
+        <source>A link begins with https:// or http://.</source>
+        <translation>Un enlace empieza por https:// o http://.</translation>
     </message>
     <message>
         <source>Plans for {join}.</source>
@@ -13343,6 +13390,14 @@ el corto</translation>
     <message>
         <source>H.264, plays everywhere</source>
         <translation>H.264, se ve en todas partes</translation>
+    </message>
+    <message>
+        <source>HEVC, smaller</source>
+        <translation>HEVC, más pequeño</translation>
+    </message>
+    <message>
+        <source>AV1, smallest</source>
+        <translation>AV1, el más pequeño</translation>
     </message>
     <message>
         <source>VP9 in WebM</source>

@@ -31,10 +31,10 @@ ARCHIVE: Final = tr("Packed projects (*.zip)")
 
 
 SHARES: Final = {
-    "All footage, whole": Share(),
-    "Only footage that shorts use, whole": Share(only_used=True),
-    "Only the passages that shorts show, with 5 s around each": Share(handles_s=5.0),
-    "Only the passages that shorts show, with 1 s around each": Share(handles_s=1.0),
+    tr("All footage, whole"): Share(),
+    tr("Only footage that shorts use, whole"): Share(only_used=True),
+    tr("Only the passages that shorts show, with 5 s around each"): Share(handles_s=5.0),
+    tr("Only the passages that shorts show, with 1 s around each"): Share(handles_s=1.0),
 }
 
 

@@ -230,5 +230,7 @@ def rules_of(channel: Channel) -> str:
         "folder": tr("videos go into a folder"),
         "folder with text": tr("videos go into a folder, with their texts"),
     }
-    kept = " and ".join(name for name, has in (("drafts", delivery.keeps_drafts), ("times", delivery.keeps_times)) if has)
-    return f"{', '.join(parts)}; {way[delivery.way]}{', which keeps ' + kept if kept else ''}."
+    kept = tr(" and ").join(
+        name for name, has in ((tr("drafts"), delivery.keeps_drafts), (tr("times"), delivery.keeps_times)) if has
+    )
+    return f"{', '.join(parts)}; {way[delivery.way]}{tr(', which keeps {kept}', kept=kept) if kept else ''}."

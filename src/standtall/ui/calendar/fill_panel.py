@@ -129,7 +129,7 @@ class FillPanel(Panel):
         self.start, self.until = QDateEdit(), QDateEdit()
         self.has_start, self.has_until = QCheckBox(tr("Begin on")), QCheckBox(tr("End on"))
         for n, (check, edit) in enumerate(((self.has_start, self.start), (self.has_until, self.until))):
-            edit.setDisplayFormat("d MMM yyyy")
+            edit.setDisplayFormat(tr("d MMM yyyy"))
             edit.setCalendarPopup(True)
             edit.setAccessibleName(check.text())
             grid.addWidget(check, 2 + n, 0)

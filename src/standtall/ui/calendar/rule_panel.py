@@ -136,7 +136,7 @@ class RulePanel(Panel):
             self.add([text])
             self.link.clear()
         else:
-            self._ws.said.emit("A link begins with https:// or http://.", "error")
+            self._ws.said.emit(tr("A link begins with https:// or http://."), "error")
 
     def _remove(self) -> None:
         for item in self.footage.selectedItems():

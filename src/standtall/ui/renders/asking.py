@@ -25,7 +25,12 @@ from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
 
 SOON_MS: Final = 1500
-CODECS: Final = {"h264": tr("H.264, plays everywhere"), "hevc": "HEVC, smaller", "av1": "AV1, smallest", "vp9": tr("VP9 in WebM")}
+CODECS: Final = {
+    "h264": tr("H.264, plays everywhere"),
+    "hevc": tr("HEVC, smaller"),
+    "av1": tr("AV1, smallest"),
+    "vp9": tr("VP9 in WebM"),
+}
 QUALITIES: Final = {"small": tr("Small file"), "good": tr("Good"), "best": tr("Best")}
 CAPTIONS: Final = {"picture": tr("In the picture"), "file": tr("In a file beside it"), "both": tr("In the picture and in a file")}
 SOUNDS: Final = {

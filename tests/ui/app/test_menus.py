@@ -7,7 +7,7 @@ from typing import get_args
 
 import pytest
 from PySide6.QtCore import Qt
-from PySide6.QtGui import QKeySequence
+from PySide6.QtGui import QImage, QKeySequence
 from PySide6.QtWidgets import QFileDialog
 from pytestqt.qtbot import QtBot
 
@@ -16,7 +16,7 @@ from standtall.checks.notice import Kind
 from standtall.library import settings
 from standtall.library.backups import copies
 from standtall.library.kept import let_go, sizes
-from standtall.ui.app.help_sheet import OF_BENCH, PAGES, found, page_of, pages, written
+from standtall.ui.app.help_sheet import FOLDER, OF_BENCH, PAGES, found, page_of, pages, written
 from standtall.ui.app.window import MainWindow
 from tests.ui.driving import WAIT
 
@@ -87,6 +87,21 @@ def test_help_opens_at_what_is_in_front_and_is_searched(qtbot: QtBot, window: Ma
     assert "Nothing is found" in sheet.text.toPlainText()
     sheet.search.setText("basket")
     assert sheet.list.count() >= 1
+    sheet.close()
+
+
+def test_pages_show_a_picture_of_the_demo(window: MainWindow) -> None:
+    """Each picture is of a page, and Qt loads it."""
+    pictures = sorted((FOLDER / "pictures").glob("*.jpg"))
+    assert len(pictures) == 12 and {p.stem for p in pictures} < {page.name for page in written()}
+    window.go("moments")
+    window.show_help()
+    sheet = window.help_sheet
+    assert sheet is not None
+    assert "![Moments](pictures/04-moments.jpg)" in sheet.text.toMarkdown()
+    assert sheet.text.document().size().height() > 313  # that of the picture
+    assert sheet.text.horizontalScrollBar().maximum() == 0
+    assert all(not QImage(str(p)).isNull() and p.stat().st_size < 100_000 for p in pictures)
     sheet.close()
 
 

@@ -18,6 +18,8 @@ from standtall.ui.widgets.actions import Action
 from standtall.ui.widgets.fields import Field
 
 MARGIN, GAP, LINE = 20.0, 9.0, 125.0
+PICTURE: Final = "\ufffc"
+"""The character that stands for a picture in Qt's text."""
 FOLDER: Final = Path(__file__).with_name("help")
 PAGES: Final = {
     "footage": "02-footage", "moments": "04-moments", "bench": "05-cutting", "renders": "10-renders", "calendar": "12-calendar",
@@ -106,6 +108,7 @@ class HelpSheet(QDialog):
         self.text = QTextBrowser()
         self.text.setAccessibleName(tr("Help"))
         self.text.setOpenExternalLinks(False)
+        self.text.setSearchPaths([str(FOLDER)])
         left = QVBoxLayout()
         left.addWidget(self.search)
         left.addWidget(self.list, 1)
@@ -145,7 +148,9 @@ class HelpSheet(QDialog):
         while block.isValid():
             form = block.blockFormat()
             form.setBottomMargin(GAP)
-            form.setLineHeight(LINE, QTextBlockFormat.LineHeightTypes.ProportionalHeight.value)
+            form.setLineHeight(
+                100.0 if PICTURE in block.text() else LINE, QTextBlockFormat.LineHeightTypes.ProportionalHeight.value
+            )
             QTextCursor(block).setBlockFormat(form)
             block = block.next()
         self.text.moveCursor(QTextCursor.MoveOperation.Start)
@@ -155,7 +160,10 @@ class HelpSheet(QDialog):
         if item is None:
             return
         page = next(p for p in self.pages if p.name == item.data(Qt.ItemDataRole.UserRole))
-        self.text.setMarkdown(page.text)
+        head, _end, rest = page.text.partition("\n")
+        shown = f"pictures/{page.name}.jpg"
+        picture = f"\n\n![{page.title}]({shown})\n" if (FOLDER / shown).exists() else ""
+        self.text.setMarkdown(f"{head}{picture}\n{rest}")
         self._space()
         words = self.search.text().split()
         if words:

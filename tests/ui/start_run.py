@@ -26,7 +26,13 @@ def main(what: str) -> int:
 
     def opened(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
         usual(window, files, demo)
-        QTimer.singleShot(LASTS_MS, lambda: (print(f"open: {window.isVisible()}, in {window.place}"), window.end()))
+        QTimer.singleShot(LASTS_MS, lambda: (tell(window), window.end()))
+
+    def tell(window: MainWindow) -> None:
+        print(f"open: {window.isVisible()}, in {window.place}")
+        drawn = window.preview_pane._play.icon().pixmap(44, 44).toImage()
+        inked = [drawn.pixelColor(x, y) for x in range(drawn.width()) for y in range(drawn.height())]
+        print(f"play button: {max(c.lightness() for c in inked if c.alpha() > 200)}")
 
     application.open_files = opened
     MainWindow.say = lambda self, text, kind="note": (print(f"{kind}: {text}"), say(self, text, kind))[1]  # type: ignore[assignment, method-assign]

@@ -51,3 +51,11 @@ def test_settings_that_are_broken(broken: str) -> None:
 
 def test_a_machine_without_sound_and_with_nothing_wrong_says_nothing() -> None:
     assert "error" not in start("")
+
+
+@pytest.mark.fault
+def test_a_window_that_begins_dark_has_light_drawings_on_its_buttons() -> None:
+    settings_folder().mkdir(parents=True)
+    (settings_folder() / "settings.json").write_text('{"theme": "dark"}', encoding="utf-8")
+    light = next(line for line in start("").splitlines() if line.startswith("play button: "))
+    assert int(light.split()[-1]) > 150

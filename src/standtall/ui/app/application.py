@@ -125,6 +125,7 @@ def run(files: Sequence[Path], demo: bool) -> int:
         return 0
     clear_parts()
     set_motion(application, chosen.motion == "less" or (chosen.motion == "system" and wishes.less_motion))
+    theme.choose(theme.named(chosen.theme))  # so that the drawings on its buttons are in its colours
     window = MainWindow()
     hear_all(lambda text: window.workspace.dispatcher.send(lambda: window.say(text, "error")))
     qInstallMessageHandler(_qt_said)

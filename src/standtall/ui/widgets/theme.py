@@ -62,6 +62,11 @@ def current() -> Theme:
     return _current[0]
 
 
+def choose(theme: Theme) -> None:
+    """Let what is made from now on be drawn in the colours of a theme; `apply` dresses the program in them."""
+    _current[0] = theme
+
+
 def less_motion() -> bool:
     """Whether nothing shall move by itself."""
     return _still[0]

@@ -55,7 +55,7 @@ def paint_time_lane(painter: QPainter, area: QRectF, lane: LaneBox, level_db: ND
     look = theme.current()
     painter.fillRect(QRectF(0, area.top(), lane.x, area.height()), QColor(look.page_rule))
     painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(QColor(look.line))
+    painter.setBrush(QColor(theme.LIGHT.line))
     heights = np.arange(int(area.top()) // 3 * 3, area.bottom() + 3, 3)
     edges = (page.ticks(heights) // LEVEL_STEP).astype(int)
     part = level_db[: max(edges[-1], edges[-2] + 1)]

@@ -85,6 +85,14 @@ def test_passages_of_strangers_are_refused(window: MainWindow, text: str) -> Non
         copied.passages_in(text, window.workspace.sources)
 
 
+@pytest.mark.fault
+def test_a_desktop_without_a_clipboard_has_no_words(window: MainWindow) -> None:
+    said: list[str] = []
+    window.workspace.said.connect(lambda text, _kind: said.append(text))
+    window.bench.clipboard.put(None)
+    assert said == ["No words were copied. Choose words in a transcript, then Ctrl+C."]
+
+
 def test_style_and_framing_go_from_short_to_short(qtbot: QtBot, window: MainWindow) -> None:
     ws, clipboard = window.workspace, window.bench.clipboard
     assert ws.opened is not None

@@ -71,7 +71,7 @@ class Clipboard(QObject):
     def paste_words(self) -> None:
         self.put(QGuiApplication.clipboard().mimeData())
 
-    def put(self, data: QMimeData) -> None:
+    def put(self, data: QMimeData | None) -> None:
         """Put the passages of a clipboard or a drag at the end of the short."""
         try:
             passages = carried(data, self._ws)
@@ -124,9 +124,10 @@ class Clipboard(QObject):
         self._ws.said.emit(tr("The frame is copied as a picture."), "note")
 
 
-def carried(data: QMimeData, workspace: Workspace) -> tuple[Segment, ...]:
-    """Passages that a clipboard or a drag carries. Raises `NothingToDo` where there are none that can be used."""
-    text = bytes(data.data(PASSAGES).data()).decode("utf-8", "replace")
+def carried(data: QMimeData | None, workspace: Workspace) -> tuple[Segment, ...]:
+    """Passages that a clipboard (None where the desktop gives none) or a drag carries. Raises `NothingToDo` where there are none
+    that can be used."""
+    text = bytes(data.data(PASSAGES).data()).decode("utf-8", "replace") if data is not None else ""
     if not text:
         raise NothingToDo(tr("No words were copied."), tr("Choose words in a transcript, then Ctrl+C."))
     return copied.passages_in(text, workspace.sources_here())

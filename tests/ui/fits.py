@@ -13,7 +13,9 @@ from PySide6.QtWidgets import (
     QCheckBox,
     QComboBox,
     QLabel,
+    QPushButton,
     QStyle,
+    QStyleOptionButton,
     QStyleOptionComboBox,
     QToolButton,
     QWidget,
@@ -51,18 +53,18 @@ def _label_is_cut(label: QLabel) -> bool:
 
 
 def _room_of(button: QAbstractButton) -> float:
-    """How wide the text of a button may be: without its frame, its picture and its tick."""
-    room = button.contentsRect().width()
+    """How wide the text of a button may be: without its frame, what its sheet leaves free, its picture and its tick."""
+    if isinstance(button, QPushButton):
+        option = QStyleOptionButton()
+        button.initStyleOption(option)
+        room = button.style().subElementRect(QStyle.SubElement.SE_PushButtonContents, option, button).width()
+        return room if button.icon().isNull() else room - button.iconSize().width() - 4
     if isinstance(button, QCheckBox):
-        style = button.style()
-        room -= style.pixelMetric(QStyle.PixelMetric.PM_IndicatorWidth) + style.pixelMetric(
-            QStyle.PixelMetric.PM_CheckBoxLabelSpacing
-        )
-    elif isinstance(button, QToolButton) and button.toolButtonStyle() == Qt.ToolButtonStyle.ToolButtonTextUnderIcon:
-        room -= 4  # what the sheet leaves free at both sides
-    elif not button.icon().isNull():
-        room -= button.iconSize().width() + 4
-    return room
+        tick = button.style().pixelMetric(QStyle.PixelMetric.PM_IndicatorWidth, None, button)
+        return button.width() - tick - button.style().pixelMetric(QStyle.PixelMetric.PM_CheckBoxLabelSpacing, None, button)
+    if isinstance(button, QToolButton) and button.toolButtonStyle() == Qt.ToolButtonStyle.ToolButtonTextUnderIcon:
+        return button.width() - 4  # what the sheet leaves free at both sides
+    return button.width() - (0 if button.icon().isNull() else button.iconSize().width() + 4)
 
 
 def _button_is_cut(button: QAbstractButton) -> bool:

@@ -10179,7 +10179,7 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     </message>
     <message>
         <source>By the recogniser</source>
-        <translation>Durch die Erkennung</translation>
+        <translation>Erkennung</translation>
     </message>
     <message>
         <source>Translate the talk into English; look it over then</source>
@@ -11178,8 +11178,8 @@ Hier stehen dann die Wörter.</translation>
         <translation>Beste zuerst</translation>
     </message>
     <message>
-        <source>Mixed: neighbours differ in topic and source</source>
-        <translation>Gemischt: Nachbarn haben anderes Thema und andere Quelle</translation>
+        <source>Mixed topics and sources</source>
+        <translation>Gemischte Themen und Quellen</translation>
     </message>
     <message>
         <source>Rated at least, as a whole and in each part:</source>
@@ -12160,12 +12160,12 @@ Hier stehen dann die Wörter.</translation>
         <translation>{day:%A, %d. %B %Y}, {posts}</translation>
     </message>
     <message>
-        <source>none</source>
-        <translation>keine</translation>
-    </message>
-    <message>
         <source>{more} more</source>
         <translation>{more} weitere</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keine</translation>
     </message>
     <message numerus="yes">
         <source>{n} posts</source>
@@ -13021,12 +13021,12 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
 <context>
     <name>ui/moments/place.py</name>
     <message>
-        <source>What the footage is about, part by part, to be written out</source>
-        <translation>Worum es im Material geht, Teil für Teil, zum Ausschreiben</translation>
-    </message>
-    <message>
         <source>Find where finished clips come from in the footage, by their sound or their words</source>
         <translation>Herausfinden, woher fertige Clips im Material kommen, nach Ton oder Wörtern</translation>
+    </message>
+    <message>
+        <source>Make a short of each proposal that you kept</source>
+        <translation>Aus jedem behaltenen Vorschlag einen Short machen</translation>
     </message>
     <message>
         <source>Let your votes teach nothing any more; what you kept stays kept</source>
@@ -13045,16 +13045,16 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
         <translation>Kapitel…</translation>
     </message>
     <message>
+        <source>What the footage is about, part by part</source>
+        <translation>Worum es im Material geht, Teil für Teil</translation>
+    </message>
+    <message>
         <source>Trace finished clips…</source>
         <translation>Clips suchen…</translation>
     </message>
     <message>
         <source>Make shorts from kept</source>
         <translation>Shorts machen</translation>
-    </message>
-    <message>
-        <source>Make a short of each proposal that you kept</source>
-        <translation>Aus jedem behaltenen Vorschlag einen Short machen</translation>
     </message>
     <message>
         <source>topics, with commas</source>

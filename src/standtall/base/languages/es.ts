@@ -11178,8 +11178,8 @@ Aquí estarán sus palabras.</translation>
         <translation>Los mejores primero</translation>
     </message>
     <message>
-        <source>Mixed: neighbours differ in topic and source</source>
-        <translation>Mezclado: los vecinos difieren en tema y fuente</translation>
+        <source>Mixed topics and sources</source>
+        <translation>Temas y fuentes mezclados</translation>
     </message>
     <message>
         <source>Rated at least, as a whole and in each part:</source>
@@ -12160,12 +12160,12 @@ Aquí estarán sus palabras.</translation>
         <translation>{day:%A %d de %B de %Y}, {posts}</translation>
     </message>
     <message>
-        <source>none</source>
-        <translation>ninguno</translation>
-    </message>
-    <message>
         <source>{more} more</source>
         <translation>{more} más</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>ninguno</translation>
     </message>
     <message numerus="yes">
         <source>{n} posts</source>
@@ -13021,12 +13021,12 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
 <context>
     <name>ui/moments/place.py</name>
     <message>
-        <source>What the footage is about, part by part, to be written out</source>
-        <translation>De qué trata el material, parte por parte, para escribirlo</translation>
-    </message>
-    <message>
         <source>Find where finished clips come from in the footage, by their sound or their words</source>
         <translation>Averiguar de dónde vienen clips terminados, por su sonido o sus palabras</translation>
+    </message>
+    <message>
+        <source>Make a short of each proposal that you kept</source>
+        <translation>Hacer un corto de cada propuesta conservada</translation>
     </message>
     <message>
         <source>Let your votes teach nothing any more; what you kept stays kept</source>
@@ -13045,16 +13045,16 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
         <translation>Capítulos…</translation>
     </message>
     <message>
+        <source>What the footage is about, part by part</source>
+        <translation>De qué trata el material, parte por parte</translation>
+    </message>
+    <message>
         <source>Trace finished clips…</source>
         <translation>Rastrear clips…</translation>
     </message>
     <message>
         <source>Make shorts from kept</source>
         <translation>Hacer cortos</translation>
-    </message>
-    <message>
-        <source>Make a short of each proposal that you kept</source>
-        <translation>Hacer un corto de cada propuesta conservada</translation>
     </message>
     <message>
         <source>topics, with commas</source>

@@ -157,7 +157,7 @@ class FillPanel(Panel):
         self.order.setAccessibleName(tr("Order"))
         self.order.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.order.addItem(tr("Best first"), "best first")
-        self.order.addItem(tr("Mixed: neighbours differ in topic and source"), "mixed")
+        self.order.addItem(tr("Mixed topics and sources"), "mixed")
         self.order.activated.connect(lambda _i: self._keep(order=self.order.currentData()))
         box.addWidget(self.order)
         grid = QGridLayout()

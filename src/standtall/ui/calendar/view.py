@@ -216,8 +216,9 @@ class CalendarView(QAbstractScrollArea):
         over = self._hover is not None and self._hover[0] == day
         self._paint_head(painter, day, today, head, over)
         if day in self.gaps:
+            wide = painter.fontMetrics().horizontalAdvance(f"{DAYS[day.weekday()]} {day.day}  {tr('none')}")
             painter.setPen(QColor(look.struck_ink if look.name == "light" or over else "#ff9b84"))
-            painter.drawText(head, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, tr("none"))
+            painter.drawText(head, Qt.AlignmentFlag.AlignRight, tr("none") if wide <= head.width() else "0")
         for key, place in self.sheet.cards(day).items():
             self._paint_card(painter, place, self.cards[key], faded=self._dragged is not None and self._lifted() == key)
         more = self.sheet.more(day)

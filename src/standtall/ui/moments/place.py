@@ -106,11 +106,11 @@ class MomentsPlace(QWidget):
         title.setObjectName("title")
         row.addWidget(title)
         row.addStretch(1)
-        tip = tr("What the footage is about, part by part, to be written out")
-        self._chapters = button(tr("Chapters…"), tip, self.show_chapters)
+        self._chapters = button(tr("Chapters…"), tr("What the footage is about, part by part"), self.show_chapters, "side")
         tip = tr("Find where finished clips come from in the footage, by their sound or their words")
-        self._clips = button(tr("Trace finished clips…"), tip, self.show_clips)
-        self._make_all = button(tr("Make shorts from kept"), tr("Make a short of each proposal that you kept"), self.make_kept)
+        self._clips = button(tr("Trace finished clips…"), tip, self.show_clips, "side")
+        tip = tr("Make a short of each proposal that you kept")
+        self._make_all = button(tr("Make shorts from kept"), tip, self.make_kept, "side")
         for one in (self._chapters, self._clips, self._make_all):
             row.addWidget(one)
         return row

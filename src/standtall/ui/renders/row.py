@@ -8,7 +8,7 @@ from typing import Final
 
 from PySide6.QtCore import QMimeData, QPoint, Qt, QUrl, Signal
 from PySide6.QtGui import QContextMenuEvent, QDrag, QDragEnterEvent, QDropEvent, QImage, QKeyEvent, QMouseEvent, QPixmap
-from PySide6.QtWidgets import QApplication, QFrame, QHBoxLayout, QLabel, QProgressBar, QSizePolicy, QVBoxLayout
+from PySide6.QtWidgets import QApplication, QFrame, QHBoxLayout, QLabel, QProgressBar, QVBoxLayout
 
 from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
@@ -17,6 +17,7 @@ from standtall.ui.state.renders import STAGES, Live, Row, whole_share
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.context_menu import buttons_at
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.one_line import OneLine
 
 MARKS: Final = {"waiting": "○ Waiting", "running": "▸ Rendering", "done": "✓ Done", "failed": "✗ Failed", "stopped": "– Stopped"}
 POSTER: Final = (54, 72)
@@ -50,9 +51,7 @@ class RenderRow(QFrame):
         column.setSpacing(4)
         whole.addLayout(column, 1)
         head = QHBoxLayout()
-        self.name = QLabel(f"<b>{_escaped(row.name)}</b>")
-        self.name.setToolTip(row.name)
-        self.name.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
+        self.name = OneLine(row.name, bold=True)
         head.addWidget(self.name, 1)
         self.state = QLabel(MARKS[row.state])
         off = wrong(row.findings)
@@ -62,10 +61,8 @@ class RenderRow(QFrame):
         head.addWidget(self.state)
         column.addLayout(head)
         facts = f"{row.form}  ·  {Path(row.file).name}" + (f"  ·  {row.when}" if row.when else "")
-        self.facts = QLabel(facts)
+        self.facts = OneLine(facts, more=row.file)
         self.facts.setObjectName("faint")
-        self.facts.setToolTip(row.file)
-        self.facts.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         column.addWidget(self.facts)
         self.told = QLabel(f"{row.told}. {off}" if off else row.told)
         self.told.setWordWrap(True)
@@ -162,7 +159,3 @@ class RenderRow(QFrame):
         if number.isdigit():
             event.acceptProposedAction()
             self.dropped.emit(int(number))
-
-
-def _escaped(text: str) -> str:
-    return text.replace("&", "&amp;").replace("<", "&lt;")

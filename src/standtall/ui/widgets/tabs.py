@@ -7,9 +7,9 @@ from typing import Final
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSizePolicy, QStackedWidget, QVBoxLayout, QWidget
 
-EDGES: Final = 7
-"""Pixels that the frame of a button takes beside its text, at least."""
 GAP: Final = 2
+NARROW: Final = 100
+"""Narrower is only a widget that has no place yet."""
 
 
 class Tabs(QWidget):
@@ -40,23 +40,22 @@ class Tabs(QWidget):
             row.setSpacing(GAP)
             whole.addLayout(row)
         whole.addWidget(self._stack, 1)
-        self._first = 0
+        self._arranged: tuple[int, list[int]] = (0, [])
         self._arrange()
         self.show_tab(next(iter(entries)))
 
     def _arrange(self) -> None:
-        """Put the buttons into as many rows as they need."""
-        buttons = list(self._buttons.values())
-        need = [b.fontMetrics().horizontalAdvance(b.text()) + EDGES for b in buttons]
-        fits = self.width() < 100 or sum(need) + GAP * (len(need) - 1) <= self.width()
-        first = len(buttons) if fits else (len(buttons) + 1) // 2
-        if first == self._first:
+        """Put the buttons into as many rows as they need, each as wide as it needs to be and a share of the rest."""
+        need = [b.sizeHint().width() for b in self._buttons.values()]
+        fits = self.width() < NARROW or sum(need) + GAP * (len(need) - 1) <= self.width()
+        first = len(need) if fits else (len(need) + 1) // 2
+        if (first, need) == self._arranged:
             return
-        self._first = first
-        for number, button in enumerate(buttons):
+        self._arranged = first, need
+        for number, button in enumerate(self._buttons.values()):
             for row in self._rows:
                 row.removeWidget(button)
-            self._rows[0 if number < first else 1].addWidget(button, max(1, need[number]))
+            self._rows[0 if number < first else 1].addWidget(button, need[number])
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)

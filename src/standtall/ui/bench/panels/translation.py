@@ -175,9 +175,15 @@ class TranslationPanel(QWidget):
         self.captions.clicked.connect(self._caption)
         box.addWidget(self.captions)
         grid = QGridLayout()
-        self._give = button(tr("For a translator…"), tr("Write the passages as XLIFF 2.1, for translators' tools"), self.give)
-        self._take = button(tr("From a translator…"), tr("Import the translation from an XLIFF 2 file that came back"), self.take)
-        self._english = button(tr("By the recogniser"), tr("Translate the talk into English; look it over then"), self.hear)
+        self._give = button(
+            tr("For a translator…"), tr("Write the passages as XLIFF 2.1, for translators' tools"), self.give, "side"
+        )
+        self._take = button(
+            tr("From a translator…"), tr("Import the translation from an XLIFF 2 file that came back"), self.take, "side"
+        )
+        self._english = button(
+            tr("By the recogniser"), tr("Translate the talk into English; look it over then"), self.hear, "side"
+        )
         self._remove = button(tr("Remove"), tr("Remove this language; undo brings it back"), self._forget)
         for i, one in enumerate((self._give, self._take, self._english, self._remove)):
             grid.addWidget(one, i // 2, i % 2)

@@ -217,8 +217,9 @@ class CalendarView(QAbstractScrollArea):
         self._paint_head(painter, day, today, head, over)
         if day in self.gaps:
             wide = painter.fontMetrics().horizontalAdvance(f"{DAYS[day.weekday()]} {day.day}  {tr('none')}")
+            told = tr("none") if wide <= head.width() else "0"
             painter.setPen(QColor(look.struck_ink if look.name == "light" or over else "#ff9b84"))
-            painter.drawText(head, Qt.AlignmentFlag.AlignRight, tr("none") if wide <= head.width() else "0")
+            painter.drawText(head, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, told)
         for key, place in self.sheet.cards(day).items():
             self._paint_card(painter, place, self.cards[key], faded=self._dragged is not None and self._lifted() == key)
         more = self.sheet.more(day)
@@ -342,8 +343,7 @@ class CalendarView(QAbstractScrollArea):
         self.viewport().update()
 
     def dropEvent(self, event: QDropEvent) -> None:
-        number, hover = self._short_in(event.mimeData()), self._hover
-        self._hover = None
+        number, hover, self._hover = self._short_in(event.mimeData()), self._hover, None
         self.viewport().update()
         if number and hover is not None:
             event.acceptProposedAction()

@@ -84,7 +84,7 @@ def disk_error(error: OSError, path: object) -> OutputError:
             tr("{path} could not be made.", path=path), tr("Check that the folder's name is right and that it exists.")
         )
     return OutputError(
-        tr("{path} could not be written: {strerror}.", path=path, strerror=error.strerror),
+        tr("{path} could not be written: {error}.", path=path, error=error.strerror),
         tr("Try another folder."),
         errno=error.errno,
     )

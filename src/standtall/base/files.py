@@ -118,6 +118,6 @@ def content_key(path: Path) -> str:
         raise MediaError(tr("{path} is a folder.", path=path), tr("Choose the media files in it.")) from error
     except OSError as error:
         raise MediaError(
-            tr("{path} cannot be read: {strerror}.", path=path, strerror=error.strerror), tr("Check the file's permissions.")
+            tr("{path} cannot be read: {error}.", path=path, error=error.strerror), tr("Check the file's permissions.")
         ) from error
     return digest.hexdigest()[:24]

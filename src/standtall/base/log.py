@@ -66,7 +66,7 @@ def unforeseen(error: BaseException, undone: str) -> Unforeseen:
     """Log an error that nobody foresaw with its traceback; -> what to tell the person. `undone` begins the sentence: what was
     not done, such as "The change was not made"."""
     _log.error("%s", undone, exc_info=(type(error), error, error.__traceback__))
-    hint = tr("The program goes on; what happened is written in {log_file}.", log_file=log_file())
+    hint = tr("The program goes on; what happened is written in {file}.", file=log_file())
     return Unforeseen(tr("{undone}, because of a fault in the program ({name}).", undone=undone, name=type(error).__name__), hint)
 
 

@@ -63,14 +63,14 @@ def frame_of(text: str, rate: Fraction, drop: bool | None = None) -> int:
     found = _FORM.fullmatch(text.strip())
     if found is None:
         raise NothingToDo(
-            tr("“{strip}” is no timecode.", strip=text.strip()[:30]),
+            tr("“{written}” is no timecode.", written=text.strip()[:30]),
             tr("It is written 01:02:03:04, or 01:02:03;04 in drop frame."),
         )
     hours, minutes, seconds, frames = (int(found[n]) for n in (1, 2, 3, 5))
     base = counted(rate)
     if hours > 23 or minutes > 59 or seconds > 59 or frames >= base:
         raise NothingToDo(
-            tr("There is no timecode {strip} at {rate:.5g} fps.", strip=text.strip(), rate=float(rate)),
+            tr("There is no timecode {written} at {rate:.5g} fps.", written=text.strip(), rate=float(rate)),
             tr("Say at which fps it counts."),
         )
     number = (hours * 3600 + minutes * 60 + seconds) * base + frames
@@ -80,7 +80,7 @@ def frame_of(text: str, rate: Fraction, drop: bool | None = None) -> int:
     left_out = base // 15
     if minutes % 10 and seconds == 0 and frames < left_out:
         raise NothingToDo(
-            tr("The drop-frame count leaves {strip} out.", strip=text.strip()),
+            tr("The drop-frame count leaves {written} out.", written=text.strip()),
             tr("Take the next one, or count without dropping."),
         )
     whole = hours * 60 + minutes

@@ -53,20 +53,20 @@ class Illegible:
         """In words for the person."""
         if self.fault == "contrast":
             return tr(
-                "“{said}” has a contrast of {value:.1f} : 1; {LEAST} : 1 is needed", said=self.text, value=self.value, LEAST=LEAST
+                "“{said}” has a contrast of {value:.1f} : 1; {least} : 1 is needed", said=self.text, value=self.value, least=LEAST
             )
         if self.fault == "speed":
             return tr(
-                "“{said}” runs at {value:.0f} letters a second; {FASTEST:.0f} can be read",
+                "“{said}” runs at {value:.0f} letters a second; {most:.0f} can be read",
                 said=self.text,
                 value=self.value,
-                FASTEST=FASTEST,
+                most=FASTEST,
             )
         return tr(
-            "“{said}” is a line of {value:.0f} letters; {LONGEST_LINE} are easy to follow",
+            "“{said}” is a line of {value:.0f} letters; {most} are easy to follow",
             said=self.text,
             value=self.value,
-            LONGEST_LINE=LONGEST_LINE,
+            most=LONGEST_LINE,
         )
 
 

@@ -53,7 +53,7 @@ def write_captions(path: Path, composition: Composition) -> int:
     if ending not in FORMATS:
         raise NothingToDo(
             tr("{name} has no ending of a known format.", name=path.name),
-            tr("Let the name end in {join}.", join=", ".join(FORMATS)),
+            tr("Let the name end in {these}.", these=", ".join(FORMATS)),
         )
     if not composition.cards:
         raise NothingToDo(tr("There are no captions to write."))

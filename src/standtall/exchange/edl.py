@@ -81,9 +81,7 @@ def reels_of(cut: CutList) -> dict[str, str]:
 def write_edl(path: Path, cut: CutList) -> None:
     """Raises `OutputError` when it cannot be written."""
     if len(cut.clips) > MOST_EVENTS:
-        raise NothingToDo(
-            tr("An EDL has at most {MOST_EVENTS} events.", MOST_EVENTS=MOST_EVENTS), tr("Write the cut as OpenTimelineIO.")
-        )
+        raise NothingToDo(tr("An EDL has at most {most} events.", most=MOST_EVENTS), tr("Write the cut as OpenTimelineIO."))
     write_whole(path, edl_text(cut).encode())
 
 

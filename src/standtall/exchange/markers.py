@@ -102,7 +102,7 @@ def read_markers(path: Path, rate: Fraction) -> Incoming:
             )
         )
     if len(rows) - 1 > MOST:
-        left_out.append(tr("What comes after line {MOST} was not read.", MOST=MOST + 1))
+        left_out.append(tr("What comes after line {most} was not read.", most=MOST + 1))
     return Incoming(path.stem, (), tuple(found), tuple(left_out))
 
 

@@ -157,7 +157,7 @@ def read_otio(path: Path) -> Incoming:
         raise NothingToDo(tr("{name} cannot be read as a cut: {error}.", name=path.name, error=str(error)[:120]), hint) from error
     if not isinstance(found, otio.schema.Timeline):
         raise NothingToDo(
-            tr("{name} holds no cut but {name2}.", name=path.name, name2=type(found).__name__), tr("Export a whole timeline.")
+            tr("{name} holds no cut but {other}.", name=path.name, other=type(found).__name__), tr("Export a whole timeline.")
         )
     tracks = [*found.video_tracks(), *found.audio_tracks()]
     if not tracks:
@@ -181,7 +181,7 @@ def _incoming(track: Any, left_out: list[str]) -> Iterator[IncomingClip]:
     for number, item in enumerate(track, 1):
         name = str(item.name or tr("Clip {number}", number=number))[:120]
         if number > MOST_CLIPS:
-            left_out.append(tr("What comes after clip {MOST_CLIPS} was not read.", MOST_CLIPS=MOST_CLIPS))
+            left_out.append(tr("What comes after clip {most} was not read.", most=MOST_CLIPS))
             return
         if isinstance(item, otio.schema.Transition):
             left_out.append(tr("The transition “{name}” is not taken over.", name=name))
@@ -197,7 +197,7 @@ def _incoming(track: Any, left_out: list[str]) -> Iterator[IncomingClip]:
                 yield clip
         elif not isinstance(item, otio.schema.Gap):
             left_out.append(
-                tr("“{name}” is a {lower} inside the track and was not read.", name=name, lower=type(item).__name__.lower())
+                tr("“{name}” is a {what} inside the track and was not read.", name=name, what=type(item).__name__.lower())
             )
         at += length
 

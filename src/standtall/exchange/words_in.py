@@ -72,7 +72,7 @@ def text_of_file(path: Path) -> str:
         ) from error
     except OSError as error:
         raise MediaError(
-            tr("{name} cannot be read: {strerror}.", name=path.name, strerror=error.strerror), tr("Check the file.")
+            tr("{name} cannot be read: {error}.", name=path.name, error=error.strerror), tr("Check the file.")
         ) from error
     if data.startswith((b"\xff\xfe", b"\xfe\xff")):
         encoding = "utf-16"

@@ -42,7 +42,7 @@ def write_words(path: Path, source: str, transcript: Transcript, time_map: TimeM
     if ending not in FORMATS:
         raise NothingToDo(
             tr("{name} has no ending of a known format.", name=path.name),
-            tr("Let the name end in {join}.", join=", ".join(FORMATS)),
+            tr("Let the name end in {these}.", these=", ".join(FORMATS)),
         )
     said = worded({source: transcript}, time_map, language, shifted=ending in (".srt", ".vtt"))
     if not said:

@@ -57,7 +57,7 @@ class PlacedPicture:
                 self._open_frames(place)
         except OSError as error:
             raise MediaError(
-                tr("{name} cannot be read: {strerror}.", name=self._name, strerror=error.strerror), tr("Choose the file again.")
+                tr("{name} cannot be read: {error}.", name=self._name, error=error.strerror), tr("Choose the file again.")
             ) from error
 
     def _open_drawing(self, data: bytes) -> None:
@@ -97,7 +97,7 @@ class PlacedPicture:
                 break
         if not self._frames:
             raise MediaError(
-                tr("{name} is damaged: {errorString}.", name=self._name, errorString=reader.errorString()),
+                tr("{name} is damaged: {error}.", name=self._name, error=reader.errorString()),
                 tr("Choose another picture."),
             )
         self.aspect = self._frames[0].shape[1] / self._frames[0].shape[0]

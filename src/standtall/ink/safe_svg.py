@@ -86,7 +86,7 @@ def checked_svg(data: bytes, name: str) -> bytes:
     larger than `MOST_ELEMENTS`, and for what is no drawing."""
     hint = tr("Save it as a plain SVG, or as a PNG.")
     if len(data) > LARGEST:
-        raise MediaError(tr("{name} is not used: it is over {LARGEST} MB.", name=name, LARGEST=LARGEST // 1000000), hint)
+        raise MediaError(tr("{name} is not used: it is over {most} MB.", name=name, most=LARGEST // 1000000), hint)
     weigher = _Weigher()
     parser = expat.ParserCreate()
     parser.StartElementHandler, parser.EndElementHandler = weigher.start, weigher.end

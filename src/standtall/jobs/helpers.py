@@ -139,7 +139,7 @@ def _again(helper: _Helper) -> list[tuple[Task, int]]:
     if helper.tries >= TRIES:
         raise StandTallError(
             tr("The work ended unexpectedly at {name} (code {code}).", name=helper.task.name, code=code),
-            tr("Try again; the log is {log_file}.", log_file=log_file()),
+            tr("Try again; the log is {file}.", file=log_file()),
         )
     return [(helper.task, helper.tries)]
 
@@ -156,7 +156,7 @@ class _Helper:
             )  # fmt: skip
         except OSError as error:
             raise StandTallError(
-                tr("The work could not be started: {strerror}.", strerror=error.strerror),
+                tr("The work could not be started: {error}.", error=error.strerror),
                 tr("Close other programs, then try again."),
             ) from error
         self._given: queue.Queue[str | None] = queue.Queue()

@@ -105,7 +105,7 @@ class Job:
                 )
             except OSError as error:
                 raise StandTallError(
-                    tr("The work could not be started: {strerror}.", strerror=error.strerror),
+                    tr("The work could not be started: {error}.", error=error.strerror),
                     tr("Close other programs, then try again."),
                 ) from error
             process_behind(self._process.pid)
@@ -153,7 +153,7 @@ class Job:
             if not said_problem:
                 note(f"{self.request.kind} ended with code {code}: {''.join(errors)}")
                 message = tr("The work ended unexpectedly (code {code}).", code=code)
-                self._listener(Problem(message, tr("Try again; the log is {log_file}.", log_file=log_file())))
+                self._listener(Problem(message, tr("Try again; the log is {file}.", file=log_file())))
         self._listener(Ended(self.state))
 
 

@@ -29,7 +29,9 @@ def new_channel(title: str, longest_s: float) -> Channel:
     if not title.strip():
         raise NothingToDo(tr("A channel needs a name."), tr("Type the name of the place you post to."))
     if any(c.title.casefold() == title.strip().casefold() for c in known):
-        raise NothingToDo(tr("There is a channel called “{strip}” already.", strip=title.strip()), tr("Give it another name."))
+        raise NothingToDo(
+            tr("There is a channel called “{written}” already.", written=title.strip()), tr("Give it another name.")
+        )
     plain = re.sub(r"[^a-z0-9]+", "-", title.casefold()).strip("-")[:30].strip("-") or "channel"
     names, name, number = {c.name for c in known}, plain, 2
     while name in names:

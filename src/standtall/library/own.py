@@ -37,9 +37,9 @@ def _read(path: Path, kind: type[T], default: T, what: str) -> tuple[T, str]:
         return default, _said(
             path,
             tr(
-                "{what} cannot be read ({strerror}), so they are left out. Check the file {path}.",
+                "{what} cannot be read ({error}), so they are left out. Check the file {path}.",
                 what=what,
-                strerror=error.strerror,
+                error=error.strerror,
                 path=path,
             ),
         )

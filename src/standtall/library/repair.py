@@ -112,10 +112,10 @@ def _opened(path: Path) -> sqlite3.Connection:
         db.close()
         raise ProjectError(
             tr(
-                "{name} cannot be repaired: it says that it is of version {version}, and this program is at {VERSION}.",
+                "{name} cannot be repaired: it says that it is of version {version}, and this program is at {own}.",
                 name=path.name,
                 version=version,
-                VERSION=VERSION,
+                own=VERSION,
             ),
             tr("Choose a project of this version, or a copy of another day."),
         )

@@ -60,7 +60,9 @@ def show_captions(short: Short, shown: bool) -> Edit:
 def set_style(short: Short, changes: Changes, scopes: Sequence[Scope] = ()) -> Edit:
     """Other values of properties, for the whole short or for scopes; raises `ProjectError` for a value that is not allowed."""
     captions = short.captions
-    label = tr("Captions: {join}", join=", ".join(PROPERTIES[name].label.lower() for name in changes if name in PROPERTIES)[:60])
+    label = tr(
+        "Captions: {these}", these=", ".join(PROPERTIES[name].label.lower() for name in changes if name in PROPERTIES)[:60]
+    )
     if not scopes:
         return Edit(label, _captioned(short, replace(captions, style={**captions.style, **changes})))
     overrides = {o.scope: o.style for o in captions.overrides}

@@ -46,4 +46,4 @@ class Captions:
         for override in self.overrides:
             check_changes(override.style)
         if len(self.masked) > MOST_MASKED or any(not 0 < len(word) <= 40 for word in self.masked):
-            raise ProjectError(tr("At most {MOST_MASKED} words of at most 40 letters can be masked.", MOST_MASKED=MOST_MASKED))
+            raise ProjectError(tr("At most {most} words of at most 40 letters can be masked.", most=MOST_MASKED))

@@ -107,7 +107,7 @@ def retype(transcript: Transcript, chosen: range, text: str) -> Revision:
             out += shared_out(new[c:d], old[a].start, old[b - 1].end, old[a])
         elif how == "insert":
             out += _put_between(transcript, chosen.start + a, new[c:d], out)
-    label = tr("Retype “{join}”", join=" ".join(new)[:40])
+    label = tr("Retype “{these}”", these=" ".join(new)[:40])
     return _one(transcript, chosen, out, label)
 
 
@@ -135,7 +135,7 @@ def add(transcript: Transcript, at: int, text: str) -> Revision:
         raise NothingToDo(tr("Nothing was typed."), tr("Type the missing word."))
     if not transcript.words:
         raise NothingToDo(tr("There are no words yet."), tr("Analyse the footage first."))
-    return _one(transcript, range(at, at), _put_between(transcript, at, new, []), tr("Add “{join}”", join=" ".join(new)[:40]))
+    return _one(transcript, range(at, at), _put_between(transcript, at, new, []), tr("Add “{these}”", these=" ".join(new)[:40]))
 
 
 def remove(transcript: Transcript, chosen: range) -> Revision:

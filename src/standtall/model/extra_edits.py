@@ -212,7 +212,7 @@ def without_file(short: Short, path: str) -> Edit:
     new = replace(short, extras=left, sound=sound)
     if new == short:
         raise NothingToDo(tr("Nothing of the short needs that file."))
-    return Edit(tr("Leave {rsplit} out", rsplit=path.rsplit("/", 1)[-1]), new)
+    return Edit(tr("Leave {name} out", name=path.rsplit("/", 1)[-1]), new)
 
 
 def without_extras(short: Short) -> Edit:

@@ -64,7 +64,7 @@ class TextExtra:
 
     def __post_init__(self) -> None:
         if not self.text.strip() or len(self.text) > LONGEST_TEXT:
-            raise ProjectError(tr("A text on the picture has 1 to {LONGEST_TEXT} letters.", LONGEST_TEXT=LONGEST_TEXT))
+            raise ProjectError(tr("A text on the picture has 1 to {most} letters.", most=LONGEST_TEXT))
         checks.in_range("The height of a text", self.down, 0.0, 1.0)
         check_changes(self.style)
 
@@ -196,7 +196,7 @@ class Extras:
     def __post_init__(self) -> None:
         check_apart(tr("Cutaways"), tuple(c.extent for c in self.cutaways))
         if len(self.items) > MOST_EXTRAS:
-            raise ProjectError(tr("A short holds at most {MOST_EXTRAS} extras.", MOST_EXTRAS=MOST_EXTRAS))
+            raise ProjectError(tr("A short holds at most {most} extras.", most=MOST_EXTRAS))
         if len({e.id for e in self.items}) < len(self.items):
             raise ProjectError(tr("Two extras of a short have the same number."))
 

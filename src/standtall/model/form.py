@@ -36,7 +36,7 @@ class Form:
         if self.bit_rate:
             checks.in_range("The bit rate in kilobits a second", self.bit_rate, 100, 200_000)
         if not set(self.beside) <= set(BESIDE):
-            raise ProjectError(tr("Captions are written as {join}.", join=", ".join(BESIDE)))
+            raise ProjectError(tr("Captions are written as {these}.", these=", ".join(BESIDE)))
 
     @property
     def ending(self) -> str:

@@ -89,14 +89,14 @@ def set_layout(short: Short, shot: Segment, layout: Layout | None) -> Edit:
     """Choose the layout of one shot, or (None) let what is in it decide. Whom it follows stays; a crop by hand gives way."""
     before = _chosen(short, shot)
     target = None if isinstance(before.target, BoxTarget) and layout != "follow" else before.target
-    label = tr("Layout as suggested") if layout is None else tr("Layout: {LAYOUT_TITLES}", LAYOUT_TITLES=LAYOUT_TITLES[layout])
+    label = tr("Layout as suggested") if layout is None else tr("Layout: {layout}", layout=LAYOUT_TITLES[layout])
     return Edit(label, _framed(short, shot, replace(before, layout=layout, target=target, keyframes=(), cells=())))
 
 
 def reframed(short: Short, shot: Segment, layout: Layout) -> Edit:
     """A layout for a shot in which nothing else is chosen by hand any more."""
     return Edit(
-        tr("Layout: {LAYOUT_TITLES}", LAYOUT_TITLES=LAYOUT_TITLES[layout]),
+        tr("Layout: {layout}", layout=LAYOUT_TITLES[layout]),
         _framed(short, shot, ShotFraming(shot.source, shot.start, layout)),
     )
 
@@ -158,9 +158,7 @@ def set_shape(short: Short, shape: str) -> Edit:
 
 def set_layout_of_all(short: Short, layout: Layout | None) -> Edit:
     """Choose the layout of all shots that have none of their own, or (None) let what is in each decide."""
-    label = (
-        tr("Layouts as suggested") if layout is None else tr("All shots: {LAYOUT_TITLES}", LAYOUT_TITLES=LAYOUT_TITLES[layout])
-    )
+    label = tr("Layouts as suggested") if layout is None else tr("All shots: {layout}", layout=LAYOUT_TITLES[layout])
     return Edit(label, _all(short, replace(short.framing, layout=layout)))
 
 

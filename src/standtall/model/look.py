@@ -65,5 +65,5 @@ def look_named(looks: Sequence[Look], name: str) -> Look:
             return look
     raise ProjectError(
         tr("There is no look called '{name}'.", name=name[:40]),
-        tr("Choose one of: {join}.", join=", ".join(k.name for k in looks)),
+        tr("Choose one of: {these}.", these=", ".join(k.name for k in looks)),
     )

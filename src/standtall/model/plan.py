@@ -50,10 +50,10 @@ class Plan:
         if self.version != VERSION:
             raise ProjectError(
                 tr(
-                    "This plan is of version {version}; this program reads version {VERSION}.",
+                    "This plan is of version {version}; this program reads version {own}.",
                     version=self.version,
-                    VERSION=VERSION,
+                    own=VERSION,
                 )
             )
         if len(self.shorts) > MOST_SHORTS:
-            raise ProjectError(tr("A plan holds at most {MOST_SHORTS} shorts.", MOST_SHORTS=MOST_SHORTS))
+            raise ProjectError(tr("A plan holds at most {most} shorts.", most=MOST_SHORTS))

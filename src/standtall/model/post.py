@@ -42,7 +42,7 @@ class PostText:
     def __post_init__(self) -> None:
         parts = (self.title, self.description, self.shelf, self.audience, self.link, *self.hashtags, *self.search_words)
         if sum(map(len, parts)) > LONGEST_TEXT:
-            raise ProjectError(tr("The texts of a post have at most {LONGEST_TEXT} letters together.", LONGEST_TEXT=LONGEST_TEXT))
+            raise ProjectError(tr("The texts of a post have at most {most} letters together.", most=LONGEST_TEXT))
 
 
 @dataclass(frozen=True, slots=True)

@@ -54,9 +54,7 @@ class TextRules:
             raise ProjectError(tr("A channel has a title, a description, or both."))
         for what, names in (("shelf", self.shelves), ("audience", self.audiences)):
             if len(names) > MOST_CHOICES or len(set(names)) < len(names):
-                raise ProjectError(
-                    tr("A channel names each {what} once, and at most {MOST_CHOICES}.", what=what, MOST_CHOICES=MOST_CHOICES)
-                )
+                raise ProjectError(tr("A channel names each {what} once, and at most {most}.", what=what, most=MOST_CHOICES))
             if any(not n.strip() or len(n) > 60 or not n.isprintable() for n in names):
                 raise ProjectError(tr("The name of a channel's {what} has 1 to 60 letters.", what=what))
 
@@ -77,7 +75,7 @@ class FileRules:
         checks.in_range("The least width of a channel in pixels", self.least_width, 0, 4320)
         checks.in_range("The most fps of a channel", self.most_fps, 0, 300)
         if not self.shapes or not set(self.shapes) <= set(SHAPES):
-            raise ProjectError(tr("A channel takes shapes out of {join}.", join=", ".join(SHAPES)))
+            raise ProjectError(tr("A channel takes shapes out of {these}.", these=", ".join(SHAPES)))
 
 
 @dataclass(frozen=True, slots=True)

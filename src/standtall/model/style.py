@@ -156,6 +156,7 @@ def check_changes(changes: Changes) -> None:
         allowed = PROPERTIES.get(name)
         if allowed is None:
             raise ProjectError(
-                tr("A caption style has no property “{name}”.", name=name[:40]), tr("It has: {join}.", join=", ".join(PROPERTIES))
+                tr("A caption style has no property “{name}”.", name=name[:40]),
+                tr("It has: {these}.", these=", ".join(PROPERTIES)),
             )
         allowed.check(name, value)

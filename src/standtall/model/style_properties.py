@@ -53,7 +53,7 @@ class Property:
             raise ProjectError(told)
         elif self.kind == "choice":
             if value not in self.choices:
-                raise ProjectError(told, tr("It is one of: {join}.", join=", ".join(self.choices)))
+                raise ProjectError(told, tr("It is one of: {these}.", these=", ".join(self.choices)))
         elif self.kind == "name":
             if len(value) > 80 or not (value or self.empty):
                 raise ProjectError(told, tr("The family of a font is a name of at most 80 letters."))

@@ -91,7 +91,7 @@ def _opening(talk: Talk, run: range) -> Part:
     if bare[:1] and bare[0] in CLEARING:
         value -= 0.1 if talk.begins_turn(int(talk.sentence_of[run.start])) else 0.3  # between two turns it is hardly heard
         reasons.append(
-            reason(tr("“{strip}” only clears the throat", strip=talk.words[run.start].text.strip(".,")), False, run.start)
+            reason(tr("“{written}” only clears the throat", written=talk.words[run.start].text.strip(".,")), False, run.start)
         )
     fillers = sum(talk.words[i].kind == "filler" for i in first)
     if fillers:
@@ -221,7 +221,7 @@ def _alone(talk: Talk, run: range) -> Part:
     for i in run[:40]:
         if talk.named(i) and talk.first_said[talk.bare[i]] < start:
             value -= 0.12
-            reasons.append(reason(tr("“{strip}” was introduced before", strip=talk.words[i].text.strip(".,;:!?")), False, i))
+            reasons.append(reason(tr("“{written}” was introduced before", written=talk.words[i].text.strip(".,;:!?")), False, i))
             break
     if not reasons:
         reasons.append(reason(tr("needs nothing from outside"), True, start))

@@ -61,13 +61,13 @@ def install() -> str:
     words = [sys.executable, "-m", "standtall", "outbox"]
     write_whole(autostart_file(), AUTOSTART.format(command=" ".join(map(_desktop_word, words))).encode())
     if shutil.which("systemctl") is None:
-        return tr("The outbox starts with the desktop from now on ({autostart_file}).", autostart_file=autostart_file())
+        return tr("The outbox starts with the desktop from now on ({file}).", file=autostart_file())
     write_whole(service_file(), SERVICE.format(command=" ".join(map(_unit_word, words))).encode())
     if _systemctl("daemon-reload") and _systemctl("enable", "--now", f"{NAME}.service"):
         return tr("The outbox runs as a service of yours from now on, also while this window is closed.")
     return tr(
-        "The outbox starts with the desktop from now on ({autostart_file}); the service could not be started now.",
-        autostart_file=autostart_file(),
+        "The outbox starts with the desktop from now on ({file}); the service could not be started now.",
+        file=autostart_file(),
     )
 
 

@@ -132,9 +132,9 @@ def why_not(short: ShortRef, channel: Channel, settings: PostSettings) -> str:
     for bar in settings.bars:
         if values.get(bar.part, 0.0) < bar.least:
             return tr(
-                "Its {part} is rated {get:.0f}, under {least:.0f}.",
+                "Its {part} is rated {rating:.0f}, under {least:.0f}.",
                 part=tr(bar.part),
-                get=100 * values.get(bar.part, 0.0),
+                rating=100 * values.get(bar.part, 0.0),
                 least=100 * bar.least,
             )
     return ""

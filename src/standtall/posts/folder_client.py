@@ -33,9 +33,7 @@ class FolderClient:
                 (p for p in self.folder.glob(f"*{post.mark[:10]}.*") if p.suffix != ".txt" and ".part" not in p.name), None
             )
         except OSError as error:
-            raise Later(
-                tr("The folder {folder} cannot be read ({strerror}).", folder=self.folder, strerror=error.strerror)
-            ) from error
+            raise Later(tr("The folder {folder} cannot be read ({error}).", folder=self.folder, error=error.strerror)) from error
         return None if found is None else Placed(found.name, "public", found.as_uri())
 
     def send(self, post: Post, publish: int | Literal["now", "draft"], progress: Progress) -> Placed:

@@ -101,9 +101,9 @@ def _may(post: Post, states: tuple[str, ...], what: str) -> None:
     if post.state not in states:
         raise NothingToDo(
             tr(
-                "“{name}” {STATES_TOLD}, so it cannot be {what}.",
+                "“{name}” {state}, so it cannot be {what}.",
                 name=post.short.name,
-                STATES_TOLD=STATES_TOLD[post.state],
+                state=STATES_TOLD[post.state],
                 what=what,
             ),
             WHAT_THEN.get(post.state, ""),
@@ -165,11 +165,11 @@ def reds(post: Post, channel: Channel) -> Iterator[str]:
         shape = file.width / file.height
         if all(abs(shape / (w / h) - 1) > NOT_AT_ALL for w, h in (SHAPES[s] for s in rules.shapes)):
             yield tr(
-                "Its file is {width} × {height}; {title} takes {join}.",
+                "Its file is {width} × {height}; {title} takes {these}.",
                 width=file.width,
                 height=file.height,
                 title=channel.title,
-                join=", ".join(rules.shapes),
+                these=", ".join(rules.shapes),
             )
         if min(file.width, file.height) < rules.least_width:
             yield tr(

@@ -35,7 +35,7 @@ def check_template(template: str) -> None:
     if unknown:
         raise NothingToDo(
             tr("There is no {{{unknown}}} in posts.", unknown=unknown[0][:20]),
-            tr("There are: {join}.", join=", ".join(PLACEHOLDERS)),
+            tr("There are: {these}.", these=", ".join(PLACEHOLDERS)),
         )
 
 
@@ -87,10 +87,10 @@ def wrong_in(text: PostText, channel: Channel) -> Iterator[tuple[str, str]]:
         yield (
             "hashtags",
             tr(
-                "There are {hashtags} hashtags; {title} takes {hashtags_most}.",
+                "There are {hashtags} hashtags; {title} takes {most}.",
                 hashtags=len(text.hashtags),
                 title=channel.title,
-                hashtags_most=rules.hashtags_most,
+                most=rules.hashtags_most,
             ),
         )
     for tag in text.hashtags:
@@ -98,9 +98,9 @@ def wrong_in(text: PostText, channel: Channel) -> Iterator[tuple[str, str]]:
             yield (
                 "hashtags",
                 tr(
-                    "#{tag}… has {tag2} letters; {title} takes {hashtag_longest}.",
+                    "#{tag}… has {count} letters; {title} takes {hashtag_longest}.",
                     tag=tag[:20],
-                    tag2=len(tag),
+                    count=len(tag),
                     title=channel.title,
                     hashtag_longest=rules.hashtag_longest,
                 ),
@@ -108,11 +108,7 @@ def wrong_in(text: PostText, channel: Channel) -> Iterator[tuple[str, str]]:
         elif not re.fullmatch(r"[\w\u0300-\u036f\u0900-\u0dff\u0e00-\u0eff]+", tag):
             yield "hashtags", tr("“{tag}” cannot be a hashtag: it has letters, digits and nothing else.", tag=tag[:30])
     if len(text.search_words) > rules.search_words_most:
-        told = (
-            tr("takes {search_words_most}", search_words_most=rules.search_words_most)
-            if rules.search_words_most
-            else tr("has none")
-        )
+        told = tr("takes {most}", most=rules.search_words_most) if rules.search_words_most else tr("has none")
         yield (
             tr("search words"),
             tr(
@@ -136,7 +132,7 @@ def wrong_in(text: PostText, channel: Channel) -> Iterator[tuple[str, str]]:
     if rules.audiences and text.audience not in rules.audiences:
         yield (
             "audience",
-            tr("{title} lets you choose who may see it: {join}.", title=channel.title, join=", ".join(rules.audiences)),
+            tr("{title} lets you choose who may see it: {these}.", title=channel.title, these=", ".join(rules.audiences)),
         )
     if text.link and not re.fullmatch(r"https?://[^\s]{1,2000}", text.link):
         yield "link", tr("A link begins with https:// and has no spaces.")

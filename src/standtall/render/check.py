@@ -77,11 +77,11 @@ def measure(path: Path, composition: Composition, track: Samples | None) -> Repo
     if not sized:
         problems.append(
             tr(
-                "it is {width} by {height} instead of {width2} by {height2}",
+                "it is {width} by {height} instead of {wanted_width} by {wanted_height}",
                 width=made.width,
                 height=made.height,
-                width2=output.width,
-                height2=output.height,
+                wanted_width=output.width,
+                wanted_height=output.height,
             )
         )
     if not long_enough:

@@ -64,9 +64,9 @@ def planned(
     found.sort(key=lambda f: -f[0].rating)
     if not found:
         told = tr(
-            "No passage of {lengths_s:g} to {lengths_s2:g} seconds holds up on its own.",
-            lengths_s=lengths_s[0],
-            lengths_s2=lengths_s[1],
+            "No passage of {least:g} to {most:g} seconds holds up on its own.",
+            least=lengths_s[0],
+            most=lengths_s[1],
         )
         raise NothingToDo(told, tr("Allow other lengths with --length."))
     shorts = []
@@ -123,7 +123,7 @@ def plan_from(path: Path) -> Plan:
         return from_plain(Plan, json_of(file_bytes(path, LARGEST_PLAN), LARGEST_PLAN))
     except OSError as error:
         raise ProjectError(
-            tr("The plan {path} cannot be read: {strerror}.", path=path, strerror=error.strerror),
+            tr("The plan {path} cannot be read: {error}.", path=path, error=error.strerror),
             tr("Write one with --plan FILE."),
         ) from error
     except Unreadable as error:

@@ -51,7 +51,7 @@ def read_cut(path: Path, rate: Fraction) -> Incoming:
         return read_markers(path, rate)
     raise NothingToDo(
         tr("{name} is no cut that can be read.", name=path.name),
-        tr("Choose a file that ends in {join}.", join=", ".join(ENDINGS)),
+        tr("Choose a file that ends in {these}.", these=", ".join(ENDINGS)),
     )
 
 
@@ -132,16 +132,16 @@ def _segment(clip: IncomingClip, file: CutFile, left_out: list[str]) -> Segment 
         at = clock(max(0, start), tenths=True)
         left_out.append(
             tr(
-                "“{name}”: {name2} has no {at}{start}.",
+                "“{name}”: {other} has no {at}{start}.",
                 name=clip.name,
-                name2=file.name,
+                other=file.name,
                 at=at,
                 start=tr(" (before its first frame)") if start < 0 else "",
             )
         )
         return None
     if end > file.length + OVER * TICKS_PER_SECOND:
-        left_out.append(tr("“{name}”: it was longer than {name2}, and ends with it now.", name=clip.name, name2=file.name))
+        left_out.append(tr("“{name}”: it was longer than {other}, and ends with it now.", name=clip.name, other=file.name))
     end = min(end, file.length)
     if end - start < SHORTEST:
         left_out.append(tr("“{name}”: too short to be cut.", name=clip.name))
@@ -167,9 +167,7 @@ def _marked(markers: Sequence[IncomingMarker], files: Sequence[CutFile], left_ou
             )
             continue
         if len(out) >= MOST_SHORTS:
-            left_out.append(
-                tr("“{name}”: at most {MOST_SHORTS} shorts are made at once.", name=marker.name, MOST_SHORTS=MOST_SHORTS)
-            )
+            left_out.append(tr("“{name}”: at most {most} shorts are made at once.", name=marker.name, most=MOST_SHORTS))
             continue
         start = round(marker.start * TICKS_PER_SECOND)
         end = round(marker.end * TICKS_PER_SECOND)
@@ -179,7 +177,7 @@ def _marked(markers: Sequence[IncomingMarker], files: Sequence[CutFile], left_ou
             end = min(start + AFTER_MARK, max(limit, start))
         end = min(end, file.length)
         if start >= file.length or end - start < SHORTEST:
-            left_out.append(tr("“{name}”: {name2} has no passage there.", name=marker.name, name2=file.name))
+            left_out.append(tr("“{name}”: {other} has no passage there.", name=marker.name, other=file.name))
             continue
         out.append(Short.of(marker.name[:80], [Segment(file.key, start, end)]))
     return out

@@ -174,7 +174,7 @@ def write_cuts(path: Path, name: str, cuts: Sequence[CutList], progress: Progres
     if ending not in FORMATS:
         raise NothingToDo(
             tr("{name} has no ending of a known format.", name=path.name),
-            tr("Let the name end in {join}.", join=", ".join(FORMATS)),
+            tr("Let the name end in {these}.", these=", ".join(FORMATS)),
         )
     if not any(cut.clips for cut in cuts):
         raise NothingToDo(tr("There is nothing to write."), tr("Choose a short, or keep moments first."))

@@ -225,7 +225,7 @@ def _parts(path: Path, progress: Progress) -> Iterator[bytes]:
                 yield part
     except OSError as error:
         raise ProjectError(
-            tr("{name} cannot be read: {strerror}.", name=path.name, strerror=error.strerror),
+            tr("{name} cannot be read: {error}.", name=path.name, error=error.strerror),
             tr("Bring it back, and pack again."),
         ) from error
 

@@ -72,8 +72,8 @@ def named(pattern: str, short: Short, shape: str, language: str, number: int, en
     unknown = set(re.findall(r"{([^{}]*)}", pattern)) - values.keys()
     if unknown:
         raise NothingToDo(
-            tr("There is no {{{sorted}}} in names.", sorted=sorted(unknown)[0][:20]),
-            tr("There are: {join}.", join=", ".join(PLACEHOLDERS)),
+            tr("There is no {{{name}}} in names.", name=sorted(unknown)[0][:20]),
+            tr("There are: {these}.", these=", ".join(PLACEHOLDERS)),
         )
     text = re.sub(r"{([^{}]*)}", lambda found: values[found[1]], pattern)
     plain = short_name(re.sub(r"[^\w\- ']+", "", text, flags=re.UNICODE).strip(" '.")[:120])
@@ -95,7 +95,7 @@ def requests(
     if not entries or not wanted.shapes or not wanted.languages:
         raise NothingToDo(tr("Nothing is chosen to be rendered."), tr("Choose shorts, a shape and a language."))
     if len(entries) * len(wanted.shapes) * len(wanted.languages) > MOST:
-        raise NothingToDo(tr("At most {MOST} files are rendered at once.", MOST=MOST), tr("Choose fewer."))
+        raise NothingToDo(tr("At most {most} files are rendered at once.", most=MOST), tr("Choose fewer."))
     footage: dict[str, tuple[Source, Analysis]] = {}
     for key in dict.fromkeys(key for e in entries for key in e.short.sources):
         if key not in here:

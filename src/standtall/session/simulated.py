@@ -23,7 +23,7 @@ def simulated_channels(names: Sequence[str] = ()) -> tuple[Channel, ...]:
     unknown = set(names) - {c.name for c in there}
     if unknown:
         told = f"There is no simulated channel “{min(unknown)[:30]}”."
-        raise NothingToDo(told, tr("There are: {join}.", join=", ".join(c.name for c in there)))
+        raise NothingToDo(told, tr("There are: {these}.", these=", ".join(c.name for c in there)))
     return tuple(c for c in there if not names or c.name in names)
 
 
@@ -41,10 +41,10 @@ def run_channels(names: Sequence[str], progress: Progress, told: Callable[[str],
                 hint = "It may run already: look at its page."
                 raise NothingToDo(
                     tr(
-                        "{title} cannot be started at {address}: {strerror}.",
+                        "{title} cannot be started at {address}: {error}.",
                         title=channel.title,
                         address=address,
-                        strerror=error.strerror,
+                        error=error.strerror,
                     ),
                     hint,
                 ) from error

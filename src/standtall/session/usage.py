@@ -66,9 +66,9 @@ def in_words(used: Usage, source: Source) -> str:
     if longest is None:
         return told
     return tr(
-        "{told} Never shown: {length}, most in a row from {longest} to {longest2}.",
+        "{told} Never shown: {length}, most in a row from {first} to {last}.",
         told=told,
         length=clock(source.length - used.shown),
-        longest=clock(longest[0]),
-        longest2=clock(longest[1]),
+        first=clock(longest[0]),
+        last=clock(longest[1]),
     )

@@ -51,7 +51,7 @@ def words_from(path: Path, source: Source, found: Found, progress: Progress | No
         sure = align_words(sound, words, PhoneAligner(), progress)
         confirmed = sum(w.confidence > CONFIRMED for w in sure) / len(sure)
         words = tuple(replace(w, confidence=min(w.confidence, old.confidence)) for w, old in zip(sure, words, strict=True))
-        told = tr("{rstrip}; {confirmed:.0%} confirmed by the sound.", rstrip=told.rstrip("."), confirmed=confirmed)
+        told = tr("{told}; {confirmed:.0%} confirmed by the sound.", told=told.rstrip("."), confirmed=confirmed)
     words = tuple(replace(w, end=min(w.end, source.length)) for w in words if w.start < source.length)
     if read.speakers:
         return Taken(Transcript(words, read.speakers), told)

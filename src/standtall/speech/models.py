@@ -101,7 +101,7 @@ def fetch_larger(size: str, download: Callable[..., object] | None = None) -> Pa
     folder = data_folder() / "models" / f"speech-{size}"
     if size not in LARGER:
         raise ModelMissing(
-            tr("There is no model called {name}.", name=size), tr("Choose one of: {join}.", join=", ".join(LARGER))
+            tr("There is no model called {name}.", name=size), tr("Choose one of: {these}.", these=", ".join(LARGER))
         )
     beside = folder.with_name(f"{folder.name}.part")
     try:

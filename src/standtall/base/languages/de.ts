@@ -8,8 +8,8 @@
         <translation>Angehalten.</translation>
     </message>
     <message>
-        <source>{path} could not be written: {strerror}.</source>
-        <translation>{path} konnte nicht geschrieben werden: {strerror}.</translation>
+        <source>{path} could not be written: {error}.</source>
+        <translation>{path} konnte nicht geschrieben werden: {error}.</translation>
     </message>
     <message>
         <source>Try another folder.</source>
@@ -59,8 +59,8 @@
         <translation>Die Mediendateien darin wählen.</translation>
     </message>
     <message>
-        <source>{path} cannot be read: {strerror}.</source>
-        <translation>{path} kann nicht gelesen werden: {strerror}.</translation>
+        <source>{path} cannot be read: {error}.</source>
+        <translation>{path} kann nicht gelesen werden: {error}.</translation>
     </message>
     <message>
         <source>Check the file's permissions.</source>
@@ -70,8 +70,8 @@
 <context>
     <name>base/log.py</name>
     <message>
-        <source>The program goes on; what happened is written in {log_file}.</source>
-        <translation>Das Programm läuft weiter; was geschah, steht in {log_file}.</translation>
+        <source>The program goes on; what happened is written in {file}.</source>
+        <translation>Das Programm läuft weiter; was geschah, steht in {file}.</translation>
     </message>
     <message>
         <source>{undone}, because of a fault in the program ({name}).</source>
@@ -93,24 +93,24 @@
 <context>
     <name>base/timecode.py</name>
     <message>
-        <source>“{strip}” is no timecode.</source>
-        <translation>„{strip}“ ist kein Timecode.</translation>
+        <source>“{written}” is no timecode.</source>
+        <translation>„{written}“ ist kein Timecode.</translation>
     </message>
     <message>
         <source>It is written 01:02:03:04, or 01:02:03;04 in drop frame.</source>
         <translation>Geschrieben wird er 01:02:03:04, mit Drop-Frame 01:02:03;04.</translation>
     </message>
     <message>
-        <source>There is no timecode {strip} at {rate:.5g} fps.</source>
-        <translation>Den Timecode {strip} gibt es bei {rate:.5g} fps nicht.</translation>
+        <source>There is no timecode {written} at {rate:.5g} fps.</source>
+        <translation>Den Timecode {written} gibt es bei {rate:.5g} fps nicht.</translation>
     </message>
     <message>
         <source>Say at which fps it counts.</source>
         <translation>Angeben, mit wie vielen fps er zählt.</translation>
     </message>
     <message>
-        <source>The drop-frame count leaves {strip} out.</source>
-        <translation>Die Drop-Frame-Zählung lässt {strip} aus.</translation>
+        <source>The drop-frame count leaves {written} out.</source>
+        <translation>Die Drop-Frame-Zählung lässt {written} aus.</translation>
     </message>
     <message>
         <source>Take the next one, or count without dropping.</source>
@@ -142,16 +142,16 @@
 <context>
     <name>checks/legibility.py</name>
     <message>
-        <source>“{said}” is a line of {value:.0f} letters; {LONGEST_LINE} are easy to follow</source>
-        <translation>„{said}“ ist eine Zeile aus {value:.0f} Zeichen; {LONGEST_LINE} sind leicht zu lesen</translation>
+        <source>“{said}” is a line of {value:.0f} letters; {most} are easy to follow</source>
+        <translation>„{said}“ ist eine Zeile aus {value:.0f} Zeichen; {most} sind leicht zu lesen</translation>
     </message>
     <message>
-        <source>“{said}” has a contrast of {value:.1f} : 1; {LEAST} : 1 is needed</source>
-        <translation>„{said}“ hat einen Kontrast von {value:.1f} : 1; {LEAST} : 1 ist nötig</translation>
+        <source>“{said}” has a contrast of {value:.1f} : 1; {least} : 1 is needed</source>
+        <translation>„{said}“ hat einen Kontrast von {value:.1f} : 1; {least} : 1 ist nötig</translation>
     </message>
     <message>
-        <source>“{said}” runs at {value:.0f} letters a second; {FASTEST:.0f} can be read</source>
-        <translation>„{said}“ läuft mit {value:.0f} Zeichen je Sekunde; {FASTEST:.0f} sind lesbar</translation>
+        <source>“{said}” runs at {value:.0f} letters a second; {most:.0f} can be read</source>
+        <translation>„{said}“ läuft mit {value:.0f} Zeichen je Sekunde; {most:.0f} sind lesbar</translation>
     </message>
     <message>
         <source>An outline</source>
@@ -463,8 +463,8 @@
         <translation>{name} hat keine Endung eines bekannten Formats.</translation>
     </message>
     <message>
-        <source>Let the name end in {join}.</source>
-        <translation>Der Name soll auf {join} enden.</translation>
+        <source>Let the name end in {these}.</source>
+        <translation>Der Name soll auf {these} enden.</translation>
     </message>
     <message>
         <source>There are no captions to write.</source>
@@ -474,8 +474,8 @@
 <context>
     <name>exchange/edl.py</name>
     <message>
-        <source>An EDL has at most {MOST_EVENTS} events.</source>
-        <translation>Eine EDL hat höchstens {MOST_EVENTS} Ereignisse.</translation>
+        <source>An EDL has at most {most} events.</source>
+        <translation>Eine EDL hat höchstens {most} Ereignisse.</translation>
     </message>
     <message>
         <source>Write the cut as OpenTimelineIO.</source>
@@ -537,8 +537,8 @@
         <translation>Eine in der ersten Zeile „start“ nennen.</translation>
     </message>
     <message>
-        <source>What comes after line {MOST} was not read.</source>
-        <translation>Was nach Zeile {MOST} kommt, wurde nicht gelesen.</translation>
+        <source>What comes after line {most} was not read.</source>
+        <translation>Was nach Zeile {most} kommt, wurde nicht gelesen.</translation>
     </message>
     <message>
         <source>“{said}” is no time.</source>
@@ -576,8 +576,8 @@
         <translation>Den Schnitt neu als OpenTimelineIO (.otio) exportieren.</translation>
     </message>
     <message>
-        <source>{name} holds no cut but {name2}.</source>
-        <translation>{name} enthält keinen Schnitt, sondern {name2}.</translation>
+        <source>{name} holds no cut but {other}.</source>
+        <translation>{name} enthält keinen Schnitt, sondern {other}.</translation>
     </message>
     <message>
         <source>Export a whole timeline.</source>
@@ -620,8 +620,8 @@
         <translation>Den Schnitt neu exportieren.</translation>
     </message>
     <message>
-        <source>What comes after clip {MOST_CLIPS} was not read.</source>
-        <translation>Was nach Clip {MOST_CLIPS} kommt, wurde nicht gelesen.</translation>
+        <source>What comes after clip {most} was not read.</source>
+        <translation>Was nach Clip {most} kommt, wurde nicht gelesen.</translation>
     </message>
     <message>
         <source>The transition “{name}” is not taken over.</source>
@@ -632,8 +632,8 @@
         <translation>Clip {number}</translation>
     </message>
     <message>
-        <source>“{name}” is a {lower} inside the track and was not read.</source>
-        <translation>„{name}“ ist ein {lower} in der Spur und wurde nicht gelesen.</translation>
+        <source>“{name}” is a {what} inside the track and was not read.</source>
+        <translation>„{name}“ ist ein {what} in der Spur und wurde nicht gelesen.</translation>
     </message>
 </context>
 <context>
@@ -669,10 +669,6 @@
     <message>
         <source>Choose another file.</source>
         <translation>Eine andere Datei wählen.</translation>
-    </message>
-    <message>
-        <source>{name} cannot be read: {strerror}.</source>
-        <translation>{name} kann nicht gelesen werden: {strerror}.</translation>
     </message>
     <message>
         <source>Check the file.</source>
@@ -806,10 +802,6 @@
         <translation>Verkleinern.</translation>
     </message>
     <message>
-        <source>{name} is damaged: {errorString}.</source>
-        <translation>{name} ist beschädigt: {errorString}.</translation>
-    </message>
-    <message>
         <source>Choose another picture.</source>
         <translation>Ein anderes Bild wählen.</translation>
     </message>
@@ -825,8 +817,8 @@
         <translation>Als einfaches SVG oder als PNG speichern.</translation>
     </message>
     <message>
-        <source>{name} is not used: it is over {LARGEST} MB.</source>
-        <translation>{name} wird nicht verwendet: über {LARGEST} MB.</translation>
+        <source>{name} is not used: it is over {most} MB.</source>
+        <translation>{name} wird nicht verwendet: über {most} MB.</translation>
     </message>
     <message>
         <source>{name} is not used: {error}.</source>
@@ -840,12 +832,12 @@
         <translation>Die Arbeit endete unerwartet bei {name} (Code {code}).</translation>
     </message>
     <message>
-        <source>Try again; the log is {log_file}.</source>
-        <translation>Erneut versuchen; das Protokoll ist {log_file}.</translation>
+        <source>Try again; the log is {file}.</source>
+        <translation>Erneut versuchen; das Protokoll ist {file}.</translation>
     </message>
     <message>
-        <source>The work could not be started: {strerror}.</source>
-        <translation>Die Arbeit konnte nicht gestartet werden: {strerror}.</translation>
+        <source>The work could not be started: {error}.</source>
+        <translation>Die Arbeit konnte nicht gestartet werden: {error}.</translation>
     </message>
     <message>
         <source>Close other programs, then try again.</source>
@@ -964,8 +956,8 @@
 <context>
     <name>jobs/machines/serving.py</name>
     <message>
-        <source>{listen} cannot be listened to: {strerror}.</source>
-        <translation>An {listen} kann nicht gelauscht werden: {strerror}.</translation>
+        <source>{listen} cannot be listened to: {error}.</source>
+        <translation>An {listen} kann nicht gelauscht werden: {error}.</translation>
     </message>
     <message>
         <source>Choose another port.</source>
@@ -1082,8 +1074,8 @@
         <translation>Den Namen des Orts eingeben, an dem veröffentlicht wird.</translation>
     </message>
     <message>
-        <source>There is a channel called “{strip}” already.</source>
-        <translation>Einen Kanal namens „{strip}“ gibt es schon.</translation>
+        <source>There is a channel called “{written}” already.</source>
+        <translation>Einen Kanal namens „{written}“ gibt es schon.</translation>
     </message>
     <message>
         <source>Give it another name.</source>
@@ -1263,8 +1255,8 @@
 <context>
     <name>library/own.py</name>
     <message>
-        <source>{what} cannot be read ({strerror}), so they are left out. Check the file {path}.</source>
-        <translation>{what} können nicht gelesen werden ({strerror}) und bleiben außen vor. Die Datei {path} prüfen.</translation>
+        <source>{what} cannot be read ({error}), so they are left out. Check the file {path}.</source>
+        <translation>{what} können nicht gelesen werden ({error}) und bleiben außen vor. Die Datei {path} prüfen.</translation>
     </message>
     <message>
         <source>{what} cannot be understood ({error}), so they are left out; the file is kept as {beside}.</source>
@@ -1363,8 +1355,8 @@
         <translation>{name} kann nicht repariert werden: die erste Seite ist beschädigt, oder es ist kein Projekt.</translation>
     </message>
     <message>
-        <source>{name} cannot be repaired: it says that it is of version {version}, and this program is at {VERSION}.</source>
-        <translation>{name} kann nicht repariert werden: es nennt Version {version}, dieses Programm hat {VERSION}.</translation>
+        <source>{name} cannot be repaired: it says that it is of version {version}, and this program is at {own}.</source>
+        <translation>{name} kann nicht repariert werden: es nennt Version {version}, dieses Programm hat {own}.</translation>
     </message>
     <message>
         <source>Choose a project of this version, or a copy of another day.</source>
@@ -1735,8 +1727,8 @@
 <context>
     <name>model/caption_edits.py</name>
     <message>
-        <source>Captions: {join}</source>
-        <translation>Untertitel: {join}</translation>
+        <source>Captions: {these}</source>
+        <translation>Untertitel: {these}</translation>
     </message>
     <message>
         <source>Look: {title}</source>
@@ -1877,8 +1869,8 @@
 <context>
     <name>model/captions.py</name>
     <message>
-        <source>At most {MOST_MASKED} words of at most 40 letters can be masked.</source>
-        <translation>Höchstens {MOST_MASKED} Wörter von höchstens 40 Zeichen können verdeckt werden.</translation>
+        <source>At most {most} words of at most 40 letters can be masked.</source>
+        <translation>Höchstens {most} Wörter von höchstens 40 Zeichen können verdeckt werden.</translation>
     </message>
 </context>
 <context>
@@ -1972,8 +1964,8 @@
 <context>
     <name>model/corrections.py</name>
     <message>
-        <source>Retype “{join}”</source>
-        <translation>Neu schreiben: „{join}“</translation>
+        <source>Retype “{these}”</source>
+        <translation>Neu schreiben: „{these}“</translation>
     </message>
     <message>
         <source>Move “{said}” by {moved:+.2f} s</source>
@@ -1992,8 +1984,8 @@
         <translation>Das Wort daneben zusammen mit dem neuen schreiben.</translation>
     </message>
     <message>
-        <source>Add “{join}”</source>
-        <translation>„{join}“ hinzufügen</translation>
+        <source>Add “{these}”</source>
+        <translation>„{these}“ hinzufügen</translation>
     </message>
     <message>
         <source>Remove {chosen}</source>
@@ -2245,8 +2237,8 @@
         <translation>Reihenfolge der Zwischenbilder</translation>
     </message>
     <message>
-        <source>Leave {rsplit} out</source>
-        <translation>{rsplit} auslassen</translation>
+        <source>Leave {name} out</source>
+        <translation>{name} auslassen</translation>
     </message>
     <message>
         <source>Remove all extras</source>
@@ -2320,16 +2312,16 @@
         <translation>Zwischenbilder</translation>
     </message>
     <message>
-        <source>A text on the picture has 1 to {LONGEST_TEXT} letters.</source>
-        <translation>Ein Text im Bild hat 1 bis {LONGEST_TEXT} Zeichen.</translation>
+        <source>A text on the picture has 1 to {most} letters.</source>
+        <translation>Ein Text im Bild hat 1 bis {most} Zeichen.</translation>
     </message>
     <message>
         <source>A picture needs a file.</source>
         <translation>Ein Bild braucht eine Datei.</translation>
     </message>
     <message>
-        <source>A short holds at most {MOST_EXTRAS} extras.</source>
-        <translation>Ein Short enthält höchstens {MOST_EXTRAS} Extras.</translation>
+        <source>A short holds at most {most} extras.</source>
+        <translation>Ein Short enthält höchstens {most} Extras.</translation>
     </message>
     <message>
         <source>Two extras of a short have the same number.</source>
@@ -2339,8 +2331,8 @@
 <context>
     <name>model/form.py</name>
     <message>
-        <source>Captions are written as {join}.</source>
-        <translation>Untertitel werden als {join} geschrieben.</translation>
+        <source>Captions are written as {these}.</source>
+        <translation>Untertitel werden als {these} geschrieben.</translation>
     </message>
 </context>
 <context>
@@ -2393,8 +2385,8 @@
         <translation>Aufteilung wie vorgeschlagen</translation>
     </message>
     <message>
-        <source>Layout: {LAYOUT_TITLES}</source>
-        <translation>Aufteilung: {LAYOUT_TITLES}</translation>
+        <source>Layout: {layout}</source>
+        <translation>Aufteilung: {layout}</translation>
     </message>
     <message>
         <source>Size of the face</source>
@@ -2437,8 +2429,8 @@
         <translation>Aufteilungen wie vorgeschlagen</translation>
     </message>
     <message>
-        <source>All shots: {LAYOUT_TITLES}</source>
-        <translation>Alle Einstellungen: {LAYOUT_TITLES}</translation>
+        <source>All shots: {layout}</source>
+        <translation>Alle Einstellungen: {layout}</translation>
     </message>
     <message>
         <source>Answers held over</source>
@@ -2571,8 +2563,8 @@
         <translation>Es gibt keinen Look namens „{name}“.</translation>
     </message>
     <message>
-        <source>Choose one of: {join}.</source>
-        <translation>Einen davon wählen: {join}.</translation>
+        <source>Choose one of: {these}.</source>
+        <translation>Einen davon wählen: {these}.</translation>
     </message>
     <message>
         <source>What is said about a look must be no longer than 200 letters.</source>
@@ -2670,19 +2662,19 @@
         <translation>Jeder Short eines Plans braucht einen Namen und mindestens eine Passage.</translation>
     </message>
     <message>
-        <source>This plan is of version {version}; this program reads version {VERSION}.</source>
-        <translation>Dieser Plan hat Version {version}; dieses Programm liest Version {VERSION}.</translation>
+        <source>This plan is of version {version}; this program reads version {own}.</source>
+        <translation>Dieser Plan hat Version {version}; dieses Programm liest Version {own}.</translation>
     </message>
     <message>
-        <source>A plan holds at most {MOST_SHORTS} shorts.</source>
-        <translation>Ein Plan enthält höchstens {MOST_SHORTS} Shorts.</translation>
+        <source>A plan holds at most {most} shorts.</source>
+        <translation>Ein Plan enthält höchstens {most} Shorts.</translation>
     </message>
 </context>
 <context>
     <name>model/post.py</name>
     <message>
-        <source>The texts of a post have at most {LONGEST_TEXT} letters together.</source>
-        <translation>Die Texte eines Beitrags haben zusammen höchstens {LONGEST_TEXT} Zeichen.</translation>
+        <source>The texts of a post have at most {most} letters together.</source>
+        <translation>Die Texte eines Beitrags haben zusammen höchstens {most} Zeichen.</translation>
     </message>
     <message>
         <source>The mark of a post is 32 hexadecimal digits.</source>
@@ -2696,8 +2688,8 @@
         <translation>Ein Kanal hat einen Titel, eine Beschreibung oder beides.</translation>
     </message>
     <message>
-        <source>A channel takes shapes out of {join}.</source>
-        <translation>Ein Kanal nimmt Formen aus {join}.</translation>
+        <source>A channel takes shapes out of {these}.</source>
+        <translation>Ein Kanal nimmt Formen aus {these}.</translation>
     </message>
     <message>
         <source>The address of a channel begins with https://, or with http://127.0.0.1 on this machine.</source>
@@ -2712,8 +2704,8 @@
         <translation>Ein Ordner kennt weder Entwürfe noch Zeiten: das macht Stand Tall.</translation>
     </message>
     <message>
-        <source>A channel names each {what} once, and at most {MOST_CHOICES}.</source>
-        <translation>Ein Kanal nennt {what} je einmal und höchstens {MOST_CHOICES}.</translation>
+        <source>A channel names each {what} once, and at most {most}.</source>
+        <translation>Ein Kanal nennt {what} je einmal und höchstens {most}.</translation>
     </message>
     <message>
         <source>The name of a channel's {what} has 1 to 60 letters.</source>
@@ -2789,8 +2781,8 @@
         <translation>Ein Untertitelstil hat keine Eigenschaft „{name}“.</translation>
     </message>
     <message>
-        <source>It has: {join}.</source>
-        <translation>Er hat: {join}.</translation>
+        <source>It has: {these}.</source>
+        <translation>Er hat: {these}.</translation>
     </message>
 </context>
 <context>
@@ -3232,8 +3224,8 @@
         <translation>{label} muss zwischen {low:g} und {high:g} liegen.</translation>
     </message>
     <message>
-        <source>It is one of: {join}.</source>
-        <translation>Möglich ist: {join}.</translation>
+        <source>It is one of: {these}.</source>
+        <translation>Möglich ist: {these}.</translation>
     </message>
     <message>
         <source>The family of a font is a name of at most 80 letters.</source>
@@ -3403,8 +3395,8 @@
         <translation>beginnt mit einer Frage</translation>
     </message>
     <message>
-        <source>“{strip}” only clears the throat</source>
-        <translation>„{strip}“ räuspert sich nur</translation>
+        <source>“{written}” only clears the throat</source>
+        <translation>„{written}“ räuspert sich nur</translation>
     </message>
     <message>
         <source>a filler in the first three seconds</source>
@@ -3467,8 +3459,8 @@
         <translation>„{said}“ in der ersten Zeile verweist nach außen</translation>
     </message>
     <message>
-        <source>“{strip}” was introduced before</source>
-        <translation>„{strip}“ wurde vorher eingeführt</translation>
+        <source>“{written}” was introduced before</source>
+        <translation>„{written}“ wurde vorher eingeführt</translation>
     </message>
     <message>
         <source>hurried: {rate:.0f} words a minute</source>
@@ -3490,16 +3482,16 @@
 <context>
     <name>posts/background.py</name>
     <message>
-        <source>The outbox starts with the desktop from now on ({autostart_file}); the service could not be started now.</source>
-        <translation>Der Postausgang startet künftig mit dem Desktop ({autostart_file}); der Dienst konnte jetzt nicht gestartet werden.</translation>
+        <source>The outbox starts with the desktop from now on ({file}); the service could not be started now.</source>
+        <translation>Der Postausgang startet künftig mit dem Desktop ({file}); der Dienst konnte jetzt nicht gestartet werden.</translation>
     </message>
     <message>
         <source>The outbox runs only while a window of Stand Tall is open.</source>
         <translation>Der Postausgang läuft nur, solange ein Fenster von Stand Tall offen ist.</translation>
     </message>
     <message>
-        <source>The outbox starts with the desktop from now on ({autostart_file}).</source>
-        <translation>Der Postausgang startet künftig mit dem Desktop ({autostart_file}).</translation>
+        <source>The outbox starts with the desktop from now on ({file}).</source>
+        <translation>Der Postausgang startet künftig mit dem Desktop ({file}).</translation>
     </message>
     <message>
         <source>The outbox runs as a service of yours from now on, also while this window is closed.</source>
@@ -3532,8 +3524,8 @@
         <translation>Bewertet mit {rating:.0f}, unter {least_rating:.0f}.</translation>
     </message>
     <message>
-        <source>Its {part} is rated {get:.0f}, under {least:.0f}.</source>
-        <translation>Teil {part} bewertet mit {get:.0f}, unter {least:.0f}.</translation>
+        <source>Its {part} is rated {rating:.0f}, under {least:.0f}.</source>
+        <translation>Teil {part} bewertet mit {rating:.0f}, unter {least:.0f}.</translation>
     </message>
     <message>
         <source>It is in the calendar there already.</source>
@@ -3551,8 +3543,8 @@
 <context>
     <name>posts/folder_client.py</name>
     <message>
-        <source>The folder {folder} cannot be read ({strerror}).</source>
-        <translation>Der Ordner {folder} kann nicht gelesen werden ({strerror}).</translation>
+        <source>The folder {folder} cannot be read ({error}).</source>
+        <translation>Der Ordner {folder} kann nicht gelesen werden ({error}).</translation>
     </message>
 </context>
 <context>
@@ -3825,8 +3817,8 @@
         <translation>Von Hand übersprungen.</translation>
     </message>
     <message>
-        <source>“{name}” {STATES_TOLD}, so it cannot be {what}.</source>
-        <translation>„{name}“ {STATES_TOLD} und kann nicht {what} werden.</translation>
+        <source>“{name}” {state}, so it cannot be {what}.</source>
+        <translation>„{name}“ {state} und kann nicht {what} werden.</translation>
     </message>
     <message>
         <source>It has no finished file: render it for this channel.</source>
@@ -3853,8 +3845,8 @@
         <translation>Die Datei hat {fps:g} fps; {title} nimmt {most_fps:g}.</translation>
     </message>
     <message>
-        <source>Its file is {width} × {height}; {title} takes {join}.</source>
-        <translation>Die Datei hat {width} × {height}; {title} nimmt {join}.</translation>
+        <source>Its file is {width} × {height}; {title} takes {these}.</source>
+        <translation>Die Datei hat {width} × {height}; {title} nimmt {these}.</translation>
     </message>
     <message>
         <source>Its file is {width} pixels wide; {title} wants {least_width}.</source>
@@ -4041,12 +4033,12 @@
         <translation>In Beiträgen gibt es kein {{{unknown}}}.</translation>
     </message>
     <message>
-        <source>There are: {join}.</source>
-        <translation>Es gibt: {join}.</translation>
+        <source>There are: {these}.</source>
+        <translation>Es gibt: {these}.</translation>
     </message>
     <message>
-        <source>takes {search_words_most}</source>
-        <translation>nimmt {search_words_most}</translation>
+        <source>takes {most}</source>
+        <translation>nimmt {most}</translation>
     </message>
     <message>
         <source>has none</source>
@@ -4073,8 +4065,8 @@
         <translation>{title} verlangt ein Regal: eines wählen.</translation>
     </message>
     <message>
-        <source>{title} lets you choose who may see it: {join}.</source>
-        <translation>Bei {title} wird gewählt, wer es sehen darf: {join}.</translation>
+        <source>{title} lets you choose who may see it: {these}.</source>
+        <translation>Bei {title} wird gewählt, wer es sehen darf: {these}.</translation>
     </message>
     <message>
         <source>A link begins with https:// and has no spaces.</source>
@@ -4085,12 +4077,12 @@
         <translation>{title} hat kein Feld {field}.</translation>
     </message>
     <message>
-        <source>There are {hashtags} hashtags; {title} takes {hashtags_most}.</source>
-        <translation>Es sind {hashtags} Hashtags; {title} nimmt {hashtags_most}.</translation>
+        <source>There are {hashtags} hashtags; {title} takes {most}.</source>
+        <translation>Es sind {hashtags} Hashtags; {title} nimmt {most}.</translation>
     </message>
     <message>
-        <source>#{tag}… has {tag2} letters; {title} takes {hashtag_longest}.</source>
-        <translation>#{tag}… hat {tag2} Zeichen; {title} nimmt {hashtag_longest}.</translation>
+        <source>#{tag}… has {count} letters; {title} takes {hashtag_longest}.</source>
+        <translation>#{tag}… hat {count} Zeichen; {title} nimmt {hashtag_longest}.</translation>
     </message>
     <message>
         <source>The search words are too long together; {title} takes {search_words_longest} letters.</source>
@@ -4115,8 +4107,8 @@
 <context>
     <name>render/check.py</name>
     <message>
-        <source>it is {width} by {height} instead of {width2} by {height2}</source>
-        <translation>es hat {width} mal {height} statt {width2} mal {height2}</translation>
+        <source>it is {width} by {height} instead of {wanted_width} by {wanted_height}</source>
+        <translation>es hat {width} mal {height} statt {wanted_width} mal {wanted_height}</translation>
     </message>
     <message>
         <source>it runs {length:.2f} s instead of {wanted:.2f} s</source>
@@ -4253,8 +4245,8 @@
 <context>
     <name>session/best.py</name>
     <message>
-        <source>No passage of {lengths_s:g} to {lengths_s2:g} seconds holds up on its own.</source>
-        <translation>Keine Passage von {lengths_s:g} bis {lengths_s2:g} Sekunden trägt für sich allein.</translation>
+        <source>No passage of {least:g} to {most:g} seconds holds up on its own.</source>
+        <translation>Keine Passage von {least:g} bis {most:g} Sekunden trägt für sich allein.</translation>
     </message>
     <message>
         <source>Allow other lengths with --length.</source>
@@ -4269,8 +4261,8 @@
         <translation>Zuerst im Fenster übersetzen oder die Sprache weglassen.</translation>
     </message>
     <message>
-        <source>The plan {path} cannot be read: {strerror}.</source>
-        <translation>Der Plan {path} kann nicht gelesen werden: {strerror}.</translation>
+        <source>The plan {path} cannot be read: {error}.</source>
+        <translation>Der Plan {path} kann nicht gelesen werden: {error}.</translation>
     </message>
     <message>
         <source>Write one with --plan FILE.</source>
@@ -4455,8 +4447,8 @@
         <translation>{name} ist kein lesbarer Schnitt.</translation>
     </message>
     <message>
-        <source>Choose a file that ends in {join}.</source>
-        <translation>Eine Datei wählen, die auf {join} endet.</translation>
+        <source>Choose a file that ends in {these}.</source>
+        <translation>Eine Datei wählen, die auf {these} endet.</translation>
     </message>
     <message>
         <source>no file is named</source>
@@ -4467,12 +4459,12 @@
         <translation>Nichts davon ist hier brauchbar.</translation>
     </message>
     <message>
-        <source>“{name}”: {name2} has no {at}{start}.</source>
-        <translation>„{name}“: {name2} hat kein {at}{start}.</translation>
+        <source>“{name}”: {other} has no {at}{start}.</source>
+        <translation>„{name}“: {other} hat kein {at}{start}.</translation>
     </message>
     <message>
-        <source>“{name}”: it was longer than {name2}, and ends with it now.</source>
-        <translation>„{name}“: war länger als {name2} und endet nun damit.</translation>
+        <source>“{name}”: it was longer than {other}, and ends with it now.</source>
+        <translation>„{name}“: war länger als {other} und endet nun damit.</translation>
     </message>
     <message>
         <source>“{name}”: too short to be cut.</source>
@@ -4499,12 +4491,12 @@
         <translation>„{name}“: sein Material ({file}) ist nicht in diesem Projekt.</translation>
     </message>
     <message>
-        <source>“{name}”: at most {MOST_SHORTS} shorts are made at once.</source>
-        <translation>„{name}“: höchstens {MOST_SHORTS} Shorts entstehen auf einmal.</translation>
+        <source>“{name}”: at most {most} shorts are made at once.</source>
+        <translation>„{name}“: höchstens {most} Shorts entstehen auf einmal.</translation>
     </message>
     <message>
-        <source>“{name}”: {name2} has no passage there.</source>
-        <translation>„{name}“: {name2} hat dort keine Passage.</translation>
+        <source>“{name}”: {other} has no passage there.</source>
+        <translation>„{name}“: {other} hat dort keine Passage.</translation>
     </message>
     <message>
         <source>A cut</source>
@@ -5010,8 +5002,8 @@
         <translation>heute</translation>
     </message>
     <message>
-        <source>There is no {{{sorted}}} in names.</source>
-        <translation>In Namen gibt es kein {{{sorted}}}.</translation>
+        <source>There is no {{{name}}} in names.</source>
+        <translation>In Namen gibt es kein {{{name}}}.</translation>
     </message>
     <message>
         <source>Nothing is chosen to be rendered.</source>
@@ -5022,8 +5014,8 @@
         <translation>Shorts, eine Form und eine Sprache wählen.</translation>
     </message>
     <message>
-        <source>At most {MOST} files are rendered at once.</source>
-        <translation>Höchstens {MOST} Dateien werden auf einmal gerendert.</translation>
+        <source>At most {most} files are rendered at once.</source>
+        <translation>Höchstens {most} Dateien werden auf einmal gerendert.</translation>
     </message>
     <message>
         <source>Choose fewer.</source>
@@ -5057,8 +5049,8 @@
 <context>
     <name>session/simulated.py</name>
     <message>
-        <source>{title} cannot be started at {address}: {strerror}.</source>
-        <translation>{title} kann unter {address} nicht gestartet werden: {strerror}.</translation>
+        <source>{title} cannot be started at {address}: {error}.</source>
+        <translation>{title} kann unter {address} nicht gestartet werden: {error}.</translation>
     </message>
 </context>
 <context>
@@ -5123,8 +5115,8 @@
         <translation><numerusform>{n} Short zeigt {shown} davon.</numerusform><numerusform>{n} Shorts zeigen {shown} davon.</numerusform></translation>
     </message>
     <message>
-        <source>{told} Never shown: {length}, most in a row from {longest} to {longest2}.</source>
-        <translation>{told} Nie gezeigt: {length}, am Stück am meisten von {longest} bis {longest2}.</translation>
+        <source>{told} Never shown: {length}, most in a row from {first} to {last}.</source>
+        <translation>{told} Nie gezeigt: {length}, am Stück am meisten von {first} bis {last}.</translation>
     </message>
     <message>
         <source>No short uses it yet.</source>
@@ -5161,8 +5153,8 @@
         <translation>{words} Wörter; {share:.0%} wurden gehört, wo das Skript sie hat.</translation>
     </message>
     <message>
-        <source>{rstrip}; {confirmed:.0%} confirmed by the sound.</source>
-        <translation>{rstrip}; {confirmed:.0%} vom Ton bestätigt.</translation>
+        <source>{told}; {confirmed:.0%} confirmed by the sound.</source>
+        <translation>{told}; {confirmed:.0%} vom Ton bestätigt.</translation>
     </message>
     <message>
         <source>Choose its own file.</source>
@@ -5388,20 +5380,20 @@
         <translation>siehe seine eigenen Dateien</translation>
     </message>
     <message>
-        <source>Stand Tall {version}, Python {python_version}, Qt {qVersion}, SQLite {sqlite_version}</source>
-        <translation>Stand Tall {version}, Python {python_version}, Qt {qVersion}, SQLite {sqlite_version}</translation>
+        <source>Stand Tall {version}, Python {python}, Qt {qt}, SQLite {sqlite}</source>
+        <translation>Stand Tall {version}, Python {python}, Qt {qt}, SQLite {sqlite}</translation>
     </message>
     <message>
         <source>PyAV {version}, {coders}</source>
         <translation>PyAV {version}, {coders}</translation>
     </message>
     <message>
-        <source>{system}, {cores} cores; {platformName}; {screens}</source>
-        <translation>{system}, {cores} Kerne; {platformName}; {screens}</translation>
+        <source>{system}, {cores} cores; {platform}; {screens}</source>
+        <translation>{system}, {cores} Kerne; {platform}; {screens}</translation>
     </message>
     <message>
-        <source>Desktop: {get}, {get2}</source>
-        <translation>Desktop: {get}, {get2}</translation>
+        <source>Desktop: {desktop}, {language}</source>
+        <translation>Desktop: {desktop}, {language}</translation>
     </message>
     <message>
         <source>Footage in the project: {sources}</source>
@@ -5412,8 +5404,8 @@
         <translation>Versionen, dieser Rechner, die Art des Materials und das Ende des Protokolls: für einen Fehlerbericht</translation>
     </message>
     <message>
-        <source>{width} x {height} at {devicePixelRatio:g}</source>
-        <translation>{width} x {height} bei {devicePixelRatio:g}</translation>
+        <source>{width} x {height} at {ratio:g}</source>
+        <translation>{width} x {height} bei {ratio:g}</translation>
     </message>
     <message>
         <source>(no log)</source>
@@ -5436,8 +5428,8 @@
         <translation>Teile des Programms</translation>
     </message>
     <message>
-        <source>Log: {log_file}</source>
-        <translation>Protokoll: {log_file}</translation>
+        <source>Log: {file}</source>
+        <translation>Protokoll: {file}</translation>
     </message>
     <message>
         <source>  {width} x {height}, {rate:.3f} fps, {length:.0f} s</source>
@@ -5773,8 +5765,8 @@ Das Ende des Protokolls:
         <translation>Die Tasten aus einer Datei nehmen</translation>
     </message>
     <message>
-        <source>This key already does: {join}. It would do that no more.</source>
-        <translation>Diese Taste tut schon: {join}. Das täte sie dann nicht mehr.</translation>
+        <source>This key already does: {these}. It would do that no more.</source>
+        <translation>Diese Taste tut schon: {these}. Das täte sie dann nicht mehr.</translation>
     </message>
     <message>
         <source>{name} holds no keys: {error}</source>
@@ -5811,8 +5803,8 @@ Das Ende des Protokolls:
         <translation>Arbeitet an</translation>
     </message>
     <message>
-        <source>stand-tall workers --scheduler {strip}{key}</source>
-        <translation>stand-tall workers --scheduler {strip}{key}</translation>
+        <source>stand-tall workers --scheduler {written}{key}</source>
+        <translation>stand-tall workers --scheduler {written}{key}</translation>
     </message>
     <message>
         <source>Machines</source>
@@ -5863,8 +5855,8 @@ Das Ende des Protokolls:
         <translation>Neuer Schlüssel für Rechner</translation>
     </message>
     <message>
-        <source> --key {strip}</source>
-        <translation> --key {strip}</translation>
+        <source> --key {written}</source>
+        <translation> --key {written}</translation>
     </message>
     <message>
         <source>On one machine: stand-tall scheduler --listen HOST:PORT --key FILE
@@ -6007,8 +5999,8 @@ Auf jedem: {command}</translation>
         <translation>Wohin…</translation>
     </message>
     <message>
-        <source>Left out: {s}</source>
-        <translation>Ausgelassen: {s}</translation>
+        <source>Left out: {names}</source>
+        <translation>Ausgelassen: {names}</translation>
     </message>
 </context>
 <context>
@@ -6401,8 +6393,8 @@ Auf jedem: {command}</translation>
         <translation>{stem} zurückholen</translation>
     </message>
     <message>
-        <source>{stem} is open now; {stem2} is as it was.</source>
-        <translation>{stem} ist jetzt geöffnet; {stem2} bleibt, wie es war.</translation>
+        <source>{stem} is open now; {other} is as it was.</source>
+        <translation>{stem} ist jetzt geöffnet; {other} bleibt, wie es war.</translation>
     </message>
     <message>
         <source>The settings were not saved</source>
@@ -6474,8 +6466,8 @@ Auf jedem: {command}</translation>
         <translation>Erneut versuchen</translation>
     </message>
     <message>
-        <source>Sound is {late} ms late here, give or take {value} ms. The picture waits for it now.</source>
-        <translation>Der Ton kommt hier {late} ms später, auf {value} ms genau. Das Bild wartet jetzt auf ihn.</translation>
+        <source>Sound is {late} ms late here, give or take {sure} ms. The picture waits for it now.</source>
+        <translation>Der Ton kommt hier {late} ms später, auf {sure} ms genau. Das Bild wartet jetzt auf ihn.</translation>
     </message>
     <message>
         <source>There is no sound device on this machine, so nothing is late.</source>
@@ -6947,8 +6939,8 @@ Auf jedem: {command}</translation>
         <translation>{length:.1f} s</translation>
     </message>
     <message>
-        <source>, of which {SHOWN} are listed</source>
-        <translation>, davon {SHOWN} aufgeführt</translation>
+        <source>, of which {shown} are listed</source>
+        <translation>, davon {shown} aufgeführt</translation>
     </message>
     <message>
         <source>Write the cut</source>
@@ -7118,8 +7110,8 @@ Auf jedem: {command}</translation>
         <translation>allem aus „{source}“</translation>
     </message>
     <message>
-        <source>Translation: {get}</source>
-        <translation>Übersetzung: {get}</translation>
+        <source>Translation: {language}</source>
+        <translation>Übersetzung: {language}</translation>
     </message>
 </context>
 <context>
@@ -7422,8 +7414,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Eine eigene Schriftdatei nehmen (.ttf, .otf)</translation>
     </message>
     <message>
-        <source>Take the {lower} of the look over</source>
-        <translation>Vom Look übernehmen: {lower}</translation>
+        <source>Take the {what} of the look over</source>
+        <translation>Vom Look übernehmen: {what}</translation>
     </message>
     <message>
         <source>Type a name for the look first.</source>
@@ -7450,8 +7442,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Look schreiben</translation>
     </message>
     <message>
-        <source>Looks (*{ENDING})</source>
-        <translation>Looks (*{ENDING})</translation>
+        <source>Looks (*{ending})</source>
+        <translation>Looks (*{ending})</translation>
     </message>
     <message>
         <source>{name} is among your fonts now.</source>
@@ -7620,8 +7612,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Seltene und betonte Wörter hervorheben</translation>
     </message>
     <message>
-        <source>{told} words: {join}{more}.</source>
-        <translation>{told} Wörter: {join}{more}.</translation>
+        <source>{told} words: {these}{more}.</source>
+        <translation>{told} Wörter: {these}{more}.</translation>
     </message>
     <message>
         <source>No word has emphasis.</source>
@@ -7773,12 +7765,12 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Mit den Wörtern</translation>
     </message>
     <message>
-        <source>{s:.2f} s later than the words</source>
-        <translation>{s:.2f} s später als die Wörter</translation>
+        <source>{seconds:.2f} s later than the words</source>
+        <translation>{seconds:.2f} s später als die Wörter</translation>
     </message>
     <message>
-        <source>{s:.2f} s earlier than the words</source>
-        <translation>{s:.2f} s früher als die Wörter</translation>
+        <source>{seconds:.2f} s earlier than the words</source>
+        <translation>{seconds:.2f} s früher als die Wörter</translation>
     </message>
 </context>
 <context>
@@ -8010,8 +8002,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Kein Schnitt hat einen eigenen Übergang</translation>
     </message>
     <message>
-        <source>Length of the clip {lower}</source>
-        <translation>Länge des Clips ({lower})</translation>
+        <source>Length of the clip {what}</source>
+        <translation>Länge des Clips ({what})</translation>
     </message>
     <message>
         <source>How much of it is shown</source>
@@ -8022,8 +8014,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Entfernen</translation>
     </message>
     <message>
-        <source>Nothing {lower}</source>
-        <translation>Nichts: {lower}</translation>
+        <source>Nothing {what}</source>
+        <translation>Nichts: {what}</translation>
     </message>
     <message>
         <source>Play it</source>
@@ -8086,8 +8078,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Dieser Short hat keinen Schnitt.</translation>
     </message>
     <message>
-        <source>A clip or a still {lower}; it counts in the length</source>
-        <translation>Ein Clip oder Standbild ({lower}); zählt zur Länge</translation>
+        <source>A clip or a still {what}; it counts in the length</source>
+        <translation>Ein Clip oder Standbild ({what}); zählt zur Länge</translation>
     </message>
     <message>
         <source>{title}: nothing</source>
@@ -8137,8 +8129,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Ob der eigene Ton zu hören ist</translation>
     </message>
     <message>
-        <source>Cutaways: {lower}</source>
-        <translation>Zwischenbilder: {lower}</translation>
+        <source>Cutaways: {what}</source>
+        <translation>Zwischenbilder: {what}</translation>
     </message>
     <message>
         <source>Footage or stills to show over the talk, while the sound goes on.</source>
@@ -8333,8 +8325,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Zwischenbilder: welcher Teil gezeigt wird</translation>
     </message>
     <message>
-        <source>{files} shown: {join}</source>
-        <translation>{files} gezeigt: {join}</translation>
+        <source>{files} shown: {these}</source>
+        <translation>{files} gezeigt: {these}</translation>
     </message>
     <message>
         <source>Suggest pictures</source>
@@ -8697,8 +8689,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
 <context>
     <name>ui/bench/panels/extras/when_shown.py</name>
     <message>
-        <source>On {on}. Misses {join}.</source>
-        <translation>Auf {on}. Fehlt auf {join}.</translation>
+        <source>On {on}. Misses {these}.</source>
+        <translation>Auf {on}. Fehlt auf {these}.</translation>
     </message>
     <message>
         <source>Whole short</source>
@@ -9964,8 +9956,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Wiederholte Wörter und falsche Anfänge</translation>
     </message>
     <message>
-        <source>Propose {lower}</source>
-        <translation>Vorschlagen: {lower}</translation>
+        <source>Propose {what}</source>
+        <translation>Vorschlagen: {what}</translation>
     </message>
     <message numerus="yes">
         <source>{n} rows</source>
@@ -10091,8 +10083,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Wort oder Namen eingeben, wie es geschrieben sein soll.</translation>
     </message>
     <message>
-        <source>Name of speaker {i}</source>
-        <translation>Name von Sprecher {i}</translation>
+        <source>Name of speaker {n}</source>
+        <translation>Name von Sprecher {n}</translation>
     </message>
     <message>
         <source>Name of the speaker; every place shows it</source>
@@ -10107,8 +10099,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Wie lange insgesamt gesprochen wird</translation>
     </message>
     <message>
-        <source>{name} looks like {name2} in {footage}.</source>
-        <translation>{name} sieht aus wie {name2} in {footage}.</translation>
+        <source>{name} looks like {other} in {footage}.</source>
+        <translation>{name} sieht aus wie {other} in {footage}.</translation>
     </message>
     <message>
         <source>Remove {said} from the list</source>
@@ -10320,8 +10312,8 @@ Beim Übersetzen stand da „{original}“.</translation>
         <translation>WÖRTER</translation>
     </message>
     <message>
-        <source>Nothing to {lower} ({keys})</source>
-        <translation>Nichts: {lower} ({keys})</translation>
+        <source>Nothing to {what} ({keys})</source>
+        <translation>Nichts: {what} ({keys})</translation>
     </message>
 </context>
 <context>
@@ -10899,8 +10891,8 @@ Hier stehen dann die Wörter.</translation>
         <translation>geht sofort hinaus</translation>
     </message>
     <message>
-        <source>At most {longest_s}, {join}</source>
-        <translation>Höchstens {longest_s}, {join}</translation>
+        <source>At most {longest_s}, {these}</source>
+        <translation>Höchstens {longest_s}, {these}</translation>
     </message>
     <message>
         <source>posts go to its server</source>
@@ -11035,12 +11027,12 @@ Hier stehen dann die Wörter.</translation>
         <translation>Konto</translation>
     </message>
     <message>
-        <source>{hashtags_most} hashtags in the text</source>
-        <translation>{hashtags_most} Hashtags im Text</translation>
+        <source>{most} hashtags in the text</source>
+        <translation>{most} Hashtags im Text</translation>
     </message>
     <message>
-        <source>{hashtags_most} hashtags apart</source>
-        <translation>{hashtags_most} Hashtags getrennt</translation>
+        <source>{most} hashtags apart</source>
+        <translation>{most} Hashtags getrennt</translation>
     </message>
     <message>
         <source>no hashtags</source>
@@ -11218,28 +11210,28 @@ Hier stehen dann die Wörter.</translation>
         <translation>Alle bereiten freigeben, von {held}</translation>
     </message>
     <message>
-        <source>{sum} on {title_of}</source>
-        <translation>{sum} auf {title_of}</translation>
+        <source>{sum} on {channel}</source>
+        <translation>{sum} auf {channel}</translation>
     </message>
     <message>
-        <source>{slots} posts: {join}.</source>
-        <translation>{slots} Beiträge: {join}.</translation>
+        <source>{slots} posts: {these}.</source>
+        <translation>{slots} Beiträge: {these}.</translation>
     </message>
     <message>
         <source>No short finds a day.</source>
         <translation>Kein Short findet einen Tag.</translation>
     </message>
     <message>
-        <source> From {value:%d %b} to {value2:%d %b %Y}.</source>
-        <translation> Vom {value:%d. %b} bis {value2:%d. %b %Y}.</translation>
+        <source> From {first:%d %b} to {last:%d %b %Y}.</source>
+        <translation> Vom {first:%d. %b} bis {last:%d. %b %Y}.</translation>
     </message>
     <message>
-        <source>{count} on {title_of}</source>
-        <translation>{count} auf {title_of}</translation>
+        <source>{count} on {channel}</source>
+        <translation>{count} auf {channel}</translation>
     </message>
     <message>
-        <source> Times left without a short: {join}.</source>
-        <translation> Zeiten ohne Short: {join}.</translation>
+        <source> Times left without a short: {these}.</source>
+        <translation> Zeiten ohne Short: {these}.</translation>
     </message>
     <message>
         <source> {these} not there, or there twice, since clocks are changed: see “!”. Say first which time it is to be.</source>
@@ -11350,8 +11342,8 @@ Hier stehen dann die Wörter.</translation>
         <translation>Nichts ist ausgelassen.</translation>
     </message>
     <message>
-        <source>Fills {join} from {of}.</source>
-        <translation>Füllt {join} aus {of}.</translation>
+        <source>Fills {these} from {of}.</source>
+        <translation>Füllt {these} aus {of}.</translation>
     </message>
     <message>
         <source>Tick “is filled” for a channel below, and say how often.</source>
@@ -11524,8 +11516,8 @@ Hier stehen dann die Wörter.</translation>
         <translation> und {days} weiteren</translation>
     </message>
     <message>
-        <source>{title_of} has nothing on {join}{more}.</source>
-        <translation>{title_of} hat nichts am {join}{more}.</translation>
+        <source>{channel} has nothing on {these}{more}.</source>
+        <translation>{channel} hat nichts am {these}{more}.</translation>
     </message>
     <message>
         <source>Written to {path}.</source>
@@ -11617,12 +11609,12 @@ Hier stehen dann die Wörter.</translation>
         <translation>Beschreibung, {counted} von {description_most}</translation>
     </message>
     <message>
-        <source>Hashtags, {hashtags} of {hashtags_most}</source>
-        <translation>Hashtags, {hashtags} von {hashtags_most}</translation>
+        <source>Hashtags, {hashtags} of {most}</source>
+        <translation>Hashtags, {hashtags} von {most}</translation>
     </message>
     <message>
-        <source>Search words, {search_words} of {search_words_most}</source>
-        <translation>Suchwörter, {search_words} von {search_words_most}</translation>
+        <source>Search words, {search_words} of {most}</source>
+        <translation>Suchwörter, {search_words} von {most}</translation>
     </message>
     <message>
         <source>All that is written is on the clipboard.</source>
@@ -11641,8 +11633,8 @@ Hier stehen dann die Wörter.</translation>
         <translation>Kopieren</translation>
     </message>
     <message>
-        <source>Copy the {lower}</source>
-        <translation>Kopieren: {lower}</translation>
+        <source>Copy the {what}</source>
+        <translation>Kopieren: {what}</translation>
     </message>
     <message>
         <source>The {key} is on the clipboard.</source>
@@ -11849,8 +11841,8 @@ Hier stehen dann die Wörter.</translation>
         <translation>Alles stimmt: er kann hinausgehen.</translation>
     </message>
     <message>
-        <source>Not in the dictionary: {join}.</source>
-        <translation>Nicht im Wörterbuch: {join}.</translation>
+        <source>Not in the dictionary: {these}.</source>
+        <translation>Nicht im Wörterbuch: {these}.</translation>
     </message>
     <message>
         <source>Open its project to have texts proposed from its words.</source>
@@ -11992,8 +11984,8 @@ Hier stehen dann die Wörter.</translation>
         <translation>Ein Link beginnt mit https:// oder http://.</translation>
     </message>
     <message>
-        <source>Plans for {join}.</source>
-        <translation>Plant für {join}.</translation>
+        <source>Plans for {these}.</source>
+        <translation>Plant für {these}.</translation>
     </message>
     <message>
         <source>No channel is filled yet: say how often under Fill.</source>
@@ -12160,12 +12152,12 @@ Hier stehen dann die Wörter.</translation>
         <translation>{day:%A, %d. %B %Y}, {posts}</translation>
     </message>
     <message>
-        <source>{more} more</source>
-        <translation>{more} weitere</translation>
-    </message>
-    <message>
         <source>none</source>
         <translation>keine</translation>
+    </message>
+    <message>
+        <source>{more} more</source>
+        <translation>{more} weitere</translation>
     </message>
     <message numerus="yes">
         <source>{n} posts</source>
@@ -12441,12 +12433,12 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
 <context>
     <name>ui/footage/fetching.py</name>
     <message>
-        <source>{size_of} of {size_of2}</source>
-        <translation>{size_of} von {size_of2}</translation>
+        <source>{came} of {whole}</source>
+        <translation>{came} von {whole}</translation>
     </message>
     <message>
-        <source>  ·  {size_of}/s</source>
-        <translation>  ·  {size_of}/s</translation>
+        <source>  ·  {came}/s</source>
+        <translation>  ·  {came}/s</translation>
     </message>
     <message>
         <source>Link to a video or sound file</source>
@@ -12752,8 +12744,8 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
         <translation>Titel aus eigenen Wörtern, in bis zu vier Arten; einen wählen oder einen anderen eingeben</translation>
     </message>
     <message>
-        <source>  ·  about {join}</source>
-        <translation>  ·  über {join}</translation>
+        <source>  ·  about {these}</source>
+        <translation>  ·  über {these}</translation>
     </message>
     <message>
         <source>{number}.  {length:.0f} s  ·  from {start}{about}</source>
@@ -12875,8 +12867,8 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
         <translation>Eine Kopie der Datei, die sie enthält; nichts wird neu kodiert</translation>
     </message>
     <message>
-        <source>Tells it apart: {join}</source>
-        <translation>Woran es kenntlich ist: {join}</translation>
+        <source>Tells it apart: {these}</source>
+        <translation>Woran es kenntlich ist: {these}</translation>
     </message>
     <message>
         <source>Title of the chapter</source>
@@ -13141,8 +13133,8 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
         <translation>Zuerst mindestens einen Vorschlag behalten.</translation>
     </message>
     <message>
-        <source>Learnt from {votes}: {join}.</source>
-        <translation>Aus {votes} gelernt: {join}.</translation>
+        <source>Learnt from {votes}: {these}.</source>
+        <translation>Aus {votes} gelernt: {these}.</translation>
     </message>
     <message>
         <source>“Find moments” looks for passages that can stand alone as a short.</source>
@@ -13211,8 +13203,8 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
         <translation>Dieser Teil enthält keine ganzen Sätze dieser Länge. Das ganze Material oder kürzere verlangen.</translation>
     </message>
     <message>
-        <source>Only {total} s are spoken in all. Ask for shorter ones, from {value} s.</source>
-        <translation>Insgesamt wird nur {total} s gesprochen. Kürzere verlangen, ab {value} s.</translation>
+        <source>Only {total} s are spoken in all. Ask for shorter ones, from {least} s.</source>
+        <translation>Insgesamt wird nur {total} s gesprochen. Kürzere verlangen, ab {least} s.</translation>
     </message>
 </context>
 <context>
@@ -13540,8 +13532,8 @@ der Short</translation>
         <translation>Den Ordner für fertige Dateien wählen</translation>
     </message>
     <message>
-        <source>{{{k}}} is {v}</source>
-        <translation>{{{k}}} ist {v}</translation>
+        <source>{{{name}}} is {what}</source>
+        <translation>{{{name}}} ist {what}</translation>
     </message>
     <message>
         <source>As each short</source>
@@ -13576,12 +13568,8 @@ der Short</translation>
         <translation>Auch in {shape}, neu gerahmt nach wem und wie groß</translation>
     </message>
     <message>
-        <source>{w} pixels on the shorter side</source>
-        <translation>{w} Pixel an der kürzeren Seite</translation>
-    </message>
-    <message>
-        <source>{r:g} fps</source>
-        <translation>{r:g} fps</translation>
+        <source>{pixels} pixels on the shorter side</source>
+        <translation>{pixels} Pixel an der kürzeren Seite</translation>
     </message>
     <message>
         <source>Finding out size and time …</source>
@@ -13595,8 +13583,8 @@ der Short</translation>
 <context>
     <name>ui/renders/checking.py</name>
     <message>
-        <source>Never tell of {TITLES} before a render</source>
-        <translation>Vor dem Rendern nie melden: {TITLES}</translation>
+        <source>Never tell of {what} before a render</source>
+        <translation>Vor dem Rendern nie melden: {what}</translation>
     </message>
     <message>
         <source>BEFORE RENDERING</source>
@@ -13806,8 +13794,8 @@ der Short</translation>
         <translation>Titelbild ändern</translation>
     </message>
     <message>
-        <source>Proposal {n}: {join}</source>
-        <translation>Vorschlag {n}: {join}</translation>
+        <source>Proposal {n}: {these}</source>
+        <translation>Vorschlag {n}: {these}</translation>
     </message>
     <message>
         <source>The cover is written: {name}.</source>
@@ -14031,8 +14019,8 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>Beide ohne Ton abspielen (Leertaste)</translation>
     </message>
     <message>
-        <source>What is seen at the {lower}</source>
-        <translation>Was zu sehen ist: {lower}</translation>
+        <source>What is seen at the {what}</source>
+        <translation>Was zu sehen ist: {what}</translation>
     </message>
     <message>
         <source>Left</source>
@@ -14182,8 +14170,8 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
 <context>
     <name>ui/state/lost_files.py</name>
     <message>
-        <source>{name} has other content than {name2}. To use it all the same, add it as new footage.</source>
-        <translation>{name} hat anderen Inhalt als {name2}. Um es dennoch zu verwenden, als neues Material hinzufügen.</translation>
+        <source>{name} has other content than {other}. To use it all the same, add it as new footage.</source>
+        <translation>{name} hat anderen Inhalt als {other}. Um es dennoch zu verwenden, als neues Material hinzufügen.</translation>
     </message>
 </context>
 <context>
@@ -14204,8 +14192,8 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>Unter Material hinzufügen.</translation>
     </message>
     <message>
-        <source>“{name}” also shows {name2}, which is not analysed.</source>
-        <translation>„{name}“ zeigt auch {name2}, das nicht analysiert ist.</translation>
+        <source>“{name}” also shows {other}, which is not analysed.</source>
+        <translation>„{name}“ zeigt auch {other}, das nicht analysiert ist.</translation>
     </message>
     <message>
         <source>Analyse it in the Footage place.</source>
@@ -14255,8 +14243,8 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>{name}: dies wurde nicht getan</translation>
     </message>
     <message>
-        <source>{told} in {join}, at most {longest_s:g} s long.</source>
-        <translation>{told} in {join}, höchstens {longest_s:g} s lang.</translation>
+        <source>{told} in {these}, at most {longest_s:g} s long.</source>
+        <translation>{told} in {these}, höchstens {longest_s:g} s lang.</translation>
     </message>
     <message>
         <source>{n} renders are in the queue; the posts take the files when they are finished.</source>
@@ -14267,8 +14255,8 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>Nichts kann gerendert werden: die Shorts dieser Beiträge sind in einem anderen Projekt.</translation>
     </message>
     <message>
-        <source>{told} of {held} are not ready. The first: {told2}</source>
-        <translation>{told} von {held} sind nicht bereit. Der erste: {told2}</translation>
+        <source>{told} of {held} are not ready. The first: {first}</source>
+        <translation>{told} von {held} sind nicht bereit. Der erste: {first}</translation>
     </message>
 </context>
 <context>
@@ -14290,8 +14278,8 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>Wackeln wird gemessen</translation>
     </message>
     <message>
-        <source>sound alone, {upper}</source>
-        <translation>nur Ton, {upper}</translation>
+        <source>sound alone, {format}</source>
+        <translation>nur Ton, {format}</translation>
     </message>
     <message>
         <source>{size_bytes:.1f} MB</source>
@@ -14486,8 +14474,8 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>Helfende Rechner werden gesucht…</translation>
     </message>
     <message>
-        <source>{rstrip}. This machine works alone.</source>
-        <translation>{rstrip}. Dieser Rechner arbeitet allein.</translation>
+        <source>{told}. This machine works alone.</source>
+        <translation>{told}. Dieser Rechner arbeitet allein.</translation>
     </message>
     <message>
         <source> {others} of another version: given nothing.</source>

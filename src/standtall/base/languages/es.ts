@@ -8,8 +8,8 @@
         <translation>Detenido.</translation>
     </message>
     <message>
-        <source>{path} could not be written: {strerror}.</source>
-        <translation>No se pudo escribir {path}: {strerror}.</translation>
+        <source>{path} could not be written: {error}.</source>
+        <translation>No se pudo escribir {path}: {error}.</translation>
     </message>
     <message>
         <source>Try another folder.</source>
@@ -59,8 +59,8 @@
         <translation>Elija los archivos multimedia que contiene.</translation>
     </message>
     <message>
-        <source>{path} cannot be read: {strerror}.</source>
-        <translation>No se puede leer {path}: {strerror}.</translation>
+        <source>{path} cannot be read: {error}.</source>
+        <translation>No se puede leer {path}: {error}.</translation>
     </message>
     <message>
         <source>Check the file's permissions.</source>
@@ -70,8 +70,8 @@
 <context>
     <name>base/log.py</name>
     <message>
-        <source>The program goes on; what happened is written in {log_file}.</source>
-        <translation>El programa continúa; lo ocurrido está escrito en {log_file}.</translation>
+        <source>The program goes on; what happened is written in {file}.</source>
+        <translation>El programa continúa; lo ocurrido está escrito en {file}.</translation>
     </message>
     <message>
         <source>{undone}, because of a fault in the program ({name}).</source>
@@ -93,24 +93,24 @@
 <context>
     <name>base/timecode.py</name>
     <message>
-        <source>“{strip}” is no timecode.</source>
-        <translation>«{strip}» no es un código de tiempo.</translation>
+        <source>“{written}” is no timecode.</source>
+        <translation>«{written}» no es un código de tiempo.</translation>
     </message>
     <message>
         <source>It is written 01:02:03:04, or 01:02:03;04 in drop frame.</source>
         <translation>Se escribe 01:02:03:04, o 01:02:03;04 con drop frame.</translation>
     </message>
     <message>
-        <source>There is no timecode {strip} at {rate:.5g} fps.</source>
-        <translation>No existe el código de tiempo {strip} a {rate:.5g} fps.</translation>
+        <source>There is no timecode {written} at {rate:.5g} fps.</source>
+        <translation>No existe el código de tiempo {written} a {rate:.5g} fps.</translation>
     </message>
     <message>
         <source>Say at which fps it counts.</source>
         <translation>Indique a cuántos fps cuenta.</translation>
     </message>
     <message>
-        <source>The drop-frame count leaves {strip} out.</source>
-        <translation>La cuenta con drop frame omite {strip}.</translation>
+        <source>The drop-frame count leaves {written} out.</source>
+        <translation>La cuenta con drop frame omite {written}.</translation>
     </message>
     <message>
         <source>Take the next one, or count without dropping.</source>
@@ -142,16 +142,16 @@
 <context>
     <name>checks/legibility.py</name>
     <message>
-        <source>“{said}” is a line of {value:.0f} letters; {LONGEST_LINE} are easy to follow</source>
-        <translation>«{said}» es una línea de {value:.0f} letras; {LONGEST_LINE} se siguen con facilidad</translation>
+        <source>“{said}” is a line of {value:.0f} letters; {most} are easy to follow</source>
+        <translation>«{said}» es una línea de {value:.0f} letras; {most} se siguen con facilidad</translation>
     </message>
     <message>
-        <source>“{said}” has a contrast of {value:.1f} : 1; {LEAST} : 1 is needed</source>
-        <translation>«{said}» tiene un contraste de {value:.1f} : 1; hace falta {LEAST} : 1</translation>
+        <source>“{said}” has a contrast of {value:.1f} : 1; {least} : 1 is needed</source>
+        <translation>«{said}» tiene un contraste de {value:.1f} : 1; hace falta {least} : 1</translation>
     </message>
     <message>
-        <source>“{said}” runs at {value:.0f} letters a second; {FASTEST:.0f} can be read</source>
-        <translation>«{said}» pasa a {value:.0f} letras por segundo; se pueden leer {FASTEST:.0f}</translation>
+        <source>“{said}” runs at {value:.0f} letters a second; {most:.0f} can be read</source>
+        <translation>«{said}» pasa a {value:.0f} letras por segundo; se pueden leer {most:.0f}</translation>
     </message>
     <message>
         <source>An outline</source>
@@ -463,8 +463,8 @@
         <translation>{name} no termina en un formato conocido.</translation>
     </message>
     <message>
-        <source>Let the name end in {join}.</source>
-        <translation>El nombre debe terminar en {join}.</translation>
+        <source>Let the name end in {these}.</source>
+        <translation>El nombre debe terminar en {these}.</translation>
     </message>
     <message>
         <source>There are no captions to write.</source>
@@ -474,8 +474,8 @@
 <context>
     <name>exchange/edl.py</name>
     <message>
-        <source>An EDL has at most {MOST_EVENTS} events.</source>
-        <translation>Una EDL tiene como mucho {MOST_EVENTS} eventos.</translation>
+        <source>An EDL has at most {most} events.</source>
+        <translation>Una EDL tiene como mucho {most} eventos.</translation>
     </message>
     <message>
         <source>Write the cut as OpenTimelineIO.</source>
@@ -537,8 +537,8 @@
         <translation>Llame a una «start» en la primera línea.</translation>
     </message>
     <message>
-        <source>What comes after line {MOST} was not read.</source>
-        <translation>Lo que sigue a la línea {MOST} no se leyó.</translation>
+        <source>What comes after line {most} was not read.</source>
+        <translation>Lo que sigue a la línea {most} no se leyó.</translation>
     </message>
     <message>
         <source>“{said}” is no time.</source>
@@ -576,8 +576,8 @@
         <translation>Exporte de nuevo el corte como OpenTimelineIO (.otio).</translation>
     </message>
     <message>
-        <source>{name} holds no cut but {name2}.</source>
-        <translation>{name} no contiene un corte, sino {name2}.</translation>
+        <source>{name} holds no cut but {other}.</source>
+        <translation>{name} no contiene un corte, sino {other}.</translation>
     </message>
     <message>
         <source>Export a whole timeline.</source>
@@ -620,8 +620,8 @@
         <translation>Exporte el corte de nuevo.</translation>
     </message>
     <message>
-        <source>What comes after clip {MOST_CLIPS} was not read.</source>
-        <translation>Lo que sigue al clip {MOST_CLIPS} no se leyó.</translation>
+        <source>What comes after clip {most} was not read.</source>
+        <translation>Lo que sigue al clip {most} no se leyó.</translation>
     </message>
     <message>
         <source>The transition “{name}” is not taken over.</source>
@@ -632,8 +632,8 @@
         <translation>Clip {number}</translation>
     </message>
     <message>
-        <source>“{name}” is a {lower} inside the track and was not read.</source>
-        <translation>«{name}» es un {lower} dentro de la pista y no se leyó.</translation>
+        <source>“{name}” is a {what} inside the track and was not read.</source>
+        <translation>«{name}» es un {what} dentro de la pista y no se leyó.</translation>
     </message>
 </context>
 <context>
@@ -669,10 +669,6 @@
     <message>
         <source>Choose another file.</source>
         <translation>Elija otro archivo.</translation>
-    </message>
-    <message>
-        <source>{name} cannot be read: {strerror}.</source>
-        <translation>No se puede leer {name}: {strerror}.</translation>
     </message>
     <message>
         <source>Check the file.</source>
@@ -742,7 +738,7 @@
     </message>
     <message>
         <source>{name} is damaged: {error}.</source>
-        <translation>{name} está dañado: {error}.</translation>
+        <translation>{name} está dañada: {error}.</translation>
     </message>
     <message>
         <source>Save it again from the tool it was translated in.</source>
@@ -806,10 +802,6 @@
         <translation>Hágala más pequeña.</translation>
     </message>
     <message>
-        <source>{name} is damaged: {errorString}.</source>
-        <translation>{name} está dañada: {errorString}.</translation>
-    </message>
-    <message>
         <source>Choose another picture.</source>
         <translation>Elija otra imagen.</translation>
     </message>
@@ -825,8 +817,8 @@
         <translation>Guárdelo como SVG simple o como PNG.</translation>
     </message>
     <message>
-        <source>{name} is not used: it is over {LARGEST} MB.</source>
-        <translation>{name} no se usa: supera {LARGEST} MB.</translation>
+        <source>{name} is not used: it is over {most} MB.</source>
+        <translation>{name} no se usa: supera {most} MB.</translation>
     </message>
     <message>
         <source>{name} is not used: {error}.</source>
@@ -840,12 +832,12 @@
         <translation>El trabajo terminó de forma inesperada en {name} (código {code}).</translation>
     </message>
     <message>
-        <source>Try again; the log is {log_file}.</source>
-        <translation>Vuelva a intentarlo; el registro es {log_file}.</translation>
+        <source>Try again; the log is {file}.</source>
+        <translation>Vuelva a intentarlo; el registro es {file}.</translation>
     </message>
     <message>
-        <source>The work could not be started: {strerror}.</source>
-        <translation>No se pudo iniciar el trabajo: {strerror}.</translation>
+        <source>The work could not be started: {error}.</source>
+        <translation>No se pudo iniciar el trabajo: {error}.</translation>
     </message>
     <message>
         <source>Close other programs, then try again.</source>
@@ -964,8 +956,8 @@
 <context>
     <name>jobs/machines/serving.py</name>
     <message>
-        <source>{listen} cannot be listened to: {strerror}.</source>
-        <translation>No se puede escuchar en {listen}: {strerror}.</translation>
+        <source>{listen} cannot be listened to: {error}.</source>
+        <translation>No se puede escuchar en {listen}: {error}.</translation>
     </message>
     <message>
         <source>Choose another port.</source>
@@ -1082,8 +1074,8 @@
         <translation>Escriba el nombre del sitio donde publica.</translation>
     </message>
     <message>
-        <source>There is a channel called “{strip}” already.</source>
-        <translation>Ya hay un canal llamado «{strip}».</translation>
+        <source>There is a channel called “{written}” already.</source>
+        <translation>Ya hay un canal llamado «{written}».</translation>
     </message>
     <message>
         <source>Give it another name.</source>
@@ -1263,8 +1255,8 @@
 <context>
     <name>library/own.py</name>
     <message>
-        <source>{what} cannot be read ({strerror}), so they are left out. Check the file {path}.</source>
-        <translation>{what}: no se puede leer ({strerror}) y se omite. Compruebe el archivo {path}.</translation>
+        <source>{what} cannot be read ({error}), so they are left out. Check the file {path}.</source>
+        <translation>{what}: no se puede leer ({error}) y se omite. Compruebe el archivo {path}.</translation>
     </message>
     <message>
         <source>{what} cannot be understood ({error}), so they are left out; the file is kept as {beside}.</source>
@@ -1363,8 +1355,8 @@
         <translation>No se puede reparar {name}: su primera página está dañada o no es un proyecto.</translation>
     </message>
     <message>
-        <source>{name} cannot be repaired: it says that it is of version {version}, and this program is at {VERSION}.</source>
-        <translation>No se puede reparar {name}: dice ser de la versión {version} y este programa va por la {VERSION}.</translation>
+        <source>{name} cannot be repaired: it says that it is of version {version}, and this program is at {own}.</source>
+        <translation>No se puede reparar {name}: dice ser de la versión {version} y este programa va por la {own}.</translation>
     </message>
     <message>
         <source>Choose a project of this version, or a copy of another day.</source>
@@ -1735,8 +1727,8 @@
 <context>
     <name>model/caption_edits.py</name>
     <message>
-        <source>Captions: {join}</source>
-        <translation>Subtítulos: {join}</translation>
+        <source>Captions: {these}</source>
+        <translation>Subtítulos: {these}</translation>
     </message>
     <message>
         <source>Look: {title}</source>
@@ -1877,8 +1869,8 @@
 <context>
     <name>model/captions.py</name>
     <message>
-        <source>At most {MOST_MASKED} words of at most 40 letters can be masked.</source>
-        <translation>Se pueden ocultar como mucho {MOST_MASKED} palabras de hasta 40 letras.</translation>
+        <source>At most {most} words of at most 40 letters can be masked.</source>
+        <translation>Se pueden ocultar como mucho {most} palabras de hasta 40 letras.</translation>
     </message>
 </context>
 <context>
@@ -1972,8 +1964,8 @@
 <context>
     <name>model/corrections.py</name>
     <message>
-        <source>Retype “{join}”</source>
-        <translation>Reescribir «{join}»</translation>
+        <source>Retype “{these}”</source>
+        <translation>Reescribir «{these}»</translation>
     </message>
     <message>
         <source>Move “{said}” by {moved:+.2f} s</source>
@@ -1992,8 +1984,8 @@
         <translation>Escriba la palabra de al lado junto con la nueva.</translation>
     </message>
     <message>
-        <source>Add “{join}”</source>
-        <translation>Añadir «{join}»</translation>
+        <source>Add “{these}”</source>
+        <translation>Añadir «{these}»</translation>
     </message>
     <message>
         <source>Remove {chosen}</source>
@@ -2245,8 +2237,8 @@
         <translation>Orden de los insertos</translation>
     </message>
     <message>
-        <source>Leave {rsplit} out</source>
-        <translation>Omitir {rsplit}</translation>
+        <source>Leave {name} out</source>
+        <translation>Omitir {name}</translation>
     </message>
     <message>
         <source>Remove all extras</source>
@@ -2320,16 +2312,16 @@
         <translation>Insertos</translation>
     </message>
     <message>
-        <source>A text on the picture has 1 to {LONGEST_TEXT} letters.</source>
-        <translation>Un texto en la imagen tiene de 1 a {LONGEST_TEXT} letras.</translation>
+        <source>A text on the picture has 1 to {most} letters.</source>
+        <translation>Un texto en la imagen tiene de 1 a {most} letras.</translation>
     </message>
     <message>
         <source>A picture needs a file.</source>
         <translation>Una imagen necesita un archivo.</translation>
     </message>
     <message>
-        <source>A short holds at most {MOST_EXTRAS} extras.</source>
-        <translation>Un corto contiene como mucho {MOST_EXTRAS} extras.</translation>
+        <source>A short holds at most {most} extras.</source>
+        <translation>Un corto contiene como mucho {most} extras.</translation>
     </message>
     <message>
         <source>Two extras of a short have the same number.</source>
@@ -2339,8 +2331,8 @@
 <context>
     <name>model/form.py</name>
     <message>
-        <source>Captions are written as {join}.</source>
-        <translation>Los subtítulos se escriben como {join}.</translation>
+        <source>Captions are written as {these}.</source>
+        <translation>Los subtítulos se escriben como {these}.</translation>
     </message>
 </context>
 <context>
@@ -2393,8 +2385,8 @@
         <translation>Disposición como se propone</translation>
     </message>
     <message>
-        <source>Layout: {LAYOUT_TITLES}</source>
-        <translation>Disposición: {LAYOUT_TITLES}</translation>
+        <source>Layout: {layout}</source>
+        <translation>Disposición: {layout}</translation>
     </message>
     <message>
         <source>Size of the face</source>
@@ -2437,8 +2429,8 @@
         <translation>Disposiciones como se proponen</translation>
     </message>
     <message>
-        <source>All shots: {LAYOUT_TITLES}</source>
-        <translation>Todos los planos: {LAYOUT_TITLES}</translation>
+        <source>All shots: {layout}</source>
+        <translation>Todos los planos: {layout}</translation>
     </message>
     <message>
         <source>Answers held over</source>
@@ -2571,8 +2563,8 @@
         <translation>No hay ningún aspecto llamado «{name}».</translation>
     </message>
     <message>
-        <source>Choose one of: {join}.</source>
-        <translation>Elija uno de: {join}.</translation>
+        <source>Choose one of: {these}.</source>
+        <translation>Elija uno de: {these}.</translation>
     </message>
     <message>
         <source>What is said about a look must be no longer than 200 letters.</source>
@@ -2670,19 +2662,19 @@
         <translation>Cada corto de un plan necesita un nombre y al menos un pasaje.</translation>
     </message>
     <message>
-        <source>This plan is of version {version}; this program reads version {VERSION}.</source>
-        <translation>Este plan es de la versión {version}; este programa lee la versión {VERSION}.</translation>
+        <source>This plan is of version {version}; this program reads version {own}.</source>
+        <translation>Este plan es de la versión {version}; este programa lee la versión {own}.</translation>
     </message>
     <message>
-        <source>A plan holds at most {MOST_SHORTS} shorts.</source>
-        <translation>Un plan contiene como mucho {MOST_SHORTS} cortos.</translation>
+        <source>A plan holds at most {most} shorts.</source>
+        <translation>Un plan contiene como mucho {most} cortos.</translation>
     </message>
 </context>
 <context>
     <name>model/post.py</name>
     <message>
-        <source>The texts of a post have at most {LONGEST_TEXT} letters together.</source>
-        <translation>Los textos de una publicación suman como mucho {LONGEST_TEXT} letras.</translation>
+        <source>The texts of a post have at most {most} letters together.</source>
+        <translation>Los textos de una publicación suman como mucho {most} letras.</translation>
     </message>
     <message>
         <source>The mark of a post is 32 hexadecimal digits.</source>
@@ -2696,8 +2688,8 @@
         <translation>Un canal tiene título, descripción o ambos.</translation>
     </message>
     <message>
-        <source>A channel takes shapes out of {join}.</source>
-        <translation>Un canal admite formas de entre {join}.</translation>
+        <source>A channel takes shapes out of {these}.</source>
+        <translation>Un canal admite formas de entre {these}.</translation>
     </message>
     <message>
         <source>The address of a channel begins with https://, or with http://127.0.0.1 on this machine.</source>
@@ -2712,8 +2704,8 @@
         <translation>Una carpeta no guarda borradores ni horas: lo hace Stand Tall.</translation>
     </message>
     <message>
-        <source>A channel names each {what} once, and at most {MOST_CHOICES}.</source>
-        <translation>Un canal nombra {what} una vez cada uno, y como mucho {MOST_CHOICES}.</translation>
+        <source>A channel names each {what} once, and at most {most}.</source>
+        <translation>Un canal nombra {what} una vez cada uno, y como mucho {most}.</translation>
     </message>
     <message>
         <source>The name of a channel's {what} has 1 to 60 letters.</source>
@@ -2789,8 +2781,8 @@
         <translation>Un estilo de subtítulos no tiene la propiedad «{name}».</translation>
     </message>
     <message>
-        <source>It has: {join}.</source>
-        <translation>Tiene: {join}.</translation>
+        <source>It has: {these}.</source>
+        <translation>Tiene: {these}.</translation>
     </message>
 </context>
 <context>
@@ -3232,8 +3224,8 @@
         <translation>{label} debe estar entre {low:g} y {high:g}.</translation>
     </message>
     <message>
-        <source>It is one of: {join}.</source>
-        <translation>Es uno de: {join}.</translation>
+        <source>It is one of: {these}.</source>
+        <translation>Es uno de: {these}.</translation>
     </message>
     <message>
         <source>The family of a font is a name of at most 80 letters.</source>
@@ -3403,8 +3395,8 @@
         <translation>empieza con una pregunta</translation>
     </message>
     <message>
-        <source>“{strip}” only clears the throat</source>
-        <translation>«{strip}» solo es un carraspeo</translation>
+        <source>“{written}” only clears the throat</source>
+        <translation>«{written}» solo es un carraspeo</translation>
     </message>
     <message>
         <source>a filler in the first three seconds</source>
@@ -3467,8 +3459,8 @@
         <translation>«{said}» en la primera línea remite a algo de fuera</translation>
     </message>
     <message>
-        <source>“{strip}” was introduced before</source>
-        <translation>«{strip}» se presentó antes</translation>
+        <source>“{written}” was introduced before</source>
+        <translation>«{written}» se presentó antes</translation>
     </message>
     <message>
         <source>hurried: {rate:.0f} words a minute</source>
@@ -3490,16 +3482,16 @@
 <context>
     <name>posts/background.py</name>
     <message>
-        <source>The outbox starts with the desktop from now on ({autostart_file}); the service could not be started now.</source>
-        <translation>La bandeja de salida arranca desde ahora con el escritorio ({autostart_file}); el servicio no se pudo iniciar ahora.</translation>
+        <source>The outbox starts with the desktop from now on ({file}); the service could not be started now.</source>
+        <translation>La bandeja de salida arranca desde ahora con el escritorio ({file}); el servicio no se pudo iniciar ahora.</translation>
     </message>
     <message>
         <source>The outbox runs only while a window of Stand Tall is open.</source>
         <translation>La bandeja de salida solo funciona con una ventana de Stand Tall abierta.</translation>
     </message>
     <message>
-        <source>The outbox starts with the desktop from now on ({autostart_file}).</source>
-        <translation>La bandeja de salida arranca desde ahora con el escritorio ({autostart_file}).</translation>
+        <source>The outbox starts with the desktop from now on ({file}).</source>
+        <translation>La bandeja de salida arranca desde ahora con el escritorio ({file}).</translation>
     </message>
     <message>
         <source>The outbox runs as a service of yours from now on, also while this window is closed.</source>
@@ -3532,8 +3524,8 @@
         <translation>Valorado con {rating:.0f}, por debajo de {least_rating:.0f}.</translation>
     </message>
     <message>
-        <source>Its {part} is rated {get:.0f}, under {least:.0f}.</source>
-        <translation>Su parte {part} vale {get:.0f}, por debajo de {least:.0f}.</translation>
+        <source>Its {part} is rated {rating:.0f}, under {least:.0f}.</source>
+        <translation>Su parte {part} vale {rating:.0f}, por debajo de {least:.0f}.</translation>
     </message>
     <message>
         <source>It is in the calendar there already.</source>
@@ -3551,8 +3543,8 @@
 <context>
     <name>posts/folder_client.py</name>
     <message>
-        <source>The folder {folder} cannot be read ({strerror}).</source>
-        <translation>No se puede leer la carpeta {folder} ({strerror}).</translation>
+        <source>The folder {folder} cannot be read ({error}).</source>
+        <translation>No se puede leer la carpeta {folder} ({error}).</translation>
     </message>
 </context>
 <context>
@@ -3825,8 +3817,8 @@
         <translation>Omitida a mano.</translation>
     </message>
     <message>
-        <source>“{name}” {STATES_TOLD}, so it cannot be {what}.</source>
-        <translation>«{name}» {STATES_TOLD}, así que no puede ser {what}.</translation>
+        <source>“{name}” {state}, so it cannot be {what}.</source>
+        <translation>«{name}» {state}, así que no puede ser {what}.</translation>
     </message>
     <message>
         <source>It has no finished file: render it for this channel.</source>
@@ -3853,8 +3845,8 @@
         <translation>Su archivo tiene {fps:g} fps; {title} admite {most_fps:g}.</translation>
     </message>
     <message>
-        <source>Its file is {width} × {height}; {title} takes {join}.</source>
-        <translation>Su archivo es de {width} × {height}; {title} admite {join}.</translation>
+        <source>Its file is {width} × {height}; {title} takes {these}.</source>
+        <translation>Su archivo es de {width} × {height}; {title} admite {these}.</translation>
     </message>
     <message>
         <source>Its file is {width} pixels wide; {title} wants {least_width}.</source>
@@ -4041,12 +4033,12 @@
         <translation>No existe {{{unknown}}} en las publicaciones.</translation>
     </message>
     <message>
-        <source>There are: {join}.</source>
-        <translation>Existen: {join}.</translation>
+        <source>There are: {these}.</source>
+        <translation>Existen: {these}.</translation>
     </message>
     <message>
-        <source>takes {search_words_most}</source>
-        <translation>admite {search_words_most}</translation>
+        <source>takes {most}</source>
+        <translation>admite {most}</translation>
     </message>
     <message>
         <source>has none</source>
@@ -4073,8 +4065,8 @@
         <translation>{title} pide un estante: elija uno.</translation>
     </message>
     <message>
-        <source>{title} lets you choose who may see it: {join}.</source>
-        <translation>{title} deja elegir quién puede verlo: {join}.</translation>
+        <source>{title} lets you choose who may see it: {these}.</source>
+        <translation>{title} deja elegir quién puede verlo: {these}.</translation>
     </message>
     <message>
         <source>A link begins with https:// and has no spaces.</source>
@@ -4085,12 +4077,12 @@
         <translation>{title} no tiene {field}.</translation>
     </message>
     <message>
-        <source>There are {hashtags} hashtags; {title} takes {hashtags_most}.</source>
-        <translation>Hay {hashtags} etiquetas; {title} admite {hashtags_most}.</translation>
+        <source>There are {hashtags} hashtags; {title} takes {most}.</source>
+        <translation>Hay {hashtags} etiquetas; {title} admite {most}.</translation>
     </message>
     <message>
-        <source>#{tag}… has {tag2} letters; {title} takes {hashtag_longest}.</source>
-        <translation>#{tag}… tiene {tag2} letras; {title} admite {hashtag_longest}.</translation>
+        <source>#{tag}… has {count} letters; {title} takes {hashtag_longest}.</source>
+        <translation>#{tag}… tiene {count} letras; {title} admite {hashtag_longest}.</translation>
     </message>
     <message>
         <source>The search words are too long together; {title} takes {search_words_longest} letters.</source>
@@ -4115,8 +4107,8 @@
 <context>
     <name>render/check.py</name>
     <message>
-        <source>it is {width} by {height} instead of {width2} by {height2}</source>
-        <translation>es de {width} por {height} en vez de {width2} por {height2}</translation>
+        <source>it is {width} by {height} instead of {wanted_width} by {wanted_height}</source>
+        <translation>es de {width} por {height} en vez de {wanted_width} por {wanted_height}</translation>
     </message>
     <message>
         <source>it runs {length:.2f} s instead of {wanted:.2f} s</source>
@@ -4253,8 +4245,8 @@
 <context>
     <name>session/best.py</name>
     <message>
-        <source>No passage of {lengths_s:g} to {lengths_s2:g} seconds holds up on its own.</source>
-        <translation>Ningún pasaje de {lengths_s:g} a {lengths_s2:g} segundos se sostiene solo.</translation>
+        <source>No passage of {least:g} to {most:g} seconds holds up on its own.</source>
+        <translation>Ningún pasaje de {least:g} a {most:g} segundos se sostiene solo.</translation>
     </message>
     <message>
         <source>Allow other lengths with --length.</source>
@@ -4269,8 +4261,8 @@
         <translation>Tradúzcalo antes en la ventana u omita el idioma.</translation>
     </message>
     <message>
-        <source>The plan {path} cannot be read: {strerror}.</source>
-        <translation>No se puede leer el plan {path}: {strerror}.</translation>
+        <source>The plan {path} cannot be read: {error}.</source>
+        <translation>No se puede leer el plan {path}: {error}.</translation>
     </message>
     <message>
         <source>Write one with --plan FILE.</source>
@@ -4455,8 +4447,8 @@
         <translation>{name} no es un corte legible.</translation>
     </message>
     <message>
-        <source>Choose a file that ends in {join}.</source>
-        <translation>Elija un archivo que termine en {join}.</translation>
+        <source>Choose a file that ends in {these}.</source>
+        <translation>Elija un archivo que termine en {these}.</translation>
     </message>
     <message>
         <source>no file is named</source>
@@ -4467,12 +4459,12 @@
         <translation>Nada de ello sirve aquí.</translation>
     </message>
     <message>
-        <source>“{name}”: {name2} has no {at}{start}.</source>
-        <translation>«{name}»: {name2} no tiene {at}{start}.</translation>
+        <source>“{name}”: {other} has no {at}{start}.</source>
+        <translation>«{name}»: {other} no tiene {at}{start}.</translation>
     </message>
     <message>
-        <source>“{name}”: it was longer than {name2}, and ends with it now.</source>
-        <translation>«{name}»: era más largo que {name2} y ahora termina con él.</translation>
+        <source>“{name}”: it was longer than {other}, and ends with it now.</source>
+        <translation>«{name}»: era más largo que {other} y ahora termina con él.</translation>
     </message>
     <message>
         <source>“{name}”: too short to be cut.</source>
@@ -4499,12 +4491,12 @@
         <translation>«{name}»: su material ({file}) no está en este proyecto.</translation>
     </message>
     <message>
-        <source>“{name}”: at most {MOST_SHORTS} shorts are made at once.</source>
-        <translation>«{name}»: se hacen como mucho {MOST_SHORTS} cortos a la vez.</translation>
+        <source>“{name}”: at most {most} shorts are made at once.</source>
+        <translation>«{name}»: se hacen como mucho {most} cortos a la vez.</translation>
     </message>
     <message>
-        <source>“{name}”: {name2} has no passage there.</source>
-        <translation>«{name}»: {name2} no tiene ningún pasaje ahí.</translation>
+        <source>“{name}”: {other} has no passage there.</source>
+        <translation>«{name}»: {other} no tiene ningún pasaje ahí.</translation>
     </message>
     <message>
         <source>A cut</source>
@@ -5010,8 +5002,8 @@
         <translation>hoy</translation>
     </message>
     <message>
-        <source>There is no {{{sorted}}} in names.</source>
-        <translation>No existe {{{sorted}}} en los nombres.</translation>
+        <source>There is no {{{name}}} in names.</source>
+        <translation>No existe {{{name}}} en los nombres.</translation>
     </message>
     <message>
         <source>Nothing is chosen to be rendered.</source>
@@ -5022,8 +5014,8 @@
         <translation>Elija cortos, una forma y un idioma.</translation>
     </message>
     <message>
-        <source>At most {MOST} files are rendered at once.</source>
-        <translation>Se renderizan como mucho {MOST} archivos a la vez.</translation>
+        <source>At most {most} files are rendered at once.</source>
+        <translation>Se renderizan como mucho {most} archivos a la vez.</translation>
     </message>
     <message>
         <source>Choose fewer.</source>
@@ -5057,8 +5049,8 @@
 <context>
     <name>session/simulated.py</name>
     <message>
-        <source>{title} cannot be started at {address}: {strerror}.</source>
-        <translation>No se puede iniciar {title} en {address}: {strerror}.</translation>
+        <source>{title} cannot be started at {address}: {error}.</source>
+        <translation>No se puede iniciar {title} en {address}: {error}.</translation>
     </message>
 </context>
 <context>
@@ -5123,8 +5115,8 @@
         <translation><numerusform>{n} corto muestra {shown} de él.</numerusform><numerusform>{n} cortos muestran {shown} de él.</numerusform></translation>
     </message>
     <message>
-        <source>{told} Never shown: {length}, most in a row from {longest} to {longest2}.</source>
-        <translation>{told} Nunca mostrado: {length}, lo más seguido de {longest} a {longest2}.</translation>
+        <source>{told} Never shown: {length}, most in a row from {first} to {last}.</source>
+        <translation>{told} Nunca mostrado: {length}, lo más seguido de {first} a {last}.</translation>
     </message>
     <message>
         <source>No short uses it yet.</source>
@@ -5161,8 +5153,8 @@
         <translation>{words} palabras; el {share:.0%} se oyó donde las tiene el guion.</translation>
     </message>
     <message>
-        <source>{rstrip}; {confirmed:.0%} confirmed by the sound.</source>
-        <translation>{rstrip}; {confirmed:.0%} confirmado por el sonido.</translation>
+        <source>{told}; {confirmed:.0%} confirmed by the sound.</source>
+        <translation>{told}; {confirmed:.0%} confirmado por el sonido.</translation>
     </message>
     <message>
         <source>Choose its own file.</source>
@@ -5388,20 +5380,20 @@
         <translation>vea sus propios archivos</translation>
     </message>
     <message>
-        <source>Stand Tall {version}, Python {python_version}, Qt {qVersion}, SQLite {sqlite_version}</source>
-        <translation>Stand Tall {version}, Python {python_version}, Qt {qVersion}, SQLite {sqlite_version}</translation>
+        <source>Stand Tall {version}, Python {python}, Qt {qt}, SQLite {sqlite}</source>
+        <translation>Stand Tall {version}, Python {python}, Qt {qt}, SQLite {sqlite}</translation>
     </message>
     <message>
         <source>PyAV {version}, {coders}</source>
         <translation>PyAV {version}, {coders}</translation>
     </message>
     <message>
-        <source>{system}, {cores} cores; {platformName}; {screens}</source>
-        <translation>{system}, {cores} núcleos; {platformName}; {screens}</translation>
+        <source>{system}, {cores} cores; {platform}; {screens}</source>
+        <translation>{system}, {cores} núcleos; {platform}; {screens}</translation>
     </message>
     <message>
-        <source>Desktop: {get}, {get2}</source>
-        <translation>Escritorio: {get}, {get2}</translation>
+        <source>Desktop: {desktop}, {language}</source>
+        <translation>Escritorio: {desktop}, {language}</translation>
     </message>
     <message>
         <source>Footage in the project: {sources}</source>
@@ -5412,8 +5404,8 @@
         <translation>Versiones, este equipo, cómo es el material y el final del registro: para informar de un fallo</translation>
     </message>
     <message>
-        <source>{width} x {height} at {devicePixelRatio:g}</source>
-        <translation>{width} x {height} a {devicePixelRatio:g}</translation>
+        <source>{width} x {height} at {ratio:g}</source>
+        <translation>{width} x {height} a {ratio:g}</translation>
     </message>
     <message>
         <source>(no log)</source>
@@ -5436,8 +5428,8 @@
         <translation>Partes del programa</translation>
     </message>
     <message>
-        <source>Log: {log_file}</source>
-        <translation>Registro: {log_file}</translation>
+        <source>Log: {file}</source>
+        <translation>Registro: {file}</translation>
     </message>
     <message>
         <source>  {width} x {height}, {rate:.3f} fps, {length:.0f} s</source>
@@ -5773,8 +5765,8 @@ El final del registro:
         <translation>Tomar las teclas de un archivo</translation>
     </message>
     <message>
-        <source>This key already does: {join}. It would do that no more.</source>
-        <translation>Esta tecla ya hace: {join}. Dejaría de hacerlo.</translation>
+        <source>This key already does: {these}. It would do that no more.</source>
+        <translation>Esta tecla ya hace: {these}. Dejaría de hacerlo.</translation>
     </message>
     <message>
         <source>{name} holds no keys: {error}</source>
@@ -5811,8 +5803,8 @@ El final del registro:
         <translation>Trabaja en</translation>
     </message>
     <message>
-        <source>stand-tall workers --scheduler {strip}{key}</source>
-        <translation>stand-tall workers --scheduler {strip}{key}</translation>
+        <source>stand-tall workers --scheduler {written}{key}</source>
+        <translation>stand-tall workers --scheduler {written}{key}</translation>
     </message>
     <message>
         <source>Machines</source>
@@ -5863,8 +5855,8 @@ El final del registro:
         <translation>Clave nueva para equipos</translation>
     </message>
     <message>
-        <source> --key {strip}</source>
-        <translation> --key {strip}</translation>
+        <source> --key {written}</source>
+        <translation> --key {written}</translation>
     </message>
     <message>
         <source>On one machine: stand-tall scheduler --listen HOST:PORT --key FILE
@@ -6007,8 +5999,8 @@ En cada uno: {command}</translation>
         <translation>Elegir dónde…</translation>
     </message>
     <message>
-        <source>Left out: {s}</source>
-        <translation>Omitido: {s}</translation>
+        <source>Left out: {names}</source>
+        <translation>Omitido: {names}</translation>
     </message>
 </context>
 <context>
@@ -6401,8 +6393,8 @@ En cada uno: {command}</translation>
         <translation>Recuperar {stem}</translation>
     </message>
     <message>
-        <source>{stem} is open now; {stem2} is as it was.</source>
-        <translation>{stem} está abierto ahora; {stem2} queda como estaba.</translation>
+        <source>{stem} is open now; {other} is as it was.</source>
+        <translation>{stem} está abierto ahora; {other} queda como estaba.</translation>
     </message>
     <message>
         <source>The settings were not saved</source>
@@ -6474,8 +6466,8 @@ En cada uno: {command}</translation>
         <translation>Repetir</translation>
     </message>
     <message>
-        <source>Sound is {late} ms late here, give or take {value} ms. The picture waits for it now.</source>
-        <translation>El sonido llega aquí {late} ms tarde, con {value} ms de margen. La imagen lo espera ahora.</translation>
+        <source>Sound is {late} ms late here, give or take {sure} ms. The picture waits for it now.</source>
+        <translation>El sonido llega aquí {late} ms tarde, con {sure} ms de margen. La imagen lo espera ahora.</translation>
     </message>
     <message>
         <source>There is no sound device on this machine, so nothing is late.</source>
@@ -6947,8 +6939,8 @@ En cada uno: {command}</translation>
         <translation>{length:.1f} s</translation>
     </message>
     <message>
-        <source>, of which {SHOWN} are listed</source>
-        <translation>, de los que se listan {SHOWN}</translation>
+        <source>, of which {shown} are listed</source>
+        <translation>, de los que se listan {shown}</translation>
     </message>
     <message>
         <source>Write the cut</source>
@@ -7118,8 +7110,8 @@ En cada uno: {command}</translation>
         <translation>todo «{source}»</translation>
     </message>
     <message>
-        <source>Translation: {get}</source>
-        <translation>Traducción: {get}</translation>
+        <source>Translation: {language}</source>
+        <translation>Traducción: {language}</translation>
     </message>
 </context>
 <context>
@@ -7422,8 +7414,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Tomar un archivo de fuente propio (.ttf, .otf)</translation>
     </message>
     <message>
-        <source>Take the {lower} of the look over</source>
-        <translation>Tomar del aspecto: {lower}</translation>
+        <source>Take the {what} of the look over</source>
+        <translation>Tomar del aspecto: {what}</translation>
     </message>
     <message>
         <source>Type a name for the look first.</source>
@@ -7450,8 +7442,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Escribir aspecto</translation>
     </message>
     <message>
-        <source>Looks (*{ENDING})</source>
-        <translation>Aspectos (*{ENDING})</translation>
+        <source>Looks (*{ending})</source>
+        <translation>Aspectos (*{ending})</translation>
     </message>
     <message>
         <source>{name} is among your fonts now.</source>
@@ -7620,8 +7612,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Dar énfasis a palabras raras y acentuadas</translation>
     </message>
     <message>
-        <source>{told} words: {join}{more}.</source>
-        <translation>{told} palabras: {join}{more}.</translation>
+        <source>{told} words: {these}{more}.</source>
+        <translation>{told} palabras: {these}{more}.</translation>
     </message>
     <message>
         <source>No word has emphasis.</source>
@@ -7773,12 +7765,12 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Con las palabras</translation>
     </message>
     <message>
-        <source>{s:.2f} s later than the words</source>
-        <translation>{s:.2f} s después de las palabras</translation>
+        <source>{seconds:.2f} s later than the words</source>
+        <translation>{seconds:.2f} s después de las palabras</translation>
     </message>
     <message>
-        <source>{s:.2f} s earlier than the words</source>
-        <translation>{s:.2f} s antes de las palabras</translation>
+        <source>{seconds:.2f} s earlier than the words</source>
+        <translation>{seconds:.2f} s antes de las palabras</translation>
     </message>
 </context>
 <context>
@@ -8010,8 +8002,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Ningún corte tiene transición propia</translation>
     </message>
     <message>
-        <source>Length of the clip {lower}</source>
-        <translation>Duración del clip ({lower})</translation>
+        <source>Length of the clip {what}</source>
+        <translation>Duración del clip ({what})</translation>
     </message>
     <message>
         <source>How much of it is shown</source>
@@ -8022,8 +8014,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Quitar</translation>
     </message>
     <message>
-        <source>Nothing {lower}</source>
-        <translation>Nada: {lower}</translation>
+        <source>Nothing {what}</source>
+        <translation>Nada: {what}</translation>
     </message>
     <message>
         <source>Play it</source>
@@ -8086,8 +8078,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Este corto no tiene cortes.</translation>
     </message>
     <message>
-        <source>A clip or a still {lower}; it counts in the length</source>
-        <translation>Un clip o imagen fija ({lower}); cuenta en la duración</translation>
+        <source>A clip or a still {what}; it counts in the length</source>
+        <translation>Un clip o imagen fija ({what}); cuenta en la duración</translation>
     </message>
     <message>
         <source>{title}: nothing</source>
@@ -8137,8 +8129,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Si se oye su propio sonido</translation>
     </message>
     <message>
-        <source>Cutaways: {lower}</source>
-        <translation>Insertos: {lower}</translation>
+        <source>Cutaways: {what}</source>
+        <translation>Insertos: {what}</translation>
     </message>
     <message>
         <source>Footage or stills to show over the talk, while the sound goes on.</source>
@@ -8333,8 +8325,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Insertos: qué parte se muestra</translation>
     </message>
     <message>
-        <source>{files} shown: {join}</source>
-        <translation>{files} a la vista: {join}</translation>
+        <source>{files} shown: {these}</source>
+        <translation>{files} a la vista: {these}</translation>
     </message>
     <message>
         <source>Suggest pictures</source>
@@ -8697,8 +8689,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
 <context>
     <name>ui/bench/panels/extras/when_shown.py</name>
     <message>
-        <source>On {on}. Misses {join}.</source>
-        <translation>En {on}. No cubre {join}.</translation>
+        <source>On {on}. Misses {these}.</source>
+        <translation>En {on}. No cubre {these}.</translation>
     </message>
     <message>
         <source>Whole short</source>
@@ -9964,8 +9956,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Palabras repetidas y falsos comienzos</translation>
     </message>
     <message>
-        <source>Propose {lower}</source>
-        <translation>Proponer {lower}</translation>
+        <source>Propose {what}</source>
+        <translation>Proponer {what}</translation>
     </message>
     <message numerus="yes">
         <source>{n} rows</source>
@@ -10091,8 +10083,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Escriba la palabra o el nombre como debe ser.</translation>
     </message>
     <message>
-        <source>Name of speaker {i}</source>
-        <translation>Nombre del hablante {i}</translation>
+        <source>Name of speaker {n}</source>
+        <translation>Nombre del hablante {n}</translation>
     </message>
     <message>
         <source>Name of the speaker; every place shows it</source>
@@ -10107,8 +10099,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Cuánto habla en total</translation>
     </message>
     <message>
-        <source>{name} looks like {name2} in {footage}.</source>
-        <translation>{name} se parece a {name2} en {footage}.</translation>
+        <source>{name} looks like {other} in {footage}.</source>
+        <translation>{name} se parece a {other} en {footage}.</translation>
     </message>
     <message>
         <source>Remove {said} from the list</source>
@@ -10320,8 +10312,8 @@ Decía «{original}» cuando se tradujo.</translation>
         <translation>PALABRAS</translation>
     </message>
     <message>
-        <source>Nothing to {lower} ({keys})</source>
-        <translation>Nada que {lower} ({keys})</translation>
+        <source>Nothing to {what} ({keys})</source>
+        <translation>Nada que {what} ({keys})</translation>
     </message>
 </context>
 <context>
@@ -10899,8 +10891,8 @@ Aquí estarán sus palabras.</translation>
         <translation>sale enseguida</translation>
     </message>
     <message>
-        <source>At most {longest_s}, {join}</source>
-        <translation>{longest_s} como mucho, {join}</translation>
+        <source>At most {longest_s}, {these}</source>
+        <translation>{longest_s} como mucho, {these}</translation>
     </message>
     <message>
         <source>posts go to its server</source>
@@ -11035,12 +11027,12 @@ Aquí estarán sus palabras.</translation>
         <translation>Cuenta</translation>
     </message>
     <message>
-        <source>{hashtags_most} hashtags in the text</source>
-        <translation>{hashtags_most} etiquetas en el texto</translation>
+        <source>{most} hashtags in the text</source>
+        <translation>{most} etiquetas en el texto</translation>
     </message>
     <message>
-        <source>{hashtags_most} hashtags apart</source>
-        <translation>{hashtags_most} etiquetas aparte</translation>
+        <source>{most} hashtags apart</source>
+        <translation>{most} etiquetas aparte</translation>
     </message>
     <message>
         <source>no hashtags</source>
@@ -11218,28 +11210,28 @@ Aquí estarán sus palabras.</translation>
         <translation>Aprobar las listas, de {held}</translation>
     </message>
     <message>
-        <source>{sum} on {title_of}</source>
-        <translation>{sum} en {title_of}</translation>
+        <source>{sum} on {channel}</source>
+        <translation>{sum} en {channel}</translation>
     </message>
     <message>
-        <source>{slots} posts: {join}.</source>
-        <translation>{slots} publicaciones: {join}.</translation>
+        <source>{slots} posts: {these}.</source>
+        <translation>{slots} publicaciones: {these}.</translation>
     </message>
     <message>
         <source>No short finds a day.</source>
         <translation>Ningún corto encuentra día.</translation>
     </message>
     <message>
-        <source> From {value:%d %b} to {value2:%d %b %Y}.</source>
-        <translation> Del {value:%d %b} al {value2:%d %b %Y}.</translation>
+        <source> From {first:%d %b} to {last:%d %b %Y}.</source>
+        <translation> Del {first:%d %b} al {last:%d %b %Y}.</translation>
     </message>
     <message>
-        <source>{count} on {title_of}</source>
-        <translation>{count} en {title_of}</translation>
+        <source>{count} on {channel}</source>
+        <translation>{count} en {channel}</translation>
     </message>
     <message>
-        <source> Times left without a short: {join}.</source>
-        <translation> Horas que quedan sin corto: {join}.</translation>
+        <source> Times left without a short: {these}.</source>
+        <translation> Horas que quedan sin corto: {these}.</translation>
     </message>
     <message>
         <source> {these} not there, or there twice, since clocks are changed: see “!”. Say first which time it is to be.</source>
@@ -11350,8 +11342,8 @@ Aquí estarán sus palabras.</translation>
         <translation>No se omite nada.</translation>
     </message>
     <message>
-        <source>Fills {join} from {of}.</source>
-        <translation>Rellena {join} con {of}.</translation>
+        <source>Fills {these} from {of}.</source>
+        <translation>Rellena {these} con {of}.</translation>
     </message>
     <message>
         <source>Tick “is filled” for a channel below, and say how often.</source>
@@ -11524,8 +11516,8 @@ Aquí estarán sus palabras.</translation>
         <translation> y {days} más</translation>
     </message>
     <message>
-        <source>{title_of} has nothing on {join}{more}.</source>
-        <translation>{title_of} no tiene nada el {join}{more}.</translation>
+        <source>{channel} has nothing on {these}{more}.</source>
+        <translation>{channel} no tiene nada el {these}{more}.</translation>
     </message>
     <message>
         <source>Written to {path}.</source>
@@ -11617,12 +11609,12 @@ Aquí estarán sus palabras.</translation>
         <translation>Descripción, {counted} de {description_most}</translation>
     </message>
     <message>
-        <source>Hashtags, {hashtags} of {hashtags_most}</source>
-        <translation>Etiquetas, {hashtags} de {hashtags_most}</translation>
+        <source>Hashtags, {hashtags} of {most}</source>
+        <translation>Etiquetas, {hashtags} de {most}</translation>
     </message>
     <message>
-        <source>Search words, {search_words} of {search_words_most}</source>
-        <translation>Palabras de búsqueda, {search_words} de {search_words_most}</translation>
+        <source>Search words, {search_words} of {most}</source>
+        <translation>Palabras de búsqueda, {search_words} de {most}</translation>
     </message>
     <message>
         <source>All that is written is on the clipboard.</source>
@@ -11641,8 +11633,8 @@ Aquí estarán sus palabras.</translation>
         <translation>Copiar</translation>
     </message>
     <message>
-        <source>Copy the {lower}</source>
-        <translation>Copiar: {lower}</translation>
+        <source>Copy the {what}</source>
+        <translation>Copiar: {what}</translation>
     </message>
     <message>
         <source>The {key} is on the clipboard.</source>
@@ -11849,8 +11841,8 @@ Aquí estarán sus palabras.</translation>
         <translation>Todo está bien: puede salir.</translation>
     </message>
     <message>
-        <source>Not in the dictionary: {join}.</source>
-        <translation>No está en el diccionario: {join}.</translation>
+        <source>Not in the dictionary: {these}.</source>
+        <translation>No está en el diccionario: {these}.</translation>
     </message>
     <message>
         <source>Open its project to have texts proposed from its words.</source>
@@ -11992,8 +11984,8 @@ Aquí estarán sus palabras.</translation>
         <translation>Un enlace empieza por https:// o http://.</translation>
     </message>
     <message>
-        <source>Plans for {join}.</source>
-        <translation>Planifica para {join}.</translation>
+        <source>Plans for {these}.</source>
+        <translation>Planifica para {these}.</translation>
     </message>
     <message>
         <source>No channel is filled yet: say how often under Fill.</source>
@@ -12160,12 +12152,12 @@ Aquí estarán sus palabras.</translation>
         <translation>{day:%A %d de %B de %Y}, {posts}</translation>
     </message>
     <message>
-        <source>{more} more</source>
-        <translation>{more} más</translation>
-    </message>
-    <message>
         <source>none</source>
         <translation>ninguno</translation>
+    </message>
+    <message>
+        <source>{more} more</source>
+        <translation>{more} más</translation>
     </message>
     <message numerus="yes">
         <source>{n} posts</source>
@@ -12441,12 +12433,12 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
 <context>
     <name>ui/footage/fetching.py</name>
     <message>
-        <source>{size_of} of {size_of2}</source>
-        <translation>{size_of} de {size_of2}</translation>
+        <source>{came} of {whole}</source>
+        <translation>{came} de {whole}</translation>
     </message>
     <message>
-        <source>  ·  {size_of}/s</source>
-        <translation>  ·  {size_of}/s</translation>
+        <source>  ·  {came}/s</source>
+        <translation>  ·  {came}/s</translation>
     </message>
     <message>
         <source>Link to a video or sound file</source>
@@ -12752,8 +12744,8 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
         <translation>Títulos de sus propias palabras, de hasta cuatro maneras; elija uno o escriba otro</translation>
     </message>
     <message>
-        <source>  ·  about {join}</source>
-        <translation>  ·  sobre {join}</translation>
+        <source>  ·  about {these}</source>
+        <translation>  ·  sobre {these}</translation>
     </message>
     <message>
         <source>{number}.  {length:.0f} s  ·  from {start}{about}</source>
@@ -12875,8 +12867,8 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
         <translation>Una copia del archivo que los contiene; no se codifica nada de nuevo</translation>
     </message>
     <message>
-        <source>Tells it apart: {join}</source>
-        <translation>Lo que lo distingue: {join}</translation>
+        <source>Tells it apart: {these}</source>
+        <translation>Lo que lo distingue: {these}</translation>
     </message>
     <message>
         <source>Title of the chapter</source>
@@ -13141,8 +13133,8 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
         <translation>Conserve antes al menos una propuesta.</translation>
     </message>
     <message>
-        <source>Learnt from {votes}: {join}.</source>
-        <translation>Aprendido de {votes}: {join}.</translation>
+        <source>Learnt from {votes}: {these}.</source>
+        <translation>Aprendido de {votes}: {these}.</translation>
     </message>
     <message>
         <source>“Find moments” looks for passages that can stand alone as a short.</source>
@@ -13211,8 +13203,8 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
         <translation>Esa parte no contiene frases enteras de esta duración. Pida todo el material, o más cortos.</translation>
     </message>
     <message>
-        <source>Only {total} s are spoken in all. Ask for shorter ones, from {value} s.</source>
-        <translation>Solo se habla {total} s en total. Pida más cortos, desde {value} s.</translation>
+        <source>Only {total} s are spoken in all. Ask for shorter ones, from {least} s.</source>
+        <translation>Solo se habla {total} s en total. Pida más cortos, desde {least} s.</translation>
     </message>
 </context>
 <context>
@@ -13540,8 +13532,8 @@ el corto</translation>
         <translation>Elija la carpeta para archivos terminados</translation>
     </message>
     <message>
-        <source>{{{k}}} is {v}</source>
-        <translation>{{{k}}} es {v}</translation>
+        <source>{{{name}}} is {what}</source>
+        <translation>{{{name}}} es {what}</translation>
     </message>
     <message>
         <source>As each short</source>
@@ -13576,12 +13568,8 @@ el corto</translation>
         <translation>También en {shape}, encuadrado de nuevo según a quién y lo grande</translation>
     </message>
     <message>
-        <source>{w} pixels on the shorter side</source>
-        <translation>{w} píxeles en el lado corto</translation>
-    </message>
-    <message>
-        <source>{r:g} fps</source>
-        <translation>{r:g} fps</translation>
+        <source>{pixels} pixels on the shorter side</source>
+        <translation>{pixels} píxeles en el lado corto</translation>
     </message>
     <message>
         <source>Finding out size and time …</source>
@@ -13595,8 +13583,8 @@ el corto</translation>
 <context>
     <name>ui/renders/checking.py</name>
     <message>
-        <source>Never tell of {TITLES} before a render</source>
-        <translation>No avisar nunca antes de un render: {TITLES}</translation>
+        <source>Never tell of {what} before a render</source>
+        <translation>No avisar nunca antes de un render: {what}</translation>
     </message>
     <message>
         <source>BEFORE RENDERING</source>
@@ -13806,8 +13794,8 @@ el corto</translation>
         <translation>Cambiar la portada</translation>
     </message>
     <message>
-        <source>Proposal {n}: {join}</source>
-        <translation>Propuesta {n}: {join}</translation>
+        <source>Proposal {n}: {these}</source>
+        <translation>Propuesta {n}: {these}</translation>
     </message>
     <message>
         <source>The cover is written: {name}.</source>
@@ -14031,8 +14019,8 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>Reproducir ambos sin sonido (barra espaciadora)</translation>
     </message>
     <message>
-        <source>What is seen at the {lower}</source>
-        <translation>Lo que se ve: {lower}</translation>
+        <source>What is seen at the {what}</source>
+        <translation>Lo que se ve: {what}</translation>
     </message>
     <message>
         <source>Left</source>
@@ -14182,8 +14170,8 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
 <context>
     <name>ui/state/lost_files.py</name>
     <message>
-        <source>{name} has other content than {name2}. To use it all the same, add it as new footage.</source>
-        <translation>{name} tiene otro contenido que {name2}. Para usarlo de todos modos, añádalo como material nuevo.</translation>
+        <source>{name} has other content than {other}. To use it all the same, add it as new footage.</source>
+        <translation>{name} tiene otro contenido que {other}. Para usarlo de todos modos, añádalo como material nuevo.</translation>
     </message>
 </context>
 <context>
@@ -14204,8 +14192,8 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>Añádalo en Material.</translation>
     </message>
     <message>
-        <source>“{name}” also shows {name2}, which is not analysed.</source>
-        <translation>«{name}» muestra también {name2}, que no está analizado.</translation>
+        <source>“{name}” also shows {other}, which is not analysed.</source>
+        <translation>«{name}» muestra también {other}, que no está analizado.</translation>
     </message>
     <message>
         <source>Analyse it in the Footage place.</source>
@@ -14255,8 +14243,8 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>{name}: esto no se hizo</translation>
     </message>
     <message>
-        <source>{told} in {join}, at most {longest_s:g} s long.</source>
-        <translation>{told} en {join}, {longest_s:g} s como mucho.</translation>
+        <source>{told} in {these}, at most {longest_s:g} s long.</source>
+        <translation>{told} en {these}, {longest_s:g} s como mucho.</translation>
     </message>
     <message>
         <source>{n} renders are in the queue; the posts take the files when they are finished.</source>
@@ -14267,8 +14255,8 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>No se puede renderizar nada: los cortos de estas publicaciones están en otro proyecto.</translation>
     </message>
     <message>
-        <source>{told} of {held} are not ready. The first: {told2}</source>
-        <translation>{told} de {held} no están listas. La primera: {told2}</translation>
+        <source>{told} of {held} are not ready. The first: {first}</source>
+        <translation>{told} de {held} no están listas. La primera: {first}</translation>
     </message>
 </context>
 <context>
@@ -14290,8 +14278,8 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>Midiendo la vibración</translation>
     </message>
     <message>
-        <source>sound alone, {upper}</source>
-        <translation>solo sonido, {upper}</translation>
+        <source>sound alone, {format}</source>
+        <translation>solo sonido, {format}</translation>
     </message>
     <message>
         <source>{size_bytes:.1f} MB</source>
@@ -14486,8 +14474,8 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>Buscando los equipos que ayudan…</translation>
     </message>
     <message>
-        <source>{rstrip}. This machine works alone.</source>
-        <translation>{rstrip}. Este equipo trabaja solo.</translation>
+        <source>{told}. This machine works alone.</source>
+        <translation>{told}. Este equipo trabaja solo.</translation>
     </message>
     <message>
         <source> {others} of another version: given nothing.</source>

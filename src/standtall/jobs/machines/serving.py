@@ -66,7 +66,7 @@ def serve(listen: str, key: Path, progress: Progress, begun: Callable[[str], Non
                 await _stopped(progress)
         except OSError as error:
             raise OutputError(
-                tr("{listen} cannot be listened to: {strerror}.", listen=listen, strerror=error.strerror or error),
+                tr("{listen} cannot be listened to: {error}.", listen=listen, error=error.strerror or error),
                 tr("Choose another port."),
             ) from error
 

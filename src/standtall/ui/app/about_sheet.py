@@ -62,10 +62,10 @@ def facts(workspace: Workspace) -> str:
     """What somebody who is to mend a fault needs to know; no words, no names of footage, no accounts."""
     screens = ", ".join(
         tr(
-            "{width} x {height} at {devicePixelRatio:g}",
+            "{width} x {height} at {ratio:g}",
             width=s.size().width(),
             height=s.size().height(),
-            devicePixelRatio=s.devicePixelRatio(),
+            ratio=s.devicePixelRatio(),
         )
         for s in QGuiApplication.screens()
     )
@@ -73,24 +73,24 @@ def facts(workspace: Workspace) -> str:
     cores = len(os.sched_getaffinity(0)) if hasattr(os, "sched_getaffinity") else os.cpu_count()
     lines = [
         tr(
-            "Stand Tall {version}, Python {python_version}, Qt {qVersion}, SQLite {sqlite_version}",
+            "Stand Tall {version}, Python {python}, Qt {qt}, SQLite {sqlite}",
             version=_version(OWN),
-            python_version=platform.python_version(),
-            qVersion=qVersion(),
-            sqlite_version=sqlite3.sqlite_version,
+            python=platform.python_version(),
+            qt=qVersion(),
+            sqlite=sqlite3.sqlite_version,
         ),
         tr("PyAV {version}, {coders}", version=_version("av"), coders=coders()),
         tr(
-            "{system}, {cores} cores; {platformName}; {screens}",
+            "{system}, {cores} cores; {platform}; {screens}",
             system=system,
             cores=cores,
-            platformName=QGuiApplication.platformName(),
+            platform=QGuiApplication.platformName(),
             screens=screens,
         ),
         tr(
-            "Desktop: {get}, {get2}",
-            get=os.environ.get("XDG_CURRENT_DESKTOP", tr_as("fact", "not said")),
-            get2=os.environ.get("LANG", tr("no language said")),
+            "Desktop: {desktop}, {language}",
+            desktop=os.environ.get("XDG_CURRENT_DESKTOP", tr_as("fact", "not said")),
+            language=os.environ.get("LANG", tr("no language said")),
         ),
         tr("Footage in the project: {sources}", sources=len(workspace.sources)),
         *(
@@ -147,7 +147,7 @@ class AboutSheet(QDialog):
         self.table.verticalHeader().hide()
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
         self.table.horizontalHeader().setSectionResizeMode(2, QHeaderView.ResizeMode.Stretch)
-        self.log = QLabel(tr("Log: {log_file}", log_file=log_file()))
+        self.log = QLabel(tr("Log: {file}", file=log_file()))
         self.log.setWordWrap(True)
         self.log.setObjectName("faint")
         row = QHBoxLayout()

@@ -148,7 +148,9 @@ class KeysSheet(QDialog):
     def _show_clash(self) -> None:
         name, key = self.name(), self.edit.keySequence().toString()
         found = self.clashes(name, key) if name and key else []
-        self.clash.setText(tr("This key already does: {join}. It would do that no more.", join="; ".join(found)) if found else "")
+        self.clash.setText(
+            tr("This key already does: {these}. It would do that no more.", these="; ".join(found)) if found else ""
+        )
 
     def _set(self) -> None:
         """Let the key that is typed do what is chosen, and nothing else where that holds."""

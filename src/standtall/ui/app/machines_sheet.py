@@ -141,8 +141,8 @@ class MachinesSheet(QDialog):
 
     def command(self) -> str:
         """What another machine is told, to help."""
-        key = tr(" --key {strip}", strip=self.key.text().strip()) if self.key.text().strip() else ""
-        return tr("stand-tall workers --scheduler {strip}{key}", strip=self.scheduler.text().strip() or "HOST:PORT", key=key)
+        key = tr(" --key {written}", written=self.key.text().strip()) if self.key.text().strip() else ""
+        return tr("stand-tall workers --scheduler {written}{key}", written=self.scheduler.text().strip() or "HOST:PORT", key=key)
 
     def copy_command(self) -> None:
         QGuiApplication.clipboard().setText(self.command())

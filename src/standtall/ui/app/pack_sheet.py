@@ -145,7 +145,7 @@ def pack_sheet(workspace: Workspace, project: Path, parent: QWidget) -> PackShee
     def done(made: Packed) -> list[str]:
         return [
             tr("{files} files, {size:.1f} MB are packed.", files=made.files, size=made.size / 1000000.0),
-            *(tr("Left out: {s}", s=s) for s in made.left_out),
+            *(tr("Left out: {names}", names=s) for s in made.left_out),
         ]
 
     about = tr(

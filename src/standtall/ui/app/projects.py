@@ -71,7 +71,7 @@ class Projects(QMenu):
 
         def arrived(path: Path) -> None:
             self._ws.open_project(path)
-            self._ws.said.emit(tr("{stem} is open now; {stem2} is as it was.", stem=path.stem, stem2=project.stem), "note")
+            self._ws.said.emit(tr("{stem} is open now; {other} is as it was.", stem=path.stem, other=project.stem), "note")
 
         self._ws.in_background("files", lambda: brought_back(copy, project), arrived)
 

@@ -161,9 +161,9 @@ class TapSheet(QDialog):
         late = round(1000 * made.seconds)
         self._tell(
             tr(
-                "Sound is {late} ms late here, give or take {value} ms. The picture waits for it now.",
+                "Sound is {late} ms late here, give or take {sure} ms. The picture waits for it now.",
                 late=late,
-                value=max(1, round(2000 * made.within)),
+                sure=max(1, round(2000 * made.within)),
             )
         )
         self.found.emit(late)

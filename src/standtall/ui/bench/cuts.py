@@ -134,7 +134,7 @@ class CutSheet(QDialog):
         for place in range(4):
             self.list.resizeColumnToContents(place)
         total = sum(cut.length for cut in cuts)
-        more = tr(", of which {SHOWN} are listed", SHOWN=SHOWN) if len(rows) > SHOWN else ""
+        more = tr(", of which {shown} are listed", shown=SHOWN) if len(rows) > SHOWN else ""
         files = len({clip.file.key for _cut, clip in rows})
         self.told.setText(
             tr(

@@ -64,7 +64,7 @@ class ExportSheet(QDialog):
         self.language.setAccessibleName(tr("Language of the words"))
         self.language.addItem(tr("Original language"), "")
         for code in languages:
-            self.language.addItem(tr("Translation: {get}", get=LANGUAGES.get(code, code)), code)
+            self.language.addItem(tr("Translation: {language}", language=LANGUAGES.get(code, code)), code)
         if languages:
             column.addWidget(self.language)
         column.addSpacing(6)

@@ -232,5 +232,5 @@ class Bench(QWidget):
         ):
             button.setEnabled(label is not None)
             button.setToolTip(
-                f"{word}: {label} ({keys})" if label else tr("Nothing to {lower} ({keys})", lower=word.lower(), keys=keys)
+                f"{word}: {label} ({keys})" if label else tr("Nothing to {what} ({keys})", what=word.lower(), keys=keys)
             )

@@ -211,9 +211,9 @@ def rules_of(channel: Channel) -> str:
     text, file, delivery = channel.posts.text, channel.posts.file, channel.posts.delivery
     parts = [
         tr(
-            "At most {longest_s}, {join}",
+            "At most {longest_s}, {these}",
             longest_s=clock(round(channel.longest_s * TICKS_PER_SECOND)),
-            join=", ".join(file.shapes),
+            these=", ".join(file.shapes),
         )
     ]
     parts.append(tr("title {title_most}", title_most=text.title_most) if text.title_most else tr("no title"))
@@ -222,8 +222,8 @@ def rules_of(channel: Channel) -> str:
         if text.description_most
         else tr("no description")
     )
-    parts.append({"in the text": tr("{hashtags_most} hashtags in the text", hashtags_most=text.hashtags_most),
-        "apart": tr("{hashtags_most} hashtags apart", hashtags_most=text.hashtags_most),
+    parts.append({"in the text": tr("{most} hashtags in the text", most=text.hashtags_most),
+        "apart": tr("{most} hashtags apart", most=text.hashtags_most),
                   "none": tr("no hashtags")}[text.hashtags])  # fmt: skip
     way = {
         "server": tr("posts go to its server"),

@@ -293,31 +293,31 @@ class FillPanel(Panel):
             ticked = tr("the {count} shorts that are ticked", count=count) if count > 1 else tr("the one short that is ticked")
             of = ticked if count else tr("{shorts} shorts", shorts=len(self._posts.shorts))
             self.summary.setText(
-                tr("Fills {join} from {of}.", join=', '.join(used), of=of) if used
+                tr("Fills {these} from {of}.", these=', '.join(used), of=of) if used
                 else tr("Tick “is filled” for a channel below, and say how often.")
             )  # fmt: skip
             self.plan.setEnabled(bool(used and self._posts.shorts))
             return
         by_channel = [
-            tr("{sum} on {title_of}", sum=sum(s.channel == n for s in plan.slots), title_of=self._posts.title_of(n))
+            tr("{sum} on {channel}", sum=sum(s.channel == n for s in plan.slots), channel=self._posts.title_of(n))
             for n in dict.fromkeys(s.channel for s in plan.slots)
         ]
         told = (
-            tr("{slots} posts: {join}.", slots=len(plan.slots), join=", ".join(by_channel))
+            tr("{slots} posts: {these}.", slots=len(plan.slots), these=", ".join(by_channel))
             if plan.slots
             else tr("No short finds a day.")
         )
         if plan.slots:
             told += tr(
-                " From {value:%d %b} to {value2:%d %b %Y}.",
-                value=min(s.day for s in plan.slots),
-                value2=max(s.day for s in plan.slots),
+                " From {first:%d %b} to {last:%d %b %Y}.",
+                first=min(s.day for s in plan.slots),
+                last=max(s.day for s in plan.slots),
             )
         empty = [
-            tr("{count} on {title_of}", count=count, title_of=self._posts.title_of(n)) for n, count in plan.empty.items() if count
+            tr("{count} on {channel}", count=count, channel=self._posts.title_of(n)) for n, count in plan.empty.items() if count
         ]
         if empty:
-            told += tr(" Times left without a short: {join}.", join=", ".join(empty))
+            told += tr(" Times left without a short: {these}.", these=", ".join(empty))
         if plan.asked:
             count = len(plan.asked)
             these = tr("One is at a time that is") if count == 1 else tr("{count} are at times that are", count=count)

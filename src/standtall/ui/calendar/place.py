@@ -264,9 +264,9 @@ class CalendarPlace(QWidget):
                 more = tr(" and {days} more", days=len(days) - 2) if len(days) > 2 else ""
                 notes.append(
                     tr(
-                        "{title_of} has nothing on {join}{more}.",
-                        title_of=self.posts.title_of(name),
-                        join=", ".join(tr("{day:%d %b}", day=d) for d in days[:2]),
+                        "{channel} has nothing on {these}{more}.",
+                        channel=self.posts.title_of(name),
+                        these=", ".join(tr("{day:%d %b}", day=d) for d in days[:2]),
                         more=more,
                     )
                 )

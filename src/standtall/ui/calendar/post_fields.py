@@ -76,7 +76,7 @@ class PostFields(QWidget):
         head = QHBoxLayout()
         head.addWidget(told, 1)
         if key in ("title", "description", "hashtags"):
-            copy = button(tr("Copy"), tr("Copy the {lower}", lower=label.lower()), partial(self._copy, key), "small")
+            copy = button(tr("Copy"), tr("Copy the {what}", what=label.lower()), partial(self._copy, key), "small")
             copy.setMinimumWidth(46)
             head.addWidget(copy)
         column.addLayout(head)
@@ -142,10 +142,10 @@ class PostFields(QWidget):
             title_most=rules.title_most),
             "description": tr("Description, {counted} of {description_most}", counted=counted(text.description,
             rules.counted_in), description_most=rules.description_most),
-            "hashtags": tr("Hashtags, {hashtags} of {hashtags_most}", hashtags=len(text.hashtags),
-            hashtags_most=rules.hashtags_most),
-            "search words": tr("Search words, {search_words} of {search_words_most}", search_words=len(text.search_words),
-            search_words_most=rules.search_words_most),
+            "hashtags": tr("Hashtags, {hashtags} of {most}", hashtags=len(text.hashtags),
+            most=rules.hashtags_most),
+            "search words": tr("Search words, {search_words} of {most}", search_words=len(text.search_words),
+            most=rules.search_words_most),
         }  # fmt: skip
         for key, (_whole, label) in self._rows.items():
             label.setText(counts.get(key, label.text()))

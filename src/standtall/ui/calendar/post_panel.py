@@ -261,7 +261,7 @@ class PostPanel(Panel):
 
         def found(words: tuple[str, ...]) -> None:
             if self.post is not None and self.post.id == post.id:
-                self.spelling.setText(tr("Not in the dictionary: {join}.", join=", ".join(words)))
+                self.spelling.setText(tr("Not in the dictionary: {these}.", these=", ".join(words)))
                 self.spelling.setVisible(bool(words))
 
         self._ws.in_background("post files", lambda: unknown_words(whole, language, said), found, self)

@@ -218,7 +218,7 @@ class RulePanel(Panel):
         filled = [self._posts.title_of(r.channel) for r in self._posts.settings.rhythms if r.used]
         if not self.running:
             told = (
-                tr("Plans for {join}.", join=", ".join(filled))
+                tr("Plans for {these}.", these=", ".join(filled))
                 if filled
                 else tr("No channel is filled yet: say how often under Fill.")
             )

@@ -85,11 +85,7 @@ class FetchRow(QWidget):
 
 def _came(event: Received) -> str:
     """How much came, how quickly, and how long the rest takes."""
-    told = (
-        tr("{size_of} of {size_of2}", size_of=size_of(event.have), size_of2=size_of(event.size))
-        if event.size
-        else size_of(event.have)
-    )
-    told += tr("  ·  {size_of}/s", size_of=size_of(event.speed)) if event.speed else ""
+    told = tr("{came} of {whole}", came=size_of(event.have), whole=size_of(event.size)) if event.size else size_of(event.have)
+    told += tr("  ·  {came}/s", came=size_of(event.speed)) if event.speed else ""
     left = (event.size - event.have) / event.speed if event.size and event.speed else 0.0
     return told + (tr("  ·  about {left} left", left=clock(round(left * TICKS_PER_SECOND))) if left >= 1 else "")

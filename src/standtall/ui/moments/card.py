@@ -78,7 +78,7 @@ class MomentCard(QFrame):
         line = self.title.lineEdit()
         if line is not None:
             line.setCursorPosition(0)
-        about = tr("  ·  about {join}", join="; ".join(moment.about)) if moment.about else ""
+        about = tr("  ·  about {these}", these="; ".join(moment.about)) if moment.about else ""
         head = QLabel(
             tr(
                 "{number}.  {length:.0f} s  ·  from {start}{about}",

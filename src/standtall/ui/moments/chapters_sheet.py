@@ -61,7 +61,7 @@ class ChaptersSheet(QDialog):
             title.setText(chapter.title)
             title.setCursorPosition(0)
             title.setToolTip(
-                tr("Tells it apart: {join}", join=", ".join(chapter.telling)) if chapter.telling else tr("Title of the chapter")
+                tr("Tells it apart: {these}", these=", ".join(chapter.telling)) if chapter.telling else tr("Title of the chapter")
             )
             length = QLabel(clock(chapter.end - chapter.start))
             length.setObjectName("faint")

@@ -404,7 +404,7 @@ class MomentsPlace(QWidget):
         self.learnt = learn(tuple(Lesson(*lesson) for lesson in lessons))
         changes = self.learnt.changes()
         votes = count_of(self.learnt.votes, "vote")
-        self._lesson.setText(tr("Learnt from {votes}: {join}.", votes=votes, join="; ".join(changes[:3])) if changes else "")
+        self._lesson.setText(tr("Learnt from {votes}: {these}.", votes=votes, these="; ".join(changes[:3])) if changes else "")
         self._lesson.setToolTip("\n".join(changes))
         self._lesson.setVisible(bool(changes))
         self._forget.setVisible(bool(changes))

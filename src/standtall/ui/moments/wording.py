@@ -17,7 +17,7 @@ def nothing_found(opened: Opened, speaker: str, part: bool, least_s: int, most_s
     total = sum(w.end - w.start for w in opened.analysis.words) // TICKS_PER_SECOND
     if total < least_s:
         return tr(
-            "Only {total} s are spoken in all. Ask for shorter ones, from {value} s.", total=total, value=max(3, total // 2)
+            "Only {total} s are spoken in all. Ask for shorter ones, from {least} s.", total=total, least=max(3, total // 2)
         )
     return tr(
         "No whole sentences last from {least_s} to {most_s} s. Ask for a wider range of lengths.", least_s=least_s, most_s=most_s

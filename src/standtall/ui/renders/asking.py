@@ -82,7 +82,7 @@ class AskingPanel(Panel):
         where.addLayout(line)
         self.pattern = Field(tr("Names of the files"), PATTERN)
         self.pattern.setText(PATTERN)
-        told = "; ".join(tr("{{{k}}} is {v}", k=k, v=v) for k, v in PLACEHOLDERS.items())
+        told = "; ".join(tr("{{{name}}} is {what}", name=k, what=v) for k, v in PLACEHOLDERS.items())
         self.pattern.setToolTip(tr("How files are named: {told}", told=told))
         self.pattern.textChanged.connect(lambda _t: self._tell())
         where.addWidget(self.pattern)
@@ -119,10 +119,10 @@ class AskingPanel(Panel):
         self.codec = _choice(tr("Encoding"), CODECS)
         self.quality = _choice(tr("Quality"), QUALITIES, 1)
         self.side = _choice(
-            tr("Size"), {0: tr("As each short"), **{w: tr("{w} pixels on the shorter side", w=w) for w in WIDTHS}}
+            tr("Size"), {0: tr("As each short"), **{w: tr("{pixels} pixels on the shorter side", pixels=w) for w in WIDTHS}}
         )
         self.fps = _choice(
-            tr("Frames a second"), {Fraction(0): tr("As the source"), **{r: tr("{r:g} fps", r=float(r)) for r in RATES}}
+            tr("Frames a second"), {Fraction(0): tr("As the source"), **{r: tr("{fps:g} fps", fps=float(r)) for r in RATES}}
         )
         self.captions = _choice(tr("Captions"), CAPTIONS)
         self.sound = _choice(tr("Sound"), SOUNDS)

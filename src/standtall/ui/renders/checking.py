@@ -177,7 +177,7 @@ class CheckPanel(Panel):
         line.addStretch(1)
         at = tr("Open the short") if place is None else tr("Go to {tick}", tick=clock(place.tick))
         line.addWidget(button(at, tr("Go to this place on the Bench"), partial(self._go, number, place), "small"))
-        tip = tr("Never tell of {TITLES} before a render", TITLES=TITLES[kind])
+        tip = tr("Never tell of {what} before a render", what=TITLES[kind])
         line.addWidget(button(tr("Never tell of this"), tip, partial(self._waive, kind, True), "small"))
         column.addLayout(line)
         return made

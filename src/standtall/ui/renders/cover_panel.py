@@ -109,7 +109,7 @@ class CoverPanel(Panel):
                 made.setIcon(QPixmap.fromImage(image_of_bgr(one.picture)))
                 made.setIconSize(QSize(*SMALL))
                 made.setToolTip(", ".join(one.reasons) or tr("A frame of the short"))
-                made.setAccessibleName(tr("Proposal {n}: {join}", n=n + 1, join=", ".join(one.reasons)))
+                made.setAccessibleName(tr("Proposal {n}: {these}", n=n + 1, these=", ".join(one.reasons)))
                 made.clicked.connect(partial(self.choose, n))
                 self._grid.addWidget(made, n // ACROSS, n % ACROSS)
 

@@ -106,7 +106,7 @@ class SideBySideSheet(QDialog):
         for n, (choice, text) in enumerate(zip(self.choices, (tr("Left"), tr("Right")), strict=True)):
             choice.addItems(names)
             choice.setAccessibleName(text)
-            choice.setToolTip(tr("What is seen at the {lower}", lower=text.lower()))
+            choice.setToolTip(tr("What is seen at the {what}", what=text.lower()))
             choice.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
             choice.setCurrentIndex(min(n, len(names) - 1))
             choice.currentIndexChanged.connect(lambda _i: self._show(self.moment.value()))

@@ -66,9 +66,9 @@ class LostFiles(QObject):
                 then(here)
             else:
                 text = tr(
-                    "{name} has other content than {name2}. To use it all the same, add it as new footage.",
+                    "{name} has other content than {other}. To use it all the same, add it as new footage.",
                     name=path.name,
-                    name2=source.name,
+                    other=source.name,
                 )
                 self.refused.emit(text)
 

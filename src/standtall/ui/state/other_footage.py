@@ -57,7 +57,7 @@ class OtherFootage:
             measured = known(source, options, self._cache) or so_far(source, options, self._cache)
             if measured is None:
                 raise ProjectError(
-                    tr("“{name}” also shows {name2}, which is not analysed.", name=short.name, name2=source.name),
+                    tr("“{name}” also shows {other}, which is not analysed.", name=short.name, other=source.name),
                     tr("Analyse it in the Footage place."),
                 )
             found = found_in(measured)

@@ -311,9 +311,9 @@ class Posts(QObject):
             told = tr("There is no finished file of “{name}” that suits {title}: render it", name=name, title=title)
             (none or self._say)(
                 tr(
-                    "{told} in {join}, at most {longest_s:g} s long.",
+                    "{told} in {these}, at most {longest_s:g} s long.",
                     told=told,
-                    join=", ".join(channel.posts.file.shapes),
+                    these=", ".join(channel.posts.file.shapes),
                     longest_s=channel.longest_s,
                 )
             )
@@ -398,7 +398,7 @@ class Posts(QObject):
 
         def then() -> None:
             if told:
-                self._say(tr("{told} of {held} are not ready. The first: {told2}", told=len(told), held=len(held), told2=told[0]))
+                self._say(tr("{told} of {held} are not ready. The first: {first}", told=len(told), held=len(held), first=told[0]))
 
         self.do(tr("Approve all that are ready"), make, then)
 

@@ -90,7 +90,7 @@ def form_told(request: RenderRequest) -> str:
     """The form of a render in words."""
     form, output = request.form, request.short.output
     if form.sound_alone:
-        return tr("sound alone, {upper}", upper=form.sound_alone.upper())
+        return tr("sound alone, {format}", format=form.sound_alone.upper())
     codec = {"h264": "H.264", "hevc": "HEVC", "av1": "AV1", "vp9": "VP9"}[form.codec]
     language = request.short.captions.language
     return f"{output.width} × {output.height}, {codec}" + (tr(", captions in {language}", language=language) if language else "")

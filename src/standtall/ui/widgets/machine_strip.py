@@ -20,7 +20,7 @@ def in_words(seen: MachinesSeen | None) -> str:
     if seen is None:
         return tr("Looking for the machines that help…")
     if seen.said:
-        return tr("{rstrip}. This machine works alone.", rstrip=seen.said.split(". ")[0].rstrip("."))
+        return tr("{told}. This machine works alone.", told=seen.said.split(". ")[0].rstrip("."))
     fitting = [m for m in seen.machines if m.fits]
     others = len(seen.machines) - len(fitting)
     older = tr(" {others} of another version: given nothing.", others=others) if others else ""

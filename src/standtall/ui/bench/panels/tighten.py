@@ -159,9 +159,7 @@ class TightenPanel(QWidget):
         for kind, text in (("filler", tr("Fillers")), ("repeat", tr("Repeats")), ("silence", tr("Silences"))):
             box = QCheckBox(text)
             box.setChecked(True)
-            box.setToolTip(
-                tr("Repeated words and false starts") if kind == "repeat" else tr("Propose {lower}", lower=text.lower())
-            )
+            box.setToolTip(tr("Repeated words and false starts") if kind == "repeat" else tr("Propose {what}", what=text.lower()))
             box.toggled.connect(lambda _c: self.refresh())
             self.kinds[kind] = box
             row.addWidget(box)

@@ -197,7 +197,7 @@ class TranscriptPanel(Panel):
             if 0 <= w.speaker < len(speakers):
                 time[w.speaker] += w.end - w.start
         for i, speaker in enumerate(speakers):
-            name = Field(tr("Name of speaker {i}", i=i + 1))
+            name = Field(tr("Name of speaker {n}", n=i + 1))
             name.setText(speaker.shown)
             name.setCursorPosition(0)
             name.setToolTip(tr("Name of the speaker; every place shows it"))
@@ -228,9 +228,9 @@ class TranscriptPanel(Panel):
             speakers = opened.transcript.speakers if opened is not None else ()
             told = QLabel(
                 tr(
-                    "{name} looks like {name2} in {footage}.",
+                    "{name} looks like {other} in {footage}.",
                     name=speakers[likeness.speaker].shown,
-                    name2=likeness.name,
+                    other=likeness.name,
                     footage=likeness.footage,
                 )
             )

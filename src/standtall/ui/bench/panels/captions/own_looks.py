@@ -57,7 +57,7 @@ class OwnLooksCard:
         for number, (part, title) in enumerate(PARTS.items()):
             box_of = QCheckBox(title)
             box_of.setChecked(True)
-            box_of.setToolTip(tr("Take the {lower} of the look over", lower=title.lower()))
+            box_of.setToolTip(tr("Take the {what} of the look over", what=title.lower()))
             self.parts[part] = box_of
             line.addWidget(box_of, number // 2, number % 2)
         box.addLayout(line)
@@ -204,7 +204,7 @@ class OwnLooksCard:
         look = None if opened is None else self._look(opened)
         if look is not None:
             name, _kind = QFileDialog.getSaveFileName(
-                self.name.window(), tr("Write look"), f"{look.name}{ENDING}", tr("Looks (*{ENDING})", ENDING=ENDING)
+                self.name.window(), tr("Write look"), f"{look.name}{ENDING}", tr("Looks (*{ending})", ending=ENDING)
             )
             if name:
                 self.write(look, Path(name))

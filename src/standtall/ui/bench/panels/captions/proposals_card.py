@@ -111,7 +111,7 @@ class EmphasisCard:
         told = [f"{texts[s.source, s.word]} ({tr(s.why or 'by hand')})" for s in strong if (s.source, s.word) in texts]
         more = tr(" and {told} more", told=len(told) - 8) if len(told) > 8 else ""
         self.told.setText(
-            tr("{told} words: {join}{more}.", told=len(told), join=", ".join(told[:8]), more=more)
+            tr("{told} words: {these}{more}.", told=len(told), these=", ".join(told[:8]), more=more)
             if told
             else tr("No word has emphasis.")
         )

@@ -93,9 +93,9 @@ class OffsetCard:
     def _say(self, hundredths: int) -> None:
         if hundredths:
             self.told.setText(
-                tr("{s:.2f} s later than the words", s=hundredths / 100)
+                tr("{seconds:.2f} s later than the words", seconds=hundredths / 100)
                 if hundredths > 0
-                else tr("{s:.2f} s earlier than the words", s=-hundredths / 100)
+                else tr("{seconds:.2f} s earlier than the words", seconds=-hundredths / 100)
             )
         else:
             self.told.setText(tr("With the words"))

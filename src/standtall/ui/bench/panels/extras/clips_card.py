@@ -48,7 +48,7 @@ class ClipsCard:
             grid.addWidget(
                 button(
                     tr("Choose…"),
-                    tr("A clip or a still {lower}; it counts in the length", lower=title.lower()),
+                    tr("A clip or a still {what}; it counts in the length", what=title.lower()),
                     partial(self._choose, where),
                     "small",
                 ),
@@ -59,13 +59,13 @@ class ClipsCard:
             length.setRange(0.2, 120.0)
             length.setSuffix(" s")
             length.setDecimals(1)
-            length.setAccessibleName(tr("Length of the clip {lower}", lower=title.lower()))
+            length.setAccessibleName(tr("Length of the clip {what}", what=title.lower()))
             length.setToolTip(tr("How much of it is shown"))
             length.setKeyboardTracking(False)
             length.valueChanged.connect(partial(self._set_length, where))
             self.lengths[where] = length
             grid.addWidget(length, 2 * n + 1, 1)
-            gone = button(tr("Remove"), tr("Nothing {lower}", lower=title.lower()), partial(self._set, where, None), "small")
+            gone = button(tr("Remove"), tr("Nothing {what}", what=title.lower()), partial(self._set, where, None), "small")
             self.removes[where] = gone
             grid.addWidget(gone, 2 * n + 1, 2)
         box.addLayout(grid)

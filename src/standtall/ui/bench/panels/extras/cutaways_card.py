@@ -187,7 +187,7 @@ class CutawaysCard:
 
     def _set(self, name: str, _index: int) -> None:
         value, one = self.boxes[name].currentData(), self.here()
-        label = tr("Cutaways: {lower}", lower=CHOICES[name][0].lower())
+        label = tr("Cutaways: {what}", what=CHOICES[name][0].lower())
         if one is not None:
             self._ws.edit(lambda s, _a: extra_edits.change_cutaway(s, one, label, **{name: value}))
         else:
@@ -254,7 +254,7 @@ class CutawaysCard:
         if gone:
             told = f"{sentence(gone[0])}."
         elif files:
-            told = tr("{files} shown: {join}", files=count_of(len(files), "file"), join=", ".join(sorted(files)))
+            told = tr("{files} shown: {these}", files=count_of(len(files), "file"), these=", ".join(sorted(files)))
         self.told.setText(told)
         self.remove.setEnabled(bool(cutaways))
         for row in self._rows:

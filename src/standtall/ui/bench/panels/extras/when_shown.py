@@ -62,4 +62,4 @@ def told(spans: Spans, made: Composition) -> str:
     on = ", ".join(f"{clock(a, True)}–{clock(b, True)}" for a, b in inside[:3])
     if not gone:
         return tr("On for the whole short.")
-    return tr("On {on}. Misses {join}.", on=on, join=", ".join((f"{clock(a, True)}–{clock(b, True)}" for a, b in gone[:3])))
+    return tr("On {on}. Misses {these}.", on=on, these=", ".join((f"{clock(a, True)}–{clock(b, True)}" for a, b in gone[:3])))

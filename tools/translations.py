@@ -1,7 +1,8 @@
 """Brings the translation files up to date with the texts of the program: `python tools/translations.py [--check]`.
 
-Every text that stands in a call of `tr`, `tr_as`, `tr_n` or `count_of`, what looks and music are about, and every line of `texts_by_name.txt` (names of kinds, which the
-window shows by `tr(kind)`), is a message of `src/standtall/base/languages/*.ts`, Qt's own format: what is new comes in unfinished, what is gone goes.
+Every text that stands in a call of `tr`, `tr_as`, `tr_n` or `count_of`, what looks and music are about, and every line of
+`texts_by_name.txt` (names of kinds, which the window shows by `tr(kind)`) is a message of `src/standtall/base/languages/*.ts`, Qt's
+own format: what is new comes in unfinished, what is gone goes.
 `--check` writes nothing and ends with 1 where a file is not up to date or not finished.
 """
 
@@ -85,7 +86,8 @@ def kept(path: Path) -> dict[Key, list[str]]:
 
 def written(code: str, texts: dict[Key, list[str]]) -> str:
     """A translation file, context by context (the first file that a text is in)."""
-    lines = ['<?xml version="1.0" encoding="utf-8"?>', "<!DOCTYPE TS>", f'<TS version="2.1" language="{code}" sourcelanguage="en">']
+    lines = ['<?xml version="1.0" encoding="utf-8"?>', "<!DOCTYPE TS>"]
+    lines.append(f'<TS version="2.1" language="{code}" sourcelanguage="en">')
     context = ""
     for (comment, english, counted), places in messages().items():
         if places[0] != context:
@@ -93,7 +95,8 @@ def written(code: str, texts: dict[Key, list[str]]) -> str:
             context = places[0]
         told = texts.get((comment, english, counted))
         state = "" if told else ' type="unfinished"'
-        inside = "".join(f"<numerusform>{escape(t)}</numerusform>" for t in told or ["", ""]) if counted else escape((told or [""])[0])
+        forms = "".join(f"<numerusform>{escape(t)}</numerusform>" for t in told or ["", ""])
+        inside = forms if counted else escape((told or [""])[0])
         lines.append('    <message numerus="yes">' if counted else "    <message>")
         lines.append(f"        <source>{escape(english)}</source>")
         lines += [f"        <comment>{escape(comment)}</comment>"] * bool(comment)
@@ -107,7 +110,8 @@ def main(arguments: list[str]) -> int:
         old = path.read_text(encoding="utf-8")
         new = written(path.stem, kept(path))
         missing = new.count('type="unfinished"')
-        print(f"{path.name}: {new.count('<message')} texts, {missing} without a translation" + ("" if old == new else ", not up to date"))
+        more = "" if old == new else ", not up to date"
+        print(f"{path.name}: {new.count('<message')} texts, {missing} without a translation{more}")
         wrong += old != new or missing > 0
         if "--check" not in arguments:
             path.write_text(new, encoding="utf-8")

@@ -9,6 +9,7 @@ import sys
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 os.environ.setdefault("OMP_NUM_THREADS", "1")
+os.environ.setdefault("STAND_TALL_LANGUAGE", "en")
 
 from bench import (
     archive,

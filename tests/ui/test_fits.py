@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QPushBu
 from pytestqt.qtbot import QtBot
 
 from standtall.base.folders import data_folder
+from standtall.ui.widgets.one_line import OneLine
 from tests.ui.fits import cut_off
 
 LANGUAGES = ("en", "de", "es")
@@ -71,3 +72,19 @@ def test_what_does_not_fit_is_found(qtbot: QtBot) -> None:
     qtbot.waitUntil(lambda: wrapped.width() == 500)
     assert list(cut_off(over)) == []
     assert over.layoutDirection() == Qt.LayoutDirection.LeftToRight
+
+
+def test_a_long_line_ends_in_an_ellipsis_and_is_whole_in_its_tooltip(qtbot: QtBot) -> None:
+    long, short = OneLine("a long name of a short", more="/where/it/is.mp4"), OneLine("a long name of a short")
+    for label, wide in ((long, 60), (short, 400)):
+        qtbot.addWidget(label)
+        label.resize(wide, 20)
+    assert long.toolTip() == "a long name of a short\n/where/it/is.mp4"
+
+    def inked(label: OneLine) -> int:
+        image = label.grab().toImage()
+        return max((x for x in range(image.width()) for y in range(image.height()) if image.pixelColor(x, y).lightness() < 120), default=0)
+
+    assert inked(long) < 60 and 60 < inked(short) < 250
+    long.resize(400, 20)
+    assert inked(long) == inked(short)

@@ -66,15 +66,15 @@ def wrong_in(text: PostText, channel: Channel) -> Iterator[tuple[str, str]]:
     ):
         count = counted(value, rules.counted_in)
         if not most and value:
-            yield field, tr("{title} has no {field}.", title=channel.title, field=field)
+            yield field, tr("{title} has no {field}.", title=channel.title, field=tr(field))
         elif count > most:
             yield (
                 field,
                 tr(
                     "The {field} has {count} {counted_in}; {title} takes {most}.",
-                    field=field,
+                    field=tr(field),
                     count=count,
-                    counted_in=rules.counted_in,
+                    counted_in=tr(rules.counted_in),
                     title=channel.title,
                     most=most,
                 ),

@@ -23,7 +23,7 @@ class Trial:
 
 
 def try_model(source: Source, start: int, end: int, language: str, folder: Path | None, progress: Progress) -> Trial:
-    """Listen to a source from `start` to `end` (ticks) with the model in a folder, or with the one that is chosen. Raises
+    """Listen to a source from `start` to `end` (ticks) with the model in a folder, or with the one that ships for None. Raises
     `ModelMissing`. It stands for itself in a process of its own: its memory is that of the process."""
     from standtall.speech import models
     from standtall.speech.recognise import WhisperRecogniser

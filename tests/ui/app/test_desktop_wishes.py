@@ -47,3 +47,17 @@ def test_the_portal_is_asked(bus: str, kept: dict[tuple[str, str], tuple[str, An
 
 def test_without_a_desktop_all_is_as_usual(bus: str) -> None:
     assert desktop_wishes(bus) == desktop_wishes() == desktop_wishes("unix:path=/nowhere") == Wishes()
+
+
+def test_a_portal_that_does_not_answer_is_asked_once(bus: str) -> None:
+    class Silent(PortalStandIn):
+        asked = 0
+
+        def _answer(self, message: Any) -> Any:
+            Silent.asked += 1
+            return new_method_return(message, "v", (("s", "too late"),)) if self._ended.wait(1.0) else new_error(message, "org.x.Late")
+
+    portal = Silent(bus, {})
+    assert desktop_wishes(bus) == Wishes()
+    portal.close()
+    assert Silent.asked == 1

@@ -6042,8 +6042,8 @@ Auf jedem: {command}</translation>
         <translation>Löschen: {what}</translation>
     </message>
     <message>
-        <source>Nothing leaves this machine, except posts that you approve, footage that you fetch from a link, and tasks for machines that you let help. The page “What is kept where” of the help names every folder.</source>
-        <translation>Nichts verlässt diesen Rechner, außer freigegebenen Beiträgen, Material, das Sie über einen Link holen, und Aufgaben für Rechner, die helfen dürfen. Die Hilfeseite „Was wo liegt“ nennt jeden Ordner.</translation>
+        <source>Nothing leaves this machine, except posts that you approve, links and models that you ask for, and tasks for machines that you let help. The page “What is kept where” of the help names every folder.</source>
+        <translation>Nichts verlässt diesen Rechner, außer freigegebenen Beiträgen, Links und Modellen, die Sie anfordern, und Aufgaben für Rechner, die helfen dürfen. Die Hilfeseite „Was wo liegt“ nennt jeden Ordner.</translation>
     </message>
     <message>
         <source>LOOK</source>
@@ -6156,8 +6156,8 @@ Auf jedem: {command}</translation>
         <translation>Größe von Texten und Bedienung</translation>
     </message>
     <message>
-        <source>Large targets: buttons and rows are at least 44 pixels high</source>
-        <translation>Große Ziele: Knöpfe und Zeilen sind mindestens 44 Pixel hoch</translation>
+        <source>Large targets: buttons and rows of lists are at least 44 pixels high</source>
+        <translation>Große Ziele: Knöpfe und Listenzeilen sind mindestens 44 Pixel hoch</translation>
     </message>
     <message>
         <source>With less, looks and pictures in lists move only under the pointer, and no cursor blinks</source>
@@ -15360,6 +15360,26 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
     <message>
         <source>applause</source>
         <translation>Beifall</translation>
+    </message>
+    <message>
+        <source>title</source>
+        <translation>Titel</translation>
+    </message>
+    <message>
+        <source>description</source>
+        <translation>Beschreibung</translation>
+    </message>
+    <message>
+        <source>characters</source>
+        <translation>Zeichen</translation>
+    </message>
+    <message>
+        <source>utf-16 units</source>
+        <translation>UTF-16-Einheiten</translation>
+    </message>
+    <message>
+        <source>bytes</source>
+        <translation>Bytes</translation>
     </message>
 </context>
 </TS>

@@ -6042,8 +6042,8 @@ En cada uno: {command}</translation>
         <translation>Eliminar: {what}</translation>
     </message>
     <message>
-        <source>Nothing leaves this machine, except posts that you approve, footage that you fetch from a link, and tasks for machines that you let help. The page “What is kept where” of the help names every folder.</source>
-        <translation>Nada sale de este equipo, salvo las publicaciones que apruebe, el material que traiga de un enlace y las tareas para equipos que deje ayudar. La página «Qué se guarda y dónde» de la ayuda nombra cada carpeta.</translation>
+        <source>Nothing leaves this machine, except posts that you approve, links and models that you ask for, and tasks for machines that you let help. The page “What is kept where” of the help names every folder.</source>
+        <translation>Nada sale de este equipo, salvo las publicaciones que apruebe, los enlaces y modelos que pida y las tareas para equipos que deje ayudar. La página «Qué se guarda y dónde» de la ayuda nombra cada carpeta.</translation>
     </message>
     <message>
         <source>LOOK</source>
@@ -6156,8 +6156,8 @@ En cada uno: {command}</translation>
         <translation>Tamaño de textos y controles</translation>
     </message>
     <message>
-        <source>Large targets: buttons and rows are at least 44 pixels high</source>
-        <translation>Controles grandes: botones y filas miden al menos 44 píxeles de alto</translation>
+        <source>Large targets: buttons and rows of lists are at least 44 pixels high</source>
+        <translation>Controles grandes: botones y filas de listas miden al menos 44 píxeles</translation>
     </message>
     <message>
         <source>With less, looks and pictures in lists move only under the pointer, and no cursor blinks</source>
@@ -15360,6 +15360,26 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
     <message>
         <source>applause</source>
         <translation>aplauso</translation>
+    </message>
+    <message>
+        <source>title</source>
+        <translation>título</translation>
+    </message>
+    <message>
+        <source>description</source>
+        <translation>descripción</translation>
+    </message>
+    <message>
+        <source>characters</source>
+        <translation>caracteres</translation>
+    </message>
+    <message>
+        <source>utf-16 units</source>
+        <translation>unidades UTF-16</translation>
+    </message>
+    <message>
+        <source>bytes</source>
+        <translation>bytes</translation>
     </message>
 </context>
 </TS>

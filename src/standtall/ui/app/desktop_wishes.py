@@ -7,7 +7,6 @@ answers, all is as usual.
 
 from __future__ import annotations
 
-import contextlib
 from dataclasses import dataclass
 from typing import Final
 
@@ -15,7 +14,7 @@ from jeepney import DBusAddress, MessageType, new_method_call
 from jeepney.io.blocking import DBusConnection, open_dbus_connection
 
 ANSWER_S: Final = 0.4
-"""How long the start waits for the desktop."""
+"""How long the start waits for an answer; a desktop that gives none is not asked again."""
 PORTAL: Final = DBusAddress(
     "/org/freedesktop/portal/desktop", "org.freedesktop.portal.Desktop", "org.freedesktop.portal.Settings"
 )
@@ -31,15 +30,14 @@ class Wishes:
 
 
 def _read(connection: DBusConnection, space: str, key: str) -> object:
-    """What the desktop has set, or None."""
-    with contextlib.suppress(OSError, ValueError, KeyError, TimeoutError):
-        answer = connection.send_and_get_reply(new_method_call(PORTAL, "Read", "ss", (space, key)), timeout=ANSWER_S)
-        if answer.header.message_type == MessageType.method_return and answer.body:
-            value = answer.body[0]
-            while isinstance(value, tuple) and len(value) == 2 and isinstance(value[0], str):  # (signature, value), often twice
-                value = value[1]
-            return value
-    return None
+    """What the desktop has set, or None where it has no such key. Raises `TimeoutError` where it does not answer."""
+    answer = connection.send_and_get_reply(new_method_call(PORTAL, "Read", "ss", (space, key)), timeout=ANSWER_S)
+    if answer.header.message_type != MessageType.method_return or not answer.body:
+        return None
+    value = answer.body[0]
+    while isinstance(value, tuple) and len(value) == 2 and isinstance(value[0], str):  # (signature, value), often twice
+        value = value[1]
+    return value
 
 
 def desktop_wishes(bus: str = "SESSION") -> Wishes:

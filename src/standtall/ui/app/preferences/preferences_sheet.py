@@ -104,7 +104,7 @@ class PreferencesSheet(QDialog):
     def _make_privacy(self, box: QVBoxLayout) -> None:
         about = QLabel(
             tr(
-                "Nothing leaves this machine, except posts that you approve, footage that you fetch from a link, and tasks for "
+                "Nothing leaves this machine, except posts that you approve, links and models that you ask for, and tasks for "
                 "machines that you let help. The page “What is kept where” of the help names every folder."
             )
         )

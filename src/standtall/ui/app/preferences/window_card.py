@@ -41,7 +41,7 @@ class WindowCard:
         sizes = ((tr("As the desktop"), 0), *((f"{hundredths} %", hundredths) for hundredths in SCALES))
         self.scale: QComboBox = choice(sizes, settings.scale, lambda wanted: self._later(scale=wanted))
         row(grid, tr("Size of texts and controls"), self.scale)
-        self.targets = QCheckBox(tr("Large targets: buttons and rows are at least 44 pixels high"))
+        self.targets = QCheckBox(tr("Large targets: buttons and rows of lists are at least 44 pixels high"))
         self.targets.setChecked(settings.large_targets)
         self.targets.toggled.connect(lambda on: self._now(large_targets=on))
         box.addWidget(self.targets)

@@ -193,12 +193,12 @@ class Bench(QWidget):
     def _lane_heads(self) -> QHBoxLayout:
         row = QHBoxLayout()
         row.setSpacing(0)
-        for text, width in ((tr("TIME"), 50), (tr("PICTURE"), 176), (tr("WORDS"), 0)):
+        for number, (text, width) in enumerate(((tr("TIME"), 50), (tr("PICTURE"), 176), (tr("WORDS"), 0))):
             label = heading(text)
             label.setContentsMargins(4, 0, 0, 0)
             if width:
                 label.setFixedWidth(width)
-            if text == tr("PICTURE"):
+            if number == 1:  # as wide as the picture lane is
                 self.page.laid_out.connect(label.setFixedWidth)
             row.addWidget(label, 0 if width else 1)
         end = heading(tr("EXTRAS"))

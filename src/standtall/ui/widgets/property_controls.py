@@ -9,7 +9,7 @@ from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtGui import QColor, QFontDatabase
 from PySide6.QtWidgets import QCheckBox, QColorDialog, QComboBox, QHBoxLayout, QLabel, QPushButton, QSlider, QWidget
 
-from standtall.base.interface_language import capital, tr
+from standtall.base.interface_language import capital, number_text, tr
 from standtall.ink.families import FURTHER
 from standtall.model.style import Value
 from standtall.model.style_properties import Property
@@ -86,11 +86,11 @@ class NumberControl(Control):
     def _tell(self, value: Value) -> None:
         number = float(value)
         if self.about.unit == "%":
-            self._told.setText(f"{number * 100:.1f} %" if self.about.high <= 0.2 else f"{number * 100:.0f} %")
+            self._told.setText(number_text(f"{number * 100:.1f} %") if self.about.high <= 0.2 else f"{number * 100:.0f} %")
         elif self.about.kind == "count":
             self._told.setText(tr("as it is") if not number and self.about.low == 0 else f"{number:.0f}")
         else:
-            self._told.setText(f"{number:.2f} {self.about.unit}".strip())
+            self._told.setText(number_text(f"{number:.2f} {self.about.unit}".strip()))
 
     def show_value(self, value: Value) -> None:
         if self.slider.isSliderDown():

@@ -11,6 +11,7 @@ from dataclasses import replace
 from fractions import Fraction
 from pathlib import Path
 
+from PySide6.QtCore import QEventLoop, QTimer
 from PySide6.QtWidgets import QApplication
 
 from bench.row import Row
@@ -202,6 +203,10 @@ def striking(workspace: Workspace, application: QApplication) -> Iterator[Row]:
 
 
 def _until(application: QApplication, done: Callable[[], bool]) -> None:
+    """Handle events until something is done. Waits for each as the window does: asking again and again would take the interpreter
+    from the thread that is waited for."""
+    alive = QTimer()
+    alive.start(1_000)
     end = time.monotonic() + 60
     while not done() and time.monotonic() < end:
-        application.processEvents()
+        application.processEvents(QEventLoop.ProcessEventsFlag.WaitForMoreEvents)

@@ -101,9 +101,9 @@ def test_the_real_picture_is_looked_at(demo_source: Source, demo_analysis: Analy
 def test_quick_cards_and_long_lines_are_told(demo_source: Source, demo_analysis: Analysis) -> None:
     made = composed(demo_source, demo_analysis)
     card = max(made.cards, key=lambda c: len(c.text))
-    quick = replace(made, cards=(replace(card, end=card.start + TICKS_PER_SECOND // 4),))
+    quick = replace(made, cards=(card._replace(end=card.start + TICKS_PER_SECOND // 4),))
     assert [f.fault for f in hard_to_follow(quick)] == ["speed"]
     row = tuple(w for c in made.cards[:6] for w in c.words)
-    long = replace(made, cards=(replace(card, lines=(row,), end=card.start + 60 * TICKS_PER_SECOND),))
+    long = replace(made, cards=(card._replace(lines=(row,), end=card.start + 60 * TICKS_PER_SECOND),))
     assert [f.fault for f in hard_to_follow(long)] == ["length"]
     assert hard_to_follow(replace(made, cards=())) == []

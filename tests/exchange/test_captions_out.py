@@ -105,7 +105,7 @@ def test_ass_is_drawn_by_another_renderer_where_and_as_we_draw_it(composition: C
 
 def test_signs_of_the_formats_in_words_are_no_instructions(composition: Composition) -> None:
     card = composition.cards[0]
-    odd = replace(card, lines=(tuple(replace(w, text=r"{\b7}<i>&\N") for w in card.words),))
+    odd = card._replace(lines=(tuple(w._replace(text=r"{\b7}<i>&\N") for w in card.words),))
     made = replace(composition, cards=(odd,))
     read = pysubs2.SSAFile.from_string(text_of(".ass", made))
     assert all("\\b7" not in e.text and "b7" in e.text for e in read)
@@ -124,7 +124,7 @@ def test_words_of_a_translation_have_their_own_times(composition: Composition) -
     """Several of them stand for one word that was said."""
     card = next(c for c in composition.cards if len(c.words) >= 3)
     number = composition.cards.index(card)
-    shared = replace(card, lines=(tuple(replace(w, said=card.words[0].said) for w in card.words),))
+    shared = card._replace(lines=(tuple(w._replace(said=card.words[0].said) for w in card.words),))
     made = replace(composition, cards=(shared,), middles=(composition.middles[number],))
     for word in card.words[1:]:
         assert f"<00:00:{word.start / TICKS_PER_SECOND:06.3f}>{word.text}" in text_of(".vtt", made)

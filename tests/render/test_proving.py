@@ -126,8 +126,8 @@ def _earlier(card):  # type: ignore[no-untyped-def]
     words = card.words
     starts = [w.start for w in words]
     moved = {w: (starts[max(0, n - 1)], starts[n]) for n, w in enumerate(words)}
-    lines = tuple(tuple(replace(w, start=moved[w][0], end=max(moved[w])) for w in line) for line in card.lines)
-    return replace(card, lines=lines)
+    lines = tuple(tuple(w._replace(start=moved[w][0], end=max(moved[w])) for w in line) for line in card.lines)
+    return card._replace(lines=lines)
 
 
 def test_a_file_that_breaks_off_does_not_decode(talk: Composition, track: Samples, tmp_path: Path) -> None:

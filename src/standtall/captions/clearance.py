@@ -5,6 +5,8 @@ from __future__ import annotations
 from collections.abc import Sequence
 from typing import Final
 
+import numpy as np
+
 from standtall.base.geometry import Rect
 
 CHOICES: Final = (0.70, 0.74, 0.66, 0.78, 0.62, 0.82, 0.20)
@@ -25,19 +27,19 @@ def clear_of(faces: Sequence[Rect], half_height: float) -> float:
     return min(CHOICES, key=lambda middle: (_covered(faces, middle, half_height), CHOICES.index(middle)))
 
 
-def clear_course(faces: Sequence[Sequence[Rect]], seconds: Sequence[float], half_height: float) -> list[float]:
-    """A middle for each card, given what is seen during it at some moments (one list after the other, their boxes weighed alike)
-    and how long it stays: the course of least cost, which covers little and moves seldom."""
+def clear_course(
+    faces: Sequence[Sequence[Rect]], seconds: Sequence[float], half_height: float, moments: int = 1
+) -> list[float]:  # fmt: skip
+    """A middle for each card, given what is seen during it at some `moments` together (their boxes weighed alike) and how long it
+    stays: the course of least cost, which covers little and moves seldom."""
     paths: list[list[int]] = []
+    places = range(len(CHOICES))
     costs = [0.0] * len(CHOICES)
-    last: Sequence[Rect] | None = None
-    covered: list[float] = []
-    for seen, length in zip(faces, seconds, strict=True):
-        if seen is not last:  # long shorts have many cards of which the same is seen
-            last, covered = seen, [_covered(seen, middle, half_height) + LIKED * i for i, middle in enumerate(CHOICES)]
-        own = [cost * length for cost in covered]
-        cheapest = min(range(len(CHOICES)), key=lambda i: costs[i])
-        before = [i if not paths or costs[i] <= costs[cheapest] + MOVE else cheapest for i in range(len(CHOICES))]
+    for covered, length in zip(_each_covered(faces, half_height, moments), seconds, strict=True):
+        own = [(cost + LIKED * i) * length for i, cost in enumerate(covered)]
+        cheapest = costs.index(min(costs))
+        most = costs[cheapest] + MOVE
+        before = [i if not paths or costs[i] <= most else cheapest for i in places]
         costs = [(costs[b] + (MOVE if b != i else 0.0)) + own[i] for i, b in enumerate(before)]
         paths.append(before)
     if not paths:
@@ -48,6 +50,17 @@ def clear_course(faces: Sequence[Sequence[Rect]], seconds: Sequence[float], half
         out.append(CHOICES[at])
         at = before[at]
     return out[::-1]
+
+
+def _each_covered(faces: Sequence[Sequence[Rect]], half_height: float, moments: int) -> list[list[float]]:
+    """How much of what is seen each choice covers, for each card: `_covered` for all at once."""
+    boxes = np.array([(f.y, f.bottom, max(0.0, f.w) / moments, n) for n, seen in enumerate(faces) for f in seen]).reshape(-1, 4)
+    out = np.zeros((len(faces), len(CHOICES)))
+    for i, middle in enumerate(CHOICES):
+        high = np.minimum(middle + half_height, boxes[:, 1]) - np.maximum(middle - half_height, boxes[:, 0])
+        np.add.at(out[:, i], boxes[:, 3].astype(np.int64), np.maximum(0.0, high) * boxes[:, 2])
+    found: list[list[float]] = out.round(4).tolist()
+    return found
 
 
 def _covered(faces: Sequence[Rect], middle: float, half_height: float) -> float:

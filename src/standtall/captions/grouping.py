@@ -9,9 +9,12 @@ from __future__ import annotations
 
 import functools
 import itertools
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass, field
-from typing import Final
+from typing import Final, NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.captions.said import CaptionWord
@@ -34,6 +37,11 @@ Kinds = tuple[BreakKind | None, ...]
 """What a person put before each word of a phrase."""
 Width = Callable[[str], float]
 """Width of a text as a share of the widest allowed line."""
+Ticks = NDArray[np.int64]
+_Known = dict[tuple[tuple[str, ...], Kinds | None, bytes], tuple[tuple[int, ...], ...]]
+"""How many words each line of each card of a phrase holds, by its texts, what a person put before them, and their starts and ends
+from its start on (int64, word by word)."""
+MOST_KNOWN: Final = 8_192
 
 
 @dataclass(frozen=True, slots=True)
@@ -49,9 +57,8 @@ class Grouping:
     language: str = "en"
 
 
-@dataclass(frozen=True, slots=True)
-class Card:
-    """Words shown together from `start` to `end` (ticks of the short), in one line or more."""
+class Card(NamedTuple):
+    """Words shown together from `start` to `end` (ticks of the short), in one line or more. A plain tuple, as its words are."""
 
     lines: tuple[tuple[CaptionWord, ...], ...]
     start: int
@@ -93,59 +100,90 @@ def cards(
 ) -> tuple[Card, ...]:  # fmt: skip
     """The cards of a short of `length` ticks. Where a person broke or joined words that is done; a join over the ends of phrases
     too, unless the speaker changes."""
+    if not said:
+        return ()
     hand = by_hand or ByHand()
-    groups: list[tuple[tuple[CaptionWord, ...], ...]] = []
-    for phrase in _phrases(said, hand):
-        texts = tuple(w.text for w in phrase)
-        kinds: tuple[BreakKind | None, ...] = tuple(hand.before.get((w.source, w.said.id)) for w in phrase)
-        times = tuple((w.start - phrase[0].start, w.end - phrase[0].start) for w in phrase)
-        at = 0
-        for counts in _broken(texts, kinds if any(kinds) else None, times, grouping, width):
-            rows = []
-            for count in counts:
-                rows.append(tuple(phrase[at : at + count]))
-                at += count
-            groups.append(tuple(rows))
-    return tuple(_timed(groups, grouping, length, hand))
+    known = _known_breaks(grouping, width)
+    texts = tuple([word.text for word in said])
+    starts = np.fromiter((word.start for word in said), np.int64, len(said))
+    ends = np.fromiter((word.end for word in said), np.int64, len(said))
+    firsts = _phrase_starts(said, texts, starts, ends, hand)
+    sizes = np.diff(firsts, append=len(said))
+    from_start = np.stack((starts, ends), axis=1) - np.repeat(starts[firsts], sizes)[:, None]
+    groups: list[tuple[int, tuple[int, ...]]] = []
+    for first, last in itertools.pairwise((*firsts, len(said))):
+        kinds = _kinds(said[first:last], hand) if hand.before else None
+        about = texts[first:last], kinds, from_start[first:last].tobytes()
+        counts = known.get(about)
+        if counts is None:
+            if len(known) >= MOST_KNOWN:
+                known.clear()
+            counts = known[about] = _broken(*about, grouping, width)
+        for rows in counts:
+            groups.append((first, rows))
+            first += sum(rows)
+    shown = _shown(said, groups, starts, ends, grouping, length, hand)
+    made: list[Card] = list(map(tuple.__new__, itertools.repeat(Card), shown))  # as `Card(...)`, of thousands
+    return tuple(made)
 
 
-def _timed(groups: list[tuple[tuple[CaptionWord, ...], ...]], grouping: Grouping, length: int, hand: ByHand) -> list[Card]:
-    out: list[Card] = []
-    for i, rows in enumerate(groups):
-        words = [w for row in rows for w in row]
-        start, last = words[0].start, words[-1].end
-        after = groups[i + 1][0][0].start if i + 1 < len(groups) else length
-        stay = next((hand.holds[w.source, w.said.id] for w in words if (w.source, w.said.id) in hand.holds), None)
-        if stay is not None:
-            end = last + stay
-        else:
-            closes = grouping.close_gaps and after - last < HOLD
-            end = after if closes else last + AFTER
-            end = max(end, start + round(grouping.least_s * TICKS_PER_SECOND))
-        out.append(Card(rows, start, max(start + 1, min(end, after))))
-    return out
+def _kinds(phrase: Sequence[CaptionWord], hand: ByHand) -> Kinds | None:
+    kinds = tuple(hand.before.get((w.source, w.said.id)) for w in phrase)
+    return kinds if any(kinds) else None
 
 
-def _phrases(said: tuple[CaptionWord, ...], hand: ByHand) -> list[list[CaptionWord]]:
-    out: list[list[CaptionWord]] = []
-    for word in said:
-        if not out or _begins_phrase(out[-1][-1], word, hand.before.get((word.source, word.said.id))):
-            out.append([word])
-        else:
-            out[-1].append(word)
-    return out
+@functools.lru_cache(maxsize=8)
+def _known_breaks(_grouping: Grouping, _width: Width) -> _Known:
+    """How phrases were broken with a grouping and a width; kept, since an edit changes few phrases of many."""
+    return {}
 
 
-def _begins_phrase(last: CaptionWord, word: CaptionWord, kind: BreakKind | None) -> bool:
-    if last.segment != word.segment or last.source != word.source or _other_speaker(last, word):
-        return True
-    if kind is not None:
-        return kind == "card"
-    return word.start - last.end > PHRASE_PAUSE or ends_sentence(last.text)
+def _shown(
+    said: tuple[CaptionWord, ...], groups: Sequence[tuple[int, tuple[int, ...]]], starts: Ticks, ends: Ticks,
+    grouping: Grouping, length: int, hand: ByHand,
+) -> Iterator[tuple[tuple[tuple[CaptionWord, ...], ...], int, int]]:  # fmt: skip
+    """The lines of each card, and from when to when it is shown."""
+    firsts = np.array([first for first, _rows in groups])
+    begins, lasts = starts[firsts], ends[np.append(firsts[1:], len(said)) - 1]
+    after = np.append(begins[1:], length)
+    closes = (after - lasts < HOLD) & grouping.close_gaps
+    stops = np.maximum(np.where(closes, after, lasts + AFTER), begins + round(grouping.least_s * TICKS_PER_SECOND))
+    for n in range(len(groups)) if hand.holds else ():
+        stay = _stay(said[firsts[n] : firsts[n] + sum(groups[n][1])], hand)
+        stops[n] = stops[n] if stay is None else lasts[n] + stay
+    stops = np.maximum(begins + 1, np.minimum(stops, after))
+    for (first, rows), begin, stop in zip(groups, begins.tolist(), stops.tolist(), strict=True):
+        lines = []
+        for count in rows:
+            lines.append(said[first : first + count])
+            first += count
+        yield tuple(lines), begin, stop
 
 
-def _other_speaker(last: CaptionWord, word: CaptionWord) -> bool:
-    return last.said.speaker != word.said.speaker
+def _stay(words: Sequence[CaptionWord], hand: ByHand) -> int | None:
+    """How long a person let a card stay after its last word."""
+    return next((hand.holds[w.source, w.said.id] for w in words if (w.source, w.said.id) in hand.holds), None)
+
+
+def _phrase_starts(
+    said: tuple[CaptionWord, ...], texts: tuple[str, ...], starts: Ticks, ends: Ticks, hand: ByHand
+) -> list[int]:  # fmt: skip
+    """Numbers of the words with which phrases begin: after a pause, the end of a sentence, another speaker, a cut."""
+    segments = np.fromiter((word.segment for word in said), np.int64, len(said))
+    speakers = np.fromiter((word.said.speaker for word in said), np.int64, len(said))
+    parted = (np.diff(segments) != 0) | (np.diff(speakers) != 0)
+    if len({word.source for word in said}) > 1:
+        parted |= np.array([a.source != b.source for a, b in itertools.pairwise(said)])
+    pauses = starts[1:] - ends[:-1] > PHRASE_PAUSE
+    begins = parted | pauses | np.array([_ends(text) for text in texts[:-1]], bool)
+    for n in range(1, len(said)) if hand.before else ():
+        kind = hand.before.get((said[n].source, said[n].said.id))
+        if kind is not None and not parted[n - 1]:
+            begins[n - 1] = kind == "card"
+    return [0, *(np.flatnonzero(begins) + 1).tolist()]
+
+
+_ends = functools.lru_cache(maxsize=32_768)(ends_sentence)
 
 
 @dataclass(frozen=True, slots=True)
@@ -243,12 +281,12 @@ def _most(phrase: _Phrase, end: int) -> int:
     return min(first, held)
 
 
-@functools.lru_cache(maxsize=8_192)
 def _broken(
-    texts: tuple[str, ...], kinds: Kinds | None, times: tuple[tuple[int, int], ...], grouping: Grouping, width: Width
+    texts: tuple[str, ...], kinds: Kinds | None, times: bytes, grouping: Grouping, width: Width
 ) -> tuple[tuple[int, ...], ...]:  # fmt: skip
-    """How many words each line of each card of a phrase holds; kept, since an edit changes few phrases of many."""
-    phrase = phrase_of(texts, kinds, times, grouping, width)
+    """How many words each line of each card of a phrase holds."""
+    pairs = np.frombuffer(times, np.int64).reshape(-1, 2).tolist()
+    phrase = phrase_of(texts, kinds, tuple((start, end) for start, end in pairs), grouping, width)
     best: list[tuple[float, int, tuple[int, ...]]] = [(0.0, 0, ())]
     for end in range(1, len(texts) + 1):
         options = []

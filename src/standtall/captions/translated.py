@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import replace
 from typing import Final
 
 from standtall.captions.said import CaptionWord, Worded, spoken
@@ -49,7 +48,7 @@ def translated(
     for begin, stop, source, passage in places:
         if stop - begin >= LEAST_KEPT * (passage.end - passage.start):
             out += _shared_out(source, texts[source], passage, (begin, stop), shifted, language)
-    return tuple(replace(w, segment=time_map.index_at(min(w.start, time_map.length - 1))) for w in out if w.start >= 0)
+    return tuple(w._replace(segment=time_map.index_at(min(w.start, time_map.length - 1))) for w in out if w.start >= 0)
 
 
 def _shared_out(

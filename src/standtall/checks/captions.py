@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import functools
 from collections.abc import Iterator
 from typing import Final
 
@@ -9,8 +10,9 @@ from standtall.base.geometry import Rect
 from standtall.base.interface_language import tr
 from standtall.captions.clearance import clear_of
 from standtall.checks.notice import Fix, Kind, Notice
-from standtall.compose.composition import Composition
+from standtall.compose.composition import Composition, looked_at
 from standtall.compose.producers.framing import kept_clear_of, on_frame
+from standtall.framing.camera import Camera
 from standtall.model.channel import Channel
 from standtall.model.people import shown_name
 from standtall.model.timemap import SourceTime
@@ -34,14 +36,18 @@ def caption_notices(composition: Composition, channel: Channel) -> tuple[Notice,
     """One notice for each kind in each shot, at the first card of captions where it is so."""
     time_map = composition.time_map
     found: dict[tuple[Kind, str, int], Notice] = {}
-    every = max(1, len(composition.cards) // MOST)
-    for number, card in list(enumerate(composition.cards))[::every]:
+    covered = channel.covered if composition.short.output.aspect < PORTRAIT else ()
+    for number in looked_at(composition.cards, time_map, MOST):
+        card = composition.cards[number]
         at = time_map.to_source((card.start + min(card.end, time_map.length)) // 2)
         footage = composition.footage[at.source]
         people = footage.camera.people
         if not people.shots or not footage.source.has_picture:
             continue
-        for kind, facts in _seen_at(composition, channel, at, composition.middles[number]):
+        shown = composition.short.captions.shown
+        band = caption_band(composition, composition.middles[number]) if shown else Rect(0.0, 0.0, 0.0, 0.0)
+        look = functools.partial(_seen_at, footage.camera, at.tick, band, covered)
+        for kind, facts in footage.camera.seen(("captions", at.tick, band, covered), look):
             key = (kind, at.source, people.shot_at(at.tick))
             found.setdefault(key, Notice(kind, facts, SourceTime(at.source, at.tick), FIXES[kind]))
     return tuple(found.values())
@@ -61,17 +67,18 @@ def clear_middle(composition: Composition, channel: Channel) -> float:
     return clear_of(kept_clear, 0.75 * composition.caption_style.size)
 
 
-def _seen_at(
-    composition: Composition, channel: Channel, at: SourceTime, middle: float
-) -> Iterator[tuple[Kind, dict[str, int | str]]]:
-    footage = composition.footage[at.source]
-    people, view = footage.camera.people, footage.camera.at(at.tick)
+def _seen_at(camera: Camera, tick: int, band: Rect, covered: tuple[Rect, ...]) -> tuple[tuple[Kind, dict[str, int | str]], ...]:
+    return tuple(_told_of(camera, tick, band, covered))
+
+
+def _told_of(
+    camera: Camera, tick: int, band: Rect, covered: tuple[Rect, ...]
+) -> Iterator[tuple[Kind, dict[str, int | str]]]:  # fmt: skip
+    people, view = camera.people, camera.at(tick)
     if view.layout == "whole":
         return
-    band = caption_band(composition, middle) if composition.short.captions.shown else Rect(0.0, 0.0, 0.0, 0.0)
-    covered = channel.covered if composition.short.output.aspect < PORTRAIT else ()
-    for track in people.tracks_in(people.shot_at(at.tick)):
-        box = track.at(at.tick)
+    for track in people.tracks_in(people.shot_at(tick)):
+        box = track.at(tick)
         for cell in view.cells if box is not None else ():
             face = None if box is None else on_frame(box, cell)
             if face is None:
@@ -81,7 +88,7 @@ def _seen_at(
                 yield "caption on a face", {"name": name}
             if any(_share(face, part) > UNDER for part in covered):
                 yield "face under buttons", {"name": name}
-    for text in people.seen_in(people.texts, at.tick, at.tick + 1):
+    for text in people.seen_in(people.texts, tick, tick + 1):
         for cell in view.cells:
             writing = on_frame(text.rect, cell)
             if writing is not None and _share(writing, band) > ON_WRITING:

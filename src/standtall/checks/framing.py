@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import functools
 from collections.abc import Iterator
 from typing import Final
 
@@ -40,17 +41,16 @@ SAME_SIZE: Final = 0.15
 
 def framing_notices(composition: Composition) -> tuple[Notice, ...]:
     """One notice for each kind in each shot, at the first place where it is so, in the order of the short."""
-    time_map, output = composition.time_map, composition.short.output
+    high = composition.short.output.height
     found: dict[tuple[Kind, str, int], Notice] = {}
-    for tick in range(EVERY // 2, time_map.length, max(EVERY, time_map.length // MOST)):
-        at = time_map.to_source(tick)
+    for at in composition.time_map.spread(EVERY, MOST):
         footage = composition.footage[at.source]
         people = footage.camera.people
         if not people.shots or not footage.source.has_picture:
             continue
-        view, shot = footage.camera.at(at.tick), people.shot_at(at.tick)
-        for kind, facts in _seen_at(view, people, footage, at.tick, output.height):
-            found.setdefault((kind, at.source, shot), Notice(kind, facts, SourceTime(at.source, at.tick), FIXES[kind]))
+        look = functools.partial(_seen_at, footage, at.tick, high)
+        for kind, facts in footage.camera.seen(("notices", at.tick, high), look):
+            found.setdefault((kind, at.source, people.shot_at(at.tick)), Notice(kind, facts, at, FIXES[kind]))
     for notice in _jumps(composition):
         assert notice.place is not None
         found.setdefault(("jump", notice.place.source, notice.place.tick), notice)
@@ -68,7 +68,7 @@ def _jumps(composition: Composition) -> Iterator[Notice]:
     for number, segment in enumerate(segments):
         footage = composition.footage[segment.source]
         camera = footage.camera
-        edges = [(s.start, s.start) for s in camera.spans if segment.start < s.start < segment.end]
+        edges = [(s.start, s.start) for s in camera.begun_within(segment.start, segment.end)]
         before = segments[number - 1] if number else None
         if before is not None and before.source == segment.source and not composition.transitions[number].near:
             edges.insert(0, (before.end, segment.start))
@@ -86,7 +86,11 @@ def _looks_like_a_jump(a: Rect, b: Rect) -> bool:
     return JUMP[0] < step < JUMP[1] and abs(a.w - b.w) < SAME_SIZE * a.w
 
 
-def _seen_at(view: View, people: People, footage: Footage, tick: int, high: int) -> Iterator[tuple[Kind, dict[str, int | str]]]:
+def _seen_at(footage: Footage, tick: int, high: int) -> tuple[tuple[Kind, dict[str, int | str]], ...]:
+    return tuple(_told_of(footage.camera.at(tick), footage.camera.people, footage, tick, high))
+
+
+def _told_of(view: View, people: People, footage: Footage, tick: int, high: int) -> Iterator[tuple[Kind, dict[str, int | str]]]:
     if view.layout == "whole":
         return
     crops = [cell.crop for cell in view.cells]

@@ -31,7 +31,7 @@ from standtall.model.look import Look
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.style import CaptionStyle
-from standtall.model.timemap import SourceTime, TimeMap
+from standtall.model.timemap import SourceTime, TimeMap, even_step
 
 SEAM = 0.5
 """Where captions stand while a cutaway is shown beside the talk: between the two."""
@@ -193,6 +193,16 @@ def face_beside(cutaway: Cutaway, footage: Mapping[str, Footage], time_map: Time
     return None
 
 
+def looked_at(made: Sequence[Card], time_map: TimeMap, most: int) -> list[int]:
+    """Numbers of about `most` cards for all: the first one in each stretch of a source, so that an edit leaves most of them."""
+    if len(made) <= most:
+        return list(range(len(made)))
+    step = even_step(time_map.length, TICKS_PER_SECOND, most)
+    firsts = [card.lines[0][0] for card in made]
+    stretches = [(word.source, word.said.start // step) for word in firsts]
+    return [n for n, here in enumerate(stretches) if n == 0 or here != stretches[n - 1]]
+
+
 def _middles(
     short: Short, footage: Mapping[str, Footage], files: Mapping[str, Source], time_map: TimeMap, made: Sequence[Card],
     style: CaptionStyle,
@@ -200,17 +210,15 @@ def _middles(
     """Where each card stands: where it was put by hand, else clear of the heads that are seen during it."""
     if short.captions.place is not None:
         return (short.captions.place,) * len(made)
-    every = max(1, len(made) // MOST_LOOKED_AT)
-    seen: list[list[Rect]] = []
-    for number, card in enumerate(made):
-        if number % every:
-            seen.append(seen[-1])
-            continue
-        moments = (card.start, (card.start + card.end) // 2, card.end - 1)
-        boxes = [box for tick in moments for box in seen_at(footage, time_map, tick, writing=False)]
-        seen.append([Rect(b.x, b.y, b.w / len(moments), b.h) for b in boxes])
-    seconds = [(card.end - card.start) / TICKS_PER_SECOND for card in made]
-    course = clear_course(seen, seconds, 0.75 * style.size * style.max_lines)
+    chosen = looked_at(made, time_map, MOST_LOOKED_AT)
+    ticks = [(card.start, (card.start + card.end) // 2, card.end - 1) for card in (made[n] for n in chosen)]
+    seen = [[box for tick in of_card for box in seen_at(footage, time_map, tick, writing=False)] for of_card in ticks]
+    until = [*chosen, len(made)][1:]
+    seconds = [sum(c.end - c.start for c in made[a:b]) / TICKS_PER_SECOND for a, b in zip(chosen, until, strict=True)]
+    stands = clear_course(seen, seconds, 0.75 * style.size * style.max_lines, moments=3)
+    course = [middle for middle, a, b in zip(stands, chosen, until, strict=True) for _ in range(a, b)]
+    if not short.extras.cutaways:
+        return tuple(course)
     middles = [time_map.to_source((card.start + card.end) // 2) for card in made]
     cutaways = [cutaway_at(short.extras.cutaways, files, at) for at in middles]
     return tuple(y if c is None or c.placing != "beside" else SEAM for y, c in zip(course, cutaways, strict=True))

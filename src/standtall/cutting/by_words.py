@@ -72,12 +72,14 @@ def cut(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
     count = 0
     for segment in short.segments:
         held = held_by(segment, analysis)
-        left = [i for i in held if i not in gone]
-        count += len(held) - len(left)
-        if len(left) == len(held):
+        taken = sorted(i for i in gone if i in held)
+        count += len(taken)
+        if not taken:
             out.append(segment)
-        else:
-            out += _left_of(analysis, segment, held, runs(left))
+            continue
+        edges = [held.start, *(edge for i in taken for edge in (i, i + 1)), held.stop]
+        left = [range(a, b) for a, b in zip(edges[::2], edges[1::2], strict=True) if a < b]
+        out += _left_of(analysis, segment, held, left)
     if not count:
         raise NothingToDo(tr("These words are not in the short."), tr("Choose words that are not cut."))
     if not out:

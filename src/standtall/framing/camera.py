@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 import bisect
-from collections.abc import Mapping
+from collections.abc import Callable, Hashable, Mapping
 from dataclasses import dataclass, field, replace
-from typing import Final
+from typing import Any, Final, TypeVar
 
 import numpy as np
 
@@ -29,6 +29,9 @@ NEAR_CUT: Final = 0.3
 """Steps of a crop, in its widths, under which a cut looks like a mistake (common practice, no source)."""
 SOON, MOVES = TICKS_PER_SECOND // 2, 0.02
 """Over which it is seen where a crop comes from and goes to, and from which step, in its widths, it moves."""
+MOST_SEEN: Final = 50_000
+"""Looks that a camera keeps at most."""
+T = TypeVar("T")
 
 
 @dataclass(frozen=True, slots=True)
@@ -51,10 +54,26 @@ class Camera:
     found: People = field(default_factory=People, compare=False, repr=False)
     edges: tuple[ShotEdge, ...] = field(default=(), compare=False, repr=False)
     planned: Mapping[int, _Planned] = field(default_factory=dict, compare=False, repr=False)
+    _seen: dict[Hashable, Any] = field(default_factory=dict, init=False, compare=False, repr=False)
+
+    def seen(self, about: Hashable, look: Callable[[], T]) -> T:
+        """What a `look` through this camera finds, kept by what it is `about`: each edit of the words looks at the same moments
+        of the source again, and the camera stays."""
+        found: T | None = self._seen.get(about)
+        if found is None:
+            if len(self._seen) >= MOST_SEEN:
+                self._seen.clear()
+            found = self._seen[about] = look()
+        return found
 
     def span_at(self, tick: int) -> Span:
         i = bisect.bisect_right(self.spans, tick, key=lambda s: s.start) - 1
         return self.spans[max(0, i)]
+
+    def begun_within(self, start: int, end: int) -> tuple[Span, ...]:
+        """The spans that begin after `start` and before `end`."""
+        first = bisect.bisect_right(self.spans, start, key=lambda s: s.start)
+        return self.spans[first : bisect.bisect_left(self.spans, end, key=lambda s: s.start)]
 
     def at(self, tick: int) -> View:
         return self.span_at(tick).at(tick)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import bisect
 import math
 from dataclasses import dataclass, replace
 from typing import Final
@@ -86,7 +87,7 @@ class Path:
     def _planned(self, tick: int) -> Rect:
         if self.smooth:
             return self._on_curve((tick - self.times[0]) / STEP)
-        i = int(np.searchsorted(self.times, tick, side="right"))
+        i = bisect.bisect_right(self.times, tick)
         if i == 0 or i == len(self.times):
             return self.crops[min(i, len(self.times) - 1)]
         a, b = self.crops[i - 1], self.crops[i]

@@ -3,9 +3,19 @@
 from __future__ import annotations
 
 import bisect
+from collections.abc import Iterator
 from typing import NamedTuple
 
 from standtall.model.cut import Segment
+
+
+def even_step(length: int, least: int, most: int) -> int:
+    """A step of at least `least` ticks that goes about `most` times into a length: it doubles, so that it seldom changes with the
+    length."""
+    step = least
+    while length > most * step:
+        step *= 2
+    return step
 
 
 class SourceTime(NamedTuple):
@@ -51,6 +61,15 @@ class TimeMap:
         number = self._in_source[source][i]
         segment = self.segments[number]
         return self._starts[number] + tick - segment.start if tick < segment.end else None
+
+    def spread(self, least: int, most: int) -> Iterator[SourceTime]:
+        """Moments of the sources in the order of the short, at least `least` ticks apart and about `most` of them; one in each
+        segment at least. They lie at fixed places of a source, so that an edit leaves those that stay where they were."""
+        step = even_step(self.length, least, most)
+        for segment in self.segments:
+            first = segment.start - (segment.start - step // 2) % -step
+            for tick in range(first, segment.end, step) if first < segment.end else ((segment.start + segment.end) // 2,):
+                yield SourceTime(segment.source, tick)
 
     def span_of(self, index: int) -> tuple[int, int]:
         """Start and end of segment `index` in short time."""

@@ -150,12 +150,17 @@ def kept_clear_of(footage: Mapping[str, Footage], time_map: TimeMap) -> list[Rec
 def seen_at(footage: Mapping[str, Footage], time_map: TimeMap, tick: int, writing: bool = True) -> list[Rect]:
     """Heads, and lines of writing if asked for, on the tall picture at a tick of the short, in its shares."""
     source, source_tick = time_map.to_source(tick)
-    people, view = footage[source].camera.people, footage[source].camera.at(source_tick)
+    camera = footage[source].camera
+    return camera.seen(("heads", source_tick, writing), lambda: _seen_by(camera, source_tick, writing))
+
+
+def _seen_by(camera: Camera, tick: int, writing: bool) -> list[Rect]:
+    people, view = camera.people, camera.at(tick)
     if view.layout == "whole" or not people.shots:
         return []
-    boxes = [head_of(face) for t in people.tracks_in(people.shot_at(source_tick)) if (face := t.at(source_tick)) is not None]
+    boxes = [head_of(face) for t in people.tracks_in(people.shot_at(tick)) if (face := t.at(tick)) is not None]
     if writing:
-        boxes += [text.rect for text in people.seen_in(people.texts, source_tick, source_tick + 1)]
+        boxes += [text.rect for text in people.seen_in(people.texts, tick, tick + 1)]
     return [seen for box in boxes for cell in view.cells if (seen := on_frame(box, cell)) is not None]
 
 

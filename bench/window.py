@@ -15,13 +15,14 @@ from standtall.base.folders import data_folder
 START = """
 import time
 began = time.perf_counter()
+from standtall.base.memory import begin_to_load
+begin_to_load()
+import standtall.ui
 from PySide6.QtCore import QTimer
 from standtall.ui.widgets import theme
-from standtall.ui.app.application import dressed, open_files
-from standtall.ui.app.window import MainWindow
+from standtall.ui.app.application import dressed, dressed_window, open_files
 application = dressed(["bench"])
-window = MainWindow()
-theme.apply(application, theme.LIGHT)
+window = dressed_window(application, theme.LIGHT)
 window.show()
 def painted(shown):
     window.repaint()
@@ -37,15 +38,13 @@ import sys, time
 from pathlib import Path
 from PySide6.QtCore import QTimer
 from standtall.ui.widgets import theme
-from standtall.ui.app.application import dressed, open_files
-from standtall.ui.app.window import MainWindow
+from standtall.ui.app.application import dressed, dressed_window, open_files
 from standtall.jobs.process import Job
 from standtall.jobs.requests import AnalyseRequest
 from standtall.media.probe import probe
 from standtall.model.brief import Brief
 application = dressed(["bench"])
-window = MainWindow()
-theme.apply(application, theme.LIGHT)
+window = dressed_window(application, theme.LIGHT)
 window.show()
 open_files(window, [], True)
 gaps, last = [], [time.perf_counter()]

@@ -1,13 +1,19 @@
-"""Memory that is given back: how the C library's allocator is set for a program that works with pictures and sound for hours."""
+"""Memory: how the C library's allocator is set for a program that works with pictures and sound for hours, and when Python looks
+for what nothing leads to any more."""
 
 from __future__ import annotations
 
 import contextlib
 import ctypes
+import gc
 from typing import Final
 
 _M_TRIM_THRESHOLD, _M_MMAP_THRESHOLD, _M_ARENA_MAX = -1, -3, -8
 LARGE: Final = 4 << 20
+EVERY: Final = 20
+YOUNG: Final = 5_000
+"""New objects after which Python looks through them (its own 700 are made by each edit of a short many times)."""
+_settled = [0]
 
 
 def give_back_large() -> None:
@@ -21,3 +27,23 @@ def give_back_large() -> None:
         library = ctypes.CDLL(None)
         for option, value in ((_M_MMAP_THRESHOLD, LARGE), (_M_TRIM_THRESHOLD, LARGE), (_M_ARENA_MAX, 2)):
             library.mallopt(option, value)
+
+
+def begin_to_load() -> None:
+    """Let Python look for nothing to give back while the program is being loaded: all of it stays."""
+    gc.disable()
+
+
+def settle() -> None:
+    """What is there now stays: Python looks only through what comes after it, and after more of that than usual. Looking through
+    all that the program is made of, and all words of hours of talk, would hold up everything for a tenth of a second, now and
+    then. What was thought to stay and is gone is given back each `EVERY` times."""
+    _settled[0] += 1
+    if _settled[0] % EVERY == 0:
+        gc.unfreeze()
+        gc.collect()
+    else:
+        gc.collect(1)
+    gc.freeze()
+    gc.set_threshold(YOUNG, 20, 20)
+    gc.enable()

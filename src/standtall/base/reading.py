@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import io
 import json
+import re
 import zlib
 from pathlib import Path
 from typing import Any, Final, NoReturn
@@ -11,6 +12,7 @@ from typing import Any, Final, NoReturn
 DEEPEST: Final = 60
 """No data of ours is nested deeper."""
 MOST_DIGITS: Final = 24
+LONG: Final = re.compile(rf"[0-9]{{{MOST_DIGITS + 1}}}")
 MOST_PARTS, MOST_ITEMS = 2_500_000, 20_000_000
 """Most objects and lists, and most values in them, in one text: a day of faces has fewer, and each costs memory."""
 
@@ -43,7 +45,8 @@ def json_of(data: bytes | str, largest: int) -> Any:
     if text.count("[") + text.count("{") > MOST_PARTS or text.count(",") > MOST_ITEMS:
         raise Unreadable("it holds too many parts")
     try:
-        value = json.loads(text, parse_int=_whole_number, parse_constant=_no_number)
+        whole = _whole_number if LONG.search(text) else None  # a look at each number takes five times as long
+        value = json.loads(text, parse_int=whole, parse_constant=_no_number)
     except Unreadable:
         raise
     except (ValueError, RecursionError) as error:

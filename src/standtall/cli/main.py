@@ -15,6 +15,7 @@ from standtall import __version__
 from standtall.base.errors import Cancelled, StandTallError
 from standtall.base.files import clear_parts
 from standtall.base.log import unforeseen
+from standtall.base.memory import begin_to_load
 from standtall.base.progress import Progress
 from standtall.base.time import ticks
 from standtall.cli import install_command, post_commands, trace_command
@@ -196,6 +197,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
         known.print_help()
         return 2
     if chosen.command == "window":
+        begin_to_load()
         from standtall.ui.app.application import run
 
         return run(chosen.files, chosen.demo)

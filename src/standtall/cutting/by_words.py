@@ -5,6 +5,7 @@ A piece keeps the start and the end that were set by hand as long as its first a
 
 from __future__ import annotations
 
+import itertools
 from collections.abc import Iterable
 from dataclasses import replace
 
@@ -40,7 +41,7 @@ def held_by(segment: Segment, analysis: Analysis) -> range:
 
 def kept_words(short: Short, analysis: Analysis) -> tuple[int, ...]:
     """Indexes of the words that the short holds, in the order in which they are heard."""
-    return tuple(i for e in short.segments for i in held_by(e, analysis))
+    return tuple(itertools.chain.from_iterable(held_by(e, analysis) for e in short.segments))
 
 
 def from_words(name: str, analysis: Analysis, chosen: Iterable[int], base: Short | None = None) -> Short:

@@ -8,7 +8,6 @@ from dataclasses import dataclass
 from typing import Final, Literal
 
 import numpy as np
-from scipy.ndimage import median_filter
 
 from standtall.base.errors import NothingToDo
 from standtall.base.interface_language import count_of, tr
@@ -200,6 +199,8 @@ def _silent_part(analysis: Analysis, start: int, end: int, quiet: float) -> tupl
     steps = analysis.level_db[start // LEVEL_STEP : max(0, end) // LEVEL_STEP]
     if not steps:
         return (start, end) if end > start else (start, start)
+    from scipy.ndimage import median_filter  # slow to import: the window opens without it
+
     level = median_filter(np.array(steps), min(SMOOTH, len(steps)), mode="nearest")
     best, at = (0, 0), None
     for n, db in enumerate((*level, 0.0)):

@@ -9,7 +9,6 @@ from typing import Final
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import median_filter, uniform_filter1d
 
 from standtall.base.geometry import FULL, Rect
 from standtall.base.time import TICKS_PER_SECOND
@@ -225,7 +224,8 @@ def _look_room(tracks: tuple[Track, ...], times: NDArray[np.int64]) -> Floats:
     at, turn = np.array([s.at for s in samples], np.int64), np.array([s.turn for s in samples])
     read = np.interp(times, at, turn)
     half = max(1, round(LOOKS_S * TICKS_PER_SECOND / STEP / 2))
-    usual = median_filter(read, 2 * half + 1, mode="nearest")
+    around = np.lib.stride_tricks.sliding_window_view(np.pad(read, half, mode="edge"), 2 * half + 1)
+    usual = np.median(around, axis=1)
     over = np.clip((np.abs(usual) - TURNED) / (1 - TURNED), 0.0, 1.0)
     out: Floats = LOOK_ROOM * np.sign(usual) * np.minimum(1.0, 2 * over)
     return out
@@ -236,7 +236,8 @@ def _lead_room(centre: Floats, known: NDArray[np.bool_]) -> Floats:
     span = max(2, round(1.5 * TICKS_PER_SECOND / STEP))
     if len(centre) <= span:
         return np.zeros(len(centre))
-    smooth = uniform_filter1d(centre, span, mode="nearest")
+    around = np.pad(centre, (span // 2, (span - 1) // 2), mode="edge")
+    smooth = np.convolve(around, np.full(span, 1 / span), mode="valid")
     speed = np.gradient(smooth) * (TICKS_PER_SECOND / STEP)
     speed[~known] = 0.0
     walks = np.clip((np.abs(speed) - WALKS) / WALKS, 0.0, 1.0)  # who sways does not walk

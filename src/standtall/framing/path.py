@@ -21,7 +21,6 @@ from typing import Final
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.linalg import solveh_banded
 
 Floats = NDArray[np.float64]
 
@@ -190,6 +189,8 @@ def _step(groups: list[_Rows], x: Floats, products: list[Floats]) -> tuple[Float
         kept.append((over, w, q, t_part))
         _add_band(band, g.order, stiff)
         right += _adjoint(pull, g.order)
+    from scipy.linalg import solveh_banded  # slow to import: the window opens without it
+
     dx = solveh_banded(band, right, check_finite=False)
     moves: Moves = []
     for g, (over, w, q, t_part) in zip(groups, kept, strict=True):

@@ -11,7 +11,6 @@ from dataclasses import dataclass
 from typing import Final
 
 import numpy as np
-from scipy.ndimage import gaussian_filter1d
 
 from standtall.base.geometry import FULL, Rect
 from standtall.base.time import TICKS_PER_SECOND
@@ -50,6 +49,8 @@ def steady_of(shakes: tuple[Shake, ...], start: int, end: int, crops: tuple[Rect
     if len(times) < 3:
         return None
     gap = float(np.median(np.diff(times))) / TICKS_PER_SECOND
+    from scipy.ndimage import gaussian_filter1d  # slow to import: the window opens without it
+
     sides = []
     for moved in (shake.x, shake.y):
         way = np.array(moved[first:last])

@@ -5,8 +5,6 @@ from __future__ import annotations
 import functools
 from typing import Any, Final
 
-import snowballstemmer
-
 STEMMERS: Final = {
     "en": "english", "de": "german", "fr": "french", "es": "spanish", "it": "italian", "nl": "dutch", "pt": "portuguese",
     "sv": "swedish", "da": "danish", "no": "norwegian", "fi": "finnish", "ru": "russian", "ro": "romanian", "hu": "hungarian",
@@ -23,5 +21,7 @@ def stem(word: str, language: str) -> str:
 
 @functools.cache
 def _stemmer(language: str) -> Any:
+    import snowballstemmer  # slow to import: the window opens without it
+
     name = STEMMERS.get(language)
     return snowballstemmer.stemmer(name) if name else None

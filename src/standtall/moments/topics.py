@@ -8,12 +8,10 @@ mutual information: Church and Hanks 1990, Computational Linguistics 16(1); norm
 from __future__ import annotations
 
 import math
-from typing import Final
+from typing import TYPE_CHECKING, Final
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import gaussian_filter1d
-from scipy.sparse import csr_matrix, diags
 
 from standtall.base.time import TICKS_PER_SECOND, seconds
 from standtall.language.rarity import COMMON_BITS
@@ -21,6 +19,9 @@ from standtall.language.stems import stem
 from standtall.model.moment import Chapter
 from standtall.moments.talk import Talk
 from standtall.moments.titles import line_of
+
+if TYPE_CHECKING:
+    from scipy.sparse import csr_matrix
 
 BLOCK: Final = 7
 """Sentences on each side that are compared."""
@@ -55,6 +56,8 @@ class Topics:
                 columns.append(numbers[stem])
                 values.append(1.0)
         shape = (max(1, len(talk.sentences)), max(1, len(self.names)))
+        from scipy.sparse import csr_matrix  # slow to import: the window opens without it
+
         self.said = csr_matrix((values, (rows, columns)), shape=shape)
         self.said.data[:] = np.minimum(self.said.data, 2.0)
         self._numbers = numbers
@@ -94,6 +97,9 @@ class Topics:
 
     def change(self) -> NDArray[np.float64]:
         """(sentences,) 0..1: how much the words after the start of each sentence differ from those before it."""
+        from scipy.ndimage import gaussian_filter1d
+        from scipy.sparse import diags
+
         count = self.said.shape[0]
         if count < 4 or not self.names:
             return np.zeros(count)
@@ -178,6 +184,8 @@ def _products(a: csr_matrix, b: csr_matrix) -> NDArray[np.float64]:
 
 def _band(count: int, first: NDArray[np.int64], stop: NDArray[np.int64]) -> csr_matrix:
     """(count, count) with ones in row n from first[n] up to stop[n]."""
+    from scipy.sparse import csr_matrix
+
     lengths = stop - first
     columns = np.concatenate([np.arange(a, b) for a, b in zip(first, stop, strict=True)]) if count else np.zeros(0, int)
     return csr_matrix((np.ones(len(columns)), columns, np.concatenate([[0], np.cumsum(lengths)])), shape=(count, count))

@@ -22,8 +22,6 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import Final
 
-from rapidfuzz import fuzz, process
-
 from standtall.base.errors import NothingToDo, ProjectError
 from standtall.base.folders import data_folder
 from standtall.base.interface_language import tr
@@ -279,6 +277,8 @@ class Archive:
         terms = self._all_spellings()
         near = [t for t in terms if t.startswith(token)][:MOST_SPELLINGS] if len(token) > 2 else []
         if len(token) > 3:
+            from rapidfuzz import fuzz, process  # slow to import: the window opens without it
+
             found = process.extract(_plain(token), terms, scorer=fuzz.ratio, score_cutoff=ALIKE, limit=MOST_SPELLINGS)
             near += [m[0] for m in found]
         return tuple(dict.fromkeys([_plain(token), *near]))

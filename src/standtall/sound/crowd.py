@@ -10,7 +10,6 @@ from typing import Final, Literal
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import uniform_filter1d
 
 from standtall.media.sound_reader import SPEECH_RATE, Samples
 
@@ -56,6 +55,8 @@ def _shape(samples: Samples) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
 
 def _comes_back(level: NDArray[np.float64]) -> float:
     """The strongest return of the loudness after the time of one call."""
+    from scipy.ndimage import uniform_filter1d  # slow to import: the window opens without it
+
     swing = np.clip(level, level.max() - 25.0, None)
     swing = swing - uniform_filter1d(swing, SLOW)  # a swell is no call
     power = float(swing @ swing)

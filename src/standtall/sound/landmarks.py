@@ -10,8 +10,6 @@ from typing import Final
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy import fft
-from scipy.ndimage import maximum_filter
 
 from standtall.media.sound_reader import Samples
 
@@ -46,6 +44,9 @@ def landmarks(sound: Samples) -> Landmarks:
     count = max(0, 1 + (len(sound) - WINDOW) // HOP)
     if count < 2:
         return Landmarks(np.zeros(0, np.uint32), np.zeros(0, np.int32), count)
+    from scipy import fft  # slow to import: the window opens without it
+    from scipy.ndimage import maximum_filter
+
     frames = np.lib.stride_tricks.sliding_window_view(sound.astype(np.float32, copy=False), WINDOW)[::HOP]
     spectrum = fft.rfft(frames * np.hanning(WINDOW).astype(np.float32), axis=1, workers=1)[:, LOWEST:HIGHEST]
     power = spectrum.real**2 + spectrum.imag**2

@@ -9,7 +9,6 @@ from typing import Final
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy import fft
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.sound_reader import Samples
@@ -135,6 +134,8 @@ def _exact(clip: Samples, a: int, b: int, offset: int, read: Read) -> tuple[int,
     source = read(a + offset * HOP - room, a + offset * HOP + len(part) + room)
     if len(source) < len(part) or len(part) < RATE // 2 or not part.any() or not source.any():
         return 0, 0.0
+    from scipy import fft  # slow to import: the window opens without it
+
     size = fft.next_fast_len(len(source), real=True)  # what goes round its end is not looked at
     cross = fft.irfft(fft.rfft(source, size) * np.conj(fft.rfft(part, size)), size)[: len(source) - len(part) + 1]
     score = cross / np.sqrt(np.maximum(1e-6, _sliding(source, len(part))) * float(np.square(part, dtype=np.float64).sum()))

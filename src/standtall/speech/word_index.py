@@ -4,8 +4,6 @@ from __future__ import annotations
 
 from typing import Final
 
-from rapidfuzz import fuzz, process
-
 from standtall.model.words import Word, bare
 
 ALIKE: Final = 78.0
@@ -31,6 +29,8 @@ class WordIndex:
         out = {s for s in self._spellings if len(text) >= SHORTEST_STEM and s.startswith(text)}
         out |= {s for s in self._spellings if len(s) > SHORTEST_STEM and text.startswith(s) and len(text) - len(s) <= 3}
         if len(text) > SHORTEST_STEM:
+            from rapidfuzz import fuzz, process  # slow to import: the window opens without it
+
             out |= {m[0] for m in process.extract(text, self._spellings, scorer=fuzz.ratio, score_cutoff=ALIKE, limit=None)}
         return out | ({text} & self._places.keys())
 

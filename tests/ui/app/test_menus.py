@@ -17,7 +17,8 @@ from standtall.library import settings
 from standtall.library.backups import copies
 from standtall.library.kept import let_go, sizes
 from standtall.ui.app.help_sheet import FOLDER, OF_BENCH, PAGES, found, page_of, pages, written
-from standtall.ui.app.window import MainWindow
+from standtall.ui.app.window import LEAST, MainWindow
+from standtall.ui.app.window_place import take_place
 from tests.ui.driving import WAIT
 
 
@@ -140,7 +141,7 @@ def test_the_window_comes_back_where_it_was(qtbot: QtBot, window: MainWindow) ->
     assert kept is not None and (kept.width, kept.height) == (1060, 700)
     window.projects.settings = settings.load()[0]
     window.resize(1280, 800)
-    window._take_place()
+    take_place(window, window.projects.settings.window, LEAST)
     assert (window.width(), window.height()) == (1060, 700)
 
 

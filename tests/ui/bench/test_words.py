@@ -21,6 +21,7 @@ from standtall.model.corrections import Term
 from standtall.model.transcript import Transcript
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.export import ExportSheet
+from standtall.ui.preview import listening
 from standtall.ui.widgets import theme
 from tests.ui.driving import WAIT, edited, word_point
 
@@ -176,7 +177,7 @@ def test_the_offset_moves_captions_and_not_words(qtbot: QtBot, window: MainWindo
     assert said(window).words == words
 
 
-def test_a_word_is_heard_in_its_surroundings(qtbot: QtBot, window: MainWindow) -> None:
+def test_a_word_is_heard_in_its_surroundings(qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
     """A stand-in for the sound device keeps what is played."""
 
     class Device:
@@ -190,7 +191,7 @@ def test_a_word_is_heard_in_its_surroundings(qtbot: QtBot, window: MainWindow) -
             self.played.append(samples)
 
     device: Any = Device()
-    window.bench.work.hearing.device = device
+    monkeypatch.setattr(listening, "sound_device", lambda: device)
     word = said(window).words[30]
     window.workspace.selection.select(range(30, 31))
     qtbot.keyClick(window, Qt.Key.Key_H)
@@ -200,7 +201,6 @@ def test_a_word_is_heard_in_its_surroundings(qtbot: QtBot, window: MainWindow) -
 
 
 def test_without_a_sound_device_that_is_said(qtbot: QtBot, window: MainWindow) -> None:
-    window.bench.work.hearing.device = None
     window.workspace.selection.select(range(3, 4))
     with qtbot.waitSignal(window.workspace.said) as heard:
         qtbot.keyClick(window, Qt.Key.Key_H)

@@ -26,11 +26,12 @@ from PySide6.QtWidgets import QApplication
 from standtall.base.files import clear_parts
 from standtall.base.interface_language import right_to_left, tr, used
 from standtall.base.log import hear_all, note
-from standtall.base.memory import give_back_large
+from standtall.base.memory import give_back_large, settle
 from standtall.ink.fonts import load_fonts
 from standtall.library import settings
 from standtall.ui.app.demo_opening import open_demo_in
 from standtall.ui.app.desktop_wishes import Wishes, desktop_wishes
+from standtall.ui.app.late import load_late
 from standtall.ui.app.one_instance import OneInstance, hand_over
 from standtall.ui.app.preferences.taking_effect import set_motion
 from standtall.ui.app.window import MainWindow
@@ -39,6 +40,8 @@ from standtall.ui.widgets import theme
 
 LETTERS = "Inter"
 """The family of the window's own letters."""
+SETTLED_MS = 3_000
+"""After so long without another short on the Bench, what it is made of stays."""
 SWITCH_S = 0.0005
 """How long another thread may keep the interpreter while the interface waits for it; Python's own 5 ms are felt, since every
 call into Qt asks for it anew."""
@@ -68,6 +71,21 @@ def _speak(application: QApplication) -> None:
     if texts.load(f"qtbase_{code}", QLibraryInfo.path(QLibraryInfo.LibraryPath.TranslationsPath)):
         application.installTranslator(texts)
     application.setLayoutDirection(Qt.LayoutDirection.RightToLeft if right_to_left() else Qt.LayoutDirection.LeftToRight)
+
+
+def dressed_window(application: QApplication, look: theme.Theme) -> MainWindow:
+    """The window, not yet shown. What was loaded up to the first time that something is on the Bench stays for good."""
+    theme.begin(application, look)  # also the drawings on its buttons are in its colours
+    window = MainWindow()
+    theme.apply(application, look)
+    settling = QTimer(window)
+    settling.setSingleShot(True)
+    settling.setInterval(SETTLED_MS)
+    settling.timeout.connect(settle)
+    settling.timeout.connect(load_late, Qt.ConnectionType.SingleShotConnection)
+    settling.start()
+    window.workspace.opened_changed.connect(settling.start)
+    return window
 
 
 def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
@@ -125,11 +143,9 @@ def run(files: Sequence[Path], demo: bool) -> int:
         return 0
     clear_parts()
     set_motion(application, chosen.motion == "less" or (chosen.motion == "system" and wishes.less_motion))
-    theme.choose(theme.named(chosen.theme))  # so that the drawings on its buttons are in its colours
-    window = MainWindow()
+    window = dressed_window(application, theme.named(chosen.theme))
     hear_all(lambda text: window.workspace.dispatcher.send(lambda: window.say(text, "error")))
     qInstallMessageHandler(_qt_said)
-    theme.apply(application, theme.named(window.projects.settings.theme))
     application.styleHints().colorSchemeChanged.connect(lambda _s: window.follow_desktop())
     window.show()
     if LETTERS not in load_fonts():

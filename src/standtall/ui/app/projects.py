@@ -7,6 +7,7 @@ from dataclasses import fields, replace
 from datetime import date
 from functools import partial
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFileDialog, QMenu, QWidget
@@ -17,8 +18,10 @@ from standtall.library.backups import brought_back, copies, keep_copy
 from standtall.library.repair import Repaired, repaired
 from standtall.library.settings import Settings
 from standtall.session.merging import Merged, merge
-from standtall.ui.app.pack_sheet import ARCHIVE, PackSheet, pack_sheet, unpack_sheet
 from standtall.ui.state.workspace import Workspace, project_for
+
+if TYPE_CHECKING:
+    from standtall.ui.app.pack_sheet import PackSheet
 
 KIND = tr("Stand Tall (*.standtall)")
 
@@ -105,6 +108,8 @@ class Projects(QMenu):
         """Pack the open project for another machine."""
         project, parent = self._ws.renders.project, self.parentWidget()
         if project is not None and parent is not None:
+            from standtall.ui.app.pack_sheet import pack_sheet
+
             self.sheet = pack_sheet(self._ws, project, parent)
             self.sheet.open()
 
@@ -132,6 +137,8 @@ class Projects(QMenu):
         ws.with_project(lambda project: merge(project, other), told)
 
     def choose_packed(self) -> None:
+        from standtall.ui.app.pack_sheet import ARCHIVE
+
         name, _kind = QFileDialog.getOpenFileName(self.parentWidget(), tr("Open a packed project"), "", ARCHIVE)
         if name:
             self.open_packed(Path(name))
@@ -140,6 +147,8 @@ class Projects(QMenu):
         """Ask where a packed project goes, and open it."""
         parent = self.parentWidget()
         if parent is not None:
+            from standtall.ui.app.pack_sheet import unpack_sheet
+
             self.sheet = unpack_sheet(self._ws, path, parent)
             self.sheet.open()
 

@@ -6,8 +6,9 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 from pathlib import Path
+from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QRect, QSize, Qt, QUrl
+from PySide6.QtCore import Qt, QUrl
 from PySide6.QtGui import QCloseEvent, QDesktopServices, QDragEnterEvent, QDropEvent
 from PySide6.QtWidgets import (
     QAbstractButton,
@@ -22,29 +23,26 @@ from PySide6.QtWidgets import (
 )
 
 from standtall.base.interface_language import tr
-from standtall.library.settings import ChosenKeys, Settings, WindowPlace
+from standtall.library.settings import ChosenKeys, Settings
 from standtall.media.probe import probe
 from standtall.model.moment import Moment
 from standtall.model.source import Source
 from standtall.model.timemap import SourceTime
-from standtall.ui.app.about_sheet import AboutSheet
 from standtall.ui.app.actions import actions_of
 from standtall.ui.app.demo_opening import open_demo_in
 from standtall.ui.app.guided_walk import Walk
 from standtall.ui.app.help_sheet import HelpSheet
-from standtall.ui.app.keys_sheet import KeysSheet
 from standtall.ui.app.large import Large
-from standtall.ui.app.machines_sheet import MachinesSheet
 from standtall.ui.app.menus import Menus
 from standtall.ui.app.messages import MessageBar
 from standtall.ui.app.playback import Playback
-from standtall.ui.app.preferences.preferences_sheet import PreferencesSheet
 from standtall.ui.app.preferences.taking_effect import take_effect
 from standtall.ui.app.projects import Projects
 from standtall.ui.app.rail import Rail
 from standtall.ui.app.shortcuts import Shortcuts
 from standtall.ui.app.tending import Tending
 from standtall.ui.app.walk_stops import stops_of
+from standtall.ui.app.window_place import place_of, take_place
 from standtall.ui.bench.place import Bench
 from standtall.ui.bench.word_files import WordFiles
 from standtall.ui.calendar.place import CalendarPlace
@@ -58,9 +56,12 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.actions import Action, chosen_keys
 
+if TYPE_CHECKING:
+    from standtall.ui.app.keys_sheet import KeysSheet
+    from standtall.ui.app.machines_sheet import MachinesSheet
+    from standtall.ui.app.preferences.preferences_sheet import PreferencesSheet
+
 LEAST = (1024, 640)
-TITLE_BAR = 40
-"""Height to leave for what the desktop draws around the window, which is only known once it is there."""
 
 
 class MainWindow(QMainWindow):
@@ -73,7 +74,7 @@ class MainWindow(QMainWindow):
         self.setAcceptDrops(True)
         self.workspace = Workspace(self)
         self.projects = Projects(self.workspace, self)
-        self._take_place()
+        take_place(self, self.projects.settings.window, LEAST)
         chosen_keys.clear()
         chosen_keys.update({k.action: k.keys for k in self.projects.settings.keys})
         self.files = WordFiles(self.workspace)
@@ -126,31 +127,6 @@ class MainWindow(QMainWindow):
         if self.projects.left_out:
             self.say(self.projects.left_out, "error")
 
-    def _take_place(self) -> None:
-        """Where the window was last, as far as that is still on a screen; else its first size."""
-        was = self.projects.settings.window
-        self.resize(self._free_size())
-        if was is None:
-            return
-        there = QRect(was.x, was.y, was.width, was.height)
-        screen = next((s for s in self.screen().virtualSiblings() if s.availableGeometry().contains(there.center())), None)
-        if screen is not None and LEAST[0] <= was.width and LEAST[1] <= was.height:
-            free = screen.availableGeometry()
-            self.setGeometry(there.intersected(free) if there.intersected(free).width() >= LEAST[0] else there)
-            if was.whole:
-                self.setWindowState(Qt.WindowState.WindowMaximized)
-
-    def _keep_place(self) -> None:
-        at, whole = self.normalGeometry(), self.isMaximized()
-        now = WindowPlace(at.x(), at.y(), at.width(), at.height(), whole)
-        if now != self.projects.settings.window:
-            self.projects.change(lambda s: replace(s, window=now))
-
-    def _free_size(self) -> QSize:
-        """1280 by 800, or what the screen has free of it with the title bar."""
-        free = self.screen().availableGeometry()
-        return QSize(max(LEAST[0], min(1280, free.width())), max(LEAST[1], min(800, free.height() - TITLE_BAR)))
-
     def _lay_out(self) -> None:
         centre = QWidget()
         row = QHBoxLayout(centre)
@@ -177,6 +153,7 @@ class MainWindow(QMainWindow):
         for strip in (self.renders.machines, self.footage.machines):
             strip.wanted.connect(self.show_machines)
             self.machines.changed.connect(lambda s=strip: s.show_machines(self.machines.setting.used, self.machines.seen))
+        ws.expected.connect(self.player.expect)
         self.player.failed.connect(lambda text: self.say(text, "error"))
         self.playback.shown.connect(self.bench.wide.show_picture)
         self.playback.shown.connect(self.bench.inspector.captions.show_picture)
@@ -259,6 +236,8 @@ class MainWindow(QMainWindow):
             self.use_theme("system")
 
     def show_preferences(self) -> None:
+        from standtall.ui.app.preferences.preferences_sheet import PreferencesSheet  # as all sheets: not for the first screen
+
         self.preferences = PreferencesSheet(self.workspace, self.projects.settings, self)
         self.preferences.changed.connect(self._preferred)
         self.preferences.theme_wanted.connect(self.use_theme)
@@ -289,11 +268,15 @@ class MainWindow(QMainWindow):
             self.walking.begin()
 
     def show_about(self) -> None:
+        from standtall.ui.app.about_sheet import AboutSheet
+
         self.about = AboutSheet(self.workspace, self)
         self.about.open()
 
     def _show_shortcuts(self) -> None:
         """All shortcuts, to be searched and changed."""
+        from standtall.ui.app.keys_sheet import KeysSheet
+
         now = {k.action: k.keys for k in self.projects.settings.keys}
         self.keys_sheet = KeysSheet(self.shortcuts.groups, now, self)
         self.keys_sheet.chosen.connect(self._keys_chosen)
@@ -305,6 +288,8 @@ class MainWindow(QMainWindow):
 
     def show_machines(self) -> None:
         """Which machines help, and what each does."""
+        from standtall.ui.app.machines_sheet import MachinesSheet
+
         if self.machines_sheet is None:
             self.machines_sheet = MachinesSheet(self.workspace, self.machines, self)
         self.machines_sheet.show()
@@ -429,7 +414,8 @@ class MainWindow(QMainWindow):
             event.setAccepted(self._ended)
             return
         self._ended = True
-        self._keep_place()
+        if (now := place_of(self)) != self.projects.settings.window:
+            self.projects.change(lambda s: replace(s, window=now))
         event.accept()
         self.hide()  # gone for the person; what was changed is saved meanwhile
         self.footage.give_up()

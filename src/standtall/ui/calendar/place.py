@@ -43,7 +43,7 @@ from standtall.ui.state.accounts import Accounts
 from standtall.ui.state.posts import Posts
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.actions import button_of, menu_text
-from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.fields import FilledWhenShown, button
 from standtall.ui.widgets.place import Place
 from standtall.ui.widgets.tabs import Tabs
 
@@ -104,10 +104,9 @@ class CalendarPlace(QWidget):
         title.setObjectName("title")
         self.told = QLabel()
         self.told.setObjectName("faint")
-        self.zone = QComboBox()
+        self.zone = FilledWhenShown(zone_names)
         self.zone.setEditable(True)
         self.zone.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
-        self.zone.addItems(list(zone_names()))
         completer = self.zone.completer()
         if completer is not None:
             completer.setCompletionMode(QCompleter.CompletionMode.PopupCompletion)

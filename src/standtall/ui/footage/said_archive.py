@@ -38,7 +38,11 @@ class SaidArchive(QObject):
         for signal in (workspace.opened_changed, workspace.transcript_changed):
             signal.connect(self._settle.start)
         workspace.jobs.heard.connect(self._heard)
-        workspace.project_changed.connect(lambda _path: self._take_all())
+        self._later = QTimer(self)
+        self._later.setSingleShot(True)
+        self._later.setInterval(SETTLED_MS)
+        self._later.timeout.connect(self._take_all)
+        workspace.project_changed.connect(lambda _path: self._later.start())  # what is to be shown comes first
         self._taken: set[tuple[int, str]] = set()
         """Sources of which it was looked whether they are in it, by the project that was open then."""
 

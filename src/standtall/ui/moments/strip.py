@@ -9,7 +9,6 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QEvent, QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QHelpEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QPolygonF
 from PySide6.QtWidgets import QToolTip, QWidget
-from scipy.ndimage import median_filter
 
 from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
@@ -265,6 +264,8 @@ def _rising(analysis: Analysis, rows: int, length: int) -> NDArray[np.bool_]:
     """For each row of pixels whether the talk gets clearly louder there than it was for a while: voices rise, people laugh."""
     level = np.array(analysis.level_db or (QUIET_DB,), np.float32)
     seconds = level[: len(level) // 100 * 100].reshape(-1, 100).max(axis=1) if len(level) >= 100 else level
+    from scipy.ndimage import median_filter  # slow to import: the window opens without it
+
     usual = median_filter(seconds, USUAL_S, mode="nearest")
     louder = seconds - usual > RISES_DB
     at = np.clip(np.linspace(0, length / TICKS_PER_SECOND, rows).astype(int), 0, len(louder) - 1)

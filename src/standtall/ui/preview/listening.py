@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from typing import Any, Final
 
+from standtall.base.errors import NothingToDo
 from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
@@ -22,7 +24,6 @@ class Hearing:
 
     def __init__(self, workspace: Workspace) -> None:
         self._ws = workspace
-        self.device: Any | None = sound_device()
 
     def words(self, chosen: range) -> None:
         """Play words with a little of what surrounds them."""
@@ -40,11 +41,8 @@ class Hearing:
 
     def file(self, path: str, start: int, end: int) -> None:
         """Play a passage of any file (ticks)."""
-        if self.device is None:
-            self._ws.said.emit(tr("There is no sound device on this machine, so nothing can be heard."), "note")
-            return
         first, last = max(0, start - BEFORE), end + AFTER
-        self._ws.in_background("preview", lambda: read_sound(path, MIX_RATE, 2, first, last), self._play)
+        self._hear(lambda: read_sound(path, MIX_RATE, 2, first, last))
 
     def pieces(self, segments: tuple[Segment, ...]) -> None:
         """Play pieces of the source one after the other, joined as a short joins them."""
@@ -54,15 +52,22 @@ class Hearing:
         if not opened.source.has_sound:
             self._ws.said.emit(tr("This footage has no sound."), "note")
             return
-        if self.device is None:
-            self._ws.said.emit(tr("There is no sound device on this machine, so nothing can be heard."), "note")
-            return
         source = opened.source
-        self._ws.in_background(
-            "preview", lambda: joined(segments, lambda _source, a, b: sound_of(source, MIX_RATE, 2, a, b)), self._play
-        )
+        self._hear(lambda: joined(segments, lambda _source, a, b: sound_of(source, MIX_RATE, 2, a, b)))
 
-    def _play(self, samples: Samples) -> None:
-        if self.device is not None:
-            self.device.stop()
-            self.device.play(samples.T, MIX_RATE)
+    def _hear(self, read: Callable[[], Samples]) -> None:
+        """Play what is read; what plays is asked for beside the interface too, since systems take their time to tell."""
+
+        def prepared() -> tuple[Any, Samples]:
+            device = sound_device()
+            if device is None:
+                raise NothingToDo(tr("There is no sound device on this machine, so nothing can be heard."))
+            return device, read()
+
+        self._ws.in_background("preview", prepared, _play)
+
+
+def _play(prepared: tuple[Any, Samples]) -> None:
+    device, samples = prepared
+    device.stop()
+    device.play(samples.T, MIX_RATE)

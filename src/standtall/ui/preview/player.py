@@ -12,13 +12,14 @@ import numpy as np
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QImage
 
-from standtall.base.errors import StandTallError
+from standtall.base.errors import MediaError, StandTallError
 from standtall.base.interface_language import tr
 from standtall.base.log import told
 from standtall.base.priority import PLAYING, thread_behind
 from standtall.compose.composition import Composition
 from standtall.compose.footage import asset_of
 from standtall.compose.layers.frame import Frame
+from standtall.compose.layers.picture import Asset
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
 from standtall.media.planes import Planes
@@ -61,9 +62,9 @@ class Player(QObject):
         self._speed = 0.0
         self._size = (360, 640)
         self._changed = False
+        self._expected: tuple[Asset, int, Mapping[str, str]] | None = None
         self._closing = False
         self._track: Samples | None = None
-        self._device = sound_device()
         self.late_s = 0.0
         self.most_fps = 0
         """Most frames a second that are shown while it plays, 0 for all."""
@@ -72,6 +73,12 @@ class Player(QObject):
         self._thread.start()
 
     # wishes, from the interface thread
+
+    def expect(self, asset: Asset, tick: int, copies: Mapping[str, str]) -> None:
+        """Open a file at a place beforehand: a composition that begins there is just being worked out."""
+        with self._lock:
+            self._expected = asset, tick, copies
+            self._lock.notify_all()
 
     def set_composition(self, composition: Composition, copies: Mapping[str, str] | None = None) -> None:
         """What is shown from now on; `copies` are quicker copies of its footage by content key."""
@@ -159,13 +166,18 @@ class Player(QObject):
         painter: FramePainter | None = None
         while True:
             with self._lock:
-                while not self._changed and not self._closing:
+                while not self._changed and self._expected is None and not self._closing:
                     self._lock.wait()
                 if self._closing:
                     break
-                self._changed = False
+                changed, self._changed = self._changed, False
                 composition, speed, size, copies = self._composition, self._speed, self._size, self._copies
-            if composition is None:
+                expected, self._expected = self._expected, None
+            if expected is not None and not speed:
+                assets.use_copies(expected[2])
+                with contextlib.suppress(MediaError):  # told when it is to be shown
+                    assets.picture(*expected[:2])
+            if composition is None or not changed:
                 continue
             try:
                 assets.use_copies(copies)
@@ -192,8 +204,9 @@ class Player(QObject):
         with self._lock:
             track, at = self._track, self._frame
         clock: Clock = WallClock()
-        if track is not None and self._device is not None and speed == 1.0:
-            clock = SoundClock(track, self._device, self.late_s)
+        device = sound_device() if track is not None and speed == 1.0 else None
+        if track is not None and device is not None:
+            clock = SoundClock(track, device, self.late_s)
         rate = float(composition.fps)
         step = max(1, round(rate / self.most_fps)) if self.most_fps else 1
         clock.start(at / rate, speed)

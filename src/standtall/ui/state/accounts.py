@@ -10,7 +10,6 @@ from standtall.base.errors import StandTallError
 from standtall.base.interface_language import tr
 from standtall.model.channel import Channel
 from standtall.posts.credentials import Credentials
-from standtall.posts.server_client import ServerClient
 from standtall.ui.state.workspace import Workspace
 
 
@@ -44,6 +43,8 @@ class Accounts(QObject):
         """Sign in at a channel; `done` gets what went wrong in a sentence, or nothing."""
 
         def work() -> str:
+            from standtall.posts.server_client import ServerClient  # slow to import: the window opens without it
+
             return self._credentials.keep(ServerClient(channel, None).sign_in(name, password))
 
         def arrived(told: str) -> None:

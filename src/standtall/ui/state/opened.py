@@ -12,7 +12,8 @@ from standtall.checks.framing import framing_notices
 from standtall.checks.missing_files import files_missing
 from standtall.checks.notice import Notice
 from standtall.compose.composition import Composition
-from standtall.compose.footage import Footage
+from standtall.compose.footage import Footage, asset_of
+from standtall.compose.layers.picture import Asset
 from standtall.framing.camera import Camera, plan
 from standtall.framing.setups import setups
 from standtall.library.cache import AnalysisCache
@@ -128,6 +129,20 @@ class Opened:
         return {self.source.key: self.proxy} if self.proxy else {}
 
 
+def beginning_of(source: Source, short: Short, cache: AnalysisCache) -> tuple[Asset, int, dict[str, str]] | None:
+    """The picture with which a short begins: of what, at which tick, and quicker copies; None where another source begins it."""
+    first = short.segments[0]
+    if first.source != source.key or not source.has_picture:
+        return None
+    return asset_of(source), first.start, copies_of(source, cache)
+
+
+def copies_of(source: Source, cache: AnalysisCache) -> dict[str, str]:
+    """The quicker copy of a source for the preview, by its key, if there is one."""
+    proxy = cache.proxy(source.key)
+    return {source.key: str(proxy)} if proxy.exists() else {}
+
+
 def work_out(
     source: Source, found: Found, transcript: Transcript, entry: Entry, others: Mapping[str, Footage], cache: AnalysisCache,
     project: int, steps: int, basket: tuple[Segment, ...], before: Opened | None = None,
@@ -145,8 +160,7 @@ def work_out(
         known = before.camera if before is not None else None
         camera = plan(entry.short, source, analysis.people, everywhere=True, before=known)
     composition = worked_out(entry.short, {source.key: Footage(source, analysis, camera), **others})
-    proxy = cache.proxy(source.key)
-    path = str(proxy) if proxy.exists() else None
+    path = copies_of(source, cache).get(source.key)
     channel = channel_named(channels(), entry.short.channel)
     return Opened(
         source,

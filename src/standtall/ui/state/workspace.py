@@ -36,7 +36,7 @@ from standtall.ui.state.editor import Coming, Editor, project_beside
 from standtall.ui.state.heard import Sounding
 from standtall.ui.state.jobs import Jobs
 from standtall.ui.state.lost_files import LostFiles
-from standtall.ui.state.opened import Opened
+from standtall.ui.state.opened import Opened, beginning_of
 from standtall.ui.state.renders import Renders
 from standtall.ui.state.search import WordSearch
 from standtall.ui.state.selection import Selection
@@ -71,6 +71,8 @@ class Workspace(Editor):
     project_changed = Signal(object)
     thumbs_changed = Signal()
     track_ready = Signal(object, object)
+    expected = Signal(object, int, object)
+    """A short is just being worked out that begins there (see `beginning_of`)."""
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -302,6 +304,8 @@ class Workspace(Editor):
                 made = short_of(source, analysis, Choice(length=brief.most_s * TICKS_PER_SECOND), brief)
                 entry = project.entry(project.add_short(made))
             project.mark_opened(entry.id)
+            if (begins := beginning_of(source, entry.short, self.cache)) is not None:
+                self.dispatcher.send(lambda: self.expected.emit(*begins))
             return self._shown(project, source, found, entry), problems[0] if problems else ""
 
         def arrived(found: tuple[Opened | None, str]) -> None:

@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 
 from PySide6.QtCore import QEvent, Qt, Signal
-from PySide6.QtGui import QKeyEvent, QPaintEvent
-from PySide6.QtWidgets import QLineEdit, QPushButton, QStyle, QStyleOptionFrame, QStylePainter, QWidget
+from PySide6.QtGui import QKeyEvent, QPaintEvent, QShowEvent
+from PySide6.QtWidgets import QComboBox, QLineEdit, QPushButton, QStyle, QStyleOptionFrame, QStylePainter, QWidget
 
 MARGIN = 8
 """Room that the theme leaves at each side of a text."""
@@ -20,6 +20,21 @@ def button(text: str, tip: str, does: Callable[[], object], name: str = "") -> Q
     made.setToolTip(tip)
     made.clicked.connect(lambda _checked=False: does())
     return made
+
+
+class FilledWhenShown(QComboBox):
+    """A choice of texts that take long to gather; it has them from when it is first seen."""
+
+    def __init__(self, texts: Callable[[], Iterable[str]]) -> None:
+        super().__init__()
+        self._texts: Callable[[], Iterable[str]] | None = texts
+
+    def showEvent(self, event: QShowEvent) -> None:
+        if self._texts is not None:
+            chosen, texts, self._texts = self.currentText(), self._texts(), None
+            self.addItems(list(texts))
+            self.setCurrentText(chosen)
+        super().showEvent(event)
 
 
 class Field(QLineEdit):

@@ -62,11 +62,6 @@ def current() -> Theme:
     return _current[0]
 
 
-def choose(theme: Theme) -> None:
-    """Let what is made from now on be drawn in the colours of a theme; `apply` dresses the program in them."""
-    _current[0] = theme
-
-
 def less_motion() -> bool:
     """Whether nothing shall move by itself."""
     return _still[0]
@@ -102,6 +97,15 @@ def person_brush(number: int) -> QBrush:
 
 def apply(application: QApplication, theme: Theme) -> None:
     """Dress the whole program. Each of these steps looks at every widget: what stays as it is, is not set again."""
+    if application.styleSheet():
+        application.setStyleSheet("")  # from one sheet to another takes Qt four times as long as from one to none to another
+    begin(application, theme)
+    application.setStyleSheet(_sheet(theme) + (LARGE if _targets[0] else ""))
+
+
+def begin(application: QApplication, theme: Theme) -> None:
+    """Letters and colours, before there is a window. Its widgets get the style sheet together, once they are all there: each by
+    itself would take ten times as long."""
     _current[0] = theme
     if application.property("dressed") is None:
         application.setStyle("Fusion")
@@ -119,9 +123,8 @@ def apply(application: QApplication, theme: Theme) -> None:
         (role.PlaceholderText, theme.faint), (role.AlternateBase, theme.ground),
     ):  # fmt: skip
         palette.setColor(which, QColor(colour))
-    application.setStyleSheet("")  # from one sheet to another takes Qt four times as long as from one to none to another
-    application.setPalette(palette)
-    application.setStyleSheet(_sheet(theme) + (LARGE if _targets[0] else ""))
+    if application.palette() != palette:
+        application.setPalette(palette)
 
 
 LARGE: Final = """

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from functools import partial
+from functools import cached_property, partial
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QDragEnterEvent, QDropEvent, QShowEvent
@@ -24,7 +25,6 @@ from standtall.model import edits
 from standtall.model.cut import Segment, Transitions
 from standtall.model.short import Short
 from standtall.ui.bench.clipboard import PASSAGES, carried
-from standtall.ui.bench.cuts import Cuts
 from standtall.ui.preview.listening import Hearing
 from standtall.ui.state.basket import Basket
 from standtall.ui.state.workspace import Workspace
@@ -32,6 +32,9 @@ from standtall.ui.widgets.actions import Action, button_of
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.segment_list import SegmentList
+
+if TYPE_CHECKING:
+    from standtall.ui.bench.cuts import Cuts
 
 TRANSITIONS: tuple[tuple[str, Transitions, str], ...] = (
     (tr("Straight"), "straight", tr("The picture jumps as the speaker moved")),
@@ -54,14 +57,10 @@ class PiecesPanel(Panel):
             Action("to-front", tr("Let the chosen words open the short"), self.to_front, ("F",), label=tr("To the start")),
             Action("to-basket", tr("Add the chosen words to the basket"), self.put, ("P",), label=tr("Add the chosen words")),
         ]
-        self.cuts = Cuts(workspace, self)
+        out, into = tr("Write the cut for other programs"), tr("Bring in a cut or markers")
         self.for_others = [
-            Action(
-                "cut-out", tr("Write the cut for other programs"), self.cuts.write, ("Ctrl+E",), "anywhere", tr("Write the cut…")
-            ),
-            Action(
-                "cut-in", tr("Bring in a cut or markers"), self.cuts.choose, ("Ctrl+Shift+E",), "anywhere", tr("Bring in a cut…")
-            ),
+            Action("cut-out", out, lambda: self.cuts.write(), ("Ctrl+E",), "anywhere", tr("Write the cut…")),
+            Action("cut-in", into, lambda: self.cuts.choose(), ("Ctrl+Shift+E",), "anywhere", tr("Bring in a cut…")),
         ]
         self._pieces_card(card_in(self.column, tr("PIECES OF THE SHORT")))
         self._basket_card(card_in(self.column, tr("BASKET")))
@@ -78,6 +77,13 @@ class PiecesPanel(Panel):
         workspace.selection.changed.connect(self._refresh_basket)
         basket.changed.connect(self._refresh_basket)
         self.refresh()
+
+    @cached_property
+    def cuts(self) -> Cuts:
+        """Cuts for other programs and from them."""
+        from standtall.ui.bench.cuts import Cuts  # with all its formats: not for the first screen
+
+        return Cuts(self._ws, self)
 
     def _pieces_card(self, box: QVBoxLayout) -> None:
         self.pieces = SegmentList(tr("Pieces of the short"))

@@ -31,6 +31,7 @@ class OverviewBar(QScrollBar):
             signal.connect(self.refresh)
         self._ground: QPixmap | None = None
         self._doubts: tuple[Page, NDArray[np.float64]] | None = None
+        self._doubtful: tuple[object, QPixmap, NDArray[np.float64]] | None = None
 
     def refresh(self) -> None:
         self._ground = None
@@ -69,19 +70,29 @@ class OverviewBar(QScrollBar):
     def _marked(self) -> QPixmap:
         """The marks by themselves: they stay as they are while the page is scrolled."""
         high = self.height()
-        ground = QPixmap(self.size() * self.devicePixelRatioF())
-        ground.setDevicePixelRatio(self.devicePixelRatioF())
-        ground.fill(Qt.GlobalColor.transparent)
-        painter = QPainter(ground)
         used, hits, doubts = self.marks()
+        ground = self._with_doubts(doubts)
+        painter = QPainter(ground)
         for a, b in used:
             painter.fillRect(QRectF(1, a * high, 4, max(2.0, (b - a) * high)), QColor(theme.KEPT))
-        for y in np.unique(np.round(doubts * high).astype(int)).tolist():
-            painter.fillRect(QRectF(WIDTH - 5, y, 4, 2), QColor(theme.WARN))
-        for y in np.unique(np.round(hits * high).astype(int)).tolist():
+        for y in set(np.round(hits * high).astype(int).tolist()):
             painter.fillRect(QRectF(6, y - 1, 7, 3), QColor(theme.NOW).darker(112))
         painter.end()
         return ground
+
+    def _with_doubts(self, doubts: NDArray[np.float64]) -> QPixmap:
+        """A picture with the marks of words in doubt alone, which a cut does not change; there may be thousands."""
+        about = (id(doubts), self.size(), self.devicePixelRatioF())
+        if self._doubtful is None or self._doubtful[0] != about:
+            ground = QPixmap(self.size() * self.devicePixelRatioF())
+            ground.setDevicePixelRatio(self.devicePixelRatioF())
+            ground.fill(Qt.GlobalColor.transparent)
+            painter = QPainter(ground)
+            for y in set(np.round(doubts * self.height()).astype(int).tolist()):
+                painter.fillRect(QRectF(WIDTH - 5, y, 4, 2), QColor(theme.WARN))
+            painter.end()
+            self._doubtful = (about, ground, doubts)
+        return self._doubtful[1].copy()
 
     def _to(self, y: float) -> None:
         span = self.maximum() - self.minimum() + self.pageStep()

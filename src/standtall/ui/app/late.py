@@ -1,0 +1,34 @@
+"""What is slow to import and not needed for the first screen, imported beside the window once that is there."""
+
+from __future__ import annotations
+
+import importlib
+import threading
+from typing import Final
+
+LATE: Final = (
+    "scipy.linalg",
+    "scipy.ndimage",
+    "scipy.sparse",
+    "scipy.fft",
+    "rapidfuzz",
+    "snowballstemmer",
+    "standtall.ui.app.preferences.preferences_sheet",
+    "standtall.ui.app.about_sheet",
+    "standtall.ui.app.keys_sheet",
+    "standtall.ui.app.machines_sheet",
+    "standtall.ui.app.pack_sheet",
+    "standtall.ui.bench.cuts",
+    "standtall.posts.server_client",
+)
+"""Each is imported by whoever needs it, where it is needed: a sheet as it is opened, a library in the function that calls it."""
+
+
+def load_late() -> None:
+    """Import all of it in a thread of its own, so that nobody waits for it later."""
+
+    def load() -> None:
+        for name in LATE:
+            importlib.import_module(name)
+
+    threading.Thread(target=load, name="late imports", daemon=True).start()

@@ -1,0 +1,37 @@
+"""The window opens without what is slow to import, which comes beside it afterwards."""
+
+from __future__ import annotations
+
+import importlib
+import subprocess
+import sys
+
+import pytest
+
+from standtall.ui.app.late import LATE
+
+LISTED = """
+import sys
+from standtall.ui.app import application
+print("\\n".join(sys.modules))
+"""
+
+
+def test_the_window_is_imported_without_what_comes_late() -> None:
+    told = subprocess.run([sys.executable, "-c", LISTED], capture_output=True, text=True, check=True, timeout=120)
+    there = set(told.stdout.split())
+    assert "standtall.ui.app.window" in there
+    assert there.isdisjoint(LATE)
+    assert "scipy" not in there
+
+
+@pytest.mark.parametrize("name", LATE)
+def test_all_that_comes_late_is_there(name: str) -> None:
+    assert importlib.import_module(name).__name__ == name
+
+
+def test_imports_are_pythons_own_again_after_qt() -> None:
+    """Qt's binding else reads the source of each module that is imported after it."""
+    code = "import builtins; own = builtins.__import__\nimport standtall.ui\nprint(builtins.__import__ is own)"
+    told = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True, check=True, timeout=120)
+    assert told.stdout.strip() == "True"

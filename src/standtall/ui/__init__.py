@@ -1,7 +1,7 @@
 """The window. The only package with QtWidgets.
 
 Qt's binding for Python puts itself before every import from then on, to read the source of each module for features of its own
-that we do not use (`__feature__`): a tenth of the time that the window takes to come. It keeps Python's own way beside it.
+that we do not use (`__feature__`): a tenth of the time that the window takes to come. It keeps the way before that beside it.
 """
 
 import builtins

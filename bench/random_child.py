@@ -2,6 +2,7 @@
 
 python -m bench.random_child inputs SEED COUNT
 python -m bench.random_child memory SECONDS
+python -m bench.random_child use SECONDS [SEED]
 """
 
 from __future__ import annotations
@@ -15,7 +16,7 @@ import subprocess
 import sys
 import threading
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from pathlib import Path
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
@@ -26,10 +27,16 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QDialog, QFileDialog, QInputDialog, QMainWindow, QMenu, QMessageBox, QWidget
 
 from standtall.base.log import hear_all, log_file
+from standtall.demo.programme import programme
 from standtall.jobs.events import Ended, Event, Problem, Progressed
-from standtall.jobs.requests import Request
-from standtall.ui.app.application import dressed, open_files
+from standtall.jobs.process import Job
+from standtall.jobs.requests import AnalyseRequest, Request
+from standtall.media.probe import probe
+from standtall.model.brief import Brief
+from standtall.session.render_request import render_request
+from standtall.ui.app.application import dressed, dressed_window, open_files
 from standtall.ui.app.window import MainWindow
+from standtall.ui.state.opened import Opened
 from standtall.ui.widgets import theme
 
 THREADS = {"MainThread", "project", "footage", "player", "posts", "queue"}
@@ -72,6 +79,9 @@ class Hand:
     def __init__(self, window: MainWindow, seed: int, footage_files: list[Path]) -> None:
         self.window, self.dice, self.files = window, random.Random(seed), footage_files
         self.count = 0
+        self.own: list[tuple[float, float]] = []
+        """When this looked for a widget, which is no work of the window."""
+        self.last = ""
         for kind, name in ((QFileDialog, "getOpenFileName"), (QFileDialog, "getSaveFileName")):
             setattr(kind, name, lambda *_a, **_k: (self._name(), ""))
         QFileDialog.getOpenFileNames = lambda *_a, **_k: ([str(self.dice.choice(self.files))], "")  # type: ignore[assignment, method-assign]
@@ -121,8 +131,12 @@ class Hand:
         popup.close()
 
     def _widget(self, top: QWidget) -> QWidget:
+        began = time.monotonic()
         seen = [w for w in top.findChildren(QWidget) if w.isVisible() and w.width() > 2 and w.height() > 2]
-        return self.dice.choice(seen) if seen else top
+        chosen = self.dice.choice(seen) if seen else top
+        self.own.append((began, time.monotonic()))
+        self.last = f"{type(chosen).__name__} {chosen.accessibleName() or getattr(chosen, 'text', str)()}"[:80]
+        return chosen
 
     def _spot(self, widget: QWidget) -> QPoint:
         return QPoint(self.dice.randrange(widget.width()), self.dice.randrange(widget.height()))
@@ -191,41 +205,47 @@ class Hand:
             self.window.go(self.dice.choice(["footage", "moments", "bench", "bench", "renders", "calendar"]))
 
 
-CONTROL = "import sys, time\nlast = time.monotonic()\nwhile True:\n    time.sleep(0.005)\n    now = time.monotonic()\n" \
-    "    if now - last > 0.2:\n        print(last, now, flush=True)\n    last = now\n"  # fmt: skip
+CONTROL = "import sys, time\nleast = float(sys.argv[1])\nlast = time.monotonic()\nwhile True:\n    time.sleep(0.005)\n" \
+    "    now = time.monotonic()\n    if now - last > least:\n        print(last, now, flush=True)\n    last = now\n"  # fmt: skip
 
 
 class Stalls:
-    """Gaps between turns of the event loop, less what a process that only sleeps saw at the same time."""
+    """Gaps of more than `least` seconds between turns of the event loop, less what a process that only sleeps saw at the same
+    time."""
 
-    def __init__(self) -> None:
+    def __init__(self, least: float = 0.2) -> None:
         self.gaps: list[tuple[float, float]] = []
+        self._least = least
         self._last = time.monotonic()
-        self._control = subprocess.Popen([sys.executable, "-c", CONTROL], stdout=subprocess.PIPE, text=True)
+        command = [sys.executable, "-c", CONTROL, str(least / 2)]
+        self._control = subprocess.Popen(command, stdout=subprocess.PIPE, text=True)
         self._watch = QTimer()
         self._watch.timeout.connect(self._tick)
         self._watch.start(5)
 
     def _tick(self) -> None:
         now = time.monotonic()
-        if now - self._last > 0.2:
+        if now - self._last > self._least:
             self.gaps.append((self._last, now))
         self._last = now
 
     def longest(self) -> float:
+        return max(self.lengths(), default=0.0)
+
+    def lengths(self, besides: Sequence[tuple[float, float]] = ()) -> list[float]:
+        """Of all gaps, also without what was done `besides`."""
         self._control.terminate()
         out, _ = self._control.communicate()
         frozen = [tuple(map(float, line.split())) for line in out.splitlines() if len(line.split()) == 2]
-        own = [b - a - sum(max(0.0, min(b, d) - max(a, c)) for c, d in frozen) for a, b in self.gaps]
-        return max(own, default=0.0)
+        taken = [(c, d) for c, d in (*frozen, *besides)]
+        return [b - a - sum(max(0.0, min(b, d) - max(a, c)) for c, d in taken) for a, b in self.gaps]
 
 
 def shown() -> tuple[QApplication, MainWindow]:
     application = dressed(["bench"])
     MainWindow._may_end = lambda _self: True  # type: ignore[method-assign]
-    window = MainWindow()
+    window = dressed_window(application, theme.LIGHT)
     window.workspace.jobs.queue.backend = Played
-    theme.apply(application, theme.LIGHT)
     window.resize(1280, 800)
     window.show()
     open_files(window, [], True)
@@ -278,6 +298,93 @@ def inputs(seed: int, count: int) -> None:
     print(json.dumps(told), flush=True)
     window.end()
     os._exit(0)
+
+
+def use(seconds: float, seed: int) -> None:
+    """Random use at a person's pace while footage is analysed and a short rendered; -> the gaps of the event loop."""
+    application, window = shown()
+    qInstallMessageHandler(lambda _kind, _where, _text: None)
+    home = Path(os.environ["XDG_DATA_HOME"])
+    film = home / "film.mp4"
+    hand = Hand(window, seed, [film])
+    stalls: list[Stalls] = []
+    told: list[tuple[float, str]] = []
+    load = Load(home)
+
+    def turn() -> None:
+        timer.start(PACE_MS)  # before anything is done that may open a menu with a loop of its own
+        if not stalls:
+            if window.workspace.opened is None:
+                return
+            film.write_bytes(programme().read_bytes() + b"\0")
+            load.begin(window.workspace.opened)
+            stalls.append(Stalls(0.05))
+            hand.own.clear()
+            until.append(time.monotonic() + seconds)
+            return
+        if time.monotonic() > until[0] or not window.isVisible():
+            application.exit(0)
+            return
+        hand.last = ""
+        hand.count += 1
+        hand.do()
+        told.append((time.monotonic(), hand.last))
+
+    until: list[float] = []
+    timer = QTimer()
+    timer.setSingleShot(True)
+    timer.timeout.connect(turn)
+    timer.start(PACE_MS)
+    application.exec()
+    load.end()
+    lengths = stalls[0].lengths(hand.own)
+    over = sorted(((s, b) for s, (_a, b) in zip(lengths, stalls[0].gaps, strict=True) if s > 0.05), reverse=True)
+    said = [(round(1000 * s), next((text for at, text in reversed(told) if at <= b + 0.01), "")) for s, b in over]
+    print(json.dumps({"inputs": hand.count, "jobs": load.done, "longest_ms": said[0][0] if said else 0, "over": said}), flush=True)
+    os._exit(0)
+
+
+PACE_MS = 250
+
+
+class Load:
+    """An analysis and a render, each begun anew as it ends, in processes as the program begins them."""
+
+    def __init__(self, home: Path) -> None:
+        self._home, self.done, self._on = home, 0, True
+        self._jobs: dict[str, Job] = {}
+
+    def begin(self, opened: Opened) -> None:
+        self._short = opened.entry.short
+        self._footage = {key: (f.source, f.analysis) for key, f in opened.composition.footage.items()}
+        self._next("analysis")
+        self._next("render")
+
+    def _next(self, what: str) -> None:
+        if not self._on:
+            return
+        self.done += 1
+        if what == "analysis":
+            film = self._home / f"other {self.done}.mp4"
+            film.write_bytes(programme().read_bytes() + bytes(self.done))
+            request: Request = AnalyseRequest(probe(film), Brief())
+        else:
+            request = render_request(self._short, self._footage, self._home / f"{self.done}.mp4")
+        began = time.monotonic()
+
+        def hear(event: Event) -> None:
+            if isinstance(event, Problem):
+                print(f"{what}: {event}", file=sys.stderr)
+            if isinstance(event, Ended) and time.monotonic() - began > 5:  # else something is wrong with it
+                self._next(what)
+
+        self._jobs[what] = Job(request, hear)
+        self._jobs[what].start()
+
+    def end(self) -> None:
+        self._on = False
+        for job in self._jobs.values():
+            job.cancel()
 
 
 def memory(seconds: float) -> None:
@@ -335,5 +442,7 @@ if __name__ == "__main__":
     assert issubclass(MainWindow, QMainWindow)
     if sys.argv[1] == "inputs":
         inputs(int(sys.argv[2]), int(sys.argv[3]))
+    elif sys.argv[1] == "use":
+        use(float(sys.argv[2]), int(sys.argv[3]) if len(sys.argv) > 3 else 1)
     else:
         memory(float(sys.argv[2]))

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 from typing import get_args
 
@@ -18,7 +19,7 @@ from standtall.library.backups import copies
 from standtall.library.kept import let_go, sizes
 from standtall.ui.app.help_sheet import FOLDER, OF_BENCH, PAGES, found, page_of, pages, written
 from standtall.ui.app.window import LEAST, MainWindow
-from standtall.ui.app.window_place import take_place
+from standtall.ui.app.window_place import place_of, take_place
 from tests.ui.driving import WAIT
 
 
@@ -135,7 +136,7 @@ def test_what_is_kept_is_let_go_by_its_kind() -> None:
 
 def test_the_window_comes_back_where_it_was(qtbot: QtBot, window: MainWindow) -> None:
     window.setGeometry(12, 14, 1060, 700)
-    window._keep_place()
+    window.projects.change(lambda s: replace(s, window=place_of(window)))
     qtbot.waitUntil(lambda: settings.load()[0].window is not None, timeout=WAIT)
     kept = settings.load()[0].window
     assert kept is not None and (kept.width, kept.height) == (1060, 700)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 from typing import Any, Final
 
 from jeepney import DBusAddress, HeaderFields, new_error, new_method_return, new_signal
@@ -22,7 +23,17 @@ class DesktopStandIn(BusStandIn):
         self.awake: dict[int, str] = {}
         self.kept = 0
         """How often it was asked to stay awake."""
+        self.locks: list[tuple[str, int]] = []
+        """Locks that were given: against what, and an end of a pipe that tells when the other is closed."""
         super().__init__(bus, services)
+
+    def locked(self, number: int) -> bool:
+        """Whether a lock is still held."""
+        os.set_blocking(self.locks[number][1], False)
+        try:
+            return os.read(self.locks[number][1], 1) != b""
+        except BlockingIOError:
+            return True
 
     def _answer(self, message: Any) -> Any:
         method = message.header.fields.get(HeaderFields.member)
@@ -30,6 +41,10 @@ class DesktopStandIn(BusStandIn):
             self.shown.append((message.body[3], message.body[4]))
             self.buttons.append(list(message.body[5]))
             return new_method_return(message, "u", (len(self.shown),))
+        if method == "Inhibit" and len(message.body) == 4:
+            mine, theirs = os.pipe()
+            self.locks.append((message.body[0], mine))
+            return new_method_return(message, "h", (theirs,))
         if method == "Inhibit":
             self.kept += 1
             self.awake[self.kept] = message.body[1]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 import shutil
 import subprocess
 import threading
@@ -9,8 +10,10 @@ from collections.abc import Iterator
 from typing import Any
 
 import pytest
-from jeepney import MessageType, message_bus
+from jeepney import HeaderFields, MessageType, message_bus
 from jeepney.io.blocking import DBusConnection, Proxy, open_dbus_connection
+
+SIGNATURE = HeaderFields.signature
 
 
 @pytest.fixture
@@ -31,7 +34,7 @@ class BusStandIn:
     """Answers on the bus at an address, under the names of services, until it is closed."""
 
     def __init__(self, bus: str, services: tuple[str, ...]) -> None:
-        self._connection: DBusConnection = open_dbus_connection(bus=bus)
+        self._connection: DBusConnection = open_dbus_connection(bus=bus, enable_fds=True)
         bus_itself = Proxy(message_bus, self._connection)
         for service in services:
             bus_itself.RequestName(service)
@@ -53,7 +56,10 @@ class BusStandIn:
             except OSError:
                 return
             if message.header.message_type == MessageType.method_call:
-                self._connection.send(self._answer(message))
+                answer = self._answer(message)
+                self._connection.send(answer)
+                for given in (v for v in answer.body if isinstance(v, int) and answer.header.fields.get(SIGNATURE) == "h"):
+                    os.close(given)  # whoever asked has a file of its own now
 
     def _answer(self, message: Any) -> Any:
         raise NotImplementedError

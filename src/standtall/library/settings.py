@@ -67,6 +67,7 @@ class Settings:
     cores: int = 0
     memory_gb: int = 0
     preview_fps: int = 0
+    screen_on: bool = False
 
     def with_render_folder(self, folder: str) -> Settings:
         return replace(self, render_folder=folder)

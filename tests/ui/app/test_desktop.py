@@ -19,10 +19,13 @@ from tests.ui.renders.test_place import Still
 __all__ = ["bus"]
 
 
+NONE = "unix:path=/nowhere/system"
+
+
 def test_the_machine_is_kept_awake_once_and_let_go(bus: str) -> None:
-    stand_in, desktop = DesktopStandIn(bus), Desktop(bus)
-    desktop.keep_awake(True, "Rendering")
-    desktop.keep_awake(True, "Rendering")
+    stand_in, desktop = DesktopStandIn(bus), Desktop(bus, NONE)
+    desktop.keep_awake(True, why="Rendering")
+    desktop.keep_awake(True, why="Rendering")
     assert stand_in.awake == {1: "Rendering"}
     desktop.keep_awake(False)
     desktop.keep_awake(False)
@@ -33,11 +36,32 @@ def test_the_machine_is_kept_awake_once_and_let_go(bus: str) -> None:
     stand_in.close()
 
 
-def test_another_service_is_asked_where_the_first_is_not_there(bus: str) -> None:
-    stand_in, desktop = DesktopStandIn(bus, ("org.freedesktop.ScreenSaver",)), Desktop(bus)
-    desktop.keep_awake(True, "Analysing")
-    assert stand_in.awake == {1: "Analysing"}
+def test_the_system_is_asked_for_a_lock_against_sleep_first(bus: str) -> None:
+    services = ("org.freedesktop.login1", "org.freedesktop.PowerManagement", "org.freedesktop.ScreenSaver")
+    stand_in, desktop = DesktopStandIn(bus, services), Desktop(bus, bus)
+    desktop.keep_awake(True)
+    desktop.keep_awake(True)
+    assert [what for what, _end in stand_in.locks] == ["sleep:idle"] and stand_in.locked(0)
+    assert stand_in.awake == {}, "nobody else needs to be asked"
+    desktop.keep_awake(False)
+    assert not stand_in.locked(0)
+    desktop.keep_awake(True)
     desktop.close()
+    assert len(stand_in.locks) == 2 and not stand_in.locked(1)
+    stand_in.close()
+
+
+def test_the_screen_stays_on_only_if_that_is_wished(bus: str) -> None:
+    stand_in, desktop = DesktopStandIn(bus, ("org.freedesktop.ScreenSaver",)), Desktop(bus, NONE)
+    desktop.keep_awake(True, why="Analysing")
+    assert stand_in.awake == {}
+    desktop.keep_awake(True, screen=True, why="Analysing")
+    assert stand_in.awake == {1: "Analysing"}
+    desktop.keep_awake(True, screen=False)
+    assert stand_in.awake == {}
+    desktop.keep_awake(True, screen=True)
+    desktop.close()
+    assert stand_in.awake == {}
     stand_in.close()
 
 
@@ -73,7 +97,7 @@ def test_a_press_brings_renders_to_the_front(window: MainWindow) -> None:
 
 
 def test_where_nobody_answers_nothing_happens(bus: str) -> None:
-    for desktop in (Desktop(bus), Desktop("unix:path=/nowhere/bus")):
+    for desktop in (Desktop(bus, NONE), Desktop("unix:path=/nowhere/bus", NONE)):
         desktop.keep_awake(True)
         desktop.show("a", "b")
         desktop.close()
@@ -91,7 +115,7 @@ def test_a_render_keeps_the_machine_awake_and_is_told_of_at_its_end(qtbot: QtBot
     ws.jobs.queue.backend = Mine
     elsewhere = QWidget()
     qtbot.addWidget(elsewhere)
-    tending = Tending(ws.jobs, ws.queues, elsewhere, Desktop(bus))
+    tending = Tending(ws.jobs, ws.queues, elsewhere, Desktop(bus, NONE))
     window.go("renders")
     window.renders.asking.ask()
     qtbot.waitUntil(lambda: bool(made) and bool(stand_in.awake), timeout=WAIT)

@@ -6298,6 +6298,14 @@ Auf jedem: {command}</translation>
         <translation>Vorschau</translation>
     </message>
     <message>
+        <source>Keep the screen on while footage is analysed or shorts are rendered</source>
+        <translation>Bildschirm an lassen, solange Material analysiert oder Shorts gerendert werden</translation>
+    </message>
+    <message>
+        <source>The machine itself does not sleep meanwhile in any case</source>
+        <translation>Der Rechner selbst schläft währenddessen in keinem Fall</translation>
+    </message>
+    <message>
         <source>Footage that is added from now on begins so; its brief can say otherwise.</source>
         <translation>Künftig hinzugefügtes Material beginnt so; sein Auftrag kann anderes sagen.</translation>
     </message>
@@ -9440,6 +9448,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Fünf Bilder eines Stücks gehen ins nächste über</translation>
     </message>
     <message>
+        <source>Write the cut for other programs</source>
+        <translation>Den Schnitt für andere Programme schreiben</translation>
+    </message>
+    <message>
         <source>Pieces of the short</source>
         <translation>Stücke des Shorts</translation>
     </message>
@@ -9514,10 +9526,6 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     <message>
         <source>Add the chosen words to the basket</source>
         <translation>Die gewählten Wörter in den Korb legen</translation>
-    </message>
-    <message>
-        <source>Write the cut for other programs</source>
-        <translation>Den Schnitt für andere Programme schreiben</translation>
     </message>
     <message>
         <source>Write the cut…</source>

@@ -6298,6 +6298,14 @@ En cada uno: {command}</translation>
         <translation>Vista previa</translation>
     </message>
     <message>
+        <source>Keep the screen on while footage is analysed or shorts are rendered</source>
+        <translation>Dejar la pantalla encendida mientras se analiza material o se renderizan cortos</translation>
+    </message>
+    <message>
+        <source>The machine itself does not sleep meanwhile in any case</source>
+        <translation>El equipo mismo no se suspende mientras tanto en ningún caso</translation>
+    </message>
+    <message>
         <source>Footage that is added from now on begins so; its brief can say otherwise.</source>
         <translation>El material que se añada desde ahora empieza así; su encargo puede decir otra cosa.</translation>
     </message>
@@ -9440,6 +9448,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Cinco fotogramas de una pieza se funden con la siguiente</translation>
     </message>
     <message>
+        <source>Write the cut for other programs</source>
+        <translation>Escribir el corte para otros programas</translation>
+    </message>
+    <message>
         <source>Pieces of the short</source>
         <translation>Piezas del corto</translation>
     </message>
@@ -9514,10 +9526,6 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
     <message>
         <source>Add the chosen words to the basket</source>
         <translation>Añadir las palabras elegidas a la cesta</translation>
-    </message>
-    <message>
-        <source>Write the cut for other programs</source>
-        <translation>Escribir el corte para otros programas</translation>
     </message>
     <message>
         <source>Write the cut…</source>

@@ -1,18 +1,22 @@
 """What the desktop does for the program over the session's message bus: it stays awake while work goes on, and shows a message at
 the end. Where there is no bus, or nobody answers on it, nothing is missed but that.
 
-The desktop's interfaces are `org.freedesktop.Notifications` (Desktop Notifications Specification 1.2) and
-`org.freedesktop.PowerManagement.Inhibit`, in its place `org.freedesktop.ScreenSaver`.
+The desktop's interfaces are `org.freedesktop.Notifications` (Desktop Notifications Specification 1.2); for sleep
+`org.freedesktop.login1.Manager` on the system's bus ("Inhibitor Locks" in its documentation: the machine sleeps again when the
+file that it answers with is closed), in its place `org.freedesktop.PowerManagement.Inhibit`; for the screen
+`org.freedesktop.ScreenSaver`.
 """
 
 from __future__ import annotations
 
+import os
 import threading
 import time
 from collections.abc import Callable, Mapping
 from typing import Final
 
 from jeepney import DBusAddress, HeaderFields, MatchRule, MessageType, message_bus, new_method_call
+from jeepney.fds import FileDescriptor
 from jeepney.io.blocking import DBusConnection, open_dbus_connection
 
 from standtall.base import log
@@ -25,39 +29,56 @@ LISTEN_S: Final = 3600.0
 NOTIFY: Final = "susssasa{sv}i"
 SIGNALS: Final = ("ActionInvoked", "NotificationClosed")
 NOTICES: Final = DBusAddress("/org/freedesktop/Notifications", "org.freedesktop.Notifications", "org.freedesktop.Notifications")
-KEEPERS: Final = (
-    DBusAddress(
-        "/org/freedesktop/PowerManagement/Inhibit", "org.freedesktop.PowerManagement", "org.freedesktop.PowerManagement.Inhibit"
-    ),
-    DBusAddress("/org/freedesktop/ScreenSaver", "org.freedesktop.ScreenSaver", "org.freedesktop.ScreenSaver"),
+SLEEP: Final = DBusAddress("/org/freedesktop/login1", "org.freedesktop.login1", "org.freedesktop.login1.Manager")
+POWER: Final = DBusAddress(
+    "/org/freedesktop/PowerManagement/Inhibit", "org.freedesktop.PowerManagement", "org.freedesktop.PowerManagement.Inhibit"
 )
-"""Who keeps a machine from sleeping, in the order in which they are asked."""
+SCREEN: Final = DBusAddress("/org/freedesktop/ScreenSaver", "org.freedesktop.ScreenSaver", "org.freedesktop.ScreenSaver")
 
 
 class Desktop:
-    """Talks to the desktop from one thread; `bus` is an address, or "SESSION"."""
+    """Talks to the desktop from one thread; `bus` and `system` are addresses, or "SESSION" and "SYSTEM"."""
 
-    def __init__(self, bus: str = "SESSION") -> None:
-        self._bus = bus
+    def __init__(self, bus: str = "SESSION", system: str = "SYSTEM") -> None:
+        self._bus, self._system = bus, system
         self._connection: DBusConnection | None = None
-        self._cookie: tuple[DBusAddress, int] | None = None
+        self._lock: int | None = None
+        """An open file: while it is, the machine does not sleep."""
+        self._cookies: dict[DBusAddress, int] = {}
+        """What was answered by those who keep the machine awake or its screen on."""
         self._over = threading.Event()
 
-    def keep_awake(self, awake: bool, why: str = tr("Rendering")) -> None:
-        """Keep the machine from sleeping, or let it sleep again."""
-        if self._cookie is not None:
-            if not awake:
-                keeper, cookie = self._cookie
-                self._cookie = None
-                self._ask(keeper, "UnInhibit", "u", (cookie,))
-            return
-        if not awake:
-            return
-        for keeper in KEEPERS:
+    def keep_awake(self, awake: bool, screen: bool = False, why: str = tr("Rendering")) -> None:
+        """Keep the machine from sleeping, and its `screen` on where that is wished; or let them."""
+        if not awake and self._lock is not None:
+            os.close(self._lock)
+            self._lock = None
+        if awake and self._lock is None and POWER not in self._cookies:
+            self._lock = self._locked(why)
+        self._hold(POWER, awake and self._lock is None, why)
+        self._hold(SCREEN, awake and screen, why)
+
+    def _hold(self, keeper: DBusAddress, hold: bool, why: str) -> None:
+        if hold and keeper not in self._cookies:
             answer = self._ask(keeper, "Inhibit", "ss", (NAME, why))
             if answer and isinstance(answer[0], int):
-                self._cookie = keeper, answer[0]
-                return
+                self._cookies[keeper] = answer[0]
+        elif not hold and keeper in self._cookies:
+            self._ask(keeper, "UnInhibit", "u", (self._cookies.pop(keeper),))
+
+    def _locked(self, why: str) -> int | None:
+        """The file that keeps the machine from sleeping, or nothing where nobody gives one."""
+        call = new_method_call(SLEEP, "Inhibit", "ssss", ("sleep:idle", NAME, why, "block"))
+        try:
+            with open_dbus_connection(bus=self._system, enable_fds=True) as connection:
+                answer = connection.send_and_get_reply(call, timeout=ANSWER_S)
+            if answer.header.message_type == MessageType.error or not isinstance(answer.body[0], FileDescriptor):
+                return None
+            lock: int = answer.body[0].to_raw_fd()
+        except (OSError, KeyError, ValueError, TimeoutError, IndexError) as error:
+            log.note(f"The system gives no lock against sleep: {error}")
+            return None
+        return lock
 
     def show(
         self, title: str, text: str, actions: Mapping[str, str] | None = None, chosen: Callable[[str], None] = lambda _name: None

@@ -1,4 +1,4 @@
-"""Keeps the machine awake while renders and analyses go on, and tells on the desktop when the renders are over."""
+"""Keeps the machine awake, and its screen on if wished, while renders and analyses go on; tells when the renders are over."""
 
 from __future__ import annotations
 
@@ -31,7 +31,7 @@ class Tending(QObject):
         self._jobs, self._queues, self._window = jobs, queues, window
         self.desktop = desktop or Desktop()
         self._done = self._failed = 0
-        self._awake = False
+        self._awake = self._screen = False
         jobs.heard.connect(self._heard)
 
     def _heard(self, _number: int, request: Request, event: Event) -> None:
@@ -41,11 +41,22 @@ class Tending(QObject):
         awake = any(isinstance(e.request, LONG) for e in self._jobs.entries)
         if awake != self._awake:
             self._awake = awake
-            self._do(lambda: self.desktop.keep_awake(awake))
+            self._keep()
         if (self._done or self._failed) and not self._jobs.of(RenderRequest):
             done, failed, self._done, self._failed = self._done, self._failed, 0, 0
             if not self._window.isActiveWindow():
                 self._do(lambda: self.desktop.show(*told(done, failed), ACTIONS, self.chosen.emit))
+
+    def keep_screen(self, on: bool) -> None:
+        """Whether the screen shall stay on, too, while work goes on."""
+        if on != self._screen:
+            self._screen = on
+            if self._awake:
+                self._keep()
+
+    def _keep(self) -> None:
+        awake, screen = self._awake, self._screen
+        self._do(lambda: self.desktop.keep_awake(awake, screen))
 
     def _do(self, work: Callable[[], None]) -> None:
         self._queues.do("desktop", work, None, lambda _error: None)

@@ -90,6 +90,7 @@ class MainWindow(QMainWindow):
         self.playback = Playback(self.workspace, self.player, self.preview_pane)
         self.large = Large(self.workspace, self.player, self.preview_pane, self.playback, self)
         self.tending = Tending(self.workspace.jobs, self.workspace.queues, self)
+        self.tending.keep_screen(self.projects.settings.screen_on)
         self.machines = Machines(self.workspace, self)
         self.machines_sheet: MachinesSheet | None = None
         self._unasked = self._ended = False
@@ -248,6 +249,7 @@ class MainWindow(QMainWindow):
         self.projects.change(make)
         take_effect(self.projects.settings, self.workspace, self.player)
         self.renders.asking.name_by(self.projects.settings.name_pattern)
+        self.tending.keep_screen(self.projects.settings.screen_on)
 
     def actions_by_place(self) -> dict[str, list[Action]]:
         """What can be done in each place, by its name, and under "" in every place."""

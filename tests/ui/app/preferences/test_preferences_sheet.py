@@ -121,6 +121,21 @@ def test_work_keeps_to_the_cores_and_the_memory(
         assert 1 <= helpers.usual_count() <= 8
 
 
+def test_the_screen_stays_on_while_work_goes_on_if_that_is_wished(
+    qtbot: QtBot, window: MainWindow, sheet: PreferencesSheet
+) -> None:
+    asked: list[tuple[bool, bool]] = []
+    window.tending.desktop.keep_awake = lambda awake, screen=False, why="": asked.append((awake, screen))  # type: ignore[method-assign]
+    sheet.machine.screen.setChecked(True)
+    kept(qtbot, screen_on=True)
+    assert asked == [], "nothing goes on"
+    window.tending._awake = True
+    sheet.machine.screen.setChecked(False)
+    qtbot.waitUntil(lambda: asked == [(True, False)], timeout=WAIT)
+    kept(qtbot, screen_on=False)
+    window.tending._awake = False
+
+
 def test_the_preview_shows_fewer_frames(qtbot: QtBot, window: MainWindow, sheet: PreferencesSheet) -> None:
     pick(sheet.machine.preview, 10)
     assert window.player.most_fps == 10

@@ -7,7 +7,7 @@ from dataclasses import replace
 from pathlib import Path
 from typing import Any, Final
 
-from PySide6.QtWidgets import QFileDialog, QLabel, QSpinBox, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QCheckBox, QFileDialog, QLabel, QSpinBox, QVBoxLayout, QWidget
 
 from standtall.base.errors import StandTallError
 from standtall.base.interface_language import tr
@@ -116,3 +116,8 @@ class MachineCard:
         self.preview = choice(fps, settings.preview_fps, lambda n: change(lambda s: replace(s, preview_fps=n)))  # type: ignore[arg-type]
         self.preview.setToolTip(tr("Fewer frames in the tall picture while it plays; finished files have all of them"))
         row(grid, tr("Preview"), self.preview)
+        self.screen = QCheckBox(tr("Keep the screen on while footage is analysed or shorts are rendered"))
+        self.screen.setToolTip(tr("The machine itself does not sleep meanwhile in any case"))
+        self.screen.setChecked(settings.screen_on)
+        self.screen.toggled.connect(lambda on: change(lambda s: replace(s, screen_on=on)))
+        box.addWidget(self.screen)

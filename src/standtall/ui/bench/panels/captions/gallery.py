@@ -29,6 +29,8 @@ PACE: Final = round(0.42 * TICKS_PER_SECOND)
 """Time of a word in a sample."""
 REST: Final = round(0.9 * TICKS_PER_SECOND)
 EVERY_MS: Final = 100
+AT_ONCE: Final = 3
+"""Samples that are made ready at a time."""
 HIGH: Final = 74
 TALL: Final = 400
 """Height of the frame that a sample is a part of: letters are seen in about their share of a small picture."""
@@ -86,7 +88,7 @@ class LookSample(QPushButton):
             part = min(high, wide * well.height() / well.width())
             across = part * well.width() / well.height()
             painter.drawImage(well, self._picture, QRectF((wide - across) / 2, (high - part) / 2, across, part))
-        sample = self._sample(int(well.width()))
+        sample = self._sample() if self.ready else None
         if sample is not None:
             painter.drawImage(
                 QRectF(well.x(), well.y(), sample.width(), HIGH), sample, QRectF(0, (TALL - HIGH) / 2, sample.width(), HIGH)
@@ -99,19 +101,32 @@ class LookSample(QPushButton):
         title = ("✓ " if self.isChecked() else "") + self.look.title
         painter.drawText(QRectF(0, HIGH + 1, self.width(), 19), Qt.AlignmentFlag.AlignCenter, title)
 
-    def _sample(self, width: int) -> QImage | None:
-        key = (width, self._words, self._language)
-        if self._made is None or self._made[0] != key:
-            style = replace(self.look.style, across=0.5, width=0.94, size=min(0.06, self.look.style.size * 1.25))
-            ink = CaptionInk(style, width, TALL, self._language)
-            said = tuple(
-                CaptionWord("", Word(text, n * PACE, (n + 1) * PACE - 1_000, id=n), text, n * PACE, (n + 1) * PACE - 1_000)
-                for n, text in enumerate(self._words)
-            )
-            grouping = grouping_of(style, self._language or "en")
-            measure = WrittenWidth.of(ink.width_of, style, ())
-            self._made = key, cards(said, grouping, measure, self.length), ink, CaptionStyles(style, Captions(), "9:16")
+    def _about(self) -> tuple[object, ...]:
+        return self.width() - 2, self._words, self._language
+
+    @property
+    def ready(self) -> bool:
+        """Whether the words are set in lines; the ground alone is painted until then."""
+        return self._made is not None and self._made[0] == self._about()
+
+    def prepare(self) -> None:
+        """Set the words in lines, which takes some milliseconds."""
+        width, style = self.width() - 2, self.look.style
+        style = replace(style, across=0.5, width=0.94, size=min(0.06, style.size * 1.25))
+        ink = CaptionInk(style, width, TALL, self._language)
+        said = tuple(
+            CaptionWord("", Word(text, n * PACE, (n + 1) * PACE - 1_000, id=n), text, n * PACE, (n + 1) * PACE - 1_000)
+            for n, text in enumerate(self._words)
+        )
+        grouping = grouping_of(style, self._language or "en")
+        measure = WrittenWidth.of(ink.width_of, style, ())
+        self._made = self._about(), cards(said, grouping, measure, self.length), ink, CaptionStyles(style, Captions(), "9:16")
+        self.update()
+
+    def _sample(self) -> QImage | None:
+        assert self._made is not None
         _key, made, ink, styles = self._made
+        width = self.width() - 2
         tick = self._tick % self.length
         card = next((c for c in made if c.start <= tick < c.end), made[-1] if made else None)
         if card is None:
@@ -164,13 +179,21 @@ class Gallery(QWidget):
 
     def _step(self) -> None:
         self._tick += EVERY_MS * TICKS_PER_SECOND // 1_000
+        self._prepare()
         for sample in self.samples:
             moves = not theme.less_motion() or sample.underMouse() or sample.hasFocus()
             if moves and not sample.visibleRegion().isEmpty():
                 sample.move_to(self._tick)
 
+    def _prepare(self) -> None:
+        """Make some samples ready that are seen: all at once would hold up the window."""
+        waiting = [s for s in self.samples if not s.ready and not s.visibleRegion().isEmpty()]
+        for sample in waiting[:AT_ONCE]:
+            sample.prepare()
+
     def showEvent(self, event: QShowEvent) -> None:
         self._timer.start()
+        QTimer.singleShot(0, self._prepare)
 
     def hideEvent(self, event: QHideEvent) -> None:
         self._timer.stop()

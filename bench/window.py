@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
+import compileall
 import os
+import statistics
 import subprocess
 import sys
 import tempfile
 from collections.abc import Iterator
 from pathlib import Path
 
+import standtall
 from bench.row import Row
 from standtall.base.folders import data_folder
 
@@ -18,11 +21,19 @@ began = time.perf_counter()
 from standtall.base.memory import begin_to_load
 begin_to_load()
 import standtall.ui
-from PySide6.QtCore import QTimer
+from PySide6.QtCore import QEvent, QObject, QTimer
 from standtall.ui.widgets import theme
 from standtall.ui.app.application import dressed, dressed_window, open_files
 application = dressed(["bench"])
 window = dressed_window(application, theme.LIGHT)
+class First(QObject):
+    def eventFilter(self, of, event):
+        if event.type() == QEvent.Type.Paint and of is window and not hasattr(self, "seen"):
+            self.seen = True
+            QTimer.singleShot(0, lambda: print(time.perf_counter() - began, flush=True))
+        return False
+first = First()
+window.installEventFilter(first)
 window.show()
 def painted(shown):
     window.repaint()
@@ -96,8 +107,11 @@ def run() -> Iterator[Row]:
     from standtall.demo.programme import programme
 
     with tempfile.TemporaryDirectory() as home:
-        starts = sorted(child(START, home=home)[0] for _ in range(4))
-        yield Row("cold start to the first painted Bench", starts[len(starts) // 2], "s", "<= 3")
+        compileall.compile_dir(Path(standtall.__file__).parent, quiet=2)  # as the set-up does
+        starts = [child(START, home=home)[:2] for _ in range(4)]
+        first, bench = (statistics.median(times) for times in zip(*starts, strict=True))
+        yield Row("cold start to the first painted window", first, "s", "<= 1")
+        yield Row("cold start to the first painted Bench", bench, "s", "<= 2")
         copy = Path(home) / "other.mp4"
         copy.write_bytes(programme().read_bytes() + b"\0" * 64)  # other content, so that it is analysed anew
         longest, _over, _count = child(STALLS, str(copy), f"{home}/out", home=home)

@@ -189,3 +189,20 @@ def test_the_camera_goes_over_between_two_who_walk_side_by_side_in_one_move() ->
         speaker = tracks[0 if tick < change else 1].at(tick)
         assert speaker is not None
         assert camera.at(tick).crop.contains(speaker, slack=0.01), tick / s
+
+
+def test_what_is_seen_through_a_camera_is_kept_with_it_alone() -> None:
+    camera = plan(short_of_all(), SOURCE, two_people())
+    looks: list[int] = []
+
+    def look() -> int:
+        looks.append(1)
+        return len(looks)
+
+    assert camera.seen(("a", 1), look) == 1
+    assert camera.seen(("a", 1), look) == 1
+    assert camera.seen(("a", 2), look) == 2
+    assert replace(camera).seen(("a", 1), look) == 3, "another camera sees for itself"
+    empty: list[tuple[int, ...]] = []
+    assert camera.seen("none", lambda: empty.append(()) or ()) == () and camera.seen("none", lambda: empty.append(()) or ()) == ()
+    assert len(empty) == 1, "nothing that is seen is kept as well"

@@ -20,7 +20,9 @@ from pytestqt.qtbot import QtBot
 from standtall.base.errors import Cancelled, OutputError
 from standtall.base.progress import Progress, Step
 from standtall.base.time import TICKS_PER_SECOND, frame_middle
+from standtall.compose.footage import asset_of
 from standtall.compose.layers.caption import CaptionLayer
+from standtall.compose.layers.picture import Asset
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
 from standtall.cutting.by_words import from_words
@@ -82,6 +84,38 @@ def test_the_player_shows_the_rendered_frame_byte_for_byte(
             image = shown.wait(qtbot, number).tall
             data = np.frombuffer(image.constBits(), np.uint8).reshape(1920, 1080, 4)
             np.testing.assert_array_equal(data[..., :3], to_bgrx(rendered[number])[..., :3])
+    finally:
+        player.close()
+
+
+def test_the_player_reads_beforehand_what_is_expected(
+    qtbot: QtBot, demo_source: Source, demo_analysis: Analysis, monkeypatch: pytest.MonkeyPatch
+) -> None:  # fmt: skip
+    """The file is open when the composition comes; a file that cannot be read is told of only when it is to be shown."""
+    read: list[tuple[str, int]] = []
+    picture = Assets.picture
+
+    def heard(assets: Assets, asset: Asset, tick: int, role: int = 0) -> Planes:
+        read.append((asset.path, tick))
+        return picture(assets, asset, tick, role)
+
+    monkeypatch.setattr(Assets, "picture", heard)
+    composition = composed(from_words("s", demo_analysis, range(3, 12)), demo_source, demo_analysis)
+    begin = composition.short.segments[0].start
+    player = Player()
+    told: list[str] = []
+    player.failed.connect(told.append)
+    try:
+        player.expect(Asset("gone", "/nowhere/gone.mp4", 0), 0, {})
+        qtbot.waitUntil(lambda: len(read) == 1, timeout=20_000)
+        player.expect(asset_of(demo_source), begin, {})
+        qtbot.waitUntil(lambda: len(read) == 2, timeout=20_000)
+        assert read[1] == (demo_source.path, begin)
+        shown = Shown(player)
+        player.set_composition(composition)
+        player.show_frame(0)
+        assert shown.wait(qtbot, 0).frame == 0
+        assert told == []
     finally:
         player.close()
 

@@ -37,15 +37,40 @@ def test_every_look_moves_in_step_on_the_own_words(qtbot: QtBot, window: MainWin
     window.workspace.selection.select(range(3, 6))
     own = tuple(window.workspace.opened.analysis.words[i].text for i in range(3, 6))  # type: ignore[union-attr]
     assert {sample._words for sample in samples} == {own}
-    panel.gallery._timer.stop()
-    panel.gallery._tick = 0
+    gallery = panel.gallery
+    gallery._timer.stop()
+    qtbot.waitUntil(lambda: not gallery._busy, timeout=WAIT)
+    ticks: list[int] = []
+    picture = gallery._maker.picture
+    gallery._maker.picture = lambda wanted: (ticks.append(wanted.tick), picture(wanted))[1]  # type: ignore[method-assign]
     before = []
-    for _ in range(2):
-        panel.gallery._step()
+    for tick in (0, TICKS_PER_SECOND // 2):
+        gallery._tick = tick
+        ticks.clear()
+        gallery._step()
+        qtbot.waitUntil(lambda: not gallery._busy, timeout=WAIT)
+        assert len(ticks) >= 4 and len(set(ticks)) == 1, "those that are seen, all in step"
         before.append([sample.grab().toImage() for sample in samples[:4]])
-        panel.gallery._tick += TICKS_PER_SECOND // 2
-    assert {sample._tick for sample in samples if not sample.visibleRegion().isEmpty()} <= {samples[0]._tick}
-    assert any(a != b for a, b in zip(*before, strict=True))
+    assert all(a != b for a, b in zip(*before, strict=True))
+
+
+def test_samples_go_on_after_one_that_could_not_be_made(qtbot: QtBot, window: MainWindow, panel: CaptionsPanel) -> None:
+    gallery = panel.gallery
+    gallery._timer.stop()
+    qtbot.waitUntil(lambda: not gallery._busy, timeout=WAIT)
+    picture = gallery._maker.picture
+
+    def broken(_wanted: object) -> None:
+        raise ValueError("planted")
+
+    gallery._maker.picture = broken  # type: ignore[assignment, method-assign]
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT):
+        gallery._step()
+    qtbot.waitUntil(lambda: not gallery._busy, timeout=WAIT)
+    gallery._maker.picture = picture  # type: ignore[method-assign]
+    gallery._step()
+    qtbot.waitUntil(lambda: not gallery._busy, timeout=WAIT)
+    assert gallery.samples[0].shows_picture
 
 
 def test_a_property_of_the_short_is_changed_shown_and_cleared(qtbot: QtBot, window: MainWindow, panel: CaptionsPanel) -> None:

@@ -6,6 +6,8 @@ import importlib
 import threading
 from typing import Final
 
+from standtall.posts.zones import zone_names
+
 LATE: Final = (
     "scipy.linalg",
     "scipy.ndimage",
@@ -25,10 +27,11 @@ LATE: Final = (
 
 
 def load_late() -> None:
-    """Import all of it in a thread of its own, so that nobody waits for it later."""
+    """Import all of it in a thread of its own, so that nobody waits for it later; and gather the time zones that there are."""
 
     def load() -> None:
         for name in LATE:
             importlib.import_module(name)
+        zone_names()
 
     threading.Thread(target=load, name="late imports", daemon=True).start()

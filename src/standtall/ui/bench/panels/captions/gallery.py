@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from dataclasses import replace
 from typing import Final
 
 from PySide6.QtCore import QRectF, QSize, Qt, QTimer
@@ -12,28 +11,17 @@ from PySide6.QtWidgets import QButtonGroup, QGridLayout, QPushButton, QSizePolic
 
 from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.captions.grouping import Card, cards
-from standtall.captions.said import CaptionWord
-from standtall.compose.producers.caption_styles import CaptionStyles
-from standtall.compose.producers.captions import WrittenWidth, caption_layer, grouping_of
-from standtall.ink.caption_ink import CaptionInk
-from standtall.ink.sprite import painted
-from standtall.model.captions import Captions
 from standtall.model.look import Look
-from standtall.model.words import Word
+from standtall.ui.bench.panels.captions.samples import TALL, Samples, Wanted
 from standtall.ui.widgets import theme
 
 WORDS: Final = ("these", "are", "your", "own", "words")
 COLUMNS: Final = 2
-PACE: Final = round(0.42 * TICKS_PER_SECOND)
-"""Time of a word in a sample."""
-REST: Final = round(0.9 * TICKS_PER_SECOND)
 EVERY_MS: Final = 100
-AT_ONCE: Final = 3
-"""Samples that are made ready at a time."""
 HIGH: Final = 74
-TALL: Final = 400
-"""Height of the frame that a sample is a part of: letters are seen in about their share of a small picture."""
+Pictures = list[QImage | None]
+Beside = Callable[[Callable[[], Pictures], Callable[[Pictures], None], Callable[[], None]], None]
+"""Does work beside the window, and then something with what comes of it here, or something where it fails."""
 
 
 class LookSample(QPushButton):
@@ -45,8 +33,7 @@ class LookSample(QPushButton):
         self._words: tuple[str, ...] = WORDS
         self._language = ""
         self._picture: QImage | None = None
-        self._made: tuple[tuple[object, ...], tuple[Card, ...], CaptionInk, CaptionStyles] | None = None
-        self._tick = 0
+        self._shown: QImage | None = None
         self.setObjectName("look")
         self.setCheckable(True)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
@@ -58,18 +45,24 @@ class LookSample(QPushButton):
         return QSize(130, HIGH + 20)
 
     def show_words(self, words: tuple[str, ...], language: str, picture: QImage | None) -> None:
+        if (self._words, self._language) != (words or WORDS, language):
+            self._shown = None
         self._words, self._language, self._picture = words or WORDS, language, picture
         self.update()
 
-    def move_to(self, tick: int) -> None:
-        """Show another moment."""
-        self._tick = tick
-        self.update()
+    def wanted(self, tick: int) -> Wanted:
+        """What is to be seen at a moment."""
+        return Wanted(self.look, self.width() - 2, self._words, self._language, tick)
 
     @property
-    def length(self) -> int:
-        """Ticks until a sample begins again."""
-        return len(self._words) * PACE + REST
+    def shows_picture(self) -> bool:
+        """Whether its words are seen yet."""
+        return self._shown is not None
+
+    def show_picture(self, picture: QImage | None) -> None:
+        """Show a moment."""
+        self._shown = picture
+        self.update()
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
@@ -88,7 +81,7 @@ class LookSample(QPushButton):
             part = min(high, wide * well.height() / well.width())
             across = part * well.width() / well.height()
             painter.drawImage(well, self._picture, QRectF((wide - across) / 2, (high - part) / 2, across, part))
-        sample = self._sample() if self.ready else None
+        sample = self._shown
         if sample is not None:
             painter.drawImage(
                 QRectF(well.x(), well.y(), sample.width(), HIGH), sample, QRectF(0, (TALL - HIGH) / 2, sample.width(), HIGH)
@@ -101,47 +94,16 @@ class LookSample(QPushButton):
         title = ("✓ " if self.isChecked() else "") + self.look.title
         painter.drawText(QRectF(0, HIGH + 1, self.width(), 19), Qt.AlignmentFlag.AlignCenter, title)
 
-    def _about(self) -> tuple[object, ...]:
-        return self.width() - 2, self._words, self._language
-
-    @property
-    def ready(self) -> bool:
-        """Whether the words are set in lines; the ground alone is painted until then."""
-        return self._made is not None and self._made[0] == self._about()
-
-    def prepare(self) -> None:
-        """Set the words in lines, which takes some milliseconds."""
-        width, style = self.width() - 2, self.look.style
-        style = replace(style, across=0.5, width=0.94, size=min(0.06, style.size * 1.25))
-        ink = CaptionInk(style, width, TALL, self._language)
-        said = tuple(
-            CaptionWord("", Word(text, n * PACE, (n + 1) * PACE - 1_000, id=n), text, n * PACE, (n + 1) * PACE - 1_000)
-            for n, text in enumerate(self._words)
-        )
-        grouping = grouping_of(style, self._language or "en")
-        measure = WrittenWidth.of(ink.width_of, style, ())
-        self._made = self._about(), cards(said, grouping, measure, self.length), ink, CaptionStyles(style, Captions(), "9:16")
-        self.update()
-
-    def _sample(self) -> QImage | None:
-        assert self._made is not None
-        _key, made, ink, styles = self._made
-        width = self.width() - 2
-        tick = self._tick % self.length
-        card = next((c for c in made if c.start <= tick < c.end), made[-1] if made else None)
-        if card is None:
-            return None
-        layer = caption_layer(card, min(tick, card.end - 1), styles, styles.look, 0.5, self._language)
-        rows = tuple(tuple(w.drawn for w in row) for row in layer.rows)
-        return painted(ink.sprites(rows, 0.5, layer.come, layer.go), width, TALL)
-
 
 class Gallery(QWidget):
-    """Samples in a grid, all in step; they stand still while nobody sees them."""
+    """Samples in a grid, all in step; they stand still while nobody sees them. They are painted `beside` the window: one that
+    comes while the one before is not ready is left out."""
 
-    def __init__(self, chosen: Callable[[Look], None]) -> None:
+    def __init__(self, chosen: Callable[[Look], None], beside: Beside) -> None:
         super().__init__()
-        self._chosen = chosen
+        self._chosen, self._beside = chosen, beside
+        self._maker = Samples()
+        self._busy = False
         self._grid = QGridLayout(self)
         self._grid.setContentsMargins(0, 0, 0, 0)
         self._grid.setSpacing(6)
@@ -179,21 +141,34 @@ class Gallery(QWidget):
 
     def _step(self) -> None:
         self._tick += EVERY_MS * TICKS_PER_SECOND // 1_000
-        self._prepare()
-        for sample in self.samples:
-            moves = not theme.less_motion() or sample.underMouse() or sample.hasFocus()
-            if moves and not sample.visibleRegion().isEmpty():
-                sample.move_to(self._tick)
+        if self._busy:
+            return
+        still = theme.less_motion()
+        seen = [
+            sample
+            for sample in self.samples
+            if not sample.visibleRegion().isEmpty()
+            and (not still or not sample.shows_picture or sample.underMouse() or sample.hasFocus())
+        ]
+        wanted = [sample.wanted(self._tick) for sample in seen]
+        if not wanted:
+            return
 
-    def _prepare(self) -> None:
-        """Make some samples ready that are seen: all at once would hold up the window."""
-        waiting = [s for s in self.samples if not s.ready and not s.visibleRegion().isEmpty()]
-        for sample in waiting[:AT_ONCE]:
-            sample.prepare()
+        def over() -> None:
+            self._busy = False
+
+        def arrived(pictures: Pictures) -> None:
+            over()
+            for sample, picture in zip(seen, pictures, strict=True):
+                if sample in self.samples:
+                    sample.show_picture(picture)
+
+        self._busy = True
+        self._beside(lambda: [self._maker.picture(one) for one in wanted], arrived, over)
 
     def showEvent(self, event: QShowEvent) -> None:
         self._timer.start()
-        QTimer.singleShot(0, self._prepare)
+        QTimer.singleShot(0, self._step)
 
     def hideEvent(self, event: QHideEvent) -> None:
         self._timer.stop()

@@ -48,7 +48,9 @@ class CaptionsPanel(QWidget):
         self.shown.setToolTip(tr("Show or hide the captions (C)"))
         self.shown.clicked.connect(lambda _on: self.toggle())
         box.addWidget(self.shown)
-        self.gallery = Gallery(self.choose)
+        self.gallery = Gallery(
+            self.choose, lambda work, then, failed: workspace.in_background_or("looks", work, then, failed, self)
+        )
         box.addWidget(self.gallery)
         self.own_looks = OwnLooksCard(workspace, card_in(look.column, tr("YOUR OWN LOOKS")), self._fonts_changed)
         self.style_card = StyleCard(workspace, card_in(style.column, tr("STYLE")))

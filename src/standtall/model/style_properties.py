@@ -38,29 +38,31 @@ class Property:
 
     def check(self, name: str, value: object) -> None:
         """Raise `ProjectError` for a value that is not allowed."""
-        told = tr("The property “{name}” of a caption style cannot be {value!r}.", name=name, value=str(value)[:40])
+        allowed = self._allowed(value)
+        if allowed is not None:
+            told = tr("The property “{name}” of a caption style cannot be {value!r}.", name=name, value=str(value)[:40])
+            raise ProjectError(told, allowed)
+
+    def _allowed(self, value: object) -> str | None:
+        """What is allowed, in a sentence or nothing, where a value is not; None for one that is."""
         if self.kind in ("number", "count"):
             if type(value) not in ((int, float) if self.kind == "number" else (int,)):
-                raise ProjectError(told)
+                return ""
             if not self.low <= float(value) <= self.high:  # type: ignore[arg-type]
-                raise ProjectError(
-                    told, tr("{label} must lie between {low:g} and {high:g}.", label=self.label, low=self.low, high=self.high)
-                )
-        elif self.kind == "switch":
-            if type(value) is not bool:
-                raise ProjectError(told)
-        elif not isinstance(value, str):
-            raise ProjectError(told)
-        elif self.kind == "choice":
-            if value not in self.choices:
-                raise ProjectError(told, tr("It is one of: {these}.", these=", ".join(self.choices)))
-        elif self.kind == "name":
-            if len(value) > 80 or not (value or self.empty):
-                raise ProjectError(told, tr("The family of a font is a name of at most 80 letters."))
-        else:
-            colours = value.split() if self.kind == "colours" else [value]
-            if not (value == "" and self.empty) and not (0 < len(colours) <= 6 and all(_COLOUR.fullmatch(c) for c in colours)):
-                raise ProjectError(told, tr("A colour is written #rrggbb or #rrggbbaa."))
+                return tr("{label} must lie between {low:g} and {high:g}.", label=self.label, low=self.low, high=self.high)
+            return None
+        if self.kind == "switch":
+            return None if type(value) is bool else ""
+        if not isinstance(value, str):
+            return ""
+        if self.kind == "choice":
+            return None if value in self.choices else tr("It is one of: {these}.", these=", ".join(self.choices))
+        if self.kind == "name":
+            right = len(value) <= 80 and bool(value or self.empty)
+            return None if right else tr("The family of a font is a name of at most 80 letters.")
+        colours = value.split() if self.kind == "colours" else [value]
+        right = (value == "" and self.empty) or (0 < len(colours) <= 6 and all(_COLOUR.fullmatch(c) for c in colours))
+        return None if right else tr("A colour is written #rrggbb or #rrggbbaa.")
 
 
 EASES: Final = ("none", "even", "soft", "over")

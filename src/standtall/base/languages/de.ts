@@ -2788,10 +2788,6 @@
 <context>
     <name>model/style_properties.py</name>
     <message>
-        <source>The property “{name}” of a caption style cannot be {value!r}.</source>
-        <translation>Die Eigenschaft „{name}“ eines Untertitelstils kann nicht {value!r} sein.</translation>
-    </message>
-    <message>
         <source>Font</source>
         <translation>Schrift</translation>
     </message>
@@ -3220,6 +3216,14 @@
         <translation>Ob betonte Wörter schräg sind</translation>
     </message>
     <message>
+        <source>The property “{name}” of a caption style cannot be {value!r}.</source>
+        <translation>Die Eigenschaft „{name}“ eines Untertitelstils kann nicht {value!r} sein.</translation>
+    </message>
+    <message>
+        <source>A colour is written #rrggbb or #rrggbbaa.</source>
+        <translation>Eine Farbe wird #rrggbb oder #rrggbbaa geschrieben.</translation>
+    </message>
+    <message>
         <source>{label} must lie between {low:g} and {high:g}.</source>
         <translation>{label} muss zwischen {low:g} und {high:g} liegen.</translation>
     </message>
@@ -3230,10 +3234,6 @@
     <message>
         <source>The family of a font is a name of at most 80 letters.</source>
         <translation>Eine Schriftfamilie ist ein Name von höchstens 80 Zeichen.</translation>
-    </message>
-    <message>
-        <source>A colour is written #rrggbb or #rrggbbaa.</source>
-        <translation>Eine Farbe wird #rrggbb oder #rrggbbaa geschrieben.</translation>
     </message>
 </context>
 <context>

@@ -2788,10 +2788,6 @@
 <context>
     <name>model/style_properties.py</name>
     <message>
-        <source>The property “{name}” of a caption style cannot be {value!r}.</source>
-        <translation>La propiedad «{name}» de un estilo de subtítulos no puede ser {value!r}.</translation>
-    </message>
-    <message>
         <source>Font</source>
         <translation>Fuente</translation>
     </message>
@@ -3220,6 +3216,14 @@
         <translation>Si las palabras con énfasis van inclinadas</translation>
     </message>
     <message>
+        <source>The property “{name}” of a caption style cannot be {value!r}.</source>
+        <translation>La propiedad «{name}» de un estilo de subtítulos no puede ser {value!r}.</translation>
+    </message>
+    <message>
+        <source>A colour is written #rrggbb or #rrggbbaa.</source>
+        <translation>Un color se escribe #rrggbb o #rrggbbaa.</translation>
+    </message>
+    <message>
         <source>{label} must lie between {low:g} and {high:g}.</source>
         <translation>{label} debe estar entre {low:g} y {high:g}.</translation>
     </message>
@@ -3230,10 +3234,6 @@
     <message>
         <source>The family of a font is a name of at most 80 letters.</source>
         <translation>La familia de una fuente es un nombre de hasta 80 letras.</translation>
-    </message>
-    <message>
-        <source>A colour is written #rrggbb or #rrggbbaa.</source>
-        <translation>Un color se escribe #rrggbb o #rrggbbaa.</translation>
     </message>
 </context>
 <context>

@@ -20,8 +20,7 @@ def collector() -> Iterator[None]:
 
 
 @pytest.mark.usefixtures("collector")
-def test_what_is_there_stays_and_what_comes_after_is_looked_through(monkeypatch: pytest.MonkeyPatch) -> None:
-    monkeypatch.setattr(memory, "_settled", [0])
+def test_what_is_there_stays_and_what_comes_after_is_looked_through() -> None:
     memory.begin_to_load()
     assert not gc.isenabled()
     there: list[object] = []
@@ -38,8 +37,7 @@ def test_what_is_there_stays_and_what_comes_after_is_looked_through(monkeypatch:
 
 
 @pytest.mark.usefixtures("collector")
-def test_what_was_thought_to_stay_is_given_back_in_the_end(monkeypatch: pytest.MonkeyPatch) -> None:
-    monkeypatch.setattr(memory, "_settled", [0])
+def test_what_was_thought_to_stay_is_given_back_when_it_is_looked_for() -> None:
     gone: list[object] = []
 
     class Thing:
@@ -52,6 +50,5 @@ def test_what_was_thought_to_stay_is_given_back_in_the_end(monkeypatch: pytest.M
     del thing
     gc.collect()
     assert not gone
-    for _ in range(memory.EVERY - 1):
-        memory.settle()
+    memory.settle(thoroughly=True)
     assert gone

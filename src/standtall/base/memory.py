@@ -10,10 +10,8 @@ from typing import Final
 
 _M_TRIM_THRESHOLD, _M_MMAP_THRESHOLD, _M_ARENA_MAX = -1, -3, -8
 LARGE: Final = 4 << 20
-EVERY: Final = 20
 YOUNG: Final = 5_000
 """New objects after which Python looks through them (its own 700 are made by each edit of a short many times)."""
-_settled = [0]
 
 
 def give_back_large() -> None:
@@ -34,16 +32,13 @@ def begin_to_load() -> None:
     gc.disable()
 
 
-def settle() -> None:
+def settle(thoroughly: bool = False) -> None:
     """What is there now stays: Python looks only through what comes after it, and after more of that than usual. Looking through
     all that the program is made of, and all words of hours of talk, would hold up everything for a tenth of a second, now and
-    then. What was thought to stay and is gone is given back each `EVERY` times."""
-    _settled[0] += 1
-    if _settled[0] % EVERY == 0:
+    then. `thoroughly` takes that time, for what was thought to stay and is gone."""
+    if thoroughly:
         gc.unfreeze()
         gc.collect()
-    else:
-        gc.collect(1)
     gc.freeze()
     gc.set_threshold(YOUNG, 20, 20)
     gc.enable()

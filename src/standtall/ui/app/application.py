@@ -10,6 +10,7 @@ from pathlib import Path
 
 import cv2
 from PySide6.QtCore import (
+    QElapsedTimer,
     QLibraryInfo,
     QLocale,
     QMessageLogContext,
@@ -40,6 +41,8 @@ from standtall.ui.widgets import theme
 
 LETTERS = "Inter"
 """The family of the window's own letters."""
+THOROUGH_MS = 600_000
+"""How often at most all of memory is looked through for what is gone, when the person turns to another program."""
 SETTLED_MS = 3_000
 """After so long without another short on the Bench, what it is made of stays."""
 SWITCH_S = 0.0005
@@ -81,10 +84,19 @@ def dressed_window(application: QApplication, look: theme.Theme) -> MainWindow:
     settling = QTimer(window)
     settling.setSingleShot(True)
     settling.setInterval(SETTLED_MS)
-    settling.timeout.connect(settle)
+    settling.timeout.connect(lambda: settle())
     settling.timeout.connect(load_late, Qt.ConnectionType.SingleShotConnection)
     settling.start()
     window.workspace.opened_changed.connect(settling.start)
+    thorough = QElapsedTimer()
+    thorough.start()
+
+    def left(state: Qt.ApplicationState) -> None:
+        if state != Qt.ApplicationState.ApplicationActive and thorough.elapsed() > THOROUGH_MS:
+            thorough.restart()
+            settle(thoroughly=True)
+
+    application.applicationStateChanged.connect(left)
     return window
 
 

@@ -32,7 +32,7 @@ from standtall.ink.fonts import load_fonts
 from standtall.library import settings
 from standtall.ui.app.demo_opening import open_demo_in
 from standtall.ui.app.desktop_wishes import Wishes, desktop_wishes
-from standtall.ui.app.late import load_late
+from standtall.ui.app.late import load_for_bench, load_late
 from standtall.ui.app.one_instance import OneInstance, hand_over
 from standtall.ui.app.preferences.taking_effect import set_motion
 from standtall.ui.app.window import MainWindow
@@ -43,6 +43,7 @@ LETTERS = "Inter"
 """The family of the window's own letters."""
 THOROUGH_MS = 600_000
 """How often at most all of memory is looked through for what is gone, when the person turns to another program."""
+IDLE_MS = 5_000
 SETTLED_MS = 3_000
 """After so long without another short on the Bench, what it is made of stays."""
 SWITCH_S = 0.0005
@@ -85,7 +86,7 @@ def dressed_window(application: QApplication, look: theme.Theme) -> MainWindow:
     settling.setSingleShot(True)
     settling.setInterval(SETTLED_MS)
     settling.timeout.connect(lambda: settle())
-    settling.timeout.connect(load_late, Qt.ConnectionType.SingleShotConnection)
+    settling.timeout.connect(lambda: _load_late_when_idle(window), Qt.ConnectionType.SingleShotConnection)
     settling.start()
     window.workspace.opened_changed.connect(settling.start)
     thorough = QElapsedTimer()
@@ -100,6 +101,14 @@ def dressed_window(application: QApplication, look: theme.Theme) -> MainWindow:
     return window
 
 
+def _load_late_when_idle(window: MainWindow) -> None:
+    """Importing takes the interpreter from the window for moments: not while it has work to follow or plays."""
+    if window.workspace.jobs.entries or window.player.speed:
+        QTimer.singleShot(IDLE_MS, window, lambda: _load_late_when_idle(window))
+    else:
+        load_late()
+
+
 def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
     """Open what was asked for: the demo, a project, footage, or what was open last."""
     ws = window.workspace
@@ -112,6 +121,8 @@ def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
         elif ws.opened is None and not ws.sources:
             window.go("footage")
 
+    if demo or project is not None or footage or window.projects.settings.recent:
+        load_for_bench()
     if demo:
         open_demo_in(ws, window.go, window.walk)
     elif project is not None:

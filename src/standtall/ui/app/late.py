@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import importlib
 import threading
+from collections.abc import Callable, Sequence
 from typing import Final
 
 from standtall.posts.zones import zone_names
@@ -26,12 +27,20 @@ LATE: Final = (
 """Each is imported by whoever needs it, where it is needed: a sheet as it is opened, a library in the function that calls it."""
 
 
+def load_for_bench() -> None:
+    """Import what plans cameras, while a project is being opened."""
+    _beside(("scipy.linalg",), lambda: None)
+
+
 def load_late() -> None:
     """Import all of it in a thread of its own, so that nobody waits for it later; and gather the time zones that there are."""
+    _beside(LATE, zone_names)
 
+
+def _beside(names: Sequence[str], then: Callable[[], object]) -> None:
     def load() -> None:
-        for name in LATE:
+        for name in names:
             importlib.import_module(name)
-        zone_names()
+        then()
 
     threading.Thread(target=load, name="late imports", daemon=True).start()

@@ -264,9 +264,8 @@ def _rising(analysis: Analysis, rows: int, length: int) -> NDArray[np.bool_]:
     """For each row of pixels whether the talk gets clearly louder there than it was for a while: voices rise, people laugh."""
     level = np.array(analysis.level_db or (QUIET_DB,), np.float32)
     seconds = level[: len(level) // 100 * 100].reshape(-1, 100).max(axis=1) if len(level) >= 100 else level
-    from scipy.ndimage import median_filter  # slow to import: the window opens without it
-
-    usual = median_filter(seconds, USUAL_S, mode="nearest")
+    around = np.pad(seconds, (USUAL_S // 2, (USUAL_S - 1) // 2), mode="edge")
+    usual = np.median(np.lib.stride_tricks.sliding_window_view(around, USUAL_S), axis=1)
     louder = seconds - usual > RISES_DB
     at = np.clip(np.linspace(0, length / TICKS_PER_SECOND, rows).astype(int), 0, len(louder) - 1)
     return np.asarray(louder[at])

@@ -132,7 +132,7 @@ def _kinds(phrase: Sequence[CaptionWord], hand: ByHand) -> Kinds | None:
     return kinds if any(kinds) else None
 
 
-@functools.lru_cache(maxsize=8)
+@functools.lru_cache(maxsize=64)  # the looks that are shown beside each other have one each
 def _known_breaks(_grouping: Grouping, _width: Width) -> _Known:
     """How phrases were broken with a grouping and a width; kept, since an edit changes few phrases of many."""
     return {}

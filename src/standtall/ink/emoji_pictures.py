@@ -69,9 +69,9 @@ def pictured(text: str) -> list[Pictured]:
 
 
 @functools.lru_cache(maxsize=64)
-def _drawing(code: str) -> QSvgRenderer:
+def _drawing(code: str) -> bytes:
     with zipfile.ZipFile(ARCHIVE) as archive:
-        return QSvgRenderer(QByteArray(archive.read(code)))
+        return archive.read(code)
 
 
 @functools.lru_cache(maxsize=128)
@@ -82,7 +82,8 @@ def picture_of(code: str, side: int) -> QImage:
     painter = QPainter(image)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     rim = max(1, round(RIM * side))
-    _drawing(code).render(painter, QRectF(rim, rim, side - 2 * rim, side - 2 * rim))
+    renderer = QSvgRenderer(QByteArray(_drawing(code)))  # one of its own: threads must not share one
+    renderer.render(painter, QRectF(rim, rim, side - 2 * rim, side - 2 * rim))
     painter.end()
     bits: Any = image.bits()
     view = np.frombuffer(bits, np.uint8).reshape(side, image.bytesPerLine() // 4, 4)[:, :side]

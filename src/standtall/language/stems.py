@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-import functools
+import threading
 from typing import Any, Final
 
 STEMMERS: Final = {
@@ -19,9 +19,18 @@ def stem(word: str, language: str) -> str:
     return word if found is None else str(found.stemWord(word))
 
 
-@functools.cache
-def _stemmer(language: str) -> Any:
-    import snowballstemmer  # slow to import: the window opens without it
+_own = threading.local()
+"""Stemmers of each thread: they keep the word at hand within themselves, so that two threads would get parts of each other's."""
 
-    name = STEMMERS.get(language)
-    return snowballstemmer.stemmer(name) if name else None
+
+def _stemmer(language: str) -> Any:
+    kept: dict[str, Any] = _own.__dict__
+    if language not in kept:
+        name = STEMMERS.get(language)
+        if name is None:
+            kept[language] = None
+        else:
+            import snowballstemmer  # slow to import: the window opens without it
+
+            kept[language] = snowballstemmer.stemmer(name)
+    return kept[language]

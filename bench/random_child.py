@@ -24,7 +24,18 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QTimer, QUrl, qInstallMessageHandler
 from PySide6.QtGui import QContextMenuEvent, QDesktopServices, QDrag, QDragEnterEvent, QDropEvent, QWheelEvent
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication, QDialog, QFileDialog, QInputDialog, QMainWindow, QMenu, QMessageBox, QWidget
+from PySide6.QtWidgets import (
+    QAbstractButton,
+    QApplication,
+    QDialog,
+    QFileDialog,
+    QInputDialog,
+    QLabel,
+    QMainWindow,
+    QMenu,
+    QMessageBox,
+    QWidget,
+)
 
 from standtall.base.log import hear_all, log_file
 from standtall.demo.programme import programme
@@ -135,7 +146,8 @@ class Hand:
         seen = [w for w in top.findChildren(QWidget) if w.isVisible() and w.width() > 2 and w.height() > 2]
         chosen = self.dice.choice(seen) if seen else top
         self.own.append((began, time.monotonic()))
-        self.last = f"{type(chosen).__name__} {chosen.accessibleName() or getattr(chosen, 'text', str)()}"[:80]
+        says = chosen.text() if isinstance(chosen, QAbstractButton | QLabel) else ""
+        self.last = f"{type(chosen).__name__} {chosen.accessibleName() or says}"[:80]
         return chosen
 
     def _spot(self, widget: QWidget) -> QPoint:

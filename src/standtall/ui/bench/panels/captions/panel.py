@@ -69,6 +69,7 @@ class CaptionsPanel(QWidget):
         whole.addWidget(self._tabs)
         self._picture: QImage | None = None
         self._pictured = 0.0
+        self._latest: Shown | None = None
         self._stale = False
         for signal in (workspace.opened_changed, workspace.composition_changed, workspace.selection.changed):
             signal.connect(self._changed)
@@ -92,6 +93,7 @@ class CaptionsPanel(QWidget):
 
     def show_picture(self, shown: Shown) -> None:
         """A moment of the short, which samples have behind them; while it plays the first stays."""
+        self._latest = shown
         if self.isVisible() and time.monotonic() - self._pictured > PICTURE_S:
             self._pictured = time.monotonic()
             self._picture = shown.wide.scaledToWidth(300)
@@ -111,6 +113,8 @@ class CaptionsPanel(QWidget):
         super().showEvent(event)
         if self._stale:
             self._changed()
+        if self._latest is not None:
+            self.show_picture(self._latest)
 
     def refresh(self) -> None:
         opened = self._ws.opened

@@ -19,6 +19,7 @@ from standtall.session.render_many import PATTERN
 from standtall.ui.app.preferences.preferences_sheet import PreferencesSheet
 from standtall.ui.app.preferences.taking_effect import set_motion
 from standtall.ui.app.window import MainWindow
+from standtall.ui.bench.panels.captions.gallery import LookSample
 from standtall.ui.preview import clocks
 from standtall.ui.widgets import theme
 from tests.ui.driving import WAIT
@@ -197,9 +198,11 @@ def test_with_less_motion_looks_move_only_under_the_pointer(qtbot: QtBot, window
     gallery = window.bench.inspector.captions.gallery
     moved: list[object] = []
     for sample in gallery.samples:
-        sample.move_to = lambda _tick, s=sample: moved.append(s)  # type: ignore[method-assign, misc]
+        sample.show_picture = lambda p, s=sample: (moved.append(s), LookSample.show_picture(s, p))[0]  # type: ignore[method-assign, misc]
     sheet.close()
-    qtbot.waitUntil(lambda: not gallery.samples[1].visibleRegion().isEmpty(), timeout=WAIT)
+    gallery._timer.stop()
+    qtbot.waitUntil(lambda: not gallery.samples[1].visibleRegion().isEmpty() and not gallery._busy, timeout=WAIT)
+    gallery._beside = lambda work, then, _failed: then(work())  # type: ignore[method-assign]
     moved.clear()
     gallery._step()
     assert len(moved) > 1

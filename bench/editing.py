@@ -15,6 +15,7 @@ from PySide6.QtCore import QEventLoop, QTimer
 from PySide6.QtWidgets import QApplication
 
 from bench.row import Row
+from standtall.base.memory import settle
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting import by_words
 from standtall.framing.camera import plan
@@ -163,6 +164,7 @@ def scrolling(talk: Transcript, length: int) -> Iterator[Row]:
 def striking(workspace: Workspace, application: QApplication) -> Iterator[Row]:
     """A word struck out of a short of 90 s and out of one of an hour: from the key to the whole Bench painted anew, saved on the
     way; once with what belongs to the place beside the script, once with the removals sheet."""
+    settle()  # as the window does once something is on the Bench
     whole = Bench(workspace)
     whole.resize(820, 790)
     whole.show()

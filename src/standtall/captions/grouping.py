@@ -9,6 +9,7 @@ from __future__ import annotations
 
 import functools
 import itertools
+import operator
 from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass, field
 from typing import Final, NamedTuple
@@ -38,6 +39,10 @@ Kinds = tuple[BreakKind | None, ...]
 Width = Callable[[str], float]
 """Width of a text as a share of the widest allowed line."""
 Ticks = NDArray[np.int64]
+_SOURCE, _TEXT, _START, _END, _SEGMENT = (
+    operator.itemgetter(CaptionWord._fields.index(name)) for name in ("source", "text", "start", "end", "segment")
+)
+"""What is asked of thousands of words at each edit."""
 _Known = dict[tuple[tuple[str, ...], Kinds | None, bytes], tuple[tuple[int, ...], ...]]
 """How many words each line of each card of a phrase holds, by its texts, what a person put before them, and their starts and ends
 from its start on (int64, word by word)."""
@@ -104,9 +109,9 @@ def cards(
         return ()
     hand = by_hand or ByHand()
     known = _known_breaks(grouping, width)
-    texts = tuple([word.text for word in said])
-    starts = np.fromiter((word.start for word in said), np.int64, len(said))
-    ends = np.fromiter((word.end for word in said), np.int64, len(said))
+    texts = tuple(map(_TEXT, said))
+    starts = np.fromiter(map(_START, said), np.int64, len(said))
+    ends = np.fromiter(map(_END, said), np.int64, len(said))
     firsts = _phrase_starts(said, texts, starts, ends, hand)
     sizes = np.diff(firsts, append=len(said))
     from_start = np.stack((starts, ends), axis=1) - np.repeat(starts[firsts], sizes)[:, None]
@@ -152,12 +157,14 @@ def _shown(
         stay = _stay(said[firsts[n] : firsts[n] + sum(groups[n][1])], hand)
         stops[n] = stops[n] if stay is None else lasts[n] + stay
     stops = np.maximum(begins + 1, np.minimum(stops, after))
-    for (first, rows), begin, stop in zip(groups, begins.tolist(), stops.tolist(), strict=True):
-        lines = []
-        for count in rows:
-            lines.append(said[first : first + count])
-            first += count
-        yield tuple(lines), begin, stop
+    return zip((_lines(said, first, rows) for first, rows in groups), begins.tolist(), stops.tolist(), strict=True)
+
+
+def _lines(said: tuple[CaptionWord, ...], first: int, rows: tuple[int, ...]) -> tuple[tuple[CaptionWord, ...], ...]:
+    if len(rows) == 1:
+        return (said[first : first + rows[0]],)
+    ends = list(itertools.accumulate(rows, initial=first))
+    return tuple([said[a:b] for a, b in itertools.pairwise(ends)])
 
 
 def _stay(words: Sequence[CaptionWord], hand: ByHand) -> int | None:
@@ -169,10 +176,10 @@ def _phrase_starts(
     said: tuple[CaptionWord, ...], texts: tuple[str, ...], starts: Ticks, ends: Ticks, hand: ByHand
 ) -> list[int]:  # fmt: skip
     """Numbers of the words with which phrases begin: after a pause, the end of a sentence, another speaker, a cut."""
-    segments = np.fromiter((word.segment for word in said), np.int64, len(said))
+    segments = np.fromiter(map(_SEGMENT, said), np.int64, len(said))
     speakers = np.fromiter((word.said.speaker for word in said), np.int64, len(said))
     parted = (np.diff(segments) != 0) | (np.diff(speakers) != 0)
-    if len({word.source for word in said}) > 1:
+    if len(set(map(_SOURCE, said))) > 1:
         parted |= np.array([a.source != b.source for a, b in itertools.pairwise(said)])
     pauses = starts[1:] - ends[:-1] > PHRASE_PAUSE
     begins = parted | pauses | np.array([_ends(text) for text in texts[:-1]], bool)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import operator
 from collections.abc import Iterable, Mapping
 from fractions import Fraction
 from itertools import repeat
@@ -26,6 +27,9 @@ class CaptionWord(NamedTuple):
     start: int
     end: int
     segment: int = 0
+
+
+_START = operator.itemgetter(CaptionWord._fields.index("start"))
 
 
 class Worded(Protocol):
@@ -66,7 +70,7 @@ def made(rows: Iterable[tuple[object, ...]]) -> list[CaptionWord]:
 def _first_frames(words: tuple[CaptionWord, ...], fps: Fraction) -> list[int]:
     """The first frame whose middle is not before each word's start: `first_frame` below, for all words at once."""
     once, below = fps.numerator, TICKS_PER_SECOND * fps.denominator
-    starts = np.fromiter((w.start for w in words), np.int64, len(words))
+    starts = np.fromiter(map(_START, words), np.int64, len(words))
     numbers = np.maximum(0, (2 * starts * once - below) // (2 * below))
     while True:
         whole, rest = np.divmod((2 * numbers + 1) * below, 2 * once)
@@ -95,7 +99,7 @@ def with_a_frame_each(words: tuple[CaptionWord, ...], fps: Fraction) -> tuple[Ca
         return number
 
     firsts = _first_frames(words, fps)
-    for i in [i for i in range(len(out) - 1) if firsts[i] == firsts[i + 1]]:
+    for i in np.flatnonzero(np.diff(firsts) == 0).tolist():
         here, after = firsts[i], firsts[i + 1]
         if here != after or out[i].segment != out[i + 1].segment:
             continue

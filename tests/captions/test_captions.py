@@ -16,8 +16,10 @@ from standtall.captions.clearance import CHOICES, LIKED, MOVE, _covered, clear_c
 from standtall.captions.grouping import AFTER, ByHand, Card, Grouping, _Phrase, cards, phrase_of
 from standtall.captions.said import spoken
 from standtall.captions.translated import translated
+from standtall.compose.composition import looked_at
 from standtall.language.bonds import bonds
 from standtall.language.segmentation import chunk_ends
+from standtall.model.analysis import Analysis
 from standtall.model.caption_marks import Break, BreakKind, Hold
 from standtall.model.cut import Segment
 from standtall.model.timemap import TimeMap
@@ -242,6 +244,33 @@ def test_captions_move_seldom_and_only_where_it_helps() -> None:
     short = clear_course([free, low, free], [1.0, 0.2, 1.0], 0.04)
     assert len(set(short)) == 1, "not for a moment"
     assert clear_course([], [], 0.04) == []
+
+
+def test_what_is_seen_at_several_moments_weighs_as_much_as_at_one() -> None:
+    low = Rect(0.2, 0.55, 0.6, 0.3)
+    third = Rect(low.x, low.y, low.w / 3, low.h)
+    seen, seconds = [[], [low], [low, low, low]], [1.0, 0.4, 0.9]
+    thirds = [[], [third], [third, third, third]]
+    assert clear_course(seen, seconds, 0.04, moments=3) == clear_course(thirds, seconds, 0.04)
+
+
+def test_cards_that_are_looked_at_stay_the_same_after_a_cut() -> None:
+    """Of many cards about as many as are asked for, at the same places of the source, so that what was seen there is kept."""
+    words = tuple(Word(f"w{n}", n * TICKS_PER_SECOND, n * TICKS_PER_SECOND + 20_000) for n in range(900))
+    grouping = Grouping(max_words=1)
+
+    def looked(*segments: Segment) -> set[int]:
+        time_map = TimeMap(segments)
+        made = cards(spoken({"k": Analysis("k", words)}, time_map), grouping, len, time_map.length)
+        return {made[n].words[0].said.id for n in looked_at(made, time_map, 200)}
+
+    whole = Segment("k", 0, 900 * TICKS_PER_SECOND)
+    before = looked(whole)
+    after = looked(Segment("k", 0, 40 * TICKS_PER_SECOND), Segment("k", 43 * TICKS_PER_SECOND, whole.end))
+    assert 100 <= len(before) <= 230
+    assert len(before - after) <= 2
+    few = looked(Segment("k", 0, 20 * TICKS_PER_SECOND))
+    assert len(few) == 20, "all of few"
 
 
 @settings(max_examples=30)

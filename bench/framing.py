@@ -281,8 +281,9 @@ def _switches(scene: Scene, framed: list[Cells]) -> list[float]:
     for who, start, end in sorted(truth["said"], key=lambda s: s[1]):
         if turns and turns[-1][0] == who and start - turns[-1][2] < 3:
             turns[-1][2] = max(turns[-1][2], end)
-        elif end - start >= SHORT_S or (turns and turns[-1][0] == who):
+        else:
             turns.append([who, start, end])
+    turns = [t for n, t in enumerate(turns) if t[2] - t[1] >= SHORT_S or (n and turns[n - 1][0] == t[0])]
     out = []
 
     def holds(n: int, who: str) -> bool | None:

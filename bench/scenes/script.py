@@ -171,6 +171,18 @@ SCENES: Final = (
     Scene("a hand and a profile", True, 30, (
         Shot(15, "street", (at("abel", 430, 320, 240, 5, "hand"), at("mei", 900, 320, 230, -45)),
              taking_turns(("abel", 4.0), ("mei", 3.5), ("abel", 5.0)), ("follow", "stack")),)),
+    Scene("a lap and a hand", True, 30, (
+        Shot(17, "studio", (at("jonah", 380, 315, 225, 15, "down"), at("ines", 900, 320, 230, -5, "hand")),
+             taking_turns(("jonah", 4.5), ("ines", 4.0), ("jonah", 3.0), ("ines", 2.5)), ("follow", "stack")),)),
+    Scene("a lap and a plate", True, 25, (
+        Shot(18, "street", (at("tomas", 400, 320, 235, 20, "chews"), at("ruth", 910, 315, 225, -20, "down")),
+             taking_turns(("ruth", 5.0), ("tomas", 4.0), ("ruth", 4.0), ("tomas", 2.5)), ("follow", "stack")),)),
+    Scene("two in profile", True, 30, (
+        Shot(17, "studio", (at("jonah", 390, 320, 235, 52), at("mei", 930, 320, 230, -55)),
+             taking_turns(("mei", 3.5), ("jonah", 4.5), ("mei", 3.0), ("jonah", 3.0)), ("follow", "stack")),)),
+    Scene("two who eat", True, 25, (
+        Shot(16, "street", (at("mei", 300, 310, 190, 15, "chews"), at("ines", 660, 315, 180, 0, "chews"), at("jonah", 1010, 310, 185, -15)),
+             taking_turns(("jonah", 4.0), ("ines", 3.5), ("jonah", 3.0), ("mei", 3.0)), ("follow", "stack", "grid")),)),
     Scene("hands and a lap", False, 25, (
         Shot(16, "room", (at("mei", 400, 320, 240, 10, "hand"), at("tomas", 920, 320, 240, -10, "down")),
              taking_turns(("tomas", 4.0), ("mei", 3.5), ("tomas", 4.0)), ("follow", "stack")),)),

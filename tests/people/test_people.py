@@ -10,155 +10,16 @@ from standtall.demo.heads import PEOPLE, Pose, draw_head
 from standtall.demo.sets import blank, pen_on, pixels
 from standtall.media.planes import Planes, from_rgb, scaled
 from standtall.model.analysis import LEVEL_STEP, Analysis
-from standtall.model.people import FaceSample, Talk, Track
-from standtall.model.words import Word
+from standtall.model.people import FaceSample, Track
 from standtall.people.detection import one_person
 from standtall.people.faces import FaceMesh, Mesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower
 from standtall.people.reidentify import group
 from standtall.people.shot_changes import SIZE, ChangeFinder, shots_between
-from standtall.people.talking import Lips, read_lips, stretches
-from standtall.people.voices import SILENT, Voices, _likes, _Unit, two_voices, who_talks
 from tests.conftest import grey
 from tests.seeing import find_faces
 
 STEP = TICKS_PER_SECOND // 15
-
-
-def mouth_track(person: int, x: float, moving: tuple[float, float], seconds: float, size: float = 0.03) -> Track:
-    """A face whose mouth opens four times a second inside `moving` and trembles a little outside."""
-    samples = []
-    for i in range(int(seconds * 15)):
-        t = i / 15
-        talks = moving[0] <= t < moving[1]
-        mouth = (size * (0.5 + 0.5 * np.sin(2 * np.pi * 4 * t)) if talks else 0.0) + 0.001 * ((i * 7919) % 5)
-        samples.append(FaceSample(i * STEP, x, 0.2, 0.1, 0.2, float(mouth)))
-    return Track(0, person, tuple(samples))
-
-
-def voice(seconds: float) -> np.ndarray:
-    """Loudness that beats four times a second, as dBFS each 10 ms."""
-    t = np.arange(int(seconds * 100)) / 100
-    return (-45 + 30 * (0.5 + 0.5 * np.sin(2 * np.pi * 4 * t))).astype(np.float32)
-
-
-def talk_words(*spans: tuple[float, float]) -> tuple[Word, ...]:
-    return tuple(Word(f"w{i}.", round(a * TICKS_PER_SECOND), round(b * TICKS_PER_SECOND)) for i, (a, b) in enumerate(spans))
-
-
-def by_lips(words: tuple[Word, ...], tracks: tuple[Track, ...], level: np.ndarray) -> tuple[Talk, ...]:
-    people = 1 + max(t.person for t in tracks)
-    return who_talks(words, read_lips(words, tracks, (), level), (), SILENT, people)[0]
-
-
-def sounding(*spans: tuple[float, float, int]) -> Voices:
-    """Made-up prints, two a second: voice k points along axis k, with a little noise."""
-    rng = np.random.default_rng(5)
-    middles, prints = [], []
-    for start, end, who in spans:
-        for at in np.arange(start + 0.25, end, 0.5):
-            row = rng.normal(0, 0.05, 8)
-            row[who] += 1
-            middles.append(round(at * TICKS_PER_SECOND))
-            prints.append(row / np.linalg.norm(row))
-    return Voices(np.array(middles, np.int64), np.array(prints, np.float32))
-
-
-def said_in(*spans: tuple[float, float]) -> tuple[Word, ...]:
-    """Words of 0.3 s that fill the spans, each span a sentence."""
-    out = []
-    for start, end in spans:
-        count = round((end - start) / 0.3)
-        for i in range(count):
-            text = f"w{i}" + ("." if i + 1 == count else "")
-            out.append(Word(text, round((start + 0.3 * i) * TICKS_PER_SECOND), round((start + 0.3 * (i + 1)) * TICKS_PER_SECOND)))
-    return tuple(out)
-
-
-def test_a_voice_without_a_face_is_somebody_of_their_own() -> None:
-    words = said_in((0.0, 3.6), (4.2, 7.8), (8.4, 12.0))
-    tracks = (mouth_track(0, 0.2, (0, 4), 12),)
-    lips = read_lips(words, tracks, (), voice(12))
-    talk, strangers = who_talks(words, lips, (), sounding((0, 3.6, 0), (4.2, 7.8, 1), (8.4, 12, 0)), 1)
-    assert strangers == 1
-    assert [(t.person, round(t.start / TICKS_PER_SECOND, 1)) for t in talk] == [(0, 0.0), (1, 4.2), (0, 8.4)]
-
-
-def test_a_turn_inside_a_sentence_is_heard_by_the_voice() -> None:
-    words = said_in((0.0, 9.0))
-    lips = read_lips(words, (), (), voice(9))
-    talk, strangers = who_talks(words, lips, (), sounding((0, 4.5, 0), (4.5, 9, 1)), 0)
-    assert strangers == 2
-    assert [t.person for t in talk] == [0, 1]
-    assert abs(talk[0].end / TICKS_PER_SECOND - 4.5) <= 0.9
-
-
-def test_a_few_odd_seconds_in_hours_are_nobody() -> None:
-    """The same two odd seconds: somebody of their own in half a minute, a cough in an hour."""
-    for minutes, strangers in ((0.5, 1), (60, 0)):
-        turns = [(t, t + 9.0, 0) for t in np.arange(5.0, minutes * 60, 10.0)]
-        words = talk_words((0.5, 2.9), *((a, b) for a, b, _ in turns))
-        lips = read_lips(words, (), (), voice(minutes * 60 + 10))
-        assert who_talks(words, lips, (), sounding((0.5, 2.9, 3), *turns), 0)[1] == 1 + strangers
-
-
-def test_lips_of_hours_are_those_of_their_pieces() -> None:
-    """What was sought among the faces of a whole source is found among those near a stretch."""
-    tracks = tuple(
-        Track(n, n % 3, tuple(FaceSample(at + i * STEP, 0.4, 0.2, 0.1, 0.2, 0.02 * (i % 4)) for i in range(30 + 40 * (n % 2))))
-        for n, at in enumerate(range(0, 90 * TICKS_PER_SECOND, 2 * TICKS_PER_SECOND))
-    )
-    words = talk_words(*((t, t + 0.8) for t in np.arange(0.3, 90, 1.1)))
-    for lips in read_lips(words, tracks, (), voice(95)):
-        seen = {t.person for t in tracks if t.start <= lips.end and t.end >= lips.start}
-        assert set(lips.scores) == seen
-
-
-def test_two_who_sound_alike_are_parted_where_the_person_says_there_are_two() -> None:
-    words = said_in((0.0, 3.6), (4.2, 7.8))
-    lips = read_lips(words, (), (), voice(8))
-    near = sounding((0, 3.6, 0), (4.2, 7.8, 0))
-    near.prints[7:, 1] += 0.3
-    near.prints[:] /= np.linalg.norm(near.prints, axis=1, keepdims=True)
-    assert who_talks(words, lips, (), near, 0)[1] == 1
-    talk, strangers = who_talks(words, lips, (), near, 0, least=2)
-    assert strangers == 2
-    assert [t.person for t in talk] in ([0, 1], [1, 0])
-
-
-def test_voices_overrule_lips_that_chew() -> None:
-    """Person 1 chews while person 0, whose mouth is hidden then, goes on talking."""
-    words = said_in((0.0, 3.6), (4.2, 7.8), (8.4, 12.0))
-    tracks = (mouth_track(0, 0.2, (0, 8), 12), mouth_track(1, 0.7, (8, 12), 12))
-    lips = read_lips(words, tracks, (), voice(12))
-    talk, _ = who_talks(words, lips, (), sounding((0, 12, 0)), 2)
-    assert {t.person for t in talk} == {0}
-
-
-def test_two_voices_are_parted_and_one_voice_is_split_by_its_extremes() -> None:
-    both = sounding((0, 5, 2), (5, 8, 4)).prints
-    sides = two_voices(both)
-    assert sides is not None
-    assert sides.tolist() == [0] * 10 + [1] * 6
-    assert two_voices(both[:1]) is None
-
-
-def test_the_moving_mouth_talks() -> None:
-    tracks = (mouth_track(0, 0.2, (0, 4), 8), mouth_track(1, 0.7, (4, 8), 8))
-    talk = by_lips(talk_words((0.2, 3.6), (4.3, 7.6)), tracks, voice(8))
-    assert [t.person for t in talk] == [0, 1]
-
-
-def test_a_beard_that_hides_half_the_movement_still_talks() -> None:
-    tracks = (mouth_track(0, 0.2, (0, 4), 8, size=0.006), mouth_track(1, 0.7, (4, 8), 8, size=0.05))
-    talk = by_lips(talk_words((0.2, 3.6), (4.3, 7.6)), tracks, voice(8))
-    assert [t.person for t in talk] == [0, 1]
-
-
-def test_stretches_end_at_pauses_sentences_and_cuts() -> None:
-    words = (*(Word(w, i * 9_600, i * 9_600 + 9_600) for i, w in enumerate(["a", "b.", "c", "d"])), Word("e", 90_000, 99_000))
-    assert stretches(words, ()) == [(0, 19_200), (19_200, 38_400), (90_000, 99_000)]
-    assert len(stretches(words, (28_800,))) == 4
 
 
 def test_the_same_clothes_are_the_same_person_unless_seen_at_once() -> None:
@@ -341,21 +202,3 @@ def test_a_face_is_not_known_where_it_was_not_seen() -> None:
     assert before is not None
     assert after is not None
     assert (before.x, after.x) == (0.1, 0.8), "never between the two"
-
-
-def test_somebody_in_view_whose_voice_is_not_known_may_be_the_one_who_sounds_strange() -> None:
-    """Ann's voice is known, Bo's is not; a voice that is only a little like Ann's is Bo's where his lips follow it as well."""
-    rng = np.random.default_rng(4)
-    ann = rng.normal(0, 1, 256)
-    ann /= np.linalg.norm(ann)
-    other = rng.normal(0, 1, 256)
-    other -= other @ ann * ann
-    other /= np.linalg.norm(other)
-    heard = 0.66 * ann + np.sqrt(1 - 0.66**2) * other
-    lips = Lips(0, 48_000, {0: 0.5, 1: 0.55})
-    like = _likes(_Unit(0, 48_000, lips, True, heard.astype(np.float32)), {0: ann.astype(np.float32)}, 2)
-    assert like[1] > like[0]
-    sure = _likes(
-        _Unit(0, 48_000, lips, True, (0.9 * ann + np.sqrt(0.19) * other).astype(np.float32)), {0: ann.astype(np.float32)}, 2
-    )
-    assert sure[0] > sure[1]

@@ -20,7 +20,7 @@ from standtall.model.people import People, Track
 
 HELD: Final = round(0.7 * TICKS_PER_SECOND)
 """Answers shorter than this are held over, where nothing else is asked for."""
-LEAD: Final = round(0.03 * TICKS_PER_SECOND)
+LEAD: Final = round(0.01 * TICKS_PER_SECOND)
 """How long before a new speaker's first word the camera is there (a person's choice: looking ahead is allowed)."""
 UNSEEN: Final = 6.0
 """What it costs to point at somebody who is not seen, against showing somebody who does not speak."""

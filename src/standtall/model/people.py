@@ -156,6 +156,8 @@ class People:
     `people.wardrobe`) in ten-thousandths."""
     shakes: tuple[Shake, ...] = ()
     """Measured only where a shot is to be steadied."""
+    overlaps: tuple[Talk, ...] = ()
+    """What others in view say beside `talk`, by its start."""
 
     def shot_at(self, tick: int) -> int:
         """Index of the shot at `tick` (the last one after the end)."""
@@ -166,6 +168,11 @@ class People:
         """The person talking at `tick`, or None."""
         i = bisect.bisect_right(self.talk, tick, key=lambda t: t.start) - 1
         return self.talk[i].person if i >= 0 and tick < self.talk[i].end else None
+
+    def others_at(self, tick: int) -> tuple[int, ...]:
+        """Who talks at `tick` beside the person of `talk`."""
+        last = bisect.bisect_right(self.overlaps, tick, key=lambda t: t.start)
+        return tuple(t.person for t in self.overlaps[:last] if tick < t.end)
 
     def tracks_in(self, shot: int) -> tuple[Track, ...]:
         if not self.shots:

@@ -24,8 +24,9 @@ from standtall.people.reidentify import DIFFERENT, distance, group
 from standtall.people.shot_changes import SIZE, Change, ChangeFinder, shots_between, where_it_changes
 from standtall.people.shot_looks import SeenLook, with_looks
 from standtall.people.sights import Sight, Sights, regions
-from standtall.people.talking import RATE, read_lips
-from standtall.people.voices import SILENT, Voices, who_talks
+from standtall.people.talking import RATE, Mouths
+from standtall.people.voices import SILENT, Voices
+from standtall.people.who_talks import who_talks
 from standtall.people.writing import TextDetector
 
 LINES: Final = 540
@@ -169,11 +170,10 @@ def with_talk(
     """The same people with who of them says what, told from lips and voice together; voices that belong to no face
     become people of their own, who are never in the picture. At least `least` voices are told apart where there are any."""
     cuts = tuple(s.start for s in people.shots[1:])
-    lips = read_lips(words, people.tracks, cuts, level_db)
-    talk, strangers = who_talks(words, lips, cuts, voices, len(people.names), least)
     known = len(people.names)
-    names = people.names + tuple(f"Voice {known + i + 1}" for i in range(strangers))
-    return replace(people, talk=talk, names=names)
+    said = who_talks(words, Mouths(people.tracks, level_db, known), cuts, voices, least)
+    names = people.names + tuple(f"Voice {known + i + 1}" for i in range(said.strangers))
+    return replace(people, talk=said.talk, names=names, overlaps=said.overlaps)
 
 
 def _tracks(trails: list[SeenTrail], shots: tuple[Shot, ...]) -> tuple[tuple[Track, ...], tuple[tuple[int, ...], ...]]:

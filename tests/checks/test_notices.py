@@ -35,6 +35,7 @@ KEY = "0123456789abcdef01234567"
 SHORT = Short.of("a", (Segment(KEY, 100 * S, 108 * S), Segment(KEY, 20 * S, 26 * S)))
 
 FACTS = {
+    "other": "Bo",
     "over": 1, "limit": 2, "name": "x", "path": "/x", "percent": 300, "count": 3, "words": "x", "lufs": -40, "length": 48_000,
     "told": "x", "how": "x", "free": 1, "need": 2,
 }  # fmt: skip
@@ -68,14 +69,16 @@ def test_the_window_has_words_for_every_notice_and_fix() -> None:
         assert told.count(", or ") == len(get_args(Fix)) - 1
 
 
-def framed(x: float, h: float = 1.0, texts: tuple[Region, ...] = ()) -> tuple[Notice, ...]:
+def framed(
+    x: float, h: float = 1.0, texts: tuple[Region, ...] = (), beside: tuple[Talk, ...] = (), other: float = 0.6
+) -> tuple[Notice, ...]:
     """Notices about a short of somebody at 0.4 and a listener at 0.6, framed by hand around `x`."""
     shot = Segment(KEY, 0, 10 * S)
     tracks = tuple(
         Track(0, n, tuple(FaceSample(t, at, 0.3, 0.08, 0.2, 0.0) for t in range(0, 10 * S, S // 5)))
-        for n, at in enumerate((0.36, 0.6))
+        for n, at in enumerate((0.36, other))
     )
-    people = People((Shot(0, 10 * S),), tracks, (Talk(0, 10 * S, 0, 1.0),), ("Ann", "Bo"), texts)
+    people = People((Shot(0, 10 * S),), tracks, (Talk(0, 10 * S, 0, 1.0),), ("Ann", "Bo"), texts, overlaps=beside)
     source = Source(KEY, "/a.mp4", "a", 10 * S, 1920, 1080)
     short = keyframe_edits.set_crop(Short.of("a", (shot,)), shot, x, 0.5, h).short
     return framing_notices(composed(short, source, Analysis(KEY, people=people)))
@@ -92,6 +95,17 @@ def test_half_a_face_and_a_lost_speaker_are_told_of_at_their_place() -> None:
     assert (lost.kind, lost.fixes) == ("speaker out of frame", ("frame automatically", "show all at once"))
     assert lost.place is not None
     assert lost.place.tick < S
+
+
+def test_the_one_of_two_who_speak_that_is_not_shown_is_told_of() -> None:
+    beside = (Talk(2 * S, 4 * S, 1, 0.95),)
+    (two,) = framed(0.4, beside=beside, other=0.8)
+    assert (two.kind, two.facts["name"], two.facts["other"], two.fixes) == ("two speak", "Ann", "Bo", ("show all at once",))
+    assert two.place is not None
+    assert 2 * S <= two.place.tick < 4 * S
+    assert sentence(two) == "Bo speaks beside Ann and is not shown: show all at once"
+    assert framed(0.4, beside=beside, other=0.45) == (), "both are in frame"
+    assert [n.kind for n in framed(0.95, beside=beside, other=0.9)] == ["speaker out of frame"], "that is what is wrong there"
 
 
 def test_writing_that_is_cut_and_soft_pictures_are_told_of() -> None:

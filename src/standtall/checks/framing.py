@@ -1,4 +1,5 @@
-"""What may have been missed in the framing of a short: cut writing, half faces, speakers out of frame, soft pictures."""
+"""What may have been missed in the framing of a short: cut writing, half faces, speakers out of frame or only one of two who
+speak at once in it, soft pictures."""
 
 from __future__ import annotations
 
@@ -27,6 +28,7 @@ FIXES: Final[dict[Kind, tuple[Fix, ...]]] = {
     "text cut": ("show the whole picture",),
     "face cut": ("frame automatically",),
     "speaker out of frame": ("frame automatically", "show all at once"),
+    "two speak": ("show all at once",),
     "head cut": ("frame automatically",),
     "jump": ("frame both alike",),
     "soft picture": ("show the whole picture",),
@@ -109,6 +111,11 @@ def _told_of(view: View, people: People, footage: Footage, tick: int, high: int)
             yield "face cut", {"person": person, "name": _name(people, person)}
         elif person == speaker and inside >= CUT[1] and all(_cuts_head(face, crop) for crop in crops):
             yield "head cut", {"person": person, "name": _name(people, person)}
+    unseen = [
+        p for p in people.others_at(tick) if p in faces and p != speaker and max(_share(faces[p], c) for c in crops) < CUT[0]
+    ]
+    if speaker in faces and unseen and max(_share(faces[speaker], crop) for crop in crops) > CUT[1]:
+        yield "two speak", {"person": unseen[0], "name": _name(people, speaker), "other": _name(people, unseen[0])}
     enlarged = max(cell.target.h * high / (cell.crop.h * footage.source.height) for cell in view.cells)
     if enlarged > SOFT:
         yield "soft picture", {"percent": round(100 * enlarged)}

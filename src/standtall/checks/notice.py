@@ -19,6 +19,7 @@ Kind = Literal[
     "face cut",
     "head cut",
     "speaker out of frame",
+    "two speak",
     "jump",
     "caption on a face",
     "caption on writing",

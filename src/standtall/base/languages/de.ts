@@ -14613,6 +14613,10 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>Sprecher nicht im Bild</translation>
     </message>
     <message>
+        <source>two speak</source>
+        <translation>zwei sprechen</translation>
+    </message>
+    <message>
         <source>small jumps</source>
         <translation>kleine Sprünge</translation>
     </message>
@@ -14715,6 +14719,10 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
     <message>
         <source>{name} speaks out of frame</source>
         <translation>{name} spricht außerhalb des Bildes</translation>
+    </message>
+    <message>
+        <source>{other} speaks beside {name} and is not shown</source>
+        <translation>{other} spricht zugleich mit {name} und ist nicht zu sehen</translation>
     </message>
     <message>
         <source>The head of {name} is cut by the frame</source>

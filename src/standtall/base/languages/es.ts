@@ -14613,6 +14613,10 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>hablante fuera de cuadro</translation>
     </message>
     <message>
+        <source>two speak</source>
+        <translation>hablan dos</translation>
+    </message>
+    <message>
         <source>small jumps</source>
         <translation>pequeños saltos</translation>
     </message>
@@ -14715,6 +14719,10 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
     <message>
         <source>{name} speaks out of frame</source>
         <translation>{name} habla fuera de cuadro</translation>
+    </message>
+    <message>
+        <source>{other} speaks beside {name} and is not shown</source>
+        <translation>{other} habla a la vez que {name} y no se ve</translation>
     </message>
     <message>
         <source>The head of {name} is cut by the frame</source>

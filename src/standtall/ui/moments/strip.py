@@ -224,6 +224,11 @@ class SourceStrip(QWidget):
             place = QRectF(SPEAKERS, top, 8, max(1.0, bottom - top))
             painter.fillRect(place, theme.person_colour(talk.person))
             painter.fillRect(place, theme.person_brush(talk.person))
+        for beside in analysis.people.overlaps:
+            top, bottom = self._y(beside.start), self._y(beside.end)
+            place = QRectF(SPEAKERS + 4, top, 4, max(1.0, bottom - top))
+            painter.fillRect(place, theme.person_colour(beside.person))
+            painter.fillRect(place, theme.person_brush(beside.person))
         painter.setPen(QPen(QColor("#e9e4da"), 1))
         for shot in analysis.people.shots[1:]:
             y = round(self._y(shot.start))

@@ -16,7 +16,7 @@ from standtall.framing.following import FASTEST, Path
 from standtall.framing.spans import Span
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.cut import Segment
-from standtall.model.people import Track
+from standtall.model.people import People, Talk, Track
 from standtall.sound.meters import Meters
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.rows import ROW, Page
@@ -29,6 +29,9 @@ SPEED_WIDE, SLOWEST_SHOWN = 16, 0.02
 
 TENTH, LOW_LUFS, HIGH_LUFS, LOUD_WIDE = TICKS_PER_SECOND // 10, -36.0, -8.0, 22.0
 """The loudness line: its step in ticks, what stands at its ends in LUFS, its width in pixels."""
+
+
+BESIDE = "#e9e4da"
 
 
 @dataclass(frozen=True, slots=True)
@@ -123,6 +126,9 @@ def paint_picture_lane(
         for track in people.tracks_in(number):
             if track.end > first and track.start < last:
                 _ribbon(painter, lane, page, track, first, last)
+    for beside in people.overlaps:
+        if beside.start < last and beside.end > first:
+            _beside(painter, lane, page, people, beside)
     spans = opened.camera.spans
     near = bisect.bisect_right(spans, first, key=lambda s: s.start) - 1
     for span in spans[max(0, near) : bisect.bisect_left(spans, last, key=lambda s: s.start)]:
@@ -150,6 +156,15 @@ def _ribbon(painter: QPainter, lane: LaneBox, page: Page, track: Track, first: i
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(_cloth(track.person))
     painter.drawPolygon(QPolygonF([*left, *reversed(right)]))
+
+
+def _beside(painter: QPainter, lane: LaneBox, page: Page, people: People, talk: Talk) -> None:
+    """A light bar along the ribbon of somebody, as long as they talk beside another."""
+    for track in people.tracks_in(people.shot_at(talk.start)):
+        face = track.at(talk.start)
+        if track.person == talk.person and face is not None:
+            top, bottom = page.y(talk.start), page.y(talk.end)
+            painter.fillRect(QRectF(lane.at(face.right) + 1, top, 3, max(2.0, bottom - top)), QColor(BESIDE))
 
 
 def _sides(edges: NDArray[np.float64], ys: NDArray[np.float64]) -> tuple[list[QPointF], list[QPointF]]:

@@ -83,7 +83,7 @@ def test_a_voice_without_a_face_is_somebody_of_their_own() -> None:
 
 def test_a_turn_inside_a_sentence_is_heard_by_the_voice() -> None:
     words = said_in((0.0, 9.0))
-    talk, _, strangers = who_talks(words, nobody_in_view(9), (), sounding((0, 4.5, 0), (4.5, 9, 1)))
+    talk, _, strangers, _ = who_talks(words, nobody_in_view(9), (), sounding((0, 4.5, 0), (4.5, 9, 1)))
     assert strangers == 2
     assert [t.person for t in talk] == [0, 1]
     assert abs(talk[0].end / TICKS_PER_SECOND - 4.5) <= 0.9
@@ -104,7 +104,7 @@ def test_two_who_sound_alike_are_parted_where_the_person_says_there_are_two() ->
     near.prints[7:, 1] += 0.3
     near.prints[:] /= np.linalg.norm(near.prints, axis=1, keepdims=True)
     assert who_talks(words, nobody_in_view(8), (), near).strangers == 1
-    talk, _, strangers = who_talks(words, nobody_in_view(8), (), near, least=2)
+    talk, _, strangers, _ = who_talks(words, nobody_in_view(8), (), near, least=2)
     assert strangers == 2
     assert [t.person for t in talk] in ([0, 1], [1, 0])
 

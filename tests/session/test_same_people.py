@@ -46,6 +46,30 @@ def test_a_name_is_not_given_twice_nor_to_who_has_one_nor_where_two_look_alike()
     assert likenesses(*alone, []) == []
 
 
+def heard(seed: int, other: float = 0.0) -> tuple[int, ...]:
+    """A voice as it is kept, a share `other` of it somebody else's."""
+    mine, theirs = (np.random.default_rng(n).normal(0, 1, 256) for n in (seed, 777))
+    mixed = (1 - other) * mine / np.linalg.norm(mine) + other * theirs / np.linalg.norm(theirs)
+    return tuple(round(127 * v) for v in mixed / np.linalg.norm(mixed))
+
+
+def test_who_wears_other_clothes_is_known_by_their_voice() -> None:
+    monday = People(names=("Ada", "Bo"), wardrobes=(wardrobe(1), wardrobe(2)), voices=(heard(1), heard(2)))
+    known = named_in("monday", monday, Transcript((), (Speaker("Ada", 0), Speaker("Bo", 1))))
+    friday = People(names=("Speaker 1", "Voice 2"), wardrobes=(wardrobe(8),), voices=(heard(2, 0.3), heard(1, 0.3)))
+    found = likenesses(friday, Transcript((), (Speaker("Speaker 1", 0), Speaker("Voice 2", 1))), known)
+    assert [(f.speaker, f.name, f.sounds) for f in found] == [(0, "Bo", True), (1, "Ada", True)], "with and without a face"
+
+
+def test_the_same_clothes_with_another_voice_are_somebody_else() -> None:
+    known = [Known("Ada", "monday", wardrobe(1), heard(1))]
+    transcript = Transcript((), (Speaker("Speaker 1", 0),))
+    other = People(names=("Speaker 1",), wardrobes=(wardrobe(1),), voices=(heard(5),))
+    assert likenesses(other, transcript, known) == []
+    silent = People(names=("Speaker 1",), wardrobes=(wardrobe(1),), voices=((),))
+    assert [(f.name, f.sounds) for f in likenesses(silent, transcript, known)] == [("Ada", False)], "who is never heard is known by looks"
+
+
 def test_a_voice_without_a_face_is_like_nobody() -> None:
     people = People(names=("Speaker 1", "Voice 2"), wardrobes=(wardrobe(1),))
     transcript = Transcript((), (Speaker("Voice 2", 1), Speaker("Typed", -1)))

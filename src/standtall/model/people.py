@@ -158,6 +158,8 @@ class People:
     """Measured only where a shot is to be steadied."""
     overlaps: tuple[Talk, ...] = ()
     """What others in view say beside `talk`, by its start."""
+    voices: tuple[tuple[int, ...], ...] = ()
+    """How each person sounds, by their number: their voice print (see `people.voices`) in 127ths, empty where it is not known."""
 
     def shot_at(self, tick: int) -> int:
         """Index of the shot at `tick` (the last one after the end)."""

@@ -25,7 +25,7 @@ from standtall.people.shot_changes import SIZE, Change, ChangeFinder, shots_betw
 from standtall.people.shot_looks import SeenLook, with_looks
 from standtall.people.sights import Sight, Sights, regions
 from standtall.people.talking import RATE, Mouths
-from standtall.people.voices import SILENT, Voices
+from standtall.people.voices import SILENT, Voices, as_numbers
 from standtall.people.who_talks import who_talks
 from standtall.people.writing import TextDetector
 
@@ -173,7 +173,8 @@ def with_talk(
     known = len(people.names)
     said = who_talks(words, Mouths(people.tracks, level_db, known), cuts, voices, least)
     names = people.names + tuple(f"Voice {known + i + 1}" for i in range(said.strangers))
-    return replace(people, talk=said.talk, names=names, overlaps=said.overlaps)
+    sounds = tuple(as_numbers(said.known[n]) if n in said.known else () for n in range(len(names)))
+    return replace(people, talk=said.talk, names=names, overlaps=said.overlaps, voices=sounds)
 
 
 def _tracks(trails: list[SeenTrail], shots: tuple[Shot, ...]) -> tuple[tuple[Track, ...], tuple[tuple[int, ...], ...]]:

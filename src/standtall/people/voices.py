@@ -102,6 +102,11 @@ def learn_voices(
     return known | {mouths.people + i: voice for i, voice in enumerate(strangers)}
 
 
+def as_numbers(voice: Vectors) -> tuple[int, ...]:
+    """A print of length 1 in whole 127ths, as `model.people.People` keeps it."""
+    return tuple(round(127 * float(v)) for v in voice)
+
+
 def two_voices(prints: Vectors) -> NDArray[np.int64] | None:
     """Which of two voices each print (n, 256) is, 0 or 1 (the first print is 0); None when all are alike."""
     if len(prints) < 2:

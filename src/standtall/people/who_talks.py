@@ -41,11 +41,13 @@ SHORTEST: Final = round(0.35 * TICKS_PER_SECOND)
 
 
 class Said(NamedTuple):
-    """Who talks (passages that never overlap), who talks beside them, and how many of the speakers have no face."""
+    """Who talks (passages that never overlap), who talks beside them, how many of the speakers have no face, and how each person
+    sounds whose voice is known."""
 
     talk: tuple[Talk, ...]
     overlaps: tuple[Talk, ...]
     strangers: int
+    known: dict[int, Vectors]
 
 
 def who_talks(words: tuple[Word, ...], mouths: Mouths, cuts: tuple[int, ...], voices: Voices, least: int = 1) -> Said:
@@ -61,14 +63,14 @@ def who_talks(words: tuple[Word, ...], mouths: Mouths, cuts: tuple[int, ...], vo
     count = people + strangers
     steps = steps_of(words, mouths.length)
     if not count or not len(steps.starts):
-        return Said((), (), strangers)
+        return Said((), (), strangers, known)
     lips, alike = mouths.tell(steps.first, steps.last), _alike(steps, voices, list(known.values()))
     loud = mouths.loudness(steps.starts, steps.ends)
     likes = _likes(steps, lips, loud, alike, list(known), count)
     path, sure = likeliest(likes, steps.costs), probabilities(EVIDENCE * likes, EVIDENCE * steps.costs)
     said = _talk(steps, path, sure, lips, loud, alike)
     others = _overlaps(steps, path, lips, _counted(steps, loud, 1.0))
-    return Said(_joined(said, cuts), _joined(others, cuts), strangers)
+    return Said(_joined(said, cuts), _joined(others, cuts), strangers, known)
 
 
 def _alike(steps: Steps, voices: Voices, known: list[Vectors]) -> Floats:

@@ -10031,6 +10031,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>DATEIEN</translation>
     </message>
     <message>
+        <source>{name} sounds like {other} in {footage}.</source>
+        <translation>{name} klingt wie {other} in {footage}.</translation>
+    </message>
+    <message>
         <source>Name them {name} here, too</source>
         <translation>Auch hier {name} nennen</translation>
     </message>
@@ -10107,16 +10111,16 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Wie lange insgesamt gesprochen wird</translation>
     </message>
     <message>
-        <source>{name} looks like {other} in {footage}.</source>
-        <translation>{name} sieht aus wie {other} in {footage}.</translation>
-    </message>
-    <message>
         <source>Remove {said} from the list</source>
         <translation>{said} von der Liste entfernen</translation>
     </message>
     <message>
         <source>{said} holds in every project</source>
         <translation>{said} gilt in jedem Projekt</translation>
+    </message>
+    <message>
+        <source>{name} looks like {other} in {footage}.</source>
+        <translation>{name} sieht aus wie {other} in {footage}.</translation>
     </message>
     <message>
         <source>Same person</source>

@@ -10031,6 +10031,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>ARCHIVOS</translation>
     </message>
     <message>
+        <source>{name} sounds like {other} in {footage}.</source>
+        <translation>{name} suena como {other} en {footage}.</translation>
+    </message>
+    <message>
         <source>Name them {name} here, too</source>
         <translation>Llamarlo {name} también aquí</translation>
     </message>
@@ -10107,16 +10111,16 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Cuánto habla en total</translation>
     </message>
     <message>
-        <source>{name} looks like {other} in {footage}.</source>
-        <translation>{name} se parece a {other} en {footage}.</translation>
-    </message>
-    <message>
         <source>Remove {said} from the list</source>
         <translation>Quitar {said} de la lista</translation>
     </message>
     <message>
         <source>{said} holds in every project</source>
         <translation>{said} vale en todos los proyectos</translation>
+    </message>
+    <message>
+        <source>{name} looks like {other} in {footage}.</source>
+        <translation>{name} se parece a {other} en {footage}.</translation>
     </message>
     <message>
         <source>Same person</source>

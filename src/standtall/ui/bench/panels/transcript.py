@@ -218,7 +218,7 @@ class TranscriptPanel(Panel):
         self._no_speakers.setVisible(not speakers)
 
     def _refresh_likenesses(self) -> None:
-        """Speakers who look like somebody with a name in other footage."""
+        """Speakers who look or sound like somebody with a name in other footage."""
         empty(self._likenesses)
         opened = self._ws.opened
         for likeness in self._ws.acquaintances.found if opened is not None else []:
@@ -226,14 +226,9 @@ class TranscriptPanel(Panel):
             box = QHBoxLayout(row)
             box.setContentsMargins(0, 0, 0, 0)
             speakers = opened.transcript.speakers if opened is not None else ()
-            told = QLabel(
-                tr(
-                    "{name} looks like {other} in {footage}.",
-                    name=speakers[likeness.speaker].shown,
-                    other=likeness.name,
-                    footage=likeness.footage,
-                )
-            )
+            who = {"name": speakers[likeness.speaker].shown, "other": likeness.name, "footage": likeness.footage}
+            sounds = tr("{name} sounds like {other} in {footage}.", **who)
+            told = QLabel(sounds if likeness.sounds else tr("{name} looks like {other} in {footage}.", **who))
             told.setTextFormat(Qt.TextFormat.PlainText)
             told.setWordWrap(True)
             tip = tr("Name them {name} here, too", name=likeness.name)

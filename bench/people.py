@@ -20,7 +20,7 @@ def run() -> Iterator[Row]:
         counts: list[tuple[str, int, int]] = []
         for scene in scenes_of(name):
             pairs, faces, found, astray = matched(scene)
-            best = _one_to_one(pairs)
+            best = one_to_one(pairs)
             good = sum(count for (who, person), count in pairs.items() if best.get(person) == who)
             right, seen, there, false, samples = (
                 right + good,
@@ -67,7 +67,7 @@ def matched(scene: Scene) -> tuple[Counter[tuple[str, int]], int, int, int]:
     return pairs, faces, found, astray
 
 
-def _one_to_one(pairs: Counter[tuple[str, int]]) -> dict[int, str]:
+def one_to_one(pairs: Counter[tuple[str, int]]) -> dict[int, str]:
     out: dict[int, str] = {}
     for (who, person), _count in pairs.most_common():
         if person not in out and who not in out.values():

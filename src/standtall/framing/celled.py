@@ -68,9 +68,10 @@ def _middle_of(tracks: tuple[Track, ...]) -> float:
 
 
 def _talk_times(people: People, tracks: tuple[Track, ...], start: int, end: int) -> dict[int, int]:
-    """How long each person in view talks between `start` and `end`, in ticks."""
+    """How long each person in view talks between `start` and `end`, in ticks, also beside another."""
     out = {t.person: 0 for t in tracks}
-    for talk in people.talk_within(start, end):
+    beside = (t for t in people.overlaps if t.start < end and t.end > start)
+    for talk in (*people.talk_within(start, end), *beside):
         if talk.person in out:
             out[talk.person] += min(talk.end, end) - max(talk.start, start)
     return out

@@ -182,7 +182,7 @@ def _with_faces(units: list[_Unit], strangers: list[Vectors], known: dict[int, V
     left = []
     ours = np.array(strangers)
     for number, voice in enumerate(strangers):
-        theirs = [u for u in units if u.print is not None and (ours @ u.print).argmax() == number and voice @ u.print >= STRANGE]
+        theirs = [u for u in units if u.print is not None and (ours @ u.print).argmax() == number and voice @ u.print >= ALIKE]
         seconds = np.array([(u.end - u.start) / TICKS_PER_SECOND for u in theirs])
         told = LIPS_WEIGHT * seconds @ np.nan_to_num(np.array([u.lips for u in theirs]), nan=UNSEEN)
         for person in range(len(told)):

@@ -70,7 +70,7 @@ def test_the_window_has_words_for_every_notice_and_fix() -> None:
 
 
 def framed(
-    x: float, h: float = 1.0, texts: tuple[Region, ...] = (), beside: tuple[Talk, ...] = (), other: float = 0.6
+    x: float, h: float = 1.0, texts: tuple[Region, ...] = (), beside: tuple[Talk, ...] = (), other: float = 0.6, sure: float = 1.0, voices: tuple[tuple[int, ...], ...] = ((127,), (127,))
 ) -> tuple[Notice, ...]:
     """Notices about a short of somebody at 0.4 and a listener at 0.6, framed by hand around `x`."""
     shot = Segment(KEY, 0, 10 * S)
@@ -78,7 +78,7 @@ def framed(
         Track(0, n, tuple(FaceSample(t, at, 0.3, 0.08, 0.2, 0.0) for t in range(0, 10 * S, S // 5)))
         for n, at in enumerate((0.36, other))
     )
-    people = People((Shot(0, 10 * S),), tracks, (Talk(0, 10 * S, 0, 1.0),), ("Ann", "Bo"), texts, overlaps=beside)
+    people = People((Shot(0, 10 * S),), tracks, (Talk(0, 10 * S, 0, sure),), ("Ann", "Bo"), texts, overlaps=beside, voices=voices)
     source = Source(KEY, "/a.mp4", "a", 10 * S, 1920, 1080)
     short = keyframe_edits.set_crop(Short.of("a", (shot,)), shot, x, 0.5, h).short
     return framing_notices(composed(short, source, Analysis(KEY, people=people)))
@@ -106,6 +106,14 @@ def test_the_one_of_two_who_speak_that_is_not_shown_is_told_of() -> None:
     assert sentence(two) == "Bo speaks beside Ann and is not shown: show all at once"
     assert framed(0.4, beside=beside, other=0.45) == (), "both are in frame"
     assert [n.kind for n in framed(0.95, beside=beside, other=0.9)] == ["speaker out of frame"], "that is what is wrong there"
+
+
+def test_a_speaker_who_may_be_another_is_told_of() -> None:
+    (unsure,) = framed(0.4, sure=0.55)
+    assert (unsure.kind, unsure.facts["percent"], unsure.fixes) == ("speaker unsure", 55, ("show all at once",))
+    assert sentence(unsure) == "Not sure that Ann speaks here (55 %): show all at once"
+    assert framed(0.4, sure=0.95) == ()
+    assert framed(0.4, sure=0.0, voices=()) == (), "analyses of older versions counted otherwise"
 
 
 def test_writing_that_is_cut_and_soft_pictures_are_told_of() -> None:

@@ -29,10 +29,13 @@ FIXES: Final[dict[Kind, tuple[Fix, ...]]] = {
     "face cut": ("frame automatically",),
     "speaker out of frame": ("frame automatically", "show all at once"),
     "two speak": ("show all at once",),
+    "speaker unsure": ("show all at once",),
     "head cut": ("frame automatically",),
     "jump": ("frame both alike",),
     "soft picture": ("show the whole picture",),
 }
+UNSURE: Final = 0.7
+"""A speaker who is told with less probability than this may be another of those in view."""
 HEAD: Final = 0.12
 """Share of the height of a face that may be missing above it, hair and all."""
 JUMP: Final = (0.015, 0.30)
@@ -101,7 +104,8 @@ def _told_of(view: View, people: People, footage: Footage, tick: int, high: int)
         if CUT[0] < share < CUT[1]:
             yield "text cut", {}
             break
-    speaker = people.speaker_at(tick)
+    talk = people.talk_at(tick)
+    speaker = None if talk is None else talk.person
     faces = {t.person: face for t in people.tracks_in(people.shot_at(tick)) if (face := t.at(tick)) is not None}
     for person, face in faces.items():
         inside = max(_share(face, crop) for crop in crops)
@@ -116,6 +120,12 @@ def _told_of(view: View, people: People, footage: Footage, tick: int, high: int)
     ]
     if speaker in faces and unseen and max(_share(faces[speaker], crop) for crop in crops) > CUT[1]:
         yield "two speak", {"person": unseen[0], "name": _name(people, speaker), "other": _name(people, unseen[0])}
+    sure = talk is None or talk.confidence >= UNSURE or not any(people.voices)  # what was analysed long ago tells less
+    if talk is not None and not sure and len(view.cells) < len(faces) > 1:
+        yield (
+            "speaker unsure",
+            {"person": talk.person, "name": _name(people, talk.person), "percent": round(100 * talk.confidence)},
+        )
     enlarged = max(cell.target.h * high / (cell.crop.h * footage.source.height) for cell in view.cells)
     if enlarged > SOFT:
         yield "soft picture", {"percent": round(100 * enlarged)}

@@ -20,6 +20,7 @@ Kind = Literal[
     "head cut",
     "speaker out of frame",
     "two speak",
+    "speaker unsure",
     "jump",
     "caption on a face",
     "caption on writing",

@@ -166,10 +166,15 @@ class People:
         i = bisect.bisect_right(self.shots, tick, key=lambda s: s.start) - 1
         return max(0, min(len(self.shots) - 1, i))
 
+    def talk_at(self, tick: int) -> Talk | None:
+        """The passage said at `tick`, or None."""
+        i = bisect.bisect_right(self.talk, tick, key=lambda t: t.start) - 1
+        return self.talk[i] if i >= 0 and tick < self.talk[i].end else None
+
     def speaker_at(self, tick: int) -> int | None:
         """The person talking at `tick`, or None."""
-        i = bisect.bisect_right(self.talk, tick, key=lambda t: t.start) - 1
-        return self.talk[i].person if i >= 0 and tick < self.talk[i].end else None
+        talk = self.talk_at(tick)
+        return None if talk is None else talk.person
 
     def others_at(self, tick: int) -> tuple[int, ...]:
         """Who talks at `tick` beside the person of `talk`."""

@@ -14621,6 +14621,10 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>zwei sprechen</translation>
     </message>
     <message>
+        <source>speaker not sure</source>
+        <translation>Sprecher unsicher</translation>
+    </message>
+    <message>
         <source>small jumps</source>
         <translation>kleine Sprünge</translation>
     </message>
@@ -14727,6 +14731,10 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
     <message>
         <source>{other} speaks beside {name} and is not shown</source>
         <translation>{other} spricht zugleich mit {name} und ist nicht zu sehen</translation>
+    </message>
+    <message>
+        <source>Not sure that {name} speaks here ({percent} %)</source>
+        <translation>Nicht sicher, dass {name} hier spricht ({percent} %)</translation>
     </message>
     <message>
         <source>The head of {name} is cut by the frame</source>

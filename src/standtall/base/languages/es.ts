@@ -14621,6 +14621,10 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>hablan dos</translation>
     </message>
     <message>
+        <source>speaker not sure</source>
+        <translation>hablante inseguro</translation>
+    </message>
+    <message>
         <source>small jumps</source>
         <translation>pequeños saltos</translation>
     </message>
@@ -14727,6 +14731,10 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
     <message>
         <source>{other} speaks beside {name} and is not shown</source>
         <translation>{other} habla a la vez que {name} y no se ve</translation>
+    </message>
+    <message>
+        <source>Not sure that {name} speaks here ({percent} %)</source>
+        <translation>No es seguro que {name} hable aquí ({percent} %)</translation>
     </message>
     <message>
         <source>The head of {name} is cut by the frame</source>

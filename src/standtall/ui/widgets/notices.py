@@ -20,6 +20,9 @@ _SAID: Final[dict[Kind, Callable[[Notice], str]]] = {
     "face cut": lambda n: tr("The face of {name} is cut by the frame", name=n.facts["name"]),
     "speaker out of frame": lambda n: tr("{name} speaks out of frame", name=n.facts["name"]),
     "two speak": lambda n: tr("{other} speaks beside {name} and is not shown", other=n.facts["other"], name=n.facts["name"]),
+    "speaker unsure": lambda n: tr(
+        "Not sure that {name} speaks here ({percent} %)", name=n.facts["name"], percent=n.facts["percent"]
+    ),
     "head cut": lambda n: tr("The head of {name} is cut by the frame", name=n.facts["name"]),
     "jump": lambda _n: tr("The picture jumps a little at this cut"),
     "caption on a face": lambda n: tr("Captions lie on the face of {name}", name=n.facts["name"]),
@@ -76,6 +79,7 @@ TITLES: Final[dict[Kind, str]] = {
     "head cut": tr("a head cut"),
     "speaker out of frame": tr("speaker out of frame"),
     "two speak": tr("two speak"),
+    "speaker unsure": tr("speaker not sure"),
     "jump": tr("small jumps"),
     "caption on a face": tr("captions on a face"),
     "caption on writing": tr("captions on writing"),

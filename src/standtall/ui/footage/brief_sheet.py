@@ -71,7 +71,6 @@ class BriefSheet(QFrame):
         ):
             spin.setRange(least, 600)
             spin.setSuffix(" s")
-            spin.setAlignment(Qt.AlignmentFlag.AlignCenter)
             spin.setAccessibleName(tr("{which} wished length in seconds", which=which))
             spin.setToolTip(tip)
             spin.editingFinished.connect(self._set_wishes)

@@ -446,5 +446,4 @@ def _number(value: int, low: int, high: int, unit: str, name: str) -> QSpinBox:
     box.setAccessibleName(name)
     box.setToolTip(name)
     box.setFixedWidth(62)
-    box.setAlignment(Qt.AlignmentFlag.AlignCenter)
     return box

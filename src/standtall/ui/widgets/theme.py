@@ -196,6 +196,7 @@ def _sheet(t: Theme) -> str:
     QLineEdit#retyper {{ background: #ffffff; color: #221f1a; border: 2px solid {NOW}; font-size: {PAGE}px; padding: 1px 5px; }}
     QSpinBox, QDoubleSpinBox, QDateEdit, QTimeEdit, QDateTimeEdit {{ background: {t.raised}; border: 1px solid {t.line};
     border-radius: 6px; padding: 3px 4px 3px 8px; min-height: 20px; }}
+    QSpinBox, QDoubleSpinBox {{ qproperty-alignment: AlignCenter; }}
     QSpinBox:focus, QDoubleSpinBox:focus, QDateTimeEdit:focus, QPlainTextEdit:focus {{ border: 1px solid {NOW}; }}
     QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button,
     QTimeEdit::up-button, QTimeEdit::down-button {{ width: 0; border: 0; }}

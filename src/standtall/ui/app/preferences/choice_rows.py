@@ -23,7 +23,6 @@ def row(grid: QGridLayout, text: str, widget: QWidget) -> None:
         widget.setAccessibleName(text)
     grid.addWidget(label, grid.rowCount(), 0)
     if isinstance(widget, QSpinBox):
-        widget.setAlignment(Qt.AlignmentFlag.AlignCenter)
         widget.setMinimumWidth(110)
         grid.addWidget(widget, grid.rowCount() - 1, 1, Qt.AlignmentFlag.AlignLeft)
     else:

@@ -5,7 +5,6 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import replace
 
-from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
 from standtall.base.interface_language import tr
@@ -34,7 +33,6 @@ class SoundCard:
             faint(tr("Some devices, wireless ones above all, are heard later than they say. The picture waits for the sound."))
         )
         self.late = QSpinBox()
-        self.late.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.late.setMinimumWidth(90)
         self.late.setRange(0, 500)
         self.late.setSuffix(" ms")

@@ -44,10 +44,10 @@ def test_the_system_is_asked_for_a_lock_against_sleep_first(bus: str) -> None:
     assert [what for what, _end in stand_in.locks] == ["sleep:idle"] and stand_in.locked(0)
     assert stand_in.awake == {}, "nobody else needs to be asked"
     desktop.keep_awake(False)
-    assert not stand_in.locked(0)
+    assert stand_in.let_go(0)
     desktop.keep_awake(True)
     desktop.close()
-    assert len(stand_in.locks) == 2 and not stand_in.locked(1)
+    assert len(stand_in.locks) == 2 and stand_in.let_go(1)
     stand_in.close()
 
 

@@ -40,7 +40,10 @@ def load_late() -> None:
 def _beside(names: Sequence[str], then: Callable[[], object]) -> None:
     def load() -> None:
         for name in names:
+            if not threading.main_thread().is_alive():
+                return
             importlib.import_module(name)
         then()
 
-    threading.Thread(target=load, name="late imports", daemon=True).start()
+    # the end of the program waits for the module that is being imported: a thread that is cut off inside a library aborts it all
+    threading.Thread(target=load, name="late imports", daemon=False).start()

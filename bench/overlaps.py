@@ -33,8 +33,7 @@ def run() -> Iterator[Row]:
             right, told = right + sum(good), told + len(good)
             there += len(together)
             found += sum(_is_told(scene, start, end) for start, end in together)
-            if not together:
-                alone, length = alone + len(good), length + scene.source.length / TICKS_PER_SECOND / 60
+            alone, length = alone + len(good) - sum(good), length + scene.source.length / TICKS_PER_SECOND / 60
             sure += _sure_words(scene, names)
         yield Row(f"{name}: told to talk at once, rightly", right / max(1, told), f"of {told}", ">= 0.9")
         yield Row(f"{name}: found of those who do for {LONG_S:.0f} s and more", found / max(1, there), f"of {there}")

@@ -212,3 +212,12 @@ def test_it_says_how_sure_it_is() -> None:
     open_ = by_lips(words, (mouth_track(0, 0.2, (0, 4), 4), mouth_track(1, 0.7, (0, 4), 4)), voice(4))
     assert clear[0].confidence > 0.95
     assert 0.4 < open_[0].confidence < 0.6
+
+
+def test_two_voices_of_passages_that_are_alike_in_nothing_are_parted_all_the_same() -> None:
+    """The person says that two speak; no passage is much like the mean of its side."""
+    spans = [(4.2 * n, 4.2 * n + 0.9) for n in range(8)]
+    words = said_in(*spans)
+    heard = sounding(*((a, b, n) for n, (a, b) in enumerate(spans)))
+    said = who_talks(words, nobody_in_view(36), (), heard, least=2)
+    assert said.strangers == 2

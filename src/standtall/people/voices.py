@@ -183,6 +183,9 @@ def _with_faces(units: list[_Unit], strangers: list[Vectors], known: dict[int, V
     ours = np.array(strangers)
     for number, voice in enumerate(strangers):
         theirs = [u for u in units if u.print is not None and (ours @ u.print).argmax() == number and voice @ u.print >= ALIKE]
+        if not theirs:  # a voice out of passages that are all little like it
+            left.append(voice)
+            continue
         seconds = np.array([(u.end - u.start) / TICKS_PER_SECOND for u in theirs])
         told = LIPS_WEIGHT * seconds @ np.nan_to_num(np.array([u.lips for u in theirs]), nan=UNSEEN)
         for person in range(len(told)):

@@ -111,7 +111,7 @@ class Film:
         acting = 1.0 if 0.3 < half < 0.55 else 0.0
         return Pose(
             mouth=mouth,
-            yaw=person.yaw + 7 * math.sin(t * 0.7 + seed),
+            yaw=person.yaw + 7 * math.sin(t * 0.7 + seed) + _turned_away(person, into / self.scene.fps),
             blink=1.0 if (n + seed * 13) % 96 < 3 else 0.0,
             down=acting if person.acts == "down" else 0.0,
             hand=acting if person.acts == "hand" else 0.0,
@@ -186,6 +186,13 @@ class Film:
                 [[who, [round(v, 1) for v in p.head], [round(v, 1) for v in p.face]] for who, p in here] for here in placed
             ],
         }
+
+
+def _turned_away(person: Person, t: float) -> float:
+    """Degrees by which somebody turns their back to the camera; the turn takes half a second."""
+    if person.away is None:
+        return 0.0
+    return 170.0 * min(1.0, max(0.0, 2 * (t - person.away[0]), 0.0) if person.away[0] else 1.0, max(0.0, 2 * (person.away[1] - t)))
 
 
 def _where(person: Person, t: float) -> tuple[float, float, float]:

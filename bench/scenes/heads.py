@@ -16,6 +16,8 @@ from numpy.typing import NDArray
 
 Colour = tuple[int, int, int]
 Points = list[tuple[float, float]]
+AWAY = 100
+"""Degrees from which a head is seen from behind."""
 Picture = NDArray[np.uint8]
 
 
@@ -199,6 +201,20 @@ def _skull(s: _Pen) -> None:
             s.oval(*cheek, fw * 0.24, fh * 0.16, (*_times(skin, 1.0)[:1], *_times(skin, 0.8)[1:]), soft=0.07, strength=0.5)
 
 
+def _back_of_head(s: _Pen) -> None:
+    """A head that looks away from the camera."""
+    x, y, fw, fh = s.ox, s.oy, s.fw, s.fh
+    for u in (-1.0, 1.0):
+        s.oval(x + u * fw, y, fw * 0.12, fh * 0.22, _times(s.look.skin, 0.85), edge=True)
+    s.oval(x, y + fh * 0.05, fw * 0.98, fh * 1.02, _times(s.look.skin, 0.92), edge=True)
+    if s.look.style != "bald":
+        low = 1.5 if s.look.style == "long" else 0.62
+        s.shape(_curve([(x, y - fh * 1.25), (x + fw * 0.9, y - fh * 0.85), (x + fw * 1.08, y), (x + fw * 0.85, y + fh * low), (x, y + fh * (low + 0.1)),
+                        (x - fw * 0.85, y + fh * low), (x - fw * 1.08, y), (x - fw * 0.9, y - fh * 0.85)]), s.look.hair, edge=True)  # fmt: skip
+        for u in (-0.5, -0.1, 0.35):
+            s.oval(x + u * fw, y - fh * 0.3, fw * 0.06, fh * 0.6, _times(s.look.hair, 0.8), soft=0.05, strength=0.6)
+
+
 def _eyes(s: _Pen) -> None:
     fw, fh, skin = s.fw, s.fh, s.look.skin
     shut = max(s.pose.blink, 0.75 * s.pose.down)
@@ -296,11 +312,14 @@ def _sprite(name: str, pose: Pose, height: int) -> tuple[Picture, Picture, float
     body = _dressed(name, height)
     s.colours[:], s.cover[:] = body.colours, body.cover
     _hair_behind(s)
-    _skull(s)
-    _eyes(s)
-    _nose_and_mouth(s)
-    _hair_in_front(s)
-    _hand(s)
+    if abs(pose.yaw) > AWAY:
+        _back_of_head(s)
+    else:
+        _skull(s)
+        _eyes(s)
+        _nose_and_mouth(s)
+        _hair_in_front(s)
+        _hand(s)
     size = (s.cover.shape[1] // 2, s.cover.shape[0] // 2)
     small = cv2.resize(s.colours, size, interpolation=cv2.INTER_AREA), cv2.resize(s.cover, size, interpolation=cv2.INTER_AREA)
     return small[0], small[1], s.ox / 2, s.oy / 2, s.fw / 2, s.fh / 2

@@ -26,6 +26,8 @@ class Person:
     path: tuple[tuple[float, float, float, float], ...]
     yaw: float = 0.0
     acts: Acts = ""
+    away: tuple[float, float] | None = None
+    """Seconds from which and until when they turn their back to the camera."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -183,6 +185,24 @@ SCENES: Final = (
     Scene("two who eat", True, 25, (
         Shot(16, "street", (at("mei", 300, 310, 190, 15, "chews"), at("ines", 660, 315, 180, 0, "chews"), at("jonah", 1010, 310, 185, -15)),
              taking_turns(("jonah", 4.0), ("ines", 3.5), ("jonah", 3.0), ("mei", 3.0)), ("follow", "stack", "grid")),)),
+    Scene("turns to the board", True, 25, (
+        Shot(17, "studio", (Person("tomas", ((0, 420, 320, 210), (5, 420, 320, 210), (7, 760, 320, 210), (10, 760, 320, 210), (12, 560, 320, 215)), 5, away=(4.5, 10.5)),),
+             taking_turns(("tomas", 4.0), ("tomas", 5.0), ("tomas", 4.0)), ("follow", "whole")),)),
+    Scene("one turns away", True, 30, (
+        Shot(18, "street", (Person("ruth", ((0, 350, 310, 200), (7, 350, 310, 200), (9, 480, 310, 195)), 10, away=(5.5, 11.0)), at("jonah", 930, 315, 205, -15)),
+             taking_turns(("ruth", 4.0), ("jonah", 2.5), ("ruth", 4.0), ("jonah", 3.0), ("ruth", 2.5)), ("follow", "stack", "whole")),)),
+    Scene("from behind", True, 25, (
+        Shot(9, "street", (Person("abel", ((0, 300, 300, 170), (2, 300, 300, 170), (7, 900, 300, 170)), away=(0.0, 9.0)),),
+             taking_turns(("abel", 4.0), ("abel", 3.0)), ("follow", "whole")),
+        Shot(7, "room close", (at("abel", 640, 330, 300),), taking_turns(("abel", 5.0))))),
+    Scene("turns round and goes", False, 30, (
+        Shot(16, "room", (Person("mei", ((0, 800, 310, 220), (4, 800, 310, 220), (7.5, 380, 300, 170), (11, 380, 300, 170), (13, 600, 310, 200)), -10, away=(4.0, 11.5)),),
+             taking_turns(("mei", 4.5), ("mei", 5.5), ("mei", 3.0)), ("follow", "whole")),)),
+    Scene("seen from behind", False, 25, (
+        Shot(8, "dark a", (Person("jonah", ((0, 850, 290, 190), (1.5, 850, 290, 190), (6, 420, 290, 190)), away=(0.0, 8.0)),),
+             taking_turns(("jonah", 6.0)), ("follow", "whole")),
+        Shot(14, "room", (at("ines", 380, 320, 220, 10), Person("jonah", ((0, 920, 315, 220),), -10, away=(6.0, 10.0))),
+             taking_turns(("ines", 3.0), ("jonah", 3.0), ("ines", 2.0), ("jonah", 3.5)), ("follow", "stack", "whole")))),
     Scene("hands and a lap", False, 25, (
         Shot(16, "room", (at("mei", 400, 320, 240, 10, "hand"), at("tomas", 920, 320, 240, -10, "down")),
              taking_turns(("tomas", 4.0), ("mei", 3.5), ("tomas", 4.0)), ("follow", "stack")),)),

@@ -41,15 +41,16 @@ class Shot:
 
 @dataclass(frozen=True, slots=True)
 class FaceSample:
-    """A face at one time: tick, box in shares of the picture (0..1), mouth opening as a share of face height, and how far the
-    face is turned, -1 (to the left edge of the picture) .. 1."""
+    """A face at one time: tick, box in shares of the picture (0..1), mouth opening as a share of face height (None where the face
+    does not show, so that the box tells where it would be), and how far the face is turned, -1 (to the left edge of the picture)
+    .. 1."""
 
     at: int
     x: float
     y: float
     w: float
     h: float
-    mouth: float
+    mouth: float | None
     turn: float = 0.0
 
     @property
@@ -160,6 +161,9 @@ class People:
     """What others in view say beside `talk`, by its start."""
     voices: tuple[tuple[int, ...], ...] = ()
     """How each person sounds, by their number: their voice print (see `people.voices`) in 127ths, empty where it is not known."""
+    faces: tuple[tuple[int, ...], ...] = ()
+    """What each person's face is like, by their number: its vector (see `people.face_vectors`) in thousandths, empty where it is not
+    known."""
 
     def shot_at(self, tick: int) -> int:
         """Index of the shot at `tick` (the last one after the end)."""

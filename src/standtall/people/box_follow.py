@@ -1,15 +1,14 @@
 """Follows a thing that a person drew around through a shot, both ways from where it was drawn.
 
-Points on it are followed from picture to picture and back (Lucas and Kanade in pyramids; only those that come back to where they
-began count: Kalal, Mikolajczyk and Matas, "Forward-backward error", ICPR 2010), and the box is moved and scaled as they agree
-to (RANSAC). The thing as it was drawn is laid over each place and draws the box back to it, so that small errors do not add up.
+The box is moved and scaled as the points on it agree to (`people.flow`). The thing as it was drawn is laid over each place and
+draws the box back to it, so that small errors do not add up.
 Where it is not seen nothing is made up: the box waits where it was last, until the thing looks like itself again."""
 
 from __future__ import annotations
 
 from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
-from typing import Any, Final
+from typing import Final
 
 import cv2
 import numpy as np
@@ -21,6 +20,7 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.reader import PictureReader
 from standtall.model.framing import BoxAt
 from standtall.model.source import Source
+from standtall.people.flow import agreed_move
 
 Grey = NDArray[np.uint8]
 
@@ -28,8 +28,6 @@ WIDE: Final = 640
 """Width of the pictures that are looked at."""
 BACK: Final = 4 * TICKS_PER_SECOND
 """Pictures are read this much at a time to go backwards through them."""
-POINTS, AGREE, LEAST = 80, 1.2, 8
-"""Points on a thing at most, how far (pixels) one may come back from where it began, and how many have to."""
 LIKE, ITSELF = 0.55, 0.75
 """Correlation with the thing as it was drawn: below it is lost, above it is taken for found again."""
 NEARBY, WIDER, FURTHEST = 0.8, 0.15, 8.0
@@ -133,20 +131,10 @@ class _Thing:
 
     def _moved(self, grey: Grey) -> Rect | None:
         """The box as the points on it move; None where too few agree."""
+        move = agreed_move(self._last, grey, self._box)
+        if move is None:
+            return None
         b = self._box
-        mask = np.zeros_like(self._last)
-        mask[max(0, int(b.y)) : max(0, int(b.bottom)), max(0, int(b.x)) : max(0, int(b.right))] = 255
-        points: Any = cv2.goodFeaturesToTrack(self._last, POINTS, 0.01, 3, mask=mask)
-        if points is None or len(points) < LEAST:
-            return None
-        there, ok, _ = cv2.calcOpticalFlowPyrLK(self._last, grey, points, np.empty_like(points), winSize=(17, 17), maxLevel=4)
-        back, ok_back, _ = cv2.calcOpticalFlowPyrLK(grey, self._last, there, np.empty_like(points), winSize=(17, 17), maxLevel=4)
-        good = (ok[:, 0] > 0) & (ok_back[:, 0] > 0) & (np.abs(back - points).max(axis=(1, 2)) < AGREE)
-        if good.sum() < LEAST:
-            return None
-        move, agreed = cv2.estimateAffinePartial2D(points[good], there[good], method=cv2.RANSAC, ransacReprojThreshold=2.0)
-        if move is None or agreed.sum() < LEAST:
-            return None
         grown = float(np.clip(np.hypot(move[0, 0], move[1, 0]), 0.9, 1.1))
         x, y = move @ np.array([b.cx, b.cy, 1.0])
         w, h = max(SMALLEST, b.w * grown), max(SMALLEST, b.h * grown)

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import bisect
 import itertools
 from collections.abc import Callable, Iterable
 from dataclasses import dataclass, replace
@@ -15,36 +14,30 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.planes import to_bgr
 from standtall.media.reader import PictureReader
 from standtall.model.brief import Content
-from standtall.model.people import FaceSample, People, Shot, Track
+from standtall.model.people import People, Track
 from standtall.model.source import Source
 from standtall.model.words import Word
+from standtall.people.bodies import PersonDetector
+from standtall.people.face_vectors import FaceVectors
 from standtall.people.faces import FaceMesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower, Trail
-from standtall.people.reidentify import DIFFERENT, distance, group
+from standtall.people.reidentify import DIFFERENT, distance
 from standtall.people.shot_changes import SIZE, Change, ChangeFinder, shots_between, where_it_changes
 from standtall.people.shot_looks import SeenLook, with_looks
 from standtall.people.sights import Sight, Sights, regions
 from standtall.people.talking import RATE, Mouths
+from standtall.people.tracks import SHORTEST, SeenTrail, never_shows, tracks_of
 from standtall.people.voices import SILENT, Voices, as_numbers
 from standtall.people.who_talks import who_talks
 from standtall.people.writing import TextDetector
 
 LINES: Final = 540
 """Height of the pictures that are looked at."""
-SHORTEST: Final = round(0.3 * TICKS_PER_SECOND)
 DISSOLVING: Final = round(1.1 * TICKS_PER_SECOND)
 """Longest time that a face is still seen after the middle of a gradual change."""
 PIECE: Final = 180 * TICKS_PER_SECOND
 """The longest stretch that is looked at in one go."""
 LEAD: Final = TICKS_PER_SECOND
-
-
-@dataclass(frozen=True, slots=True)
-class SeenTrail:
-    """A face that was followed: its samples, and the mean of the colours around it."""
-
-    samples: tuple[FaceSample, ...]
-    colours: tuple[float, ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,13 +64,13 @@ def people_in(pieces: Iterable[SeenPiece], source: Source, content: Content) -> 
     seen = list(pieces)
     cuts = [cut for piece in seen for cut in piece.cuts]
     shots = with_looks(shots_between(cuts, source.length), [look for piece in seen for look in piece.looks])
-    tracks, wardrobes = _tracks([trail for piece in seen for trail in piece.trails], shots)
+    tracks, wardrobes, faces = tracks_of([trail for piece in seen for trail in piece.trails], shots)
     if content == "one":
-        tracks, wardrobes = one_person(tracks), wardrobes[:1]
+        tracks, wardrobes, faces = one_person(tracks), wardrobes[:1], faces[:1]
     people = 1 + max((t.person for t in tracks), default=-1)
     names = tuple(f"Speaker {i + 1}" for i in range(people))
     texts, screens = regions([sight for piece in seen for sight in piece.sights], shots, tracks)
-    return People(shots, tracks, (), names, texts, screens, wardrobes)
+    return People(shots, tracks, (), names, texts, screens, wardrobes, faces=faces)
 
 
 class Looker:
@@ -86,13 +79,15 @@ class Looker:
     def __init__(self, source: Source, content: Content) -> None:
         self._source, self._content = source, content
         self._height = LINES if not source.rotation % 180 and source.height > LINES else None
-        self._detector, self._mesh, self._texts = SmallFaceDetector(), FaceMesh(), TextDetector()
+        self._faces, self._mesh, self._bodies, self._vectors = SmallFaceDetector(), FaceMesh(), PersonDetector(), FaceVectors()
+        self._texts = TextDetector()
 
     def _reader(self, sparse: bool) -> PictureReader:
         return PictureReader(self._source.path, self._source.rotation, self._height, rough=True, sparse=sparse)
 
     def look(self, start: int, end: int, told: Callable[[float], None]) -> SeenPiece:
-        finder, follower, sights = ChangeFinder(), FaceFollower(self._detector, self._mesh), Sights(self._texts)
+        finder, sights = ChangeFinder(), Sights(self._texts)
+        follower = FaceFollower(self._faces, self._mesh, self._bodies, self._vectors)
         step = TICKS_PER_SECOND // RATE
         due = start
         with self._reader(sparse=True) as reader:
@@ -131,6 +126,8 @@ def _cut_at(trail: Trail, cuts: tuple[int, ...], slow: frozenset[int]) -> list[S
         samples = tuple(s for s in trail.samples if start <= s.at < end)
         if not trail.colours or not samples or samples[-1].at - samples[0].at < SHORTEST:
             continue
+        if never_shows(samples) and not never_shows(s for s in trail.samples if s.at < start):
+            continue  # what is carried on over a change of shot is nobody
         seen = [(at, c) for at, c in trail.colours if start <= at < end] or trail.colours
         for first, last in _taken_over(seen):
             part = tuple(s for s in samples if first <= s.at < last)
@@ -138,7 +135,9 @@ def _cut_at(trail: Trail, cuts: tuple[int, ...], slow: frozenset[int]) -> list[S
             if not part or part[-1].at - part[0].at < SHORTEST:
                 continue
             if not any(abs(part[0].at - at) < DISSOLVING and abs(part[-1].at - at) < DISSOLVING for at in slow):
-                out.append(SeenTrail(part, tuple(round(float(v), 5) for v in mean)))
+                vectors = [v for at, v in trail.vectors if max(start, first) <= at < min(end, last)]
+                like = np.mean(vectors, axis=0) if vectors else ()
+                out.append(SeenTrail(part, *(tuple(round(float(v), 5) for v in values) for values in (mean, like))))
     return out
 
 
@@ -175,26 +174,3 @@ def with_talk(
     names = people.names + tuple(f"Voice {known + i + 1}" for i in range(said.strangers))
     sounds = tuple(as_numbers(said.known[n]) if n in said.known else () for n in range(len(names)))
     return replace(people, talk=said.talk, names=names, overlaps=said.overlaps, voices=sounds)
-
-
-def _tracks(trails: list[SeenTrail], shots: tuple[Shot, ...]) -> tuple[tuple[Track, ...], tuple[tuple[int, ...], ...]]:
-    """Trails cut at the shots, too short ones left out, with a person each; and what each person looks like."""
-    starts = [s.start for s in shots]
-    pieces = []
-    for trail in trails:
-        by_shot: dict[int, list[int]] = {}
-        for i, sample in enumerate(trail.samples):
-            by_shot.setdefault(bisect.bisect_right(starts, sample.at) - 1, []).append(i)
-        for shot, members in by_shot.items():
-            samples = tuple(trail.samples[i] for i in members)
-            if samples[-1].at - samples[0].at < SHORTEST:
-                continue
-            pieces.append((shot, samples, np.array(trail.colours, np.float32)))
-    people = group([c for _, _, c in pieces], [(s[0].at, s[-1].at) for _, s, _ in pieces])
-    tracks = [Track(shot, who, samples) for (shot, samples, _), who in zip(pieces, people, strict=True)]
-    wardrobes = []
-    for person in range(1 + max(people, default=-1)):
-        theirs = [(len(s), c) for (_, s, c), who in zip(pieces, people, strict=True) if who == person]
-        mean = np.average([c for _, c in theirs], axis=0, weights=[n for n, _ in theirs])
-        wardrobes.append(tuple(round(10_000 * float(v)) for v in mean))
-    return tuple(sorted(tracks, key=lambda t: (t.start, t.samples[0].x))), tuple(wardrobes)

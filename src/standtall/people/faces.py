@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import os
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any, Final, Protocol
 
@@ -53,13 +53,15 @@ class SmallFaceDetector:
 @dataclass(frozen=True, slots=True)
 class Mesh:
     """A face outline in pixels, from hairline to chin, how far the lips are apart as a share of its height, how far it is turned,
-    -1 (to the left edge of the picture) .. 1, and how open the eyes are: their height over their width."""
+    -1 (to the left edge of the picture) .. 1, how open the eyes are: their height over their width, and all (468, 2) `points`
+    in pixels."""
 
     box: Rect
     mouth: float
     sure: float
     turn: float
     eyes: float = 0.3
+    points: NDArray[np.float32] = field(default_factory=lambda: np.zeros((468, 2), np.float32), repr=False, compare=False)
 
 
 class FaceMesh:
@@ -93,4 +95,4 @@ class FaceMesh:
         left, right, nose = (float(points[k, 0]) for k in (LEFT, RIGHT, NOSE))
         turn = float(np.clip((2 * nose - left - right) / max(1.0, abs(right - left)), -1, 1))
         open_ = [np.hypot(*(points[top] - points[low])) / max(1.0, np.hypot(*(points[a] - points[b]))) for top, low, a, b in EYES]
-        return Mesh(Rect(x0, y0, x1 - x0, y1 - y0), apart / max(1.0, tall), sure, turn, float(np.mean(open_)))
+        return Mesh(Rect(x0, y0, x1 - x0, y1 - y0), apart / max(1.0, tall), sure, turn, float(np.mean(open_)), points)

@@ -1,28 +1,40 @@
-"""Knows the same person again in other shots by hair, skin and clothes."""
+"""Knows the same person again in other shots by hair, skin and clothes, and by the face."""
 
 from __future__ import annotations
 
-from typing import Final
+from typing import Final, NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
+from standtall.people.face_vectors import OTHER, SAME
+
 DIFFERENT: Final = 0.48
 """Distance (0 equal .. 1 nothing shared) from which two faces belong to two people."""
+NEARER: Final = 0.7
+"""What is left of the distance of two wardrobes whose faces are alike."""
 
 
-def group(colours: list[NDArray[np.float32]], spans: list[tuple[int, int]]) -> list[int]:
+class Looks(NamedTuple):
+    """Of a face in one shot: the colours around it, and its vector (empty where it has none)."""
+
+    colours: NDArray[np.float32]
+    vector: NDArray[np.float32]
+
+
+def group(looks: list[Looks], spans: list[tuple[int, int]]) -> list[int]:
     """One person number for each face, the longest-seen person first.
 
     Faces seen at the same time are never one person. Nearest groups are joined first (average linkage), until all
     that may be joined are further apart than `DIFFERENT`.
     """
-    groups: list[list[int]] = [[i] for i in range(len(colours))]
+    groups: list[list[int]] = [[i] for i in range(len(looks))]
     if len(groups) > 1:
-        _join(groups, _distances(np.array(colours)), _together(spans))
+        apart = _distances(np.array([look.colours for look in looks]))
+        _join(groups, _by_faces(apart, [look.vector for look in looks]), _together(spans))
         groups = [g for g in groups if g]
     groups.sort(key=lambda g: -sum(spans[i][1] - spans[i][0] for i in g))
-    out = [0] * len(colours)
+    out = [0] * len(looks)
     for number, members in enumerate(groups):
         for i in members:
             out[i] = number
@@ -42,6 +54,21 @@ def _distances(colours: NDArray[np.float32]) -> NDArray[np.float64]:
     for i, row in enumerate(colours):
         out[i] = 1.0 - np.minimum(colours, row).sum(axis=1) / np.minimum(total, total[i])
     np.fill_diagonal(out, np.inf)
+    return out
+
+
+def _by_faces(apart: NDArray[np.float64], vectors: list[NDArray[np.float32]]) -> NDArray[np.float64]:
+    """The distances of wardrobes, made less where faces are alike, and as great as can be where they are two people's."""
+    known = [i for i, vector in enumerate(vectors) if vector.size]
+    if len(known) < 2:
+        return apart
+    rows = np.array([vectors[i] for i in known], np.float64)
+    squares = (rows**2).sum(axis=1)
+    far = np.sqrt(np.maximum(0.0, squares[:, None] + squares[None] - 2 * rows @ rows.T))
+    part = np.ix_(known, known)
+    told = np.where(far < SAME, apart[part] * NEARER, apart[part])
+    out = apart.copy()
+    out[part] = np.where(far > OTHER, np.maximum(1.0, told), told)
     return out
 
 

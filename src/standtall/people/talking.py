@@ -73,6 +73,8 @@ class _Curve:
     person: int
     first: int
     opening: Floats
+    shown: Floats
+    """1 where the face shows, 0 where it does not."""
 
 
 class Mouths:
@@ -97,7 +99,8 @@ class Mouths:
 
     def tell(self, starts: Ticks, ends: Ticks) -> Floats:
         """How many times likelier it is that the lips of each person (column) speak in each stretch of time (row, ticks; both
-        rising) than that they listen, as a natural logarithm; not a number where somebody is not in view."""
+        rising) than that they listen, as a natural logarithm; 0 where their face does not show, not a number where they are not
+        in view."""
         out = np.full((len(starts), self.people), np.nan)
         first = np.round(starts / TICKS_PER_SECOND * RATE).astype(int) - ROOM
         end = np.round(ends / TICKS_PER_SECOND * RATE).astype(int) + ROOM + 1
@@ -133,7 +136,8 @@ class Mouths:
             alike = np.where((moves > 1e-5) & (varies > 1e-3), np.maximum(alike, follows), alike)
         movement = np.log(np.clip(moves / self._usual[curve.person], 0.03, 1.5))
         told: Floats = FACTORS[0] + FACTORS[1] * movement + FACTORS[2] * np.clip(alike, -0.3, 1.0)
-        return np.clip(told, HIDDEN, SUREST)
+        shown = mean(curve.shown[a - curve.first : b - curve.first])
+        return np.where(shown > 0.5, np.clip(told, HIDDEN, SUREST), 0.0)  # what is not seen tells nothing
 
 
 def _summed(values: Floats) -> Floats:
@@ -156,9 +160,13 @@ def _envelope(level_db: NDArray[np.float32]) -> Floats:
 def _curve(track: Track) -> _Curve:
     slots = np.array([s.at * RATE // TICKS_PER_SECOND for s in track.samples])
     first, last = int(slots[0]), int(slots[-1])
-    opening = np.interp(np.arange(first, last + 1), slots, [s.mouth for s in track.samples])
+    spots = np.arange(first, last + 1)
+    shows = np.array([s.mouth is not None for s in track.samples])
+    mouths = np.array([s.mouth for s in track.samples if s.mouth is not None])
+    shown = shows[np.clip(np.searchsorted(slots, spots), 0, len(slots) - 1)].astype(np.float64)
+    opening = np.interp(spots, slots[shows], mouths) if len(mouths) else np.zeros(len(spots))
     slow = uniform_filter1d(opening, max(3, round(MEAN_S * RATE)), mode="nearest")
-    return _Curve(track.person, first, opening - np.minimum(slow, opening.max()))
+    return _Curve(track.person, first, opening - np.minimum(slow, opening.max()), shown)
 
 
 def _usual_movement(curves: list[_Curve], voice: Floats) -> dict[int, float]:
@@ -169,7 +177,8 @@ def _usual_movement(curves: list[_Curve], voice: Floats) -> dict[int, float]:
         mean = uniform_filter1d(curve.opening, width, mode="nearest")
         spread = np.sqrt(np.maximum(0.0, uniform_filter1d(curve.opening**2, width, mode="nearest") - mean**2))
         heard = voice[curve.first : curve.first + len(spread)]
-        moves.setdefault(curve.person, []).append(spread[: len(heard)][heard > 0.4])
+        there = (heard > 0.4) & (curve.shown[: len(heard)] > 0)
+        moves.setdefault(curve.person, []).append(spread[: len(heard)][there])
     out = {}
     for person, parts in moves.items():
         all_moves = np.concatenate(parts)

@@ -21,10 +21,11 @@ SOFT: Final = 0.6
 """Standard deviation, in bins, by which colours are spread: light is never the same twice."""
 
 
-def wardrobe(picture: NDArray[np.uint8], face: Rect) -> NDArray[np.float32]:
+def wardrobe(picture: NDArray[np.uint8], face: Rect, shows: bool = True) -> NDArray[np.float32]:
     """Three histograms one after the other, float32 (3 x 360,), that add up to 1: hair, skin, and clothes around a face box.
 
-    `picture` is uint8 (height, width, 3) B'G'R'; a part that is outside the picture counts for nothing.
+    `picture` is uint8 (height, width, 3) B'G'R'; a part that is outside the picture counts for nothing, nor does the skin of a
+    face that does not show.
     """
     h, w = picture.shape[:2]
     parts = (
@@ -32,7 +33,8 @@ def wardrobe(picture: NDArray[np.uint8], face: Rect) -> NDArray[np.float32]:
         Rect(face.x + face.w * 0.2, face.y + face.h * 0.4, face.w * 0.6, face.h * 0.3),
         Rect(face.x - face.w * 0.35, face.bottom + face.h * 0.5, face.w * 1.7, face.h * 0.75),
     )
-    return np.concatenate([_colours(picture, part, w, h) * share for part, share in zip(parts, SHARES, strict=True)])
+    shares = SHARES if shows else (SHARES[0], 0.0, SHARES[2])
+    return np.concatenate([_colours(picture, part, w, h) * share for part, share in zip(parts, shares, strict=True)])
 
 
 def _colours(picture: NDArray[np.uint8], part: Rect, w: int, h: int) -> NDArray[np.float32]:

@@ -7,13 +7,14 @@ import numpy as np
 
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.media.planes import from_rgb
+from standtall.media.planes import Planes, from_rgb
 from standtall.model.people import FaceSample
 from standtall.people.detection import _cut_at, _taken_over
 from standtall.people.faces import Mesh
 from standtall.people.follow import FaceFollower, Trail
 from standtall.people.reidentify import DIFFERENT
 from standtall.people.wardrobe import wardrobe
+from tests.seeing import NoBodies, NoVectors
 
 STEP = TICKS_PER_SECOND // 15
 
@@ -39,7 +40,7 @@ class Passing:
 
 def test_no_trail_goes_through_a_meeting() -> None:
     passing = Passing()
-    follower = FaceFollower(passing, passing)  # type: ignore[arg-type]
+    follower = FaceFollower(passing, passing, NoBodies(), NoVectors())  # type: ignore[arg-type]
     picture = from_rgb(np.full((180, 320, 3), 90, np.uint8))
     for n in range(125):
         passing.n = n
@@ -53,7 +54,7 @@ def test_no_trail_goes_through_a_meeting() -> None:
 
 def test_colours_are_gathered_also_while_others_are_there() -> None:
     passing = Passing()
-    follower = FaceFollower(passing, passing)  # type: ignore[arg-type]
+    follower = FaceFollower(passing, passing, NoBodies(), NoVectors())  # type: ignore[arg-type]
     picture = from_rgb(np.full((180, 320, 3), 90, np.uint8))
     for n in range(45):
         passing.n = n
@@ -67,6 +68,74 @@ def clothed(hue: int, seed: int = 0) -> np.ndarray:
     hsv[..., 0], hsv[..., 1], hsv[..., 2] = hue, 160, 150
     noisy = cv2.cvtColor(hsv, cv2.COLOR_HSV2BGR).astype(float) + np.random.default_rng(seed).normal(0, 6, (200, 200, 3))
     return np.asarray(noisy.clip(0, 255), np.uint8)
+
+
+class TurnsAway:
+    """Somebody who walks to the right, and whose face shows at some times only: detector, mesh and bodies in one."""
+
+    def __init__(self) -> None:
+        dice = np.random.default_rng(3)
+        self.ground, self.figure = (
+            cv2.GaussianBlur(dice.integers(0, 255, size).astype(np.uint8), (0, 0), 1.5) for size in ((270, 480), (170, 90))
+        )
+        self.n, self.shows, self.stands = 0, True, True
+
+    @property
+    def face(self) -> Rect:
+        return Rect(60 + 2.0 * self.n, 80, 40, 50)
+
+    def picture(self) -> Planes:
+        grey = self.ground.copy()
+        x = int(self.face.x) - 25
+        grey[60:230, x : x + 90] = self.figure
+        return from_rgb(np.repeat(grey[..., None], 3, axis=2))
+
+    def faces(self, _picture: object, glance: bool = False) -> list[Rect]:
+        return [self.face] if self.shows else []
+
+    def read(self, _picture: object, near: Rect) -> Mesh:
+        there = self.shows and self.face.overlap(near) > 0.1
+        return Mesh(self.face, 0.1, 0.9 if there else 0.1, 0.0)
+
+    def bodies(self, _picture: object) -> list[Rect]:
+        return [Rect(self.face.x - 40, 60, 120, 210)] if self.stands else []
+
+    def followed(self, shows: tuple[int, int], frames: int, stands: int = 10_000) -> FaceFollower:
+        """What is followed where the face shows until the first and again from the second of `shows`, and somebody stands there
+        until frame `stands`."""
+        follower = FaceFollower(self, self, self, NoVectors())  # type: ignore[arg-type]
+        for self.n in range(frames):
+            self.shows, self.stands = self.n < shows[0] or self.n >= shows[1], self.n < stands
+            follower.see(self.n * STEP, self.picture())
+        return follower
+
+
+def test_a_head_that_turns_away_is_carried_on_and_is_the_same_person_when_it_turns_back() -> None:
+    trails = TurnsAway().followed((30, 75), 100).trails
+    assert len(trails) == 1
+    hidden = [s for s in trails[0].samples if s.mouth is None]
+    assert len(hidden) > 35, "three seconds from behind"
+    for sample in trails[0].samples:
+        assert abs(sample.x * 480 - (60 + 2.0 * sample.at // STEP)) < 6
+        assert abs(sample.y * 270 - 80) < 6
+    assert all(s.mouth is not None for s in trails[0].samples if s.at > 82 * STEP), "the face is read again"
+
+
+def test_a_head_is_let_go_where_nobody_stands() -> None:
+    (trail,) = TurnsAway().followed((30, 10_000), 100, stands=50).trails
+    assert trail.samples[-1].at < (50 + 16) * STEP, "within a second"
+    (never,) = TurnsAway().followed((30, 10_000), 100, stands=0).trails
+    assert all(s.mouth is not None for s in never.samples), "what was no head is not carried on at all"
+
+
+def test_who_never_shows_their_face_is_followed_and_known_as_hidden() -> None:
+    walker = TurnsAway()
+    (trail,) = walker.followed((0, 10_000), 60).trails
+    assert len(trail.samples) > 55
+    assert all(s.mouth is None for s in trail.samples)
+    moved = (trail.samples[-1].x - trail.samples[0].x) * 480
+    assert abs(moved - 2.0 * (trail.samples[-1].at - trail.samples[0].at) / STEP) < 8
+    assert len(trail.colours) > 3
 
 
 FACE = Rect(80, 40, 40, 50)

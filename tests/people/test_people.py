@@ -14,10 +14,10 @@ from standtall.model.people import FaceSample, Track
 from standtall.people.detection import one_person
 from standtall.people.faces import FaceMesh, Mesh, SmallFaceDetector
 from standtall.people.follow import FaceFollower
-from standtall.people.reidentify import group
+from standtall.people.reidentify import Looks, group
 from standtall.people.shot_changes import SIZE, ChangeFinder, shots_between
 from tests.conftest import grey
-from tests.seeing import find_faces
+from tests.seeing import NoBodies, NoVectors, find_faces
 
 STEP = TICKS_PER_SECOND // 15
 
@@ -26,8 +26,30 @@ def test_the_same_clothes_are_the_same_person_unless_seen_at_once() -> None:
     rng = np.random.default_rng(0)
     base = [rng.dirichlet(np.ones(50) * 0.1).astype(np.float32) for _ in range(2)]
     colours = [base[0], base[1], base[0] * 0.97 + base[1] * 0.03, base[1]]
-    assert group(colours, [(0, 10), (0, 10), (20, 30), (20, 30)]) == [0, 1, 0, 1]
-    assert len(set(group([base[0], base[0]], [(0, 10), (5, 15)]))) == 2
+    assert group(dressed(*colours), [(0, 10), (0, 10), (20, 30), (20, 30)]) == [0, 1, 0, 1]
+    assert len(set(group(dressed(base[0], base[0]), [(0, 10), (5, 15)]))) == 2
+
+
+def dressed(*colours: np.ndarray, vectors: tuple[np.ndarray, ...] = ()) -> list[Looks]:
+    none = (np.zeros(0, np.float32),) * len(colours)
+    return [Looks(c, v) for c, v in zip(colours, vectors or none, strict=True)]
+
+
+def test_faces_tell_two_in_the_same_clothes_apart_and_know_one_who_dresses_a_little_otherwise() -> None:
+    rng = np.random.default_rng(0)
+    one, other = (rng.dirichlet(np.ones(50) * 0.1).astype(np.float32) for _ in range(2))
+    face = np.zeros(128, np.float32)
+    far = face + np.float32(0.7 / np.sqrt(128))
+    later = [(0, 10), (20, 30)]
+    assert group(dressed(one, one), later) == [0, 0]
+    assert len(set(group(dressed(one, one, vectors=(face, far)), later))) == 2, "as far apart as two people"
+    between = np.float32(0.42) * one + np.float32(0.58) * other
+    assert len(set(group(dressed(one, between), later))) == 2
+    assert group(dressed(one, between, vectors=(face, face)), later) == [0, 0]
+    assert len(set(group(dressed(one, other, vectors=(face, face)), later))) == 2, "drawn faces are alike: clothes tell"
+    assert group(dressed(one, one, vectors=(face, np.zeros(0, np.float32))), later) == [0, 0], (
+        "a face that nobody read tells nothing"
+    )
 
 
 def smaller(picture: Planes) -> Planes:
@@ -156,7 +178,7 @@ class Steady:
 
 def test_most_looks_for_faces_are_glances_but_the_first_in_a_shot() -> None:
     detector, mesh = Seeing(Rect(100, 60, 40, 50)), Steady()
-    follower = FaceFollower(detector, mesh)  # type: ignore[arg-type]
+    follower = FaceFollower(detector, mesh, NoBodies(), NoVectors())  # type: ignore[arg-type]
     for n in range(8 * 15):
         follower.see(n * STEP, grey(80))
     assert detector.glances == [False, True, True, False], "every two seconds, and every third one in full"
@@ -169,7 +191,7 @@ def test_most_looks_for_faces_are_glances_but_the_first_in_a_shot() -> None:
 
 def test_a_lost_face_is_looked_for_often_and_nobody_is_looked_for_in_full_now_and_then() -> None:
     detector, mesh = Seeing(Rect(100, 60, 40, 50)), Steady()
-    follower = FaceFollower(detector, mesh)  # type: ignore[arg-type]
+    follower = FaceFollower(detector, mesh, NoBodies(), NoVectors())  # type: ignore[arg-type]
     for n in range(15):
         follower.see(n * STEP, grey(80))
     detector.found, mesh.sure, detector.glances = [], 0.0, []

@@ -147,7 +147,9 @@ def test_lips_of_hours_are_those_of_their_pieces() -> None:
     ends = starts + round(0.8 * TICKS_PER_SECOND)
     told = Mouths(tracks, voice(95), 3).tell(starts, ends)
     for start, end, row in zip(starts, ends, told, strict=True):
-        well_inside = {t.person for t in tracks if t.start <= end - 0.3 * TICKS_PER_SECOND and t.end >= start + 0.3 * TICKS_PER_SECOND}
+        well_inside = {
+            t.person for t in tracks if t.start <= end - 0.3 * TICKS_PER_SECOND and t.end >= start + 0.3 * TICKS_PER_SECOND
+        }
         near = {t.person for t in tracks if t.start <= end + 0.3 * TICKS_PER_SECOND and t.end >= start - 0.3 * TICKS_PER_SECOND}
         assert well_inside <= {person for person in range(3) if not np.isnan(row[person])} <= near
 

@@ -10,6 +10,7 @@ from collections.abc import Callable
 from PySide6.QtCore import QEventLoop, QTimer
 from PySide6.QtWidgets import QAbstractButton, QDialog, QLabel, QWidget
 
+from standtall.base.ending import leave
 from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
 from standtall.ui.footage.preview_copies import PreviewCopies
@@ -87,4 +88,4 @@ def main(sizes: list[str]) -> int:
 
 
 if __name__ == "__main__":
-    sys.exit(main(sys.argv[1:]))
+    leave(main(sys.argv[1:]))

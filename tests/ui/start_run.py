@@ -7,6 +7,7 @@ import resource
 import sys
 from collections.abc import Sequence
 from pathlib import Path
+from typing import NoReturn
 
 from PySide6.QtCore import QTimer
 
@@ -17,7 +18,7 @@ from standtall.ui.app.window import MainWindow
 LASTS_MS = 2_500
 
 
-def main(what: str) -> int:
+def main(what: str) -> NoReturn:
     if what == "no letters":
         fonts.FACES = Path("/nowhere")  # type: ignore[misc]
     if what == "full disk":
@@ -36,8 +37,8 @@ def main(what: str) -> int:
 
     application.open_files = opened
     MainWindow.say = lambda self, text, kind="note": (print(f"{kind}: {text}"), say(self, text, kind))[1]  # type: ignore[assignment, method-assign]
-    return application.run([], False)
+    application.run([], False)
 
 
 if __name__ == "__main__":
-    sys.exit(main(sys.argv[1]))
+    main(sys.argv[1])

@@ -200,7 +200,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
         begin_to_load()
         from standtall.ui.app.application import run
 
-        return run(chosen.files, chosen.demo)
+        run(chosen.files, chosen.demo)
     clear_parts()
     if chosen.command in ("analyse", "make", "watch", "render", "framing"):
         use_scheduler(chosen)

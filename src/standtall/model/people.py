@@ -162,8 +162,8 @@ class People:
     voices: tuple[tuple[int, ...], ...] = ()
     """How each person sounds, by their number: their voice print (see `people.voices`) in 127ths, empty where it is not known."""
     faces: tuple[tuple[int, ...], ...] = ()
-    """What each person's face is like, by their number: its vector (see `people.face_vectors`) in thousandths, empty where it is not
-    known."""
+    """What each person's face is like, by their number: its vector (see `people.face_vectors`) in thousandths, empty where it is
+    not known."""
 
     def shot_at(self, tick: int) -> int:
         """Index of the shot at `tick` (the last one after the end)."""

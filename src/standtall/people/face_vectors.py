@@ -1,8 +1,8 @@
 """Who a face is, as a vector: faces of one person lie near each other, those of two far apart.
 
-The network was taught on photographs (King, "High quality face recognition with deep metric learning", dlib 2017; a ResNet after He
-et al. 2016, see `tools/picture_models.py`). Of drawn faces it tells less: two people may lie as near as one, but one never lies far
-from itself. So a great distance tells two people apart, and a small one joins only who is dressed much alike, too.
+The network was taught on photographs (King, "High quality face recognition with deep metric learning", dlib 2017; a ResNet after
+He et al. 2016, see `tools/picture_models.py`). Of drawn faces it tells less: two people may lie as near as one, but one never
+lies far from itself. So a great distance tells two people apart, and a small one joins only who is dressed much alike, too.
 """
 
 from __future__ import annotations
@@ -28,15 +28,15 @@ CORNERS: Final = (
     (0.3340850613712, 0.2290642403242),
     (0.4901123135679, 0.6277975316475),
 )
-"""Where the outer and inner corners of both eyes, right one first, and the foot of the nose lie in the square of a face (dlib's mean
-face of five points, from memory)."""
+"""Where the outer and inner corners of both eyes, right one first, and the foot of the nose lie in the square of a face (dlib's
+mean face of five points, from memory)."""
 LANDMARKS: Final = (263, 362, 33, 133, 2)
 """The same in the face mesh."""
 FRONTAL, LEAST = 0.35, 40
 """A face that is turned more, or is narrower (pixels), says little."""
 SAME, OTHER = 0.42, 0.62
-"""Distance of two vectors under which they may be of one person, and from which they are of two. The network's author gives 0.6 for
-both; filmed pictures out of packages had one person at most 0.61 from themselves and two at least 0.50."""
+"""Distance of two vectors under which they may be of one person, and from which they are of two. The network's author gives 0.6
+for both; filmed pictures out of packages had one person at most 0.61 from themselves and two at least 0.50."""
 
 
 class FaceVectors:
@@ -55,7 +55,8 @@ class FaceVectors:
         self._corners = square * SIZE
 
     def vector(self, picture: NDArray[np.uint8], mesh: Mesh) -> Vector | None:
-        """float32 (128,) of a face in uint8 (height, width, 3) B'G'R'; None where it is turned away, small or not to be made out."""
+        """float32 (128,) of a face in uint8 (height, width, 3) B'G'R'; None where it is turned away or small, or its points lie
+        on one line."""
         if abs(mesh.turn) > FRONTAL or mesh.box.w < LEAST:
             return None
         points = mesh.points[list(LANDMARKS)].astype(np.float32)
@@ -67,6 +68,6 @@ class FaceVectors:
         return out
 
 
-def apart(a: Vector, b: Vector) -> float:
+def apart(a: NDArray[np.floating], b: NDArray[np.floating]) -> float:
     """The distance of two vectors, 0 equal .. about 1.2."""
     return float(np.linalg.norm(a - b))

@@ -24,7 +24,7 @@ PASSES: Final = 2 * TICKS_PER_SECOND
 
 @dataclass(frozen=True, slots=True)
 class SeenTrail:
-    """A face that was followed: its samples, the mean of the colours around it, and of its vectors (empty where there are none)."""
+    """A face that was followed: its samples, the mean of the colours around it, and that of its vectors (empty without any)."""
 
     samples: tuple[FaceSample, ...]
     colours: tuple[float, ...]
@@ -32,8 +32,8 @@ class SeenTrail:
 
 
 class Found(NamedTuple):
-    """The tracks of a source; and what each person looks like, by their number: their wardrobe in ten-thousandths, and their face's
-    vector in thousandths (empty where it has none)."""
+    """The tracks of a source; and what each person looks like, by their number: their wardrobe in ten-thousandths, and their
+    face's vector in thousandths (empty where it has none)."""
 
     tracks: tuple[Track, ...]
     wardrobes: Numbers

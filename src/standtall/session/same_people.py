@@ -1,10 +1,10 @@
-"""People who are known from other footage of a project: told by hair, skin and clothes, as over shots, and by their voice."""
+"""People who are known from other footage of a project: told by hair, skin and clothes, as over shots, by face and by voice."""
 
 from __future__ import annotations
 
 from collections.abc import Iterable
 from dataclasses import dataclass
-from typing import Final
+from typing import Final, NamedTuple
 
 import numpy as np
 
@@ -21,15 +21,21 @@ CLEARER: Final = 0.22
 """By how much the next person must be less like, where 0 is equal and 1 only just like enough."""
 
 
+class Traits(NamedTuple):
+    """What somebody wears, how they sound, and what their face is like, as in `People`; each empty where it is not known."""
+
+    wardrobe: tuple[int, ...] = ()
+    voice: tuple[int, ...] = ()
+    face: tuple[int, ...] = ()
+
+
 @dataclass(frozen=True, slots=True)
 class Known:
-    """Somebody with a name in other footage: their name, that footage's name, what they look like and how they sound (either may
-    be empty)."""
+    """Somebody with a name in other footage: their name, and that footage's."""
 
     name: str
     footage: str
-    wardrobe: tuple[int, ...] = ()
-    voice: tuple[int, ...] = ()
+    traits: Traits
 
 
 @dataclass(frozen=True, slots=True)
@@ -44,8 +50,8 @@ class Likeness:
 
 def named_in(footage: str, people: People, transcript: Transcript) -> list[Known]:
     """Those of a source to whom the editor gave a name."""
-    found = [Known(s.name, footage, *_of(people, s.person)) for s in transcript.speakers if not UNNAMED.fullmatch(s.name)]
-    return [k for k in found if k.wardrobe or k.voice]
+    found = [Known(s.name, footage, _of(people, s.person)) for s in transcript.speakers if not UNNAMED.fullmatch(s.name)]
+    return [k for k in found if any(k.traits)]
 
 
 def likenesses(people: People, transcript: Transcript, known: Iterable[Known]) -> list[Likeness]:
@@ -57,10 +63,10 @@ def likenesses(people: People, transcript: Transcript, known: Iterable[Known]) -
     for number, speaker in enumerate(transcript.speakers):
         if not UNNAMED.fullmatch(speaker.name):
             continue
-        wardrobe, voice = _of(people, speaker.person)
+        traits = _of(people, speaker.person)
         best: dict[str, tuple[float, str, bool]] = {}
         for other in others:
-            apart, sounds = _apart(wardrobe, voice, other)
+            apart, sounds = _apart(traits, other.traits)
             best[other.name] = min(best.get(other.name, (9.0, "", False)), (apart, other.footage, sounds))
         ranked = sorted((apart, name, footage, sounds) for name, (apart, footage, sounds) in best.items())
         clear = len(ranked) == 1 or (len(ranked) > 1 and ranked[1][0] - ranked[0][0] > CLEARER)
@@ -73,23 +79,31 @@ def likenesses(people: People, transcript: Transcript, known: Iterable[Known]) -
     return sorted(out, key=lambda likeness: likeness.speaker)
 
 
-def _of(people: People, person: int) -> tuple[tuple[int, ...], tuple[int, ...]]:
-    """What a person looks like and how they sound, each empty where it is not known."""
-    return tuple(rows[person] if 0 <= person < len(rows) else () for rows in (people.wardrobes, people.voices))  # type: ignore[return-value]
+def _of(people: People, person: int) -> Traits:
+    return Traits(*(rows[person] if 0 <= person < len(rows) else () for rows in (people.wardrobes, people.voices, people.faces)))
 
 
-def _apart(wardrobe: tuple[int, ...], voice: tuple[int, ...], other: Known) -> tuple[float, bool]:
-    """How far somebody is from somebody known, 0 equal .. 1 only just like enough, by what is known of both; and whether their
-    voices are what tells so. One voice is one person, whatever they wear; clothes are of two where the voices are."""
-    from standtall.people.reidentify import distance
+def _apart(one: Traits, other: Traits) -> tuple[float, bool]:
+    """How far two people are apart, 0 equal .. 1 only just like enough, by what is known of both; and whether their voices are
+    what tells so. One voice is one person, whatever they wear; clothes are of two where voices or faces are, and count for more
+    where faces are alike, as voices do."""
+    from standtall.people.face_vectors import OTHER, apart
+    from standtall.people.face_vectors import SAME as SAME_FACE
+    from standtall.people.reidentify import NEARER, distance
 
     looks = sounds = 9.0
-    if wardrobe and len(wardrobe) == len(other.wardrobe):
-        looks = distance(np.array(wardrobe, np.float32), np.array(other.wardrobe, np.float32)) / SAME
-    if voice and len(voice) == len(other.voice):
-        a, b = np.array(voice, np.float64), np.array(other.voice, np.float64)
+    share = 1.0
+    if one.face and len(one.face) == len(other.face):
+        far = apart(np.array(one.face, np.float32) / 1000, np.array(other.face, np.float32) / 1000)
+        if far > OTHER:
+            return 9.0, False
+        share = NEARER if far < SAME_FACE else 1.0
+    if one.wardrobe and len(one.wardrobe) == len(other.wardrobe):
+        looks = share * distance(*(np.array(t.wardrobe, np.float32) for t in (one, other))) / SAME
+    if one.voice and len(one.voice) == len(other.voice):
+        a, b = np.array(one.voice, np.float64), np.array(other.voice, np.float64)
         alike = float(a @ b) / max(1e-9, float(np.linalg.norm(a) * np.linalg.norm(b)))
         if alike < OTHER_VOICE:
             return 9.0, False
-        sounds = (1 - alike) / (1 - SAME_VOICE)
+        sounds = share * (1 - alike) / (1 - SAME_VOICE)
     return min(looks, sounds), sounds < looks

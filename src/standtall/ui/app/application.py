@@ -7,6 +7,7 @@ import signal
 import sys
 from collections.abc import Sequence
 from pathlib import Path
+from typing import NoReturn
 
 import cv2
 from PySide6.QtCore import (
@@ -24,6 +25,7 @@ from PySide6.QtCore import (
 from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
 
+from standtall.base.ending import leave
 from standtall.base.files import clear_parts
 from standtall.base.interface_language import right_to_left, tr, used
 from standtall.base.log import hear_all, note
@@ -154,8 +156,8 @@ def _qt_said(kind: QtMsgType, _context: QMessageLogContext, text: str) -> None:
         note(f"Qt {qVersion()}: {text}")
 
 
-def run(files: Sequence[Path], demo: bool) -> int:
-    """Show the window until it is closed; -> the exit code."""
+def run(files: Sequence[Path], demo: bool) -> NoReturn:
+    """Show the window until it is closed, and end the process."""
     chosen = settings.load()[0]
     wishes = desktop_wishes() if chosen.scale == 0 or chosen.motion == "system" else Wishes()
     scale = chosen.scale or round(100 * wishes.text)
@@ -163,7 +165,7 @@ def run(files: Sequence[Path], demo: bool) -> int:
         os.environ["QT_SCALE_FACTOR"] = str(scale / 100)
     application = dressed(sys.argv[:1])
     if hand_over(files, demo):
-        return 0
+        leave(0)
     clear_parts()
     set_motion(application, chosen.motion == "less" or (chosen.motion == "system" and wishes.less_motion))
     window = dressed_window(application, theme.named(chosen.theme))
@@ -184,4 +186,4 @@ def run(files: Sequence[Path], demo: bool) -> int:
     alive = QTimer()  # lets Python hear signals while Qt waits
     alive.start(300)
     alive.timeout.connect(lambda: None)
-    return application.exec()
+    leave(application.exec())

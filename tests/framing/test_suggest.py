@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import pytest
 
 from standtall.base.time import TICKS_PER_SECOND
@@ -144,3 +146,31 @@ def test_people_who_fit_into_one_crop_need_no_layout_of_their_own() -> None:
     near = plan(short, LONG, long_shot((0.40, 0.52), (14.0, 22.0)))
     assert near.at(18 * S).layout == "follow"
     assert near.at(18 * S).crop == near.at(5 * S).crop
+
+
+def at_once(*overlaps: tuple[float, float]) -> People:
+    """Forty seconds of two people who talk for half of them each, the other one beside them at some times (seconds)."""
+    calm = long_shot((0.1, 0.8), (20.0, 20.0))
+    talk = (Talk(0, 20 * S, 0, 1.0), Talk(20 * S, 40 * S, 1, 1.0))
+    both = tuple(Talk(round(a * S), round(b * S), 1 if a < 20 else 0, 0.95) for a, b in overlaps)
+    return replace(calm, talk=talk, overlaps=both)
+
+
+def test_people_who_talk_at_once_for_a_while_are_shown_at_once() -> None:
+    short = Short.of("s", (Segment("k", 0, 40 * S),))
+    camera = plan(short, LONG, at_once((10.0, 11.2), (11.8, 13.5)))
+    assert [camera.at(t * S).layout for t in (5, 12, 16)] == ["follow", "stack", "follow"]
+    (both,) = (s for s in camera.spans if s.decision.layout == "stack")
+    assert (both.start, both.end) == (10 * S, round(13.5 * S))
+    assert (both.decision.why.kind, set(both.decision.people)) == ("talk at once", {0, 1})
+    short_word = plan(short, LONG, at_once((10.0, 11.2)))
+    assert {s.decision.layout for s in short_word.spans} == {"follow"}, "a word that falls in"
+    much = plan(short, LONG, at_once((2.0, 6.0), (9.0, 13.0), (25.0, 31.0)))
+    assert {s.decision.layout for s in much.spans} == {"stack"}, "all through the shot"
+
+
+def test_one_who_is_not_in_view_does_not_talk_at_once_with_anybody() -> None:
+    found = at_once((10.0, 13.5))
+    found = replace(found, talk=(Talk(0, 40 * S, 2, 1.0),), names=("A", "B", "Voice 3"))
+    camera = plan(Short.of("s", (Segment("k", 0, 40 * S),)), LONG, found)
+    assert "stack" not in {s.decision.layout for s in camera.spans}

@@ -18,7 +18,7 @@ from standtall.framing.following import HEADROOM, FaceSize, Path, faces_at, foll
 from standtall.framing.shots import with_edges
 from standtall.framing.spans import Span, View, whole
 from standtall.framing.steadying import steady_of
-from standtall.framing.suggest import Suggestion, parts, suggested
+from standtall.framing.suggest import ALL_SHOWN, Suggestion, parts, suggested
 from standtall.framing.whom import Turn, turns, with_reactions
 from standtall.model.framing import FACE, BoxTarget, Framing, PersonTarget, Reaction, ShotEdge
 from standtall.model.people import People, Track
@@ -185,7 +185,7 @@ def _unsteadied(short: Short, source: Source, people: People, number: int) -> li
             return [with_cells(source, aspect, made, chosen)]
         if found.why == "screen beside a face":
             return [whole(start, end, Why("face beside a screen"))]
-    if found.why == "quick turns far apart":
+    if found.why in ALL_SHOWN:
         near = _together(source, aspect, short.framing, people, tracks, start, end)
         if near is not None:
             return [near]

@@ -19,6 +19,7 @@ WhyKind = Literal[
     "nearest while nobody speaks",
     "all who speak fit together",
     "quick turns far apart",
+    "talk at once",
     "screen beside a face",
     "face beside a screen",
     "nobody in view",

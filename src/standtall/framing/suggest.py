@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import itertools
 from dataclasses import dataclass, replace
 from typing import Final
 
@@ -20,6 +19,13 @@ QUICK: Final = round(2.2 * TICKS_PER_SECOND)
 MANY_TURNS: Final = 4
 QUICK_FOR, CALM = round(5.0 * TICKS_PER_SECOND), round(8.0 * TICKS_PER_SECOND)
 """How long turns are quick at least, and how long it is calm before and after, for a layout to change inside a shot."""
+BOTH_FOR, BOTH_SHARE = round(2.0 * TICKS_PER_SECOND), 0.25
+"""How long people talk at once at least, and for what share of all that is said in a shot, to be shown at once (common practice,
+no source)."""
+BREATH: Final = TICKS_PER_SECOND
+"""Talk at once goes on over a pause that is no longer."""
+ALL_SHOWN: Final[frozenset[WhyKind]] = frozenset(("quick turns far apart", "talk at once"))
+"""Why all who talk are shown at once."""
 SMALL_FACE: Final = 0.06
 """A face lower than this share of the picture says little in a cell of its own."""
 
@@ -68,23 +74,32 @@ def suggested(framing: Framing, people: People, number: int) -> Suggestion:
     if tallest < framing.fit_under:
         return Suggestion("whole", "face beside a screen")
     if _quick(people, shot, tracks):
-        count = len({t.person for t in tracks})
-        return Suggestion("grid" if count >= 4 else "stack", "quick turns far apart")
+        return _all(tracks, "quick turns far apart")
+    if _much_at_once(people, shot, tracks):
+        return _all(tracks, "talk at once")
     return Suggestion("follow", "speaking")
 
 
+def _all(tracks: tuple[Track, ...], why: WhyKind) -> Suggestion:
+    return Suggestion("grid" if len({t.person for t in tracks}) >= 4 else "stack", why)
+
+
 def parts(people: People, number: int) -> list[tuple[int, int, Suggestion]]:
-    """The parts of a shot in which people are followed, as (start, end, what each asks for): where the talk is quick for a while
-    and calm around, all are shown at once for that while."""
+    """The parts of a shot in which people are followed, as (start, end, what each asks for): where turns are quick for a while,
+    or people talk at once, and it is calm around, all are shown at once for that while."""
     shot, tracks = people.shots[number], people.tracks_in(number)
-    count = len({t.person for t in tracks})
-    at_once = Suggestion("grid" if count >= 4 else "stack", "quick turns far apart")
-    edges = [shot.start]
-    for first, last in _quick_runs(people, shot, tracks) if count > 1 else ():
-        if first - edges[-1] >= CALM and shot.end - last >= CALM:
-            edges += [first, last]
-    edges.append(shot.end)
-    return [(a, b, at_once if n % 2 else Suggestion("follow", "speaking")) for n, (a, b) in enumerate(itertools.pairwise(edges))]
+    follow = Suggestion("follow", "speaking")
+    asked: list[tuple[int, int, WhyKind]] = []
+    if len({t.person for t in tracks}) > 1:
+        asked += [(a, b, "quick turns far apart") for a, b in _quick_runs(people, shot, tracks)]
+        asked += [(a, b, "talk at once") for a, b in _runs_at_once(people, shot, tracks)]
+    out: list[tuple[int, int, Suggestion]] = []
+    since = shot.start
+    for first, last, why in sorted(asked):
+        if first - since >= CALM and shot.end - last >= CALM:
+            out += [(since, first, follow), (first, last, _all(tracks, why))]
+            since = last
+    return [*out, (since, shot.end, follow)]
 
 
 def _quick_runs(people: People, shot: Shot, tracks: tuple[Track, ...]) -> list[tuple[int, int]]:
@@ -108,6 +123,28 @@ def _quick_runs(people: People, shot: Shot, tracks: tuple[Track, ...]) -> list[t
             out.append((run[0].start, run[-1].end))
         run = []
     return out
+
+
+def _runs_at_once(people: People, shot: Shot, tracks: tuple[Track, ...]) -> list[tuple[int, int]]:
+    """Where two who are in view talk at once for some time, as (start, end) in order."""
+    here = {t.person for t in tracks}
+    runs: list[list[int]] = []
+    for other in people.overlaps:
+        start, end = max(other.start, shot.start), min(other.end, shot.end)
+        beside = {t.person for t in people.talk_within(start, end)} & here - {other.person} if start < end else set()
+        if other.person not in here or not beside:
+            continue
+        if runs and start - runs[-1][1] <= BREATH:
+            runs[-1][1] = max(runs[-1][1], end)
+        else:
+            runs.append([start, end])
+    return [(a, b) for a, b in runs if b - a >= BOTH_FOR]
+
+
+def _much_at_once(people: People, shot: Shot, tracks: tuple[Track, ...]) -> bool:
+    """Whether the people of a shot talk at once for much of the time in which they talk."""
+    said = sum(min(t.end, shot.end) - max(t.start, shot.start) for t in people.talk_within(shot.start, shot.end))
+    return sum(b - a for a, b in _runs_at_once(people, shot, tracks)) > BOTH_SHARE * said
 
 
 def _quick(people: People, shot: Shot, tracks: tuple[Track, ...]) -> bool:

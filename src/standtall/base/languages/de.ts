@@ -9126,6 +9126,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Das Gesicht ist klein neben einem Bildschirm, daher wird das ganze Bild gezeigt</translation>
     </message>
     <message>
+        <source>{who} talk at once, so all are shown</source>
+        <translation>{who} reden gleichzeitig, darum sind alle zu sehen</translation>
+    </message>
+    <message>
         <source>{who} take quick turns, so all are shown at once</source>
         <translation>{who} wechseln sich schnell ab, daher werden alle zugleich gezeigt</translation>
     </message>

@@ -9126,6 +9126,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>La cara es pequeña junto a una pantalla, así que se muestra toda la imagen</translation>
     </message>
     <message>
+        <source>{who} talk at once, so all are shown</source>
+        <translation>{who} hablan a la vez, por eso se muestran todos</translation>
+    </message>
+    <message>
         <source>{who} take quick turns, so all are shown at once</source>
         <translation>{who} se turnan deprisa, así que se muestran todos a la vez</translation>
     </message>

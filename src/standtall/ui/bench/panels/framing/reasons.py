@@ -23,6 +23,7 @@ _SENTENCES: Final[dict[WhyKind, Callable[[str], str]]] = {
     "what moves or stands out": lambda _who: tr("Nobody is in view: the crop shows what moves or stands out"),
     "parts of the picture": lambda _who: tr("There are no two people, so parts of the picture are shown"),
     "face beside a screen": lambda _who: tr("The face is small beside a screen, so the whole picture is shown"),
+    "talk at once": lambda who: tr("{who} talk at once, so all are shown", who=who),
     "quick turns far apart": lambda who: tr("{who} take quick turns, so all are shown at once", who=who),
     "screen beside a face": lambda who: tr("The screen stays whole, with {who} beside it", who=who),
     "layout chosen": lambda _who: tr("The layout chosen for the whole short"),

@@ -19,6 +19,7 @@ from standtall.library.stored import as_text, from_text
 from standtall.model import framing_edits, keyframe_edits
 from standtall.model.cut import Segment
 from standtall.model.framing import BoxAt, BoxTarget, CellCrop, Framing, PersonTarget, ShotEdge, ShotFraming
+from standtall.model.keyframe_edits import CropOf
 from standtall.model.people import FaceSample, People, Shot, Talk, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
@@ -215,6 +216,50 @@ def test_the_crop_of_one_cell_is_set_by_hand_and_the_other_stays() -> None:
     assert anew.framing.of_shot("k", 0, 10 * S).cells == ()  # type: ignore[union-attr]
     with pytest.raises(ProjectError, match="number of a cell"):
         CellCrop(4, 0.5, 0.5, 0.5)
+
+
+def test_each_cell_moves_by_keyframes_of_its_own() -> None:
+    upper, lower = CropOf("stack", 0), CropOf("stack", 1)
+    short = framing_edits.set_layout(SHORT, SHOTS[0], "stack").short
+    before = plan(short, SOURCE, TWO).at(5 * S).cells
+    short = keyframe_edits.add_keyframe(short, SHOTS[0], 2 * S, 0.3, 0.5, 0.4, lower).short
+    short = keyframe_edits.add_keyframe(short, SHOTS[0], 8 * S, 0.7, 0.5, 0.4, lower).short
+    short = keyframe_edits.ease_keyframe(short, SHOTS[0], 2 * S, "even", lower).short
+    camera = plan(short, SOURCE, TWO)
+    assert [camera.at(t * S).layout for t in (1, 5, 9)] == ["stack"] * 3, "no keyframe makes one crop of two cells"
+    assert camera.at(5 * S).cells[0] == before[0], "the other cell follows as before"
+    assert [round(camera.at(t * S).cells[1].crop.cx, 6) for t in (1, 2, 5, 8, 9)] == [0.3, 0.3, 0.5, 0.7, 0.7]
+    both = keyframe_edits.add_keyframe(short, SHOTS[0], 4 * S, 0.2, 0.5, 0.4, upper).short
+    assert [k.at for k in keyframe_edits.keyframes_of(both, SHOTS[0], upper)] == [4 * S]
+    assert [k.at for k in keyframe_edits.keyframes_of(both, SHOTS[0], lower)] == [2 * S, 8 * S]
+    assert keyframe_edits.keyframes_of(both, SHOTS[0]) == (), "they are none of a crop alone"
+    assert keyframe_edits.keyframes_of(both, SHOTS[0], CropOf("grid", 1)) == ()
+    moved = keyframe_edits.move_keyframe(both, SHOTS[0], 8 * S, 6 * S, lower).short
+    assert [k.at for k in keyframe_edits.keyframes_of(moved, SHOTS[0], lower)] == [2 * S, 6 * S]
+    dragged = keyframe_edits.set_crop(both, SHOTS[0], 0.6, 0.5, 0.4, 5 * S, lower).short
+    assert [k.at for k in keyframe_edits.keyframes_of(dragged, SHOTS[0], lower)] == [2 * S, 5 * S, 8 * S]
+    gone = both
+    for at in (2 * S, 8 * S):
+        gone = keyframe_edits.remove_keyframe(gone, SHOTS[0], at, lower).short
+    assert plan(gone, SOURCE, TWO).at(5 * S).cells[1] == before[1]
+    assert len(keyframe_edits.keyframes_of(gone, SHOTS[0], upper)) == 1
+    assert from_text(Short, as_text(both)) == both
+
+
+def test_a_cell_that_was_set_for_all_of_a_shot_begins_its_keyframes_and_a_split_gives_each_part_its_own() -> None:
+    lower = CropOf("stack", 1)
+    short = framing_edits.set_cell(SHORT, SHOTS[0], "stack", 1, 0.3, 0.5, 0.4).short
+    assert not keyframe_edits.moves(short, SHOTS[0], lower)
+    short = keyframe_edits.add_keyframe(short, SHOTS[0], 6 * S, 0.7, 0.5, 0.4, lower).short
+    assert [k.at for k in keyframe_edits.keyframes_of(short, SHOTS[0], lower)] == [0, 6 * S]
+    short = keyframe_edits.add_keyframe(short, SHOTS[0], 2 * S, 0.2, 0.5, 0.4, CropOf("stack", 0)).short
+    split = framing_edits.split_shot(short, SHOTS[0], 4 * S).short
+    camera = plan(split, SOURCE, TWO)
+    assert [round(camera.at(t).cells[1].crop.cx, 6) for t in (S, 5 * S)] == [0.3, 0.7]
+    assert [round(camera.at(t).cells[0].crop.cx, 6) for t in (S, 5 * S)] == [0.2, 0.2], "the nearest one is for each part"
+    one_again = framing_edits.set_cell(short, SHOTS[0], "stack", 1, 0.5, 0.5, 0.4).short
+    assert keyframe_edits.moves(one_again, SHOTS[0], CropOf("stack", 0))
+    assert not keyframe_edits.moves(one_again, SHOTS[0], lower)
 
 
 def test_what_is_tried_is_what_the_edit_makes() -> None:

@@ -20,7 +20,7 @@ from standtall.framing.spans import Span, View, whole
 from standtall.framing.steadying import steady_of
 from standtall.framing.suggest import ALL_SHOWN, Suggestion, parts, suggested
 from standtall.framing.whom import Turn, turns, with_reactions
-from standtall.model.framing import FACE, BoxTarget, Framing, PersonTarget, Reaction, ShotEdge
+from standtall.model.framing import CELLED, FACE, BoxTarget, Framing, PersonTarget, Reaction, ShotEdge
 from standtall.model.people import People, Track
 from standtall.model.short import Short
 from standtall.model.source import Source
@@ -153,7 +153,7 @@ def _unsteadied(short: Short, source: Source, people: People, number: int) -> li
     shot = people.shots[number]
     start, end, aspect = shot.start, shot.end, short.output.aspect
     chosen = short.framing.of_shot(source.key, start, end)
-    if chosen is not None and chosen.keyframes:
+    if chosen is not None and chosen.keyframes and chosen.layout not in CELLED:
         return [keyed(source, aspect, chosen, start, end)]
     if chosen is not None and isinstance(chosen.target, BoxTarget):
         path = follow_box(source, aspect, short.framing.calm, chosen.target, start, end)

@@ -13,7 +13,7 @@ from standtall.base.geometry import FULL, Rect
 from standtall.framing.camera import Camera
 from standtall.framing.cells import crop_width, largest
 from standtall.model.cut import Segment
-from standtall.model.framing import BoxTarget, Framing, Keyframe, PersonTarget, ShotFraming
+from standtall.model.framing import CELLED, BoxTarget, CellCrop, Framing, Keyframe, PersonTarget, ShotFraming
 from standtall.model.people import People
 from standtall.model.source import Source
 
@@ -38,10 +38,14 @@ def matched(
             made = replace(made, target=None)
         elif isinstance(chosen.target, BoxTarget):
             made = replace(made, target=BoxTarget((replace(chosen.target.places[0], at=there.start),), there.start))
-        if chosen.keyframes:
-            crop = camera.at((shot.start + shot.end) // 2).crop
-            moved = _moved(source, aspect, people, crop, number, other)
+        view = camera.at((shot.start + shot.end) // 2)
+        if chosen.keyframes and layout not in CELLED:
+            moved = _moved(source, aspect, people, view.crop, number, other)
             made = replace(made, keyframes=(Keyframe(there.start, moved.cx, moved.cy, moved.h),))
+        elif chosen.keyframes:  # a cell that moves here is still there, as it is in the middle of this shot
+            cells = {k.cell for k in chosen.keyframes if k.cell < len(view.cells)}
+            crops = tuple(CellCrop(n, c.cx, c.cy, c.h) for n in sorted(cells) for c in [view.cells[n].crop])
+            made = replace(made, keyframes=(), cells=(*(c for c in made.cells if c.cell not in cells), *crops))
         out.append((Segment(source.key, there.start, there.end), made))
     return out
 

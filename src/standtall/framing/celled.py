@@ -13,7 +13,7 @@ from standtall.framing.decisions import Decision, Why
 from standtall.framing.following import FaceSize, Path, follow
 from standtall.framing.spans import Span
 from standtall.framing.suggest import Suggestion, screen_in
-from standtall.model.framing import Framing, Keyframe, ShotFraming
+from standtall.model.framing import CELLED, CellCrop, Framing, Keyframe, ShotFraming
 from standtall.model.people import People, Shot, Track
 from standtall.model.source import Source
 
@@ -24,21 +24,25 @@ CENTRAL: Final = 0.15
 RIM: Final = 0.025
 """Width of the rim of a screen, in shares of the picture."""
 MOST_CELLS: Final = {"stack": 3, "grid": 4}
-CELLED: Final = frozenset(("stack", "grid", "screen", "corner"))
 
 
 def keyed(source: Source, aspect: float, chosen: ShotFraming, start: int, end: int) -> Span:
     """The crops that were set by hand, read between."""
-    keys = sorted(chosen.keyframes, key=lambda k: k.at)
-
-    def placed(key: Keyframe) -> Rect:
-        h = min(key.h, largest(source, aspect))
-        w = crop_width(source, aspect, h)
-        return Rect(key.cx - w / 2, key.cy - h / 2, w, h).inside(FULL)
-
-    times = tuple(max(start, k.at) for k in keys)
-    path = Path(times, tuple(placed(k) for k in keys), eases=tuple(k.ease for k in keys))
+    path = _between(source, aspect, chosen.keyframes, start, FULL)
     return Span(Decision(start, end, "follow", (), Why("by hand"), by_hand=True), (path,))
+
+
+def _between(source: Source, aspect: float, keyframes: tuple[Keyframe, ...], start: int, target: Rect) -> Path:
+    """The way through crops that were set by hand, in a cell of the shape `aspect`."""
+    keys = sorted(keyframes, key=lambda k: k.at)
+    crops = tuple(_placed(source, aspect, k) for k in keys)
+    return Path(tuple(max(start, k.at) for k in keys), crops, target, eases=tuple(k.ease for k in keys))
+
+
+def _placed(source: Source, aspect: float, crop: Keyframe | CellCrop) -> Rect:
+    h = min(crop.h, largest(source, aspect))
+    w = crop_width(source, aspect, h)
+    return Rect(crop.cx - w / 2, crop.cy - h / 2, w, h).inside(FULL)
 
 
 def where_most_is(source: Source, aspect: float, shot: Shot, by_hand: bool) -> Span:
@@ -111,20 +115,20 @@ def _parts(source: Source, aspect: float, found: Suggestion, start: int, end: in
 
 
 def with_cells(source: Source, aspect: float, span: Span, chosen: ShotFraming | None) -> Span:
-    """The span with the crops of single cells that were set by hand."""
-    by_hand = {c.cell: c for c in chosen.cells} if chosen is not None else {}
-    if not by_hand or span.decision.layout not in CELLED:
+    """The span with the crops of single cells that were set by hand, for all of it or at some moments."""
+    if chosen is None or not (chosen.cells or chosen.keyframes) or span.decision.layout not in CELLED:
         return span
     paths = []
     for number, path in enumerate(span.paths):
-        crop = by_hand.get(number)
-        if crop is None:
-            paths.append(path)
-            continue
         shape = aspect * path.target.w / path.target.h
-        h = min(crop.h, largest(source, shape))
-        w = crop_width(source, shape, h)
-        paths.append(Path((span.start,), (Rect(crop.cx - w / 2, crop.cy - h / 2, w, h).inside(FULL),), path.target))
+        keys = tuple(k for k in chosen.keyframes if k.cell == number)
+        still = next((c for c in chosen.cells if c.cell == number), None)
+        if keys:
+            paths.append(_between(source, shape, keys, span.start, path.target))
+        elif still is not None:
+            paths.append(Path((span.start,), (_placed(source, shape, still),), path.target))
+        else:
+            paths.append(path)
     return Span(replace(span.decision, by_hand=True), tuple(paths))
 
 

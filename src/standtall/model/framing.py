@@ -20,21 +20,27 @@ LAYOUT_TITLES: Final[dict[Layout, str]] = {
 """What the window calls each layout."""
 
 
+CELLED: Final[frozenset[Layout]] = frozenset(("stack", "grid", "screen", "corner"))
+"""Layouts of several cells."""
+
 Ease = Literal["smooth", "even", "hold"]
 """It sets out and arrives by and by; it moves evenly; it stays, and is cut."""
 
 
 @dataclass(frozen=True, slots=True)
 class Keyframe:
-    """A crop at one tick of the source: its centre and height in shares of the source picture, and how it goes on to the next."""
+    """A crop at one tick of the source: its centre and height in shares of the source picture, how it goes on to the next, and of
+    which `cell` it is where the layout has several (from 0)."""
 
     at: int
     cx: float
     cy: float
     h: float
     ease: Ease = "smooth"
+    cell: int = 0
 
     def __post_init__(self) -> None:
+        checks.in_range("The number of a cell", self.cell, 0, 3)
         checks.in_range("The centre of a crop", self.cx, 0.0, 1.0)
         checks.in_range("The centre of a crop", self.cy, 0.0, 1.0)
         checks.in_range("The height of a crop", self.h, 0.1, 1.0)

@@ -18,6 +18,7 @@ from standtall.model.framing import (
     BoxTarget,
     CellCrop,
     Framing,
+    Keyframe,
     Layout,
     PersonTarget,
     Punch,
@@ -115,8 +116,10 @@ def set_cell(short: Short, shot: Segment, layout: Layout, cell: int, cx: float, 
     """Set the crop of one cell of the layout that a shot is shown in by hand, for all of the shot."""
     before = _chosen(short, shot)
     cx, cy, h = min(1.0, max(0.0, cx)), min(1.0, max(0.0, cy)), min(1.0, max(0.05, h))
-    others = tuple(c for c in before.cells if c.cell != cell) if before.layout in (None, layout) else ()
-    made = replace(before, layout=layout, keyframes=(), cells=(*others, CellCrop(cell, cx, cy, h)))
+    same = before.layout in (None, layout)
+    others = tuple(c for c in before.cells if c.cell != cell) if same else ()
+    keys = tuple(k for k in before.keyframes if k.cell != cell) if before.layout == layout else ()
+    made = replace(before, layout=layout, keyframes=keys, cells=(*others, CellCrop(cell, cx, cy, h)))
     return Edit(tr("Move cell {cell}", cell=cell + 1), _framed(short, shot, made))
 
 
@@ -248,10 +251,14 @@ def split_shot(short: Short, shot: Segment, at: int) -> Edit:
     chosen = short.framing.of_shot(shot.source, shot.start, shot.end)
     framing = _with_edge(short.framing, shot.source, at, parted=True)
     if chosen is not None:
-        before = tuple(k for k in chosen.keyframes if k.at < at)
-        after = tuple(k for k in chosen.keyframes if k.at >= at)
-        first = replace(chosen, at=shot.start, keyframes=before or chosen.keyframes[:1])
-        second = replace(chosen, at=at, keyframes=after or chosen.keyframes[-1:])
+        before: list[Keyframe] = []
+        after: list[Keyframe] = []
+        for cell in sorted({k.cell for k in chosen.keyframes}):
+            keys = [k for k in chosen.keyframes if k.cell == cell]
+            before += [k for k in keys if k.at < at] or keys[:1]
+            after += [k for k in keys if k.at >= at] or keys[-1:]
+        first = replace(chosen, at=shot.start, keyframes=tuple(before))
+        second = replace(chosen, at=at, keyframes=tuple(after))
         framing = framing.with_shot(shot.source, shot.start, at, first).with_shot(shot.source, at, shot.end, second)
     return Edit(tr("Split a shot"), _all(short, framing))
 

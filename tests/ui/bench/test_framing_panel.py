@@ -4,14 +4,16 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPoint, Qt
 from PySide6.QtWidgets import QAbstractButton, QComboBox
 from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model import keyframe_edits
+from standtall.model.keyframe_edits import CropOf
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.panels.framing.panel import FramingPanel
+from standtall.ui.bench.transcript.lane_drag import KeyDrag
 from tests.ui.driving import WAIT, edited, short_of
 
 S = TICKS_PER_SECOND
@@ -123,6 +125,62 @@ def test_keyframes_are_set_gone_to_eased_and_removed(qtbot: QtBot, window: MainW
     away = [b for b in panel.findChildren(QAbstractButton) if b.text() == "Remove"]
     edited(qtbot, window, away[-1].click)
     assert len(keyframe_edits.keyframes_of(short_of(window), shot)) == 1
+
+
+def test_in_the_lane_a_crop_and_a_keyframe_are_dragged_and_seen_meanwhile(qtbot: QtBot, window: MainWindow) -> None:
+    selection, script, trial = window.workspace.selection, window.bench.page, window.workspace.trial
+    for at in (16, 20):
+        selection.seek(at * S)
+        edited(qtbot, window, panel_of(window).keyframes.set_here)
+    page, lane, view = script.page, script._lane(), script.viewport()
+    assert page is not None
+    script.verticalScrollBar().setValue(int(page.y(14 * S)))
+    top = script.verticalScrollBar().value()
+    shot, crop = window.workspace.opened.shot_at(18 * S), window.workspace.opened.camera.at(18 * S).crop  # type: ignore[union-attr]
+    assert shot is not None
+
+    def place(tick: int) -> QPoint:
+        return QPoint(int(lane.at(crop.cx)), int(page.y(tick)) - top)  # type: ignore[union-attr]
+
+    qtbot.mousePress(view, Qt.MouseButton.LeftButton, pos=place(18 * S))
+    qtbot.mouseMove(view, place(18 * S) + QPoint(25, 0))
+    qtbot.waitUntil(lambda: trial.camera is not None and trial.camera.at(18 * S).crop.cx > crop.cx + 0.01, timeout=WAIT)
+    assert window.workspace.opened.camera.at(18 * S).crop == crop, "nothing is changed yet"  # type: ignore[union-attr]
+    edited(qtbot, window, lambda: qtbot.mouseRelease(view, Qt.MouseButton.LeftButton, pos=place(18 * S) + QPoint(25, 0)))
+    keys = keyframe_edits.keyframes_of(short_of(window), shot)
+    assert len(keys) == 3
+    assert trial.camera is None
+    script.verticalScrollBar().setValue(top)
+    qtbot.mousePress(view, Qt.MouseButton.LeftButton, pos=place(20 * S))
+    assert isinstance(script._dragged.held, KeyDrag)
+    qtbot.mouseMove(view, place(22 * S))
+    qtbot.waitUntil(lambda: trial.camera is not None, timeout=WAIT)
+    edited(qtbot, window, lambda: qtbot.mouseRelease(view, Qt.MouseButton.LeftButton, pos=place(22 * S)))
+    last = keyframe_edits.keyframes_of(short_of(window), shot)[-1].at
+    assert abs(last - 22 * S) < S // 4
+
+
+def test_the_chosen_cell_of_a_layout_has_keyframes_of_its_own(qtbot: QtBot, window: MainWindow) -> None:
+    panel, selection = panel_of(window), window.workspace.selection
+    selection.seek(18 * S)
+    assert panel.keyframes._cells.isHidden(), "there is one crop"
+    edited(qtbot, window, panel.shot.layouts["stack"].click)
+    assert not panel.keyframes._cells.isHidden()
+    assert panel.keyframes._cells.count() == 2
+    panel.keyframes._cells.setCurrentIndex(1)
+    panel.keyframes._cells.activated.emit(1)
+    for at in (16, 20):
+        selection.seek(at * S)
+        edited(qtbot, window, panel.keyframes.set_here)
+    shot = window.workspace.opened.shot_at(18 * S)  # type: ignore[union-attr]
+    assert shot is not None
+    keys = keyframe_edits.keyframes_of(short_of(window), shot, CropOf("stack", 1))
+    assert [k.at for k in keys] == [16 * S, 20 * S]
+    assert window.workspace.opened.camera.at(18 * S).layout == "stack"  # type: ignore[union-attr]
+    window.bench.grab()
+    selection.choose_cell(0)
+    assert panel.keyframes._cells.currentIndex() == 0
+    assert panel.keyframes._rows.count() == 0, "the other cell has none"
 
 
 def test_another_shape_of_the_same_edit(qtbot: QtBot, window: MainWindow) -> None:

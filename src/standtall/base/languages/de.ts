@@ -8937,6 +8937,14 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Halten</translation>
     </message>
     <message>
+        <source>Cell that keyframes are set for</source>
+        <translation>Zelle, für die Keyframes gesetzt werden</translation>
+    </message>
+    <message>
+        <source>Each cell of a layout moves by keyframes of its own</source>
+        <translation>Jede Zelle einer Aufteilung bewegt sich nach eigenen Keyframes</translation>
+    </message>
+    <message>
         <source>Set keyframes at two moments: the crop moves between them.</source>
         <translation>An zwei Momenten Keyframes setzen: der Ausschnitt bewegt sich dazwischen.</translation>
     </message>
@@ -8987,6 +8995,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     <message>
         <source>Keyframe here</source>
         <translation>Keyframe hier</translation>
+    </message>
+    <message>
+        <source>Cell {n}</source>
+        <translation>Zelle {n}</translation>
     </message>
 </context>
 <context>

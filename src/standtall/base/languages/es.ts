@@ -8937,6 +8937,14 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Mantener</translation>
     </message>
     <message>
+        <source>Cell that keyframes are set for</source>
+        <translation>Celda para la que se fijan fotogramas clave</translation>
+    </message>
+    <message>
+        <source>Each cell of a layout moves by keyframes of its own</source>
+        <translation>Cada celda de una disposición se mueve con sus propios fotogramas clave</translation>
+    </message>
+    <message>
         <source>Set keyframes at two moments: the crop moves between them.</source>
         <translation>Ponga fotogramas clave en dos momentos: el recorte se mueve entre ellos.</translation>
     </message>
@@ -8987,6 +8995,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
     <message>
         <source>Keyframe here</source>
         <translation>Fotograma clave</translation>
+    </message>
+    <message>
+        <source>Cell {n}</source>
+        <translation>Celda {n}</translation>
     </message>
 </context>
 <context>

@@ -9,10 +9,10 @@ from PySide6.QtCore import QPointF
 
 from standtall.base.geometry import FULL, Rect
 from standtall.framing.cells import crop_width, largest
-from standtall.model import framing_edits, keyframe_edits
+from standtall.model import keyframe_edits
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit
-from standtall.model.framing import Layout
+from standtall.model.framing import CELLED, Layout
 from standtall.model.short import Short
 from standtall.ui.state.opened import Opened
 
@@ -55,9 +55,8 @@ class CropDrag:
 
     def edit(self, short: Short) -> Edit:
         crop = self.after
-        if self.layout == "follow" or self.layout == "whole":
-            return keyframe_edits.set_crop(short, self.shot, crop.cx, crop.cy, crop.h, self.at)
-        return framing_edits.set_cell(short, self.shot, self.layout, self.cell, crop.cx, crop.cy, crop.h)
+        of = keyframe_edits.CropOf(self.layout, self.cell) if self.layout in CELLED else keyframe_edits.ALONE
+        return keyframe_edits.set_crop(short, self.shot, crop.cx, crop.cy, crop.h, self.at, of)
 
 
 def gripped(opened: Opened | None, source: str, tick: int, at: QPointF, place: tuple[float, float] | None) -> CropDrag | None:

@@ -145,6 +145,8 @@ class PreviewView(QWidget):
         if self._captions is None:
             cell = self._cell_at(event.position())
             self._drag, self._over = self._gripped(event.position()), cell[1] if cell is not None else FULL
+            if cell is not None:
+                self._ws.selection.choose_cell(cell[0])
 
     def _caption_at(self, at: QPointF) -> CaptionDrag | None:
         shown, opened = self._shown, self._ws.opened

@@ -240,6 +240,8 @@ class WideView(QWidget):
                 self._drag = None if drag is None else replace(drag, start=event.position(), sizing=True)
                 return
         self._drag = self._grip(event.position())
+        if self._drag is not None:
+            self._ws.selection.choose_cell(self._drag.cell)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._drawn_from is not None:

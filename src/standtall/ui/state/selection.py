@@ -26,6 +26,7 @@ class Selection(QObject):
     changed = Signal()
     extra_changed = Signal()
     playhead_changed = Signal(int)
+    cell_changed = Signal()
 
     def __init__(self, opened: Callable[[], Opened | None], parent: QObject) -> None:
         super().__init__(parent)
@@ -34,6 +35,8 @@ class Selection(QObject):
         self.words: range | None = None
         """Numbers of the chosen words in the transcript on show."""
         self.playhead = 0
+        self.cell = 0
+        """The chosen cell of a layout of several."""
         self.extra: int | None = None
         """The id of the chosen extra of the short; -1 for the one that is just being put in."""
 
@@ -75,6 +78,12 @@ class Selection(QObject):
         if number != self.extra:
             self.extra = number
             self.extra_changed.emit()
+
+    def choose_cell(self, number: int) -> None:
+        """Choose the cell that keyframes are set for."""
+        if number != self.cell:
+            self.cell = number
+            self.cell_changed.emit()
 
     def seek(self, tick: int) -> None:
         """Move the playhead."""

@@ -15,7 +15,6 @@ from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.framing.following import FASTEST, Path
 from standtall.framing.spans import Span
 from standtall.model.analysis import LEVEL_STEP
-from standtall.model.cut import Segment
 from standtall.model.people import People, Talk, Track
 from standtall.sound.meters import Meters
 from standtall.ui.state.opened import Opened
@@ -95,15 +94,12 @@ def paint_loudness(painter: QPainter, area: QRectF, lane: LaneBox, opened: Opene
         painter.drawPolyline(QPolygonF([QPointF(x, y) for x, y in points]))
 
 
-def paint_picture_lane(
-    painter: QPainter, area: QRectF, lane: LaneBox, ws: Workspace, page: Page, band: tuple[Segment, float] | None
-) -> None:
-    """A dark well as wide as the footage: pictures at cuts, faces as ribbons, the crop as a band.
-
-    `band` is a drag in progress: the shot, and how far the band was moved in pixels.
-    """
+def paint_picture_lane(painter: QPainter, area: QRectF, lane: LaneBox, ws: Workspace, page: Page) -> None:
+    """A dark well as wide as the footage: pictures at cuts, faces as ribbons, the crop as a band; while something is dragged, as
+    it would be."""
     opened = ws.opened
     assert opened is not None
+    camera = ws.trial.camera or opened.camera
     painter.fillRect(QRectF(lane.x, area.top(), lane.w, area.height()), QColor(theme.WELL))
     people = opened.camera.people
     first, last = page.tick(area.top() - 120), page.tick(area.bottom() + 2)
@@ -129,12 +125,11 @@ def paint_picture_lane(
     for beside in people.overlaps:
         if beside.start < last and beside.end > first:
             _beside(painter, lane, page, people, beside)
-    spans = opened.camera.spans
+    spans = camera.spans
     near = bisect.bisect_right(spans, first, key=lambda s: s.start) - 1
     for span in spans[max(0, near) : bisect.bisect_left(spans, last, key=lambda s: s.start)]:
         if span.end > first and span.start < last:
-            shift = band[1] if band is not None and band[0].start <= span.start < band[0].end else 0.0
-            _band(painter, lane, page, opened, span, shift)
+            _band(painter, lane, page, opened, span)
     for punch in opened.entry.short.framing.punches:
         if punch.source == opened.source.key and punch.start <= last and punch.end >= first:
             top, bottom = page.y(punch.start), page.y(punch.end)
@@ -195,11 +190,11 @@ def _cloth(person: int) -> QBrush:
     return QBrush(cloth)
 
 
-def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Span, shift: float) -> None:
+def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Span) -> None:
     used = any(e.start < span.end and e.end > span.start for e in opened.segments)
     colour = QColor(theme.NOW if used else "#8d949c")
     for path in span.paths:
-        _strip(painter, lane, page, span, path, shift, colour, used)
+        _strip(painter, lane, page, span, path, colour, used)
 
 
 def _speed(painter: QPainter, lane: LaneBox, path: Path, ys: NDArray[np.float64], colour: QColor) -> None:
@@ -219,9 +214,7 @@ def _speed(painter: QPainter, lane: LaneBox, path: Path, ys: NDArray[np.float64]
     painter.drawRects([QRectF(right - w, ys[i], w, max(1.0, ys[i + 1] - ys[i])) for i, w in rows])
 
 
-def _strip(
-    painter: QPainter, lane: LaneBox, page: Page, span: Span, path: Path, shift: float, colour: QColor, used: bool
-) -> None:
+def _strip(painter: QPainter, lane: LaneBox, page: Page, span: Span, path: Path, colour: QColor, used: bool) -> None:
     """The way of one cell down the page."""
     times, crops = path.times, path.crops
     if path.eases:  # set by hand: as it moves between its keyframes
@@ -229,7 +222,7 @@ def _strip(
         crops = tuple(path.at(t) for t in times)
     ys = page.ys(np.array([*times, span.end]))
     ys[0] = page.y(span.start)
-    edges = np.array([(c.x, c.right) for c in (*crops, crops[-1])]) * lane.w + lane.x + shift
+    edges = np.array([(c.x, c.right) for c in (*crops, crops[-1])]) * lane.w + lane.x
     left, right = _sides(edges, ys)
     fill = QColor(colour)
     fill.setAlpha(34 if used else 12)
@@ -248,7 +241,7 @@ def _strip(
     if len(path.times) > 1 and path.eases:
         painter.setBrush(colour)
         for at, crop in zip(path.times, path.crops, strict=True):
-            _diamond(painter, lane.at(crop.cx) + shift, page.y(at))
+            _diamond(painter, lane.at(crop.cx), page.y(at))
     elif span.decision.by_hand:
         painter.setBrush(colour)
         painter.drawEllipse(QPointF(left[0].x() + 7, left[0].y() + 8), 3, 3)

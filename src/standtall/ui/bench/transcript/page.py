@@ -13,11 +13,10 @@ from PySide6.QtWidgets import QAbstractScrollArea, QApplication, QWidget
 from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.cutting.by_words import kept_words
-from standtall.model import keyframe_edits
-from standtall.model.cut import Segment
 from standtall.model.words import word_at, words_within
 from standtall.ui.bench.transcript import extras_lane, grips
 from standtall.ui.bench.transcript.extras_lane import ExtrasLane
+from standtall.ui.bench.transcript.lane_drag import LaneDrag
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_loudness, paint_picture_lane, paint_time_lane
 from standtall.ui.bench.transcript.overview import OverviewBar
 from standtall.ui.bench.transcript.retyping import Retyping
@@ -63,7 +62,8 @@ class TranscriptPage(QAbstractScrollArea):
         self._anchor: int | None = None
         self._lifted: QPointF | None = None
         """Where chosen words were pressed: they are dragged from there, or chosen anew."""
-        self._band: tuple[Segment, float, float] | None = None
+        self._dragged = LaneDrag(workspace)
+        workspace.trial.changed.connect(lambda _made: self.refresh())
         self._last_playhead = 0
         self._shown_page: Page | None = None
         self._ground: QPixmap | None = None
@@ -225,12 +225,11 @@ class TranscriptPage(QAbstractScrollArea):
         painter.setClipRect(part)
         painter.fillRect(part, QColor(theme.current().paper))
         area = part.adjusted(0, -ROW, 0, ROW)  # what begins beyond the edge reaches over it
-        band = (self._band[0], self._band[2] - self._band[1]) if self._band else None
         paint_time_lane(painter, area, lane, self._level_db(opened), page)
         found = self._ws.sounding.of(opened.composition)
         if found is not None and found.meters is not None and len(found.meters.short):
             paint_loudness(painter, area, lane, opened, page, found.meters)
-        paint_picture_lane(painter, area, lane, self._ws, page, band)
+        paint_picture_lane(painter, area, lane, self._ws, page)
         self.words.paint(painter, area)
         grips.paint(painter, self._grips, self._words_x(), self.right, area)
         self.extras.paint(painter, area, QRectF(wide - EXTRAS_W, area.top(), EXTRAS_W, area.height()))
@@ -271,11 +270,8 @@ class TranscriptPage(QAbstractScrollArea):
             self.extras.press(x, y, self.right)
             return
         if lane.x <= x < lane.x + lane.w:
-            tick = page.tick(y)
-            self._ws.selection.seek(tick)
-            shot = opened.shot_at(tick)
-            if shot is not None and opened.camera.at(tick).layout == "follow":
-                self._band = (shot, x, x)
+            if not self._dragged.press(x, y, lane, page):
+                self._ws.selection.seek(page.tick(y))
             return
         if x < lane.x:
             self._ws.selection.select(None)
@@ -307,9 +303,8 @@ class TranscriptPage(QAbstractScrollArea):
             self.refresh()
         elif self._held is not None:
             self._drag_edge(x, y)
-        elif self._band is not None:
-            self._band = (self._band[0], self._band[1], x)
-            self.refresh()
+        elif self._dragged.held is not None and self.page is not None:
+            self._dragged.move(x, y, self._lane(), self.page)
         elif self._anchor is not None:
             word = self.word_near(x, y)
             if word is not None and (word != self._anchor or self._ws.selection.words):
@@ -360,15 +355,7 @@ class TranscriptPage(QAbstractScrollArea):
                 grips.drop(self._ws, seen, held, word, page.tick(y))
             self._ws.selection.select(None)
             return
-        if self._band is not None and self._ws.opened is not None:
-            shot, start, end = self._band
-            self._band = None
-            if abs(end - start) > 3:
-                move = (end - start) / self._lane().w
-                at = self._ws.selection.playhead
-                crop = self._ws.opened.camera.at(at).crop
-                self._ws.edit(lambda short, _a: keyframe_edits.set_crop(short, shot, crop.cx + move, crop.cy, crop.h, at))
-            self.refresh()
+        self._dragged.release()
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
         x, y = self._at(event)

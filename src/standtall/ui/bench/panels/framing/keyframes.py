@@ -11,7 +11,8 @@ from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.model import keyframe_edits
 from standtall.model.cut import Segment
-from standtall.model.framing import Ease, Keyframe
+from standtall.model.framing import CELLED, Ease, Keyframe
+from standtall.model.keyframe_edits import ALONE, CropOf
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.actions import Action, button_of
 from standtall.ui.widgets.fields import button
@@ -39,6 +40,12 @@ class Keyframes:
             made.setAccessibleName(name)
             row.addWidget(made)
         box.addLayout(row)
+        self._cells = QComboBox()
+        self._cells.setAccessibleName(tr("Cell that keyframes are set for"))
+        self._cells.setToolTip(tr("Each cell of a layout moves by keyframes of its own"))
+        self._cells.activated.connect(self._ws.selection.choose_cell)
+        box.addWidget(self._cells)
+        workspace.selection.cell_changed.connect(self.refresh)
         self._hint = QLabel(tr("Set keyframes at two moments: the crop moves between them."))
         self._hint.setObjectName("faint")
         self._hint.setWordWrap(True)
@@ -51,17 +58,25 @@ class Keyframes:
         opened = self._ws.opened
         return None if opened is None else opened.shot_at(self._ws.selection.playhead)
 
+    def _of(self) -> CropOf:
+        """The crop whose keyframes are shown: where a layout has several cells, that of the chosen one."""
+        opened = self._ws.opened
+        view = None if opened is None else opened.camera.at(self._ws.selection.playhead)
+        if view is None or view.layout not in CELLED:
+            return ALONE
+        return CropOf(view.layout, min(self._ws.selection.cell, len(view.cells) - 1))
+
     def _keys(self) -> tuple[Keyframe, ...]:
         opened, shot = self._ws.opened, self._shot()
-        return () if opened is None or shot is None else keyframe_edits.keyframes_of(opened.entry.short, shot)
+        return () if opened is None or shot is None else keyframe_edits.keyframes_of(opened.entry.short, shot, self._of())
 
     def set_here(self) -> None:
         """Set the crop that is shown as a keyframe at the playhead."""
-        opened, shot, at = self._ws.opened, self._shot(), self._ws.selection.playhead
+        opened, shot, at, of = self._ws.opened, self._shot(), self._ws.selection.playhead, self._of()
         if opened is None or shot is None:
             return
-        crop = opened.camera.at(at).crop
-        self._ws.edit(lambda s, _a: keyframe_edits.add_keyframe(s, shot, at, crop.cx, crop.cy, crop.h))
+        crop = opened.camera.at(at).cells[of.cell].crop
+        self._ws.edit(lambda s, _a: keyframe_edits.add_keyframe(s, shot, at, crop.cx, crop.cy, crop.h, of))
 
     def step(self, way: int) -> None:
         """Go to the next keyframe of the short's source, or to the one before."""
@@ -75,15 +90,26 @@ class Keyframes:
             self._ws.selection.seek(further[0] if way > 0 else further[-1])
 
     def refresh(self) -> None:
-        shot, keys = self._shot(), self._keys()
-        if (shot, keys) == self._told:
+        shot, keys, of = self._shot(), self._keys(), self._of()
+        self._show_cells(of)
+        if (shot, keys, of) == self._told:
             return
-        self._told = shot, keys
+        self._told = shot, keys, of
         empty(self._rows)
         moving = [k for k in keys if shot is not None and (len(keys) > 1 or k.at > shot.start)]
         self._hint.setVisible(not moving)
         for key in moving:
             self._rows.addWidget(self._row(key))
+
+    def _show_cells(self, of: CropOf) -> None:
+        opened = self._ws.opened
+        several = opened is not None and of.layout in CELLED
+        count = len(opened.camera.at(self._ws.selection.playhead).cells) if opened is not None and several else 0
+        self._cells.setVisible(several)
+        if self._cells.count() != count:
+            self._cells.clear()
+            self._cells.addItems([tr("Cell {n}", n=n + 1) for n in range(count)])
+        self._cells.setCurrentIndex(of.cell if several else -1)
 
     def _row(self, key: Keyframe) -> QWidget:
         row = QWidget()
@@ -110,21 +136,21 @@ class Keyframes:
         return row
 
     def _copy(self, key: Keyframe) -> None:
-        shot, at = self._shot(), self._ws.selection.playhead
+        shot, at, of = self._shot(), self._ws.selection.playhead, self._of()
         if shot is not None:
-            self._ws.edit(lambda s, _a: keyframe_edits.add_keyframe(s, shot, at, key.cx, key.cy, key.h))
+            self._ws.edit(lambda s, _a: keyframe_edits.add_keyframe(s, shot, at, key.cx, key.cy, key.h, of))
 
     def _edit_ease(self, key: Keyframe, ease: Ease) -> None:
-        shot = self._shot()
+        shot, of = self._shot(), self._of()
         if shot is not None:
-            self._ws.edit(lambda s, _a: keyframe_edits.ease_keyframe(s, shot, key.at, ease))
+            self._ws.edit(lambda s, _a: keyframe_edits.ease_keyframe(s, shot, key.at, ease, of))
 
     def _move(self, key: Keyframe) -> None:
-        shot, at = self._shot(), self._ws.selection.playhead
+        shot, at, of = self._shot(), self._ws.selection.playhead, self._of()
         if shot is not None:
-            self._ws.edit(lambda s, _a: keyframe_edits.move_keyframe(s, shot, key.at, at))
+            self._ws.edit(lambda s, _a: keyframe_edits.move_keyframe(s, shot, key.at, at, of))
 
     def _remove(self, key: Keyframe) -> None:
-        shot = self._shot()
+        shot, of = self._shot(), self._of()
         if shot is not None:
-            self._ws.edit(lambda s, _a: keyframe_edits.remove_keyframe(s, shot, key.at))
+            self._ws.edit(lambda s, _a: keyframe_edits.remove_keyframe(s, shot, key.at, of))

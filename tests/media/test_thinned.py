@@ -20,11 +20,11 @@ S = 48_000
 SPANS = ((4 * S, 5 * S), (11 * S + 100, 12 * S))
 
 
-@pytest.fixture
-def footage(tmp_path: Path) -> Path:
+@pytest.fixture(scope="module")
+def footage(tmp_path_factory: pytest.TempPathFactory) -> Path:
     """Fifteen seconds whose pictures carry their number, a key frame each second."""
     sound = tone(15.0) * np.linspace(0.2, 1.0, 15 * S, dtype=np.float32)
-    return make_clip(tmp_path / "long.mp4", frames=450, gop=30, sound=sound)
+    return make_clip(tmp_path_factory.mktemp("long") / "long.mp4", frames=450, gop=30, sound=sound)
 
 
 def numbers(path: Path, ticks: list[int]) -> list[int]:

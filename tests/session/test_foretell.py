@@ -30,13 +30,13 @@ S = 48_000
 def request_(demo_source: Source, demo_analysis: Analysis, tmp_path_factory: pytest.TempPathFactory) -> RenderRequest:
     found = found_in(demo_analysis)
     analysis = as_told(found.analysis, found.transcript)
-    short = small_short("f", demo_source.key, (16 * S, 24 * S), (40 * S, 46 * S), size=(360, 640))
+    short = small_short("f", demo_source.key, (16 * S, 21 * S), (40 * S, 43 * S), size=(360, 640))
     return render_request(short, {demo_source.key: (demo_source, analysis)}, tmp_path_factory.mktemp("out") / "f.mp4")
 
 
 @pytest.mark.real
 def test_the_size_is_foretold(request_: RenderRequest) -> None:
-    """A quarter off at most on a short of 14 s; the promised tenth is measured in bench/ on longer ones."""
+    """A quarter off at most on a short of 8 s; the promised tenth is measured in bench/ on longer ones."""
     told: list[Event] = []
     run(ForetellRequest(request_), told.append, Progress())
     run(request_, told.append, Progress())
@@ -50,7 +50,7 @@ def test_a_bit_rate_tells_the_size_itself(request_: RenderRequest) -> None:
     told: list[Event] = []
     run(ForetellRequest(replace(request_, form=Form(bit_rate=2000))), told.append, Progress())
     (foretold,) = [e for e in told if isinstance(e, Foretold)]
-    assert foretold.size_bytes == pytest.approx(14 * (2000 + 192) * 125, rel=0.01)
+    assert foretold.size_bytes == pytest.approx(8 * (2000 + 192) * 125, rel=0.01)
 
 
 def test_sound_alone_is_foretold_without_a_trial(request_: RenderRequest) -> None:

@@ -291,6 +291,8 @@ def test_all_shorts_take_the_look(qtbot: QtBot, window: MainWindow, panel: Capti
 
 
 def test_what_cannot_be_read_is_found_gone_to_and_mended(qtbot: QtBot, window: MainWindow, panel: CaptionsPanel) -> None:
+    window.workspace.selection.select(range(20))
+    edited(qtbot, window, window.bench.inspector.chosen.use_only)
     card = panel.legible
     for name, value in (("plate", "#00000000"), ("ink", "#6b5a4a"), ("highlight", "#6b5a4a"), ("line", "#00000000")):
         edited(qtbot, window, lambda n=name, v=value: panel.style_card.set_property(n, v))  # type: ignore[misc]

@@ -74,6 +74,8 @@ def states(place: RendersPlace) -> list[str]:
 
 @pytest.mark.real
 def test_a_short_in_two_shapes_is_rendered_and_the_rows_are_kept(qtbot: QtBot, window: MainWindow, renders: RendersPlace) -> None:
+    window.workspace.selection.select(range(8))
+    edited(qtbot, window, window.bench.inspector.chosen.use_only)
     assert renders.empty.isVisible()
     renders.asking.shapes["1:1"].click()
     assert renders.asking.go.text() == "Render 2 files"

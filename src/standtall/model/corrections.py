@@ -175,6 +175,16 @@ def retime(transcript: Transcript, index: int, start: int, end: int) -> Revision
     return _one(transcript, range(index, index + 1), (new,), label)
 
 
+def move_edge(transcript: Transcript, index: int, at: int) -> Revision:
+    """Move the edge between a word and the next: one ends and the other begins at the tick `at`, as far as both keep some
+    length."""
+    one, other = transcript.words[index], transcript.words[index + 1]
+    at = max(one.start + SHORTEST, min(at, other.end - SHORTEST))
+    moved = seconds(at - one.end) or seconds(at - other.start)
+    label = tr("Move “{said}” by {moved:+.2f} s", said=other.text[:40], moved=moved)
+    return _one(transcript, range(index, index + 2), (replace(one, end=at), replace(other, start=at)), label)
+
+
 def accept(transcript: Transcript, chosen: Iterable[int]) -> Revision:
     """The words are right as they stand."""
     return _each(transcript, chosen, lambda w: replace(w, confidence=1.0), tr("Accept {}"))

@@ -146,6 +146,12 @@ def test_in_the_lane_a_crop_and_a_keyframe_are_dragged_and_seen_meanwhile(qtbot:
     qtbot.mouseMove(view, place(18 * S) + QPoint(25, 0))
     qtbot.waitUntil(lambda: trial.camera is not None and trial.camera.at(18 * S).crop.cx > crop.cx + 0.01, timeout=WAIT)
     assert window.workspace.opened.camera.at(18 * S).crop == crop, "nothing is changed yet"  # type: ignore[union-attr]
+    qtbot.keyClick(script, Qt.Key.Key_Escape)
+    assert (script._dragged.held, trial.camera) == (None, None), "a drag that is given up"
+    assert window.workspace.opened.camera.at(18 * S).crop == crop  # type: ignore[union-attr]
+    qtbot.mouseRelease(view, Qt.MouseButton.LeftButton, pos=place(18 * S) + QPoint(25, 0))
+    qtbot.mousePress(view, Qt.MouseButton.LeftButton, pos=place(18 * S))
+    qtbot.mouseMove(view, place(18 * S) + QPoint(25, 0))
     edited(qtbot, window, lambda: qtbot.mouseRelease(view, Qt.MouseButton.LeftButton, pos=place(18 * S) + QPoint(25, 0)))
     keys = keyframe_edits.keyframes_of(short_of(window), shot)
     assert len(keys) == 3

@@ -20,10 +20,13 @@ from standtall.model import corrections
 from standtall.model.corrections import Term
 from standtall.model.transcript import Transcript
 from standtall.ui.app.window import MainWindow
+from standtall.ui.bench import word_actions
 from standtall.ui.bench.export import ExportSheet
 from standtall.ui.preview import listening
 from standtall.ui.widgets import theme
 from tests.ui.driving import WAIT, edited, word_point
+
+S = 48_000
 
 
 def said(window: MainWindow) -> Transcript:
@@ -353,3 +356,59 @@ def test_words_read_from_the_right_stand_and_are_hit_from_the_right(qtbot: QtBot
     shot = page.viewport().grab().toImage()
     at = QPoint(round(box.right()), round(box.center().y()) - page.verticalScrollBar().value())
     assert QColor(shot.pixel(at)).name() == QColor(theme.current().chosen).name(), "what is chosen is painted where the word is"
+
+
+def test_in_even_time_each_line_has_its_sound_and_ticks_that_are_dragged(qtbot: QtBot, window: MainWindow) -> None:
+    page, opened = window.bench.page, window.workspace.opened
+    assert opened is not None
+    assert list(page.timing.strips(0, 900)) == [], "time is elastic"
+    page.set_even(True)
+    page.verticalScrollBar().setValue(0)
+    strips = list(page.timing.strips(0, page.viewport().height()))
+    assert len(strips) >= 2
+    strip = next(s for s in strips if s.row.last - s.row.first >= 2)
+    words = opened.analysis.words
+    ticks = [t for t in page.timing._edges(opened, strip) if t.shared] or list(page.timing._edges(opened, strip))
+    tick = ticks[0]
+    spot = QPoint(round(strip.x(tick.at)), round(strip.box.center().y()))
+    view = page.viewport()
+    qtbot.mousePress(view, Qt.MouseButton.LeftButton, pos=spot)
+    assert page.timing.held is not None
+    qtbot.mouseMove(view, spot + QPoint(6, 0))
+    window.bench.grab()
+    qtbot.keyClick(page, Qt.Key.Key_Escape)
+    assert page.timing.held is None
+    qtbot.mouseRelease(view, Qt.MouseButton.LeftButton, pos=spot + QPoint(6, 0))
+    assert window.workspace.opened.analysis.words == words, "a drag that is given up changes nothing"  # type: ignore[union-attr]
+    far = round(6 / strip.box.width() * (strip.end - strip.start))
+    qtbot.mousePress(view, Qt.MouseButton.LeftButton, pos=spot)
+    qtbot.mouseMove(view, spot + QPoint(6, 0))
+    with qtbot.waitSignal(window.workspace.transcript_changed, timeout=WAIT):
+        qtbot.mouseRelease(view, Qt.MouseButton.LeftButton, pos=spot + QPoint(6, 0))
+    now = window.workspace.opened.analysis.words  # type: ignore[union-attr]
+    moved = (now[tick.word].end if tick.ends else now[tick.word].start) - tick.before
+    assert abs(moved - far) < S // 50
+    if tick.shared:
+        assert now[tick.word].end == now[tick.word + 1].start
+    assert all(a.end <= b.start for a, b in zip(now, now[1:], strict=False)), "neighbours keep their order"
+
+
+def test_a_line_is_found_in_the_sound_anew(qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    asked: list[range] = []
+
+    def again(_source: object, transcript: Transcript, chosen: range) -> list[tuple[int, int]]:
+        asked.append(chosen)
+        return [
+            (w.start + 480, w.end + 480) if n == 0 else (w.start, w.end)
+            for n, w in enumerate(transcript.words[chosen.start : chosen.stop])
+        ]
+
+    monkeypatch.setattr(word_actions, "align_again", again)
+    rows = window.workspace.opened.pages.elastic.rows  # type: ignore[union-attr]
+    row = next(r for r in rows if r.last - r.first >= 2)
+    window.workspace.selection.select(range(row.first + 1, row.first + 2))
+    before = window.workspace.opened.analysis.words[row.first].start  # type: ignore[union-attr]
+    with qtbot.waitSignal(window.workspace.transcript_changed, timeout=WAIT):
+        qtbot.keyClick(window, Qt.Key.Key_Y, Qt.KeyboardModifier.ShiftModifier)
+    assert asked == [range(row.first, row.last + 1)]
+    assert window.workspace.opened.analysis.words[row.first].start == before + 480  # type: ignore[union-attr]

@@ -7840,6 +7840,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Die gewählten Wörter neu nach dem Ton setzen</translation>
     </message>
     <message>
+        <source>Re-time the line of the chosen word to the audio</source>
+        <translation>Die Zeile des gewählten Worts neu auf den Ton setzen</translation>
+    </message>
+    <message>
         <source>Merge the chosen words into one</source>
         <translation>Die gewählten Wörter zu einem verbinden</translation>
     </message>
@@ -7913,6 +7917,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     <message>
         <source>Re-time to audio</source>
         <translation>Neu nach dem Ton setzen</translation>
+    </message>
+    <message>
+        <source>Re-time the line</source>
+        <translation>Zeile neu setzen</translation>
     </message>
     <message>
         <source>Merge into one word</source>
@@ -10392,6 +10400,13 @@ Beim Übersetzen stand da „{original}“.</translation>
     <message>
         <source>Choose another extent for it in the Extras panel.</source>
         <translation>Im Feld Extras eine andere Dauer dafür wählen.</translation>
+    </message>
+</context>
+<context>
+    <name>ui/bench/transcript/line_timing.py</name>
+    <message>
+        <source>{moved:+.2f} s</source>
+        <translation>{moved:+.2f} s</translation>
     </message>
 </context>
 <context>

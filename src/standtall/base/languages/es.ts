@@ -7840,6 +7840,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Situar de nuevo las palabras elegidas por el sonido</translation>
     </message>
     <message>
+        <source>Re-time the line of the chosen word to the audio</source>
+        <translation>Situar de nuevo en el audio la línea de la palabra elegida</translation>
+    </message>
+    <message>
         <source>Merge the chosen words into one</source>
         <translation>Unir las palabras elegidas en una</translation>
     </message>
@@ -7913,6 +7917,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
     <message>
         <source>Re-time to audio</source>
         <translation>Situar por el sonido</translation>
+    </message>
+    <message>
+        <source>Re-time the line</source>
+        <translation>Situar la línea de nuevo</translation>
     </message>
     <message>
         <source>Merge into one word</source>
@@ -10392,6 +10400,13 @@ Decía «{original}» cuando se tradujo.</translation>
     <message>
         <source>Choose another extent for it in the Extras panel.</source>
         <translation>Elija otra extensión para él en el panel Extras.</translation>
+    </message>
+</context>
+<context>
+    <name>ui/bench/transcript/line_timing.py</name>
+    <message>
+        <source>{moved:+.2f} s</source>
+        <translation>{moved:+.2f} s</translation>
     </message>
 </context>
 <context>

@@ -98,8 +98,21 @@ class WordActions(QObject):
 
     def align(self) -> None:
         """Find the chosen words in the sound anew."""
+        chosen = self._chosen()
+        if chosen is not None:
+            self._align(chosen)
+
+    def align_line(self) -> None:
+        """Find the words of the line of the transcript in which the chosen ones begin in the sound anew."""
         opened, chosen = self._ws.opened, self._chosen()
-        if opened is None or chosen is None:
+        if opened is not None and chosen is not None:
+            page = opened.pages.elastic
+            row = page.rows[page.row_of(chosen.start)]
+            self._align(range(row.first, row.last + 1))
+
+    def _align(self, chosen: range) -> None:
+        opened = self._ws.opened
+        if opened is None:
             return
         source, transcript = opened.source, opened.transcript
         self._ws.in_background(

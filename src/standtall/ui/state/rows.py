@@ -21,7 +21,7 @@ ROW: Final = 27
 """Height of a row in pixels."""
 PAUSE_PIXELS: Final = 16.0
 MOST_PAUSE: Final = 46.0
-EVEN: Final = 46.0
+EVEN: Final = 84.0
 """Pixels a second where time is even."""
 TOP: Final = 12
 MOST_LETTERS, MOST_WORDS = 26, 5

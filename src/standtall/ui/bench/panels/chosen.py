@@ -75,6 +75,13 @@ class ChosenPanel(Panel):
             Action("doubt-before", tr("Doubtful word before"), partial(work.next_doubt, -1), ("Shift+D",), label=tr("Before")),
             Action("suggest", tr("Suggestions for the chosen words"), work.ask, ("W",), label=tr("Suggestions")),
             Action("realign", tr("Re-time the chosen words to the audio"), work.align, ("Y",), label=tr("Re-time to audio")),
+            Action(
+                "realign-line",
+                tr("Re-time the line of the chosen word to the audio"),
+                work.align_line,
+                ("Shift+Y",),
+                label=tr("Re-time the line"),
+            ),
             Action("merge", tr("Merge the chosen words into one"), work.merge, ("M",), label=tr("Merge into one word")),
             Action(
                 "unspoken", tr("Mark words as not spoken, or spoken"), work.not_spoken, ("N",), label=tr("Not spoken, or spoken")

@@ -80,6 +80,13 @@ class LaneDrag:
             self.held = held.moved((x - self._from.x()) / lane.w, 0.0)
             self._ws.trial.show(held.opened, self.held.edit, held.at)
 
+    def give_up(self) -> bool:
+        """Leave everything as it was; -> whether anything was dragged."""
+        held, self.held = self.held, None
+        if held is not None and self._far:
+            self._ws.trial.finish(held.opened, None)
+        return held is not None
+
     def release(self) -> None:
         held, self.held = self.held, None
         if held is None:

@@ -16,8 +16,10 @@ from standtall.cutting.by_words import kept_words
 from standtall.model.words import word_at, words_within
 from standtall.ui.bench.transcript import extras_lane, grips
 from standtall.ui.bench.transcript.extras_lane import ExtrasLane
+from standtall.ui.bench.transcript.giving_up import GivingUp
 from standtall.ui.bench.transcript.lane_drag import LaneDrag
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_loudness, paint_picture_lane, paint_time_lane
+from standtall.ui.bench.transcript.line_timing import LineTiming
 from standtall.ui.bench.transcript.overview import OverviewBar
 from standtall.ui.bench.transcript.retyping import Retyping
 from standtall.ui.bench.transcript.word_painting import Column, PageWords
@@ -47,22 +49,22 @@ class TranscriptPage(QAbstractScrollArea):
         self.setAccessibleName(tr("Transcript"))
         self.setAccessibleDescription(tr("Words of the footage from top to bottom, with the picture lane beside them"))
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.even = False
-        """Whether all seconds are as high as each other."""
+        self.even = False  # whether all seconds are as high as each other
         self.setVerticalScrollBar(OverviewBar(workspace, lambda: self.page))
         self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOn)
-        self.words = PageWords(workspace, lambda: self.page, lambda: Column(self._words_x(), self.right))
+        where = (lambda: self.page, lambda: Column(self._words_x(), self.right))
+        self.words, self.timing = PageWords(workspace, *where), LineTiming(workspace, *where)
         self.extras = ExtrasLane(workspace, lambda: self.page)
         self.retyping = Retyping(workspace, self, self.viewport())
         self.viewport().setMouseTracking(True)
         self._grips: list[grips.Grip] = []
         self._held: grips.Grip | None = None
-        self._held_in: Opened | None = None
-        """What was on the Bench when the grip was taken."""
+        self._held_in: Opened | None = None  # what was on the Bench when the grip was taken
         self._anchor: int | None = None
         self._lifted: QPointF | None = None
         """Where chosen words were pressed: they are dragged from there, or chosen anew."""
         self._dragged = LaneDrag(workspace)
+        GivingUp(self, (self.timing.give_up, self._dragged.give_up), self.refresh)
         workspace.trial.changed.connect(lambda _made: self.refresh())
         self._last_playhead = 0
         self._shown_page: Page | None = None
@@ -231,6 +233,7 @@ class TranscriptPage(QAbstractScrollArea):
             paint_loudness(painter, area, lane, opened, page, found.meters)
         paint_picture_lane(painter, area, lane, self._ws, page)
         self.words.paint(painter, area)
+        self.timing.paint(painter, area)
         grips.paint(painter, self._grips, self._words_x(), self.right, area)
         self.extras.paint(painter, area, QRectF(wide - EXTRAS_W, area.top(), EXTRAS_W, area.height()))
         painter.end()
@@ -269,6 +272,8 @@ class TranscriptPage(QAbstractScrollArea):
         if x >= self.right:
             self.extras.press(x, y, self.right)
             return
+        if self.timing.press(x, y):
+            return
         if lane.x <= x < lane.x + lane.w:
             if not self._dragged.press(x, y, lane, page):
                 self._ws.selection.seek(page.tick(y))
@@ -303,6 +308,9 @@ class TranscriptPage(QAbstractScrollArea):
             self.refresh()
         elif self._held is not None:
             self._drag_edge(x, y)
+        elif self.timing.held is not None:
+            self.timing.move(x)
+            self.refresh()
         elif self._dragged.held is not None and self.page is not None:
             self._dragged.move(x, y, self._lane(), self.page)
         elif self._anchor is not None:
@@ -317,6 +325,8 @@ class TranscriptPage(QAbstractScrollArea):
             ends = x >= self.right and self.extras.end_at(x, y, self.right) is not None
             if x >= self.right:
                 shape = Qt.CursorShape.PointingHandCursor
+            elif self.timing.tick_at(x, y) is not None:
+                shape = Qt.CursorShape.SizeHorCursor
             self.viewport().setCursor(shape if grip is None and not ends else Qt.CursorShape.SizeVerCursor)
 
     def _drag_edge(self, x: float, y: float) -> None:
@@ -356,6 +366,8 @@ class TranscriptPage(QAbstractScrollArea):
             self._ws.selection.select(None)
             return
         self._dragged.release()
+        if self.timing.release():
+            self.refresh()
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
         x, y = self._at(event)

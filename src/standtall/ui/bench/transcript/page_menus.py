@@ -19,7 +19,7 @@ SHOT: Final = (
 OFFERED: Final[dict[Part, tuple[str, ...]]] = {
     "words": (
         "cut-words", "bring-back", "use-only", "to-front", "", "copy-words", "to-basket", "new-short", "", "hear", "retype",
-        "suggest", "accept", "realign", "merge", "unspoken", "", "punch-in",
+        "suggest", "accept", "realign", "realign-line", "merge", "unspoken", "", "punch-in",
     ),
     "shot": SHOT,
     "extra": ("copy-extra", "paste-extra", "remove-extra", "", "add-headline", "panel-extras"),

@@ -195,6 +195,11 @@ SCENES: Final = (
         Shot(9, "street", (Person("abel", ((0, 300, 300, 170), (2, 300, 300, 170), (7, 900, 300, 170)), away=(0.0, 9.0)),),
              taking_turns(("abel", 4.0), ("abel", 3.0)), ("follow", "whole")),
         Shot(7, "room close", (at("abel", 640, 330, 300),), taking_turns(("abel", 5.0))))),
+    Scene("back to the camera", True, 30, (
+        Shot(8, "studio", (Person("tomas", ((0, 400, 290, 190), (1.5, 400, 290, 190), (6, 800, 290, 190)), away=(0.0, 8.0)),),
+             taking_turns(("tomas", 6.0)), ("follow", "whole")),
+        Shot(15, "street", (at("mei", 400, 320, 215, 10), Person("tomas", ((0, 900, 315, 225),), -10, away=(4.5, 11.0))),
+             taking_turns(("mei", 3.0), ("tomas", 3.5), ("mei", 2.0), ("tomas", 3.5)), ("follow", "stack", "whole")))),
     Scene("turns round and goes", False, 30, (
         Shot(16, "room", (Person("mei", ((0, 800, 310, 220), (4, 800, 310, 220), (7.5, 380, 300, 170), (11, 380, 300, 170), (13, 600, 310, 200)), -10, away=(4.0, 11.5)),),
              taking_turns(("mei", 4.5), ("mei", 5.5), ("mei", 3.0)), ("follow", "whole")),)),

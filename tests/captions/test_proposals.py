@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from fractions import Fraction
 
+import numpy as np
 import pytest
 
 from standtall.base.time import TICKS_PER_SECOND, frame_middle
@@ -12,6 +13,7 @@ from standtall.captions.grouping import Card
 from standtall.captions.said import CaptionWord, with_a_frame_each
 from standtall.captions.strong_words import proposed_strong
 from standtall.language.emoji_words import emoji_for, found_by, label
+from standtall.language.stress import MELODY_STEP, Melody
 from standtall.language.written import written
 from standtall.model.analysis import Analysis
 from standtall.model.words import Word
@@ -37,6 +39,15 @@ def test_rare_drawn_out_and_counted_words_are_proposed_and_glue_is_not() -> None
     found = words(cards, proposed_strong(cards, {"k": Analysis("k")}, "en", every=1))
     assert found == [("rhododendron", "a rare word"), ("32", "a number"), ("garden", "drawn out")]
     assert len(proposed_strong(cards, {"k": Analysis("k")}, "en", every=4)) == 1
+
+
+def test_a_word_said_higher_has_its_reason() -> None:
+    card = card_of("we go into that garden with others now", 0)
+    hz = np.full(400, 120.0)
+    first = next(w.said for w in card.words if w.text == "garden")
+    hz[first.start // MELODY_STEP : first.end // MELODY_STEP + 1] = 190.0
+    found = words([card], proposed_strong([card], {"k": Analysis("k")}, "en", 1, {"k": Melody(0, hz)}))
+    assert found == [("garden", "said higher")]
 
 
 def test_emoji_come_by_meaning_seldom_enough_and_never_twice_in_a_row() -> None:

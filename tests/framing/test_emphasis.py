@@ -14,6 +14,7 @@ from standtall.compose.producers.framing import EASE, punched
 from standtall.framing.camera import plan
 from standtall.framing.emphasis import APART, proposed_punches
 from standtall.framing.spans import View
+from standtall.language.stress import MELODY_STEP, Melody
 from standtall.model import framing_edits
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.cut import Segment
@@ -51,6 +52,14 @@ def test_louder_drawn_out_and_exclaimed_words_are_proposed_with_their_reason() -
     found = proposed_punches(words, levels({20: 7.0}), ALL)
     assert [(p.start, p.why) for p in found] == [(10 * S, "louder"), (20 * S, "drawn out"), (29.5 * S, "exclaimed")]
     assert all(0.7 * S <= p.end - p.start <= 3.3 * S for p in found)
+
+
+def test_words_said_higher_are_proposed_where_the_pitch_is_known() -> None:
+    hz = np.full(40 * S // MELODY_STEP, 110.0)
+    hz[10 * S // MELODY_STEP : round(10.3 * S) // MELODY_STEP] = 150.0
+    found = proposed_punches(speech(), levels(), ALL, Melody(0, hz))
+    assert [(p.start, p.why) for p in found] == [(10 * S, "higher")]
+    assert proposed_punches(speech(), levels(), ALL, Melody(0, np.full(10, np.nan))) == []
 
 
 def test_even_speech_proposes_nothing_and_nor_does_what_is_cut_out() -> None:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import Final
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.language.stress import LETTERS, LOUDER_DB, SLOWER, over_length, over_loudness
+from standtall.language.stress import HIGHER, LETTERS, LOUDER_DB, SLOWER, Melody, over_length, over_loudness, over_pitch
 from standtall.model.cut import Segment
 from standtall.model.framing import Punch, PunchWhy
 from standtall.model.words import Word
@@ -17,17 +17,21 @@ LONGEST, SHORTEST = round(3.0 * TICKS_PER_SECOND), round(0.7 * TICKS_PER_SECOND)
 PAUSE: Final = round(0.25 * TICKS_PER_SECOND)
 
 
-def proposed_punches(words: tuple[Word, ...], level_db: tuple[float, ...], segments: tuple[Segment, ...]) -> list[Punch]:
+def proposed_punches(
+    words: tuple[Word, ...], level_db: tuple[float, ...], segments: tuple[Segment, ...], melody: Melody | None = None
+) -> list[Punch]:  # fmt: skip
     """Punch-ins for the words of some segments of one source, in order: the strongest where they come too near to each other.
     Each goes from the word that stands out to the end of its phrase, or holds its last words."""
     said = [w for w in words if w.end > w.start and any(s.start <= w.start and w.end <= s.end for s in segments)]
     if len(said) < 3:
         return []
-    loud, slow = over_loudness(said, level_db), over_length(said)
+    loud, slow, high = over_loudness(said, level_db), over_length(said), over_pitch(said, melody)
     rated: list[tuple[float, int, PunchWhy]] = []
     for i, word in enumerate(said):
         if loud[i] >= LOUDER_DB:
             rated.append((loud[i] / LOUDER_DB, i, "louder"))
+        elif high[i] >= HIGHER:
+            rated.append((high[i] / HIGHER, i, "higher"))
         elif slow[i] >= SLOWER and len(word.text) >= LETTERS:
             rated.append((slow[i] / SLOWER, i, "drawn out"))
         elif word.text.rstrip("”\"'").endswith("!"):

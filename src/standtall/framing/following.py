@@ -51,8 +51,8 @@ WALKS: Final = 0.05
 """Speed in picture widths a second from which somebody walks."""
 PACE: Final = TICKS_PER_SECOND // 2
 """Over which the speed of a person is measured."""
-ENDS: Final = 2
-"""Samples at both ends of a track that say nothing of speed: a face that comes out from behind another is not read exactly."""
+BESIDE: Final = 3
+"""Steps before and after that time in which the camera may be as fast."""
 FASTEST: Final = 0.38
 """Crop widths a second at most, for somebody who is not faster."""
 JERKIEST: Final = 11.0
@@ -172,7 +172,7 @@ def follow(
     cross = low > high  # the head is wider than the crop: keep it in the middle
     low[cross] = high[cross] = centre[cross]
     unit = float(width.min())  # limits count in crop widths, wherever it is narrowest
-    middle = _solved(low, high, ahead, known, half, 1 - half, calm, _own_speed(tracks, start, end, unit), unit)
+    middle = _solved(low, high, ahead, known, half, 1 - half, calm, _own_speeds(tracks, start, n - 1, unit), unit)
     head_top, chin = y - HAIR * h, y + h
     top = head_top - HEADROOM * height
     up = np.minimum(top + 0.06 * height, head_top - 0.01 * height)
@@ -279,20 +279,25 @@ def _heights(source: Source, aspect: float, face: Floats, known: NDArray[np.bool
     return np.clip(np.exp(path), least, most)
 
 
-def _own_speed(tracks: tuple[Track, ...], start: int, end: int, width: float) -> float:
-    """How fast the camera may be, crop widths a second: as somebody who walks, over half a second, and a little more."""
-    fastest = FASTEST
+def _own_speeds(tracks: tuple[Track, ...], start: int, steps: int, width: float) -> Floats:
+    """(steps,) how fast the camera may be in each step from `start` on, in crop widths a second: as somebody who walks around
+    that time, over half a second, and a little more."""
+    out = np.full(steps, FASTEST)
+    near = PACE // STEP
     for track in tracks:
-        whole = track.samples[ENDS:-ENDS] if len(track.samples) > 4 * ENDS else track.samples
-        samples = [s for s in whole if start <= s.at < end]
+        samples = [s for s in track.samples if start - PACE <= s.at < start + steps * STEP + PACE]
         if len(samples) < 2 or samples[-1].at - samples[0].at < PACE:
             continue
         at = np.array([s.at for s in samples])
         centre = np.array([s.x + s.w / 2 for s in samples])
-        times = np.arange(at[0], at[-1] - PACE, STEP)
+        times = np.arange(at[0], at[-1] - PACE + 1, STEP)
         moved = np.abs(np.interp(times + PACE, at, centre) - np.interp(times, at, centre))
-        fastest = max(fastest, 1.05 * float(moved.max(initial=0.0)) / (PACE / TICKS_PER_SECOND) / width)
-    return fastest
+        speeds = 1.05 * moved / (PACE / TICKS_PER_SECOND) / width
+        for first, speed in zip(((times - start) // STEP).tolist(), speeds.tolist(), strict=True):
+            lo, hi = max(0, first - BESIDE), min(steps, first + near + BESIDE)
+            if lo < hi:
+                out[lo:hi] = np.maximum(out[lo:hi], speed)
+    return out
 
 
 def _solved(
@@ -303,7 +308,7 @@ def _solved(
     least: Floats,
     most: Floats,
     calm: float,
-    speed: float,
+    speed: float | Floats,
     unit: float,
 ) -> Floats:
     """The calmest path within bounds that hold around each control point, in a picture that ends at `least` and `most`."""

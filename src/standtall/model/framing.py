@@ -173,8 +173,8 @@ class ShotEdge:
     parted: bool
 
 
-PunchWhy = Literal["by hand", "louder", "drawn out", "exclaimed"]
-"""A person wants it; its words are louder than those around, said more slowly, or end in an exclamation."""
+PunchWhy = Literal["by hand", "louder", "higher", "drawn out", "exclaimed"]
+"""A person wants it; its words are louder or higher than those around, said more slowly, or end in an exclamation."""
 PUNCHES: Final = (1.02, 1.6)
 """The least and the most that a punch-in is nearer."""
 

@@ -48,6 +48,8 @@ CLEAR: Final = 1.0
 """Face widths to the next face from which colours around a face are its own."""
 STANDS_EVERY: Final = TICKS_PER_SECOND
 """How often it is looked whether somebody stands where a head is carried on, and for bodies where nobody is seen."""
+SOON: Final = TICKS_PER_SECOND // 5
+"""The same for a head that could not be carried on."""
 STRAYED: Final = 0.6
 """Face heights that a head may be from where its body says before it is put there."""
 SMALLEST, MOST = 0.055, 4
@@ -68,6 +70,8 @@ class Trail:
     missed: int = 0
     hidden: bool = False
     """Whether the face does not show, so that the head is carried on."""
+    astray: bool = False
+    """Whether it could not be carried on into this picture: only its body says where it is."""
     stood: int = 0
     """When somebody was last seen to stand there."""
     lies: tuple[float, float] | None = None
@@ -144,13 +148,11 @@ class FaceFollower:
         """Carry heads on whose faces do not show, as long as somebody stands there; look for bodies where nobody is seen."""
         for trail in [t for t in self._alive if t.hidden or t.missed]:
             moved = carried(before, luma, trail.box) if before is not None else None
-            if moved is not None:
-                trail.box = moved
-            elif trail.hidden:
-                self._alive.remove(trail)
+            trail.astray = moved is None
+            trail.box = moved or trail.box
         hidden = [t for t in self._alive if t.hidden]
         nobody = not self._alive and (self._looked is None or tick - self._looked >= STANDS_EVERY)
-        if nobody or any(tick - t.stood >= STANDS_EVERY for t in hidden):
+        if nobody or any(tick - t.stood >= (SOON if t.astray else STANDS_EVERY) for t in hidden):
             self._look_for_bodies(tick, picture)
         h, w = picture.shape[:2]
         for trail in [t for t in self._alive if t.hidden]:
@@ -240,6 +242,6 @@ def _put_right(trail: Trail, body: Rect, tick: int) -> None:
     b = trail.box
     trail.lies = trail.lies or _place(b, body)
     x, y = body.cx + trail.lies[0] * body.w, body.y + trail.lies[1] * b.h
-    if max(abs(x - b.cx), abs(y - b.cy)) > STRAYED * b.h:
+    if trail.astray or max(abs(x - b.cx), abs(y - b.cy)) > STRAYED * b.h:
         trail.box = Rect(x - b.w / 2, y - b.h / 2, b.w, b.h)
     trail.stood = tick

@@ -9047,12 +9047,20 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>lauter als umgebend</translation>
     </message>
     <message>
+        <source>higher than around</source>
+        <translation>höher als umgebend</translation>
+    </message>
+    <message>
         <source>drawn out</source>
         <translation>gedehnt</translation>
     </message>
     <message>
-        <source>Choose words and punch in on them, or let louder and drawn-out words be proposed.</source>
-        <translation>Wörter wählen und heranspringen, oder laute und gedehnte Wörter vorschlagen lassen.</translation>
+        <source>exclaimed</source>
+        <translation>ausgerufen</translation>
+    </message>
+    <message>
+        <source>Choose words and punch in on them, or let louder, higher and drawn-out words be proposed.</source>
+        <translation>Wörter wählen und heranspringen, oder laute, hohe und gedehnte Wörter vorschlagen lassen.</translation>
     </message>
     <message>
         <source>Take all punch-ins away</source>
@@ -15229,16 +15237,16 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>ein seltenes Wort</translation>
     </message>
     <message>
+        <source>said higher</source>
+        <translation>höher gesagt</translation>
+    </message>
+    <message>
         <source>said louder</source>
         <translation>lauter gesagt</translation>
     </message>
     <message>
         <source>a number</source>
         <translation>eine Zahl</translation>
-    </message>
-    <message>
-        <source>exclaimed</source>
-        <translation>ausgerufen</translation>
     </message>
     <message>
         <source>undo</source>

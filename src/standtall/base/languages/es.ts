@@ -9047,12 +9047,20 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>más fuerte que alrededor</translation>
     </message>
     <message>
+        <source>higher than around</source>
+        <translation>más aguda que alrededor</translation>
+    </message>
+    <message>
         <source>drawn out</source>
         <translation>alargada</translation>
     </message>
     <message>
-        <source>Choose words and punch in on them, or let louder and drawn-out words be proposed.</source>
-        <translation>Elija palabras y acérquese en ellas, o deje que se propongan las más fuertes y alargadas.</translation>
+        <source>exclaimed</source>
+        <translation>exclamada</translation>
+    </message>
+    <message>
+        <source>Choose words and punch in on them, or let louder, higher and drawn-out words be proposed.</source>
+        <translation>Elija palabras y acérquese en ellas, o deje que se propongan las más fuertes, más agudas y alargadas.</translation>
     </message>
     <message>
         <source>Take all punch-ins away</source>
@@ -15229,16 +15237,16 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>una palabra rara</translation>
     </message>
     <message>
+        <source>said higher</source>
+        <translation>dicha más aguda</translation>
+    </message>
+    <message>
         <source>said louder</source>
         <translation>dicha más fuerte</translation>
     </message>
     <message>
         <source>a number</source>
         <translation>un número</translation>
-    </message>
-    <message>
-        <source>exclaimed</source>
-        <translation>exclamada</translation>
     </message>
     <message>
         <source>undo</source>

@@ -14,6 +14,7 @@ from standtall.language.emoji_words import all_emoji, emoji_for, found_by, label
 from standtall.language.written import plain_of
 from standtall.model import caption_edits
 from standtall.model.caption_marks import Strong, WordEmoji
+from standtall.session.melody import melody_of
 from standtall.ui.bench.panels.captions.scopes import chosen_words
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
@@ -95,7 +96,10 @@ class EmphasisCard:
         made = opened.composition
 
         def found() -> list[Strong]:
-            return proposed_strong(made.cards, {k: f.analysis for k, f in made.footage.items()}, made.caption_language, every)
+            analyses = {key: f.analysis for key, f in made.footage.items()}
+            told = {key: melody_of(f.source, made.short.segments) for key, f in made.footage.items()}
+            melodies = {key: melody for key, melody in told.items() if melody is not None}
+            return proposed_strong(made.cards, analyses, made.caption_language, every, melodies)
 
         self._ws.in_background(
             "words", found, lambda strong: self._ws.edit(lambda s, _a: caption_edits.set_strong(s, strong), opened)

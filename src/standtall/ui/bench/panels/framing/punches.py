@@ -11,11 +11,13 @@ from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QGridLayout, QHBoxLayou
 from standtall.base.interface_language import tr
 from standtall.base.time import clock
 from standtall.framing.emphasis import proposed_punches
+from standtall.language.stress import Melody
 from standtall.model import framing_edits
 from standtall.model.analysis import Analysis
 from standtall.model.edits import Edit
 from standtall.model.framing import PUNCHES, Punch, PunchWhy
 from standtall.model.short import Short
+from standtall.session.melody import melody_of
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.actions import Action, button_of
@@ -23,7 +25,8 @@ from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.layouts import empty
 
 WHY: Final[dict[PunchWhy, str]] = {
-    "by hand": tr("by hand"), "louder": tr("louder than around"), "drawn out": tr("drawn out"), "exclaimed": "exclaimed",
+    "by hand": tr("by hand"), "louder": tr("louder than around"), "higher": tr("higher than around"),
+    "drawn out": tr("drawn out"), "exclaimed": tr("exclaimed"),
 }  # fmt: skip
 EASES: Final = {"smooth": tr("Smooth"), "cut": tr("Cut")}
 MOST: Final = 20
@@ -44,7 +47,7 @@ class PunchesCard:
         for action in self.declared:
             row.addWidget(button_of(action), 1)
         box.addLayout(row)
-        self._hint = QLabel(tr("Choose words and punch in on them, or let louder and drawn-out words be proposed."))
+        self._hint = QLabel(tr("Choose words and punch in on them, or let louder, higher and drawn-out words be proposed."))
         self._hint.setObjectName("faint")
         self._hint.setWordWrap(True)
         box.addWidget(self._hint)
@@ -73,12 +76,20 @@ class PunchesCard:
 
     def propose(self) -> None:
         """Punch in wherever words stand out; one step takes all of them back."""
+        opened = self._ws.opened
+        if opened is None:
+            return
+        source, parts = opened.source, opened.entry.short.segments
 
-        def edit(short: Short, analysis: Analysis) -> Edit:
-            segments = tuple(s for s in short.segments if s.source == analysis.source_key)
-            return framing_edits.add_punches(short, proposed_punches(analysis.words, analysis.level_db, segments))
+        def heard(melody: Melody | None) -> None:
+            def edit(short: Short, analysis: Analysis) -> Edit:
+                segments = tuple(s for s in short.segments if s.source == analysis.source_key)
+                found = proposed_punches(analysis.words, analysis.level_db, segments, melody)
+                return framing_edits.add_punches(short, found)
 
-        self._ws.edit(edit)
+            self._ws.edit(edit, opened)
+
+        self._ws.in_background("words", lambda: melody_of(source, parts), heard)
 
     def clear(self) -> None:
         self._ws.edit(lambda s, _a: framing_edits.clear_punches(s))

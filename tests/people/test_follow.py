@@ -97,7 +97,7 @@ class TurnsAway:
         there = self.shows and self.face.overlap(near) > 0.1
         return Mesh(self.face, 0.1, 0.9 if there else 0.1, 0.0)
 
-    def bodies(self, _picture: object) -> list[Rect]:
+    def bodies(self, _picture: object, sure: float = 0.5) -> list[Rect]:
         return [Rect(self.face.x - 40, 60, 120, 210)] if self.stands else []
 
     def followed(self, shows: tuple[int, int], frames: int, stands: int = 10_000) -> FaceFollower:

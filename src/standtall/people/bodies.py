@@ -26,12 +26,15 @@ GRIDS: Final = ((52, 8), (26, 16), (13, 32))
 """Cells of the network's three grids along a side, and the pixels from one to the next."""
 BINS: Final = 11
 """Each side of a box is told as the chances of so many distances, in cells (Li et al. 2020, arXiv:2006.04388)."""
-SURE, SAME = 0.5, 0.5
-"""How sure the network is of a person at least, and the overlap from which two boxes are one person (0..1)."""
+SURE, LIKELY, SAME = 0.5, 0.25, 0.5
+"""How sure the network is of a person whom nobody knew of yet, and of one who is followed already; and the overlap from which two
+boxes are one person (0..1)."""
 TALL, BROAD, EDGE = 6.5, 0.42, 0.03
 """A head with its hair is as high as a whole body through the first (drawing manuals count seven to eight heads), no higher than
 the second of the body's width (common practice, no source); a body that ends within the third of the picture's height from its
 lower edge is not seen whole."""
+OVER: Final = 1.2
+"""Heights of a face that its middle may be over the body."""
 HAIR, FACE, NARROW = 0.30, 0.68, 0.78
 """Of the head's height what lies over the face, what the face is; and the face's width of its height."""
 HEAD: Final = (0.1, 0.3)
@@ -41,9 +44,10 @@ SHOULDERS: Final = (0.5, 0.2, 1.0)
 
 
 class BodyDetector(Protocol):
-    """Finds people in uint8 (height, width, 3) B'G'R'; boxes of whole bodies in pixels, the surest first."""
+    """Finds people in uint8 (height, width, 3) B'G'R'; boxes of whole bodies in pixels, the surest first, of whom it is as sure
+    as `sure` (0..1)."""
 
-    def bodies(self, picture: NDArray[np.uint8]) -> list[Rect]: ...
+    def bodies(self, picture: NDArray[np.uint8], sure: float = SURE) -> list[Rect]: ...
 
 
 class PersonDetector:
@@ -60,7 +64,7 @@ class PersonDetector:
         self._net: Any = onnxruntime.InferenceSession(data, options, providers=["CPUExecutionProvider"])
         self._input: str = self._net.get_inputs()[0].name
 
-    def bodies(self, picture: NDArray[np.uint8]) -> list[Rect]:
+    def bodies(self, picture: NDArray[np.uint8], sure: float = SURE) -> list[Rect]:
         h, w = picture.shape[:2]
         scale = SIZE / max(h, w)
         seen = np.zeros((SIZE, SIZE, 3), np.float32)
@@ -70,16 +74,16 @@ class PersonDetector:
         told = self._net.run(None, {self._input: planes})
         kinds = {t.shape[1]: t[0] for t in told if t.shape[2] == 80}
         sides = {t.shape[1]: t[0] for t in told if t.shape[2] == 4 * BINS}
-        sure, boxes = [], []
+        scores, boxes = [], []
         for cells, step in GRIDS:
             likely = kinds[cells * cells][:, 0]  # a person is the first of the kinds of things
-            for i in np.flatnonzero(likely > SURE):
+            for i in np.flatnonzero(likely > sure):
                 chances = np.exp(sides[cells * cells][i].reshape(4, BINS).astype(np.float64))
                 left, up, right, down = step * (chances @ np.arange(BINS)) / chances.sum(axis=1)
                 x, y = (i % cells + 0.5) * step, (i // cells + 0.5) * step
-                sure.append(float(likely[i]))
+                scores.append(float(likely[i]))
                 boxes.append((x - left, y - up, left + right, up + down))
-        kept = cv2.dnn.NMSBoxes(boxes, sure, SURE, SAME) if boxes else ()
+        kept = cv2.dnn.NMSBoxes(boxes, scores, sure, SAME) if boxes else ()
         inside = Rect(0, 0, w, h)
         return [inside.common(Rect(*(float(v) / scale for v in boxes[i]))) for i in np.ravel(kept)]
 
@@ -93,8 +97,9 @@ def face_of(body: Rect, rows: int) -> Rect:
 
 
 def belongs(face: Rect, body: Rect) -> bool:
-    """Whether a face box may be that of a body: in the upper part of it, not at its sides."""
-    return body.x < face.cx < body.right and body.y - 0.3 * face.h < face.cy < body.y + max(2.0 * face.h, body.h / 3)
+    """Whether a face box may be that of a body: in the upper part of it or right over it, since what is found may be the trunk
+    alone; not at its sides."""
+    return body.x < face.cx < body.right and body.y - OVER * face.h < face.cy < body.y + max(2.0 * face.h, body.h / 3)
 
 
 def carried(before: NDArray[np.uint8], now: NDArray[np.uint8], face: Rect) -> Rect | None:

@@ -20,7 +20,7 @@ from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.planes import Planes, scaled, to_bgr
 from standtall.model.people import FaceSample
-from standtall.people.bodies import BodyDetector, belongs, carried, face_of
+from standtall.people.bodies import LIKELY, SURE, BodyDetector, belongs, carried, face_of
 from standtall.people.face_vectors import FaceVectors, Vector
 from standtall.people.faces import MESH_SURE, FaceDetector, FaceMesh, Mesh
 from standtall.people.shot_changes import difference, structure
@@ -74,8 +74,8 @@ class Trail:
     """Whether it could not be carried on into this picture: only its body says where it is."""
     stood: int = 0
     """When somebody was last seen to stand there."""
-    lies: tuple[float, float] | None = None
-    """Where the middle of the face lies in the body: from its middle in its widths, from its top in the face's heights."""
+    aside: float | None = None
+    """How far the middle of the face lies aside of that of the body, in the body's widths."""
     doubtful: bool = True
     """Whether the first colours were perhaps not its own: nobody else was seen yet who may have stood in them."""
 
@@ -162,8 +162,8 @@ class FaceFollower:
     def _look_for_bodies(self, tick: int, picture: NDArray[np.uint8]) -> None:
         """Let go of heads where nobody stands; where there is nobody at all, follow the heads of the surest bodies."""
         self._looked = tick
-        bodies = self._bodies.bodies(picture)
         nobody = not self._alive
+        bodies = self._bodies.bodies(picture, SURE if nobody else LIKELY)
         for trail in sorted(self._alive, key=lambda t: t.hidden):  # who shows their face takes their body first
             theirs = [b for b in bodies if belongs(trail.box, b)]
             body = min(theirs, key=lambda b: abs(b.cx - trail.box.cx), default=None)
@@ -176,7 +176,7 @@ class FaceFollower:
         for body in bodies[:MOST] if nobody else ():
             face = face_of(body, picture.shape[0])
             if face.h >= SMALLEST * picture.shape[0]:
-                self._alive.append(Trail(box=face, hidden=True, stood=tick, lies=_place(face, body)))
+                self._alive.append(Trail(box=face, hidden=True, stood=tick, aside=_aside(face, body)))
                 self.trails.append(self._alive[-1])
 
     def _part(self) -> None:
@@ -232,16 +232,18 @@ class FaceFollower:
             self.trails.append(trail)
 
 
-def _place(face: Rect, body: Rect) -> tuple[float, float]:
-    """Where the middle of a face lies in its body: from its middle in its widths, from its top in the face's heights."""
-    return (face.cx - body.cx) / max(1.0, body.w), (face.cy - body.y) / max(1.0, face.h)
+def _aside(face: Rect, body: Rect) -> float:
+    """How far the middle of a face lies aside of that of its body, in the body's widths."""
+    return (face.cx - body.cx) / max(1.0, body.w)
 
 
 def _put_right(trail: Trail, body: Rect, tick: int) -> None:
-    """Learn from a body where its head lies, or put the head there if it has strayed."""
+    """Learn from a body where its head lies across, or put the head there if it has strayed; where a body begins differs from one
+    look to the next by more than people rise or sink."""
     b = trail.box
-    trail.lies = trail.lies or _place(b, body)
-    x, y = body.cx + trail.lies[0] * body.w, body.y + trail.lies[1] * b.h
-    if trail.astray or max(abs(x - b.cx), abs(y - b.cy)) > STRAYED * b.h:
-        trail.box = Rect(x - b.w / 2, y - b.h / 2, b.w, b.h)
+    if trail.aside is None:
+        trail.aside = _aside(b, body)
+    x = body.cx + trail.aside * body.w
+    if trail.astray or abs(x - b.cx) > STRAYED * b.h:
+        trail.box = Rect(x - b.w / 2, b.y, b.w, b.h)
     trail.stood = tick

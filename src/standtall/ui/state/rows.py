@@ -75,7 +75,9 @@ class Page:
         self.height = bottom + TOP
         edges = np.stack([starts, np.maximum(ends, starts + 1)], 1).ravel()
         self._times = np.concatenate([[0], edges, [max(length, last + 1)]]).astype(np.float64)
-        self._heights = np.concatenate([[TOP], np.stack([tops, tops + ROW], 1).ravel(), [bottom]])
+        ends_at = tops + (ends - starts) / TICKS_PER_SECOND * EVEN if even else tops + ROW
+        ends_at = np.minimum(ends_at, np.append(tops[1:], np.inf)) if even else ends_at
+        self._heights = np.concatenate([[TOP], np.stack([tops, ends_at], 1).ravel(), [bottom]])
 
     def y(self, tick: float) -> float:
         """Pixels from the top of the page."""

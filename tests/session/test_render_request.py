@@ -51,6 +51,9 @@ def test_a_request_shows_every_frame_as_the_whole_analysis_does(
     for number in range(whole.frames):
         assert small.frame(number) == whole.frame(number), number
     assert len(given.analysis.people.tracks) < len(demo_analysis.people.tracks)
+    people, all_of = given.analysis.people, demo_analysis.people
+    assert all_of.wardrobes and all_of.voices
+    assert (people.wardrobes, people.voices, people.faces) == ((), (), ()), "no render needs to know anybody again"
     assert len(gzip.compress(json.dumps(to_plain(request)).encode())) < 200_000
 
 

@@ -65,7 +65,8 @@ def _touches(segments: list[Segment], start: int, end: int) -> bool:
 
 
 def _people(people: People, segments: list[Segment]) -> People:
-    """The shots that segments touch, each under its new number; a transition shows a little of what comes after a segment."""
+    """The shots that segments touch, each under its new number; a transition shows a little of what comes after a segment. By what
+    people are known elsewhere no render needs to know."""
     kept = [
         n for n, s in enumerate(people.shots) if any(e.start < s.end and s.start < e.end + LONGEST_TRANSITION for e in segments)
     ]
@@ -79,5 +80,5 @@ def _people(people: People, segments: list[Segment]) -> People:
         return i >= 0 and shots[i].end > start
 
     shakes = tuple(s for s in people.shakes if any(s.start < shot.end and s.end > shot.start for shot in shots))
-    talk = tuple(t for t in people.talk if speaks_here(t.start, t.end))
-    return replace(people, shots=shots, tracks=tracks, shakes=shakes, talk=talk)
+    talk, overlaps = (tuple(t for t in said if speaks_here(t.start, t.end)) for said in (people.talk, people.overlaps))
+    return People(shots, tracks, talk, people.names, people.texts, people.screens, shakes=shakes, overlaps=overlaps)

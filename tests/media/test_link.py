@@ -143,7 +143,7 @@ class Dripping:
     def __init__(self, *script: bytes | float) -> None:
         self._script = script
         self._socket = socket.create_server(("127.0.0.1", 0))
-        self._stop = threading.Event()
+        self._stop, self.asked = threading.Event(), threading.Event()
         self._threads = [threading.Thread(target=self._serve, daemon=True)]
         self._threads[0].start()
         self.link = f"http://127.0.0.1:{self._socket.getsockname()[1]}/film.mp4"
@@ -157,6 +157,7 @@ class Dripping:
             with one:
                 try:
                     one.recv(4096)
+                    self.asked.set()
                     for part in self._script:
                         if isinstance(part, bytes):
                             one.sendall(part)
@@ -204,7 +205,8 @@ def test_a_waiting_fetch_stops_within_a_second(tmp_path: Path, script: list[byte
     code = [sys.executable, "-m", "standtall", "get", "--json", f"--out={tmp_path}", "--", server.link]
     child = subprocess.Popen(code, stdout=subprocess.PIPE, text=True)
     try:
-        time.sleep(1.5)
+        assert server.asked.wait(60), "it has begun, however busy the machine is"
+        time.sleep(0.3)
         assert child.poll() is None
         began = time.monotonic()
         child.terminate()

@@ -218,7 +218,7 @@ class FaceFollower:
 
     def _detect(self, picture: NDArray[np.uint8], glance: bool) -> None:
         found = self._detector.faces(picture, glance)
-        for trail in list(self._alive):
+        for trail in sorted(self._alive, key=lambda t: t.hidden):  # nobody who shows their face loses it to who does not
             best = max(found, key=lambda box: box.overlap(trail.box), default=None)
             if best is not None and best.overlap(trail.box) > (AGAIN if trail.hidden else SAME):
                 found.remove(best)

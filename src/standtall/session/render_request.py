@@ -65,8 +65,8 @@ def _touches(segments: list[Segment], start: int, end: int) -> bool:
 
 
 def _people(people: People, segments: list[Segment]) -> People:
-    """The shots that segments touch, each under its new number; a transition shows a little of what comes after a segment. By what
-    people are known elsewhere no render needs to know."""
+    """The shots that segments touch, each under its new number; a transition shows a little of what comes after a segment. No
+    render needs to know by what people are known elsewhere."""
     kept = [
         n for n, s in enumerate(people.shots) if any(e.start < s.end and s.start < e.end + LONGEST_TRANSITION for e in segments)
     ]

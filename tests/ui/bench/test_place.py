@@ -176,7 +176,7 @@ def test_rendering_from_the_window(qtbot: QtBot, window: MainWindow, tmp_path: P
 def test_a_cancelled_render_says_so_and_leaves_nothing(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:
     window.preview_pane.rendering.folder = tmp_path / "out"
     window.preview_pane.rendering.start()
-    qtbot.waitUntil(lambda: "Rendering" in window.preview_pane.rendering._stage.text(), timeout=60_000)
+    qtbot.waitUntil(lambda: "Rendering" in window.preview_pane.rendering._stage.text(), timeout=WAIT)
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT):
         window.preview_pane.rendering._cancel.click()
     assert window.preview_pane.rendering.currentIndex() == 0

@@ -16,7 +16,7 @@ import av
 import cv2
 import numpy as np
 
-from bench.filmed import folder_of, packages
+from bench.filmed import WOMAN, folder_of, packages
 from bench.scenes.voices import voice
 from bench.sets import Scene
 from standtall.base.progress import Progress
@@ -29,7 +29,7 @@ from standtall.session.analyse import Options, analyse
 
 Picture = np.ndarray
 SIZE, RATE = (1280, 720), 25
-CLIPS = {"woman": "woman.mp4", "man": "single_face.mp4", "driver": "carphone_pristine.mp4"}
+CLIPS = {"woman": WOMAN, "man": "single_face.mp4", "driver": "carphone_pristine.mp4"}
 VOICES = {"woman": "FEE078", "man": "acoustic", "driver": "MEE009"}
 
 

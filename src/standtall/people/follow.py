@@ -96,10 +96,12 @@ class FaceFollower:
         """That of the picture before."""
         self._looked: int | None = None
         """When bodies were last looked for."""
+        self._fresh = True
+        """Whether the picture has become another one since."""
 
     def see(self, tick: int, planes: Planes) -> None:
         if self._another(planes):
-            self._alive, self._detected, self._looked = [], None, None
+            self._alive, self._detected, self._fresh = [], None, True
         well = bool(self._alive) and not any(t.missed or t.hidden for t in self._alive)
         well = well and tick >= self._searching
         due = self._detected is None or tick - self._detected >= (DETECT_EVERY if well else DETECT_OFTEN)
@@ -151,7 +153,8 @@ class FaceFollower:
             trail.astray = moved is None
             trail.box = moved or trail.box
         hidden = [t for t in self._alive if t.hidden]
-        nobody = not self._alive and (self._looked is None or tick - self._looked >= STANDS_EVERY)
+        rest = DETECT_OFTEN if self._fresh else STANDS_EVERY  # a film that flashes is not looked through picture for picture
+        nobody = not self._alive and (self._looked is None or tick - self._looked >= rest)
         if nobody or any(tick - t.stood >= (SOON if t.astray else STANDS_EVERY) for t in hidden):
             self._look_for_bodies(tick, picture)
         h, w = picture.shape[:2]
@@ -161,7 +164,7 @@ class FaceFollower:
 
     def _look_for_bodies(self, tick: int, picture: NDArray[np.uint8]) -> None:
         """Let go of heads where nobody stands; where there is nobody at all, follow the heads of the surest bodies."""
-        self._looked = tick
+        self._looked, self._fresh = tick, False
         nobody = not self._alive
         bodies = self._bodies.bodies(picture, SURE if nobody else LIKELY)
         for trail in sorted(self._alive, key=lambda t: t.hidden):  # who shows their face takes their body first

@@ -75,6 +75,8 @@ def test_a_filmed_face_is_near_itself_and_drawn_turned_and_small_ones_have_no_ve
     pairs = [apart(a, b) for own in known.values() for a in own for b in own if a is not b]
     assert len(pairs) > 6
     assert np.mean(np.array(pairs) < OTHER) > 0.95, "nobody is taken apart from themselves"
+    others = [apart(a, b) for one in known for two in known if one < two for a in known[one] for b in known[two]]
+    assert np.median(others) > np.median(pairs) + 0.1, "and two are further apart than one"
     picture, faces = pictures[0]
     some = mesh.read(picture, next(iter(faces.values())))
     shot = grainy(picture, 1)

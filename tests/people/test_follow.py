@@ -128,6 +128,16 @@ def test_a_head_is_let_go_where_nobody_stands() -> None:
     assert all(s.mouth is not None for s in never.samples), "what was no head is not carried on at all"
 
 
+def test_a_stream_that_changes_its_size_is_followed_on() -> None:
+    walker = TurnsAway()
+    follower = walker.followed((10, 10_000), 20)
+    assert any(s.mouth is None for s in follower.trails[0].samples)
+    smaller = from_rgb(np.repeat(cv2.resize(walker.picture().y, (320, 180))[..., None], 3, axis=2))
+    for n in range(20, 24):
+        follower.see(n * STEP, smaller)
+    assert follower.trails, "nothing is compared with a picture of another size"
+
+
 def test_who_never_shows_their_face_is_followed_and_known_as_hidden() -> None:
     walker = TurnsAway()
     (trail,) = walker.followed((0, 10_000), 60).trails

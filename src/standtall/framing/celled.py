@@ -28,11 +28,11 @@ MOST_CELLS: Final = {"stack": 3, "grid": 4}
 
 def keyed(source: Source, aspect: float, chosen: ShotFraming, start: int, end: int) -> Span:
     """The crops that were set by hand, read between."""
-    path = _between(source, aspect, chosen.keyframes, start, FULL)
+    path = _through(source, aspect, chosen.keyframes, start, FULL)
     return Span(Decision(start, end, "follow", (), Why("by hand"), by_hand=True), (path,))
 
 
-def _between(source: Source, aspect: float, keyframes: tuple[Keyframe, ...], start: int, target: Rect) -> Path:
+def _through(source: Source, aspect: float, keyframes: tuple[Keyframe, ...], start: int, target: Rect) -> Path:
     """The way through crops that were set by hand, in a cell of the shape `aspect`."""
     keys = sorted(keyframes, key=lambda k: k.at)
     crops = tuple(_placed(source, aspect, k) for k in keys)
@@ -124,7 +124,7 @@ def with_cells(source: Source, aspect: float, span: Span, chosen: ShotFraming | 
         keys = tuple(k for k in chosen.keyframes if k.cell == number)
         still = next((c for c in chosen.cells if c.cell == number), None)
         if keys:
-            paths.append(_between(source, shape, keys, span.start, path.target))
+            paths.append(_through(source, shape, keys, span.start, path.target))
         elif still is not None:
             paths.append(Path((span.start,), (_placed(source, shape, still),), path.target))
         else:

@@ -7,7 +7,6 @@ Kanade; Kalal, Mikolajczyk and Matas, "Forward-backward error", ICPR 2010).
 
 from __future__ import annotations
 
-from pathlib import Path
 from typing import Any, Final, Protocol
 
 import cv2
@@ -16,8 +15,8 @@ from numpy.typing import NDArray
 
 from standtall.base.geometry import Rect
 from standtall.people.flow import agreed_move
+from standtall.people.networks import network
 
-MODEL: Final = Path(__file__).parent / "models"
 SIZE: Final = 416
 """Width and height of what the network sees."""
 MEAN, SPREAD = (103.53, 116.28, 123.675), (57.375, 57.12, 58.395)
@@ -54,14 +53,7 @@ class PersonDetector:
     """NanoDet on onnxruntime, one thread. Not thread safe."""
 
     def __init__(self) -> None:
-        import onnxruntime
-
-        options = onnxruntime.SessionOptions()
-        options.intra_op_num_threads = 1
-        options.inter_op_num_threads = 1
-        options.log_severity_level = 3
-        data = b"".join((MODEL / f"person_detector.onnx.{n}").read_bytes() for n in (0, 1))
-        self._net: Any = onnxruntime.InferenceSession(data, options, providers=["CPUExecutionProvider"])
+        self._net: Any = network("person_detector")
         self._input: str = self._net.get_inputs()[0].name
 
     def bodies(self, picture: NDArray[np.uint8], sure: float = SURE) -> list[Rect]:

@@ -7,7 +7,6 @@ too even to be filmed has no vector.
 
 from __future__ import annotations
 
-from pathlib import Path
 from typing import Any, Final
 
 import cv2
@@ -15,10 +14,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from standtall.people.faces import Mesh
+from standtall.people.networks import network
 
 Vector = NDArray[np.float32]
 
-MODEL: Final = Path(__file__).parent / "models"
 SIZE, ROOM = 150, 0.25
 """Width and height of a face as the network sees it, and the room around its corners in shares of their square."""
 CORNERS: Final = (
@@ -46,14 +45,7 @@ class FaceVectors:
     """Reads vectors of faces; one thread. Not thread safe."""
 
     def __init__(self) -> None:
-        import onnxruntime
-
-        options = onnxruntime.SessionOptions()
-        options.intra_op_num_threads = 1
-        options.inter_op_num_threads = 1
-        options.log_severity_level = 3
-        data = b"".join((MODEL / f"face_vector.onnx.{n}").read_bytes() for n in (0, 1))
-        self._net: Any = onnxruntime.InferenceSession(data, options, providers=["CPUExecutionProvider"])
+        self._net: Any = network("face_vector")
         square = (np.array(CORNERS, np.float32) + ROOM) / (1 + 2 * ROOM)
         self._corners = square * SIZE
 

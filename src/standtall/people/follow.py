@@ -107,6 +107,8 @@ class FaceFollower:
         due = self._detected is None or tick - self._detected >= (DETECT_EVERY if well else DETECT_OFTEN)
         luma, before = planes.y, self._luma
         self._luma = luma
+        if before is not None and before.shape != luma.shape:
+            before = None  # the size of a stream may change on the way
         if not self._alive and not due:
             return
         picture = to_bgr(planes)

@@ -6,7 +6,6 @@ binarization", AAAI 2020; the network is Apache-2.0, see `models/`).
 
 from __future__ import annotations
 
-from pathlib import Path
 from typing import Any, Final
 
 import cv2
@@ -14,8 +13,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from standtall.base.geometry import Rect
+from standtall.people.networks import network
 
-MODEL: Final = Path(__file__).parent / "models"
 LONGEST: Final = 640
 """Longer side of what the network sees, in pixels; letters of 1/40 of the picture's height are found."""
 LIKELY, SURE = 0.3, 0.6
@@ -33,14 +32,7 @@ class TextDetector:
     """Finds lines of writing. Not thread safe."""
 
     def __init__(self) -> None:
-        import onnxruntime
-
-        options = onnxruntime.SessionOptions()
-        options.intra_op_num_threads = 1
-        options.inter_op_num_threads = 1
-        options.log_severity_level = 3
-        data = b"".join((MODEL / f"text_detector.onnx.{n}").read_bytes() for n in (0, 1))
-        self._net: Any = onnxruntime.InferenceSession(data, options, providers=["CPUExecutionProvider"])
+        self._net: Any = network("text_detector")
         self._input: str = self._net.get_inputs()[0].name
 
     def lines(self, picture: NDArray[np.uint8]) -> list[Rect]:

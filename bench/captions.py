@@ -15,6 +15,7 @@ from tests.captions.test_captions import sentences, words_of
 from tests.speech.test_speech import hand_marked, load_16k, marked_words
 
 from bench.demo import demo, truth
+from bench.languages import GOAL_S, NAMES, PARTS, recognised, talk
 from bench.layouts import TALK_AT_S, played
 from bench.row import Row
 from bench.words import matched, whole_way
@@ -227,6 +228,15 @@ def _read_back() -> Iterator[Row]:
             said = [(t, start) for t, start, _end in marked_words(marks, hint)]
             off += _off(film, Analysis(film.key, words=words, language="en"), (0, film.length), said, 30.0)[0]
     yield from _told("hand-marked speech in a drawn film", off, 0.95)
+    for part in PARTS:
+        for language, name in NAMES.items():
+            sound, words_said = talk(language, part)
+            with tempfile.TemporaryDirectory() as folder:
+                film = _film(Path(folder) / "film.mp4", sound)
+                heard = Analysis(film.key, words=recognised(sound, language), language=language)
+                off = _off(film, heard, (0, film.length), words_said, 30.0)[0]
+            within = float((np.abs(np.array(off)) <= GOAL_S).mean())
+            yield Row(f"highlight within 150 ms of the truth, {name}, {part} ({len(off)} words)", within, "share", ">= 0.9")
 
 
 def _told(name: str, off: list[float], goal: float) -> Iterator[Row]:

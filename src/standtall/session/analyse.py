@@ -30,7 +30,7 @@ from standtall.model.corrections import Term
 from standtall.model.people import People, Shake
 from standtall.model.source import Source
 from standtall.model.words import Word
-from standtall.session.analysis_tasks import UNSPELT, HeardWords, carried_out
+from standtall.session.analysis_tasks import HeardWords, carried_out
 
 if TYPE_CHECKING:
     from standtall.people.voices import Voices
@@ -295,6 +295,7 @@ def _voices(prints: _Prints) -> Voices:
 def _from_captions(source: Source, options: Options, progress: Progress) -> tuple[Word, ...]:
     from standtall.exchange.words_in import read_words
     from standtall.speech.align import PhoneAligner
+    from standtall.speech.spelling import UNSPELT
     from standtall.speech.transcribe import align_words
 
     assert options.captions is not None

@@ -25,9 +25,6 @@ if TYPE_CHECKING:
 
 LONGEST: Final = 64_000_000
 """Letters of a task or an answer."""
-_UNSPELT: Final = "ar fa he ur hi bn ta te th ja zh yue ko my km lo am ka hy"
-UNSPELT: Final = frozenset(_UNSPELT.split())
-"""Languages whose letters tell the aligner nothing."""
 QUIET_DB: Final = -45
 """In sound that is nowhere louder no language is looked for."""
 
@@ -149,6 +146,7 @@ _kept = _Kept()
 
 def hear(task: HearTask, _told: Told) -> HeardWords:
     from standtall.speech.align import PhoneAligner
+    from standtall.speech.spelling import UNSPELT
     from standtall.speech.transcribe import transcribe
 
     samples = _sound(task.sound)

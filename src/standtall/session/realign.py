@@ -30,19 +30,26 @@ def _sound(source: Source, start: int, end: int) -> Samples:
     return sound_of(source, SPEECH_RATE, 1, start, end)
 
 
-def align_again(source: Source, transcript: Transcript, chosen: range) -> list[tuple[int, int]]:
-    """Start and end in ticks of the chosen words, found in the sound near where they stand.
+def align_again(source: Source, transcript: Transcript, chosen: range, language: str) -> list[tuple[int, int]]:
+    """Start and end in ticks of the chosen words, found in the sound near where they stand. `language` is a code such as
+    "en", or empty where nobody said, which is taken for English.
 
     Raises `NothingToDo` when none of them can be found.
     """
     from standtall.speech.align import PhoneAligner, Timed
+    from standtall.speech.spelling import UNSPELT
+
+    if language in UNSPELT:
+        raise NothingToDo(
+            tr("Words of this language cannot be found in the sound by their letters."), tr("Move them by hand, beside their sound.")
+        )
 
     first, last = max(0, chosen.start - NEIGHBOURS), min(len(transcript.words), chosen.stop + NEIGHBOURS)
     words = transcript.words[first:last]
     begin = max(0, words[0].start - ROOM)
     sound = _sound(source, begin, min(source.length, words[-1].end + ROOM))
     rough = [Timed(w.text, seconds(w.start - begin), seconds(w.end - begin)) for w in words]
-    placed = PhoneAligner().align(sound, rough)[chosen.start - first : chosen.stop - first]
+    placed = PhoneAligner(language or "en").align(sound, rough)[chosen.start - first : chosen.stop - first]
     if not any(p.moved for p in placed):
         raise NothingToDo(tr("These words could not be found in the sound."), tr("Check their spelling, or move them by hand."))
     return [(begin + ticks(p.start), begin + max(ticks(p.end), ticks(p.start) + 1)) for p in placed]
@@ -73,8 +80,8 @@ def other_voice(voices: Voices | None, transcript: Transcript, speaker: int) -> 
     return tuple(i for i, theirs in zip(mine, second, strict=True) if theirs)
 
 
-def hear_again(source: Source, transcript: Transcript, chosen: range) -> tuple[str, ...]:
-    """What else the chosen words could be, likeliest first. Raises `NothingToDo` when nothing else was understood."""
+def hear_again(source: Source, transcript: Transcript, chosen: range, language: str) -> tuple[str, ...]:
+    """What else the chosen words could be in a language (as in `align_again`), likeliest first. Raises `NothingToDo` when nothing else was understood."""
     from standtall.speech import models
     from standtall.speech.recognise import WhisperRecogniser, otherwise
 
@@ -83,7 +90,7 @@ def hear_again(source: Source, transcript: Transcript, chosen: range) -> tuple[s
     sound = _sound(
         source, max(0, around[0].start - TICKS_PER_SECOND // 4), min(source.length, around[-1].end + TICKS_PER_SECOND // 4)
     )
-    heard = WhisperRecogniser(models.require()).hypotheses(sound)
+    heard = WhisperRecogniser(models.require(), language or None).hypotheses(sound)
     found = otherwise([w.text for w in around], range(chosen.start - first, chosen.stop - first), heard)
     if not found:
         raise NothingToDo(tr("Nothing else was understood there."), tr("Hear the word and type it."))

@@ -34,6 +34,8 @@ def words_from(path: Path, source: Source, found: Found, progress: Progress | No
 
     Raises `MediaError` for a file that cannot be used, `NothingToDo` when it does not belong to the sound.
     """
+    from standtall.speech.spelling import UNSPELT
+
     read = read_words(path)
     words = read.words
     told = tr("{words} words with their times.", words=len(words))
@@ -43,12 +45,13 @@ def words_from(path: Path, source: Source, found: Found, progress: Progress | No
     words = fits(words, source.length)
     if not words:
         raise NothingToDo(tr("{name} has no words inside this footage.", name=path.name), tr("Choose its own file."))
-    if read.times != "words" and source.has_sound:
+    language = found.analysis.language or "en"
+    if read.times != "words" and source.has_sound and language not in UNSPELT:
         from standtall.speech.align import PhoneAligner
         from standtall.speech.transcribe import align_words
 
         sound = sound_of(source, SPEECH_RATE, 1)
-        sure = align_words(sound, words, PhoneAligner(), progress)
+        sure = align_words(sound, words, PhoneAligner(language), progress)
         confirmed = sum(w.confidence > CONFIRMED for w in sure) / len(sure)
         words = tuple(replace(w, confidence=min(w.confidence, old.confidence)) for w, old in zip(sure, words, strict=True))
         told = tr("{told}; {confirmed:.0%} confirmed by the sound.", told=told.rstrip("."), confirmed=confirmed)

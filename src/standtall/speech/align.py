@@ -15,7 +15,7 @@ import numpy as np
 
 from standtall.base.progress import Progress
 from standtall.media.sound_reader import SPEECH_RATE, Samples
-from standtall.speech.spelling import guessed_sounds, in_latin, spoken_forms
+from standtall.speech.spelling import guessed_sounds, spoken_forms
 from standtall.speech.voice import silent
 
 FRAME_S: Final = 0.01
@@ -123,9 +123,9 @@ class PhoneAligner:
     def _known(self, forms: list[str]) -> list[str]:
         out = []
         for plain in forms:
-            form = plain if self._language == "en" else f"={in_latin(plain)}"
+            form = plain if self._language == "en" else f"={plain}"
             if self._decoder.lookup_word(form) is None:
-                sounds = guessed_sounds(plain)
+                sounds = guessed_sounds(plain, self._language)
                 if not sounds:
                     continue
                 self._decoder.add_word(form, sounds, True)

@@ -8,6 +8,8 @@ from typing import Final
 
 from num2words import num2words
 
+from standtall.speech.letters import RULES, sounds_by_rule
+
 _RULES: Final[tuple[tuple[str, str], ...]] = (
     ("tch", "CH"), ("sch", "SH"), ("igh", "AY"), ("ough", "AO"), ("augh", "AO"), ("eigh", "EY"), ("tion", "SH AH N"),
     ("ck", "K"), ("ch", "CH"), ("sh", "SH"), ("th", "TH"), ("ph", "F"), ("wh", "W"), ("wr", "R"), ("kn", "N"),
@@ -23,6 +25,10 @@ _RULES: Final[tuple[tuple[str, str], ...]] = (
 and the rough order of sounds (common practice, no source)."""
 
 
+_SINGLE: Final = {letters: sounds for letters, sounds in _RULES if len(letters) == 1}
+_MARKED: Final = "äöüßñáéíóúàèìòù"
+"""Letters with marks that rules of a language may name."""
+
 _LETTERS: Final = {
     **dict(zip("ßæøœłđðþıабвгдеёжзийклмнопрстуфхцчшщъыьэюяіїєґ", (
         "ss", "e", "o", "e", "l", "d", "th", "th", "i", "a", "b", "v", "g", "d", "ye", "yo", "zh", "z", "i", "y", "k", "l",
@@ -37,14 +43,22 @@ _LETTERS: Final = {
 """Letters that are no Latin letter with a mark, in Latin letters (common practice, no source)."""
 
 
+UNSPELT: Final = frozenset("ar fa he ur hi bn ta te th ja zh yue ko my km lo am ka hy".split())
+"""Languages whose letters tell the aligner nothing."""
+
+
 def in_latin(word: str) -> str:
     """A word in lower case without marks, Cyrillic and Greek in Latin letters; other scripts stay as they are."""
     plain = "".join(c for c in unicodedata.normalize("NFKD", word.lower()) if not unicodedata.combining(c))
     return "".join(_LETTERS.get(c, c) for c in plain)
 
 
-def guessed_sounds(word: str) -> str:
+def guessed_sounds(word: str, language: str = "en") -> str:
     """A pronunciation in CMU phones for a word that no dictionary has; '' when it has no letters."""
+    if language in RULES:
+        plain = unicodedata.normalize("NFC", word.lower())
+        known = "".join(c if c in _MARKED else in_latin(c) for c in plain)
+        return sounds_by_rule(re.sub(f"[^a-z{_MARKED}]", "", known), language, _SINGLE)
     rest = re.sub(r"[^a-z]", "", in_latin(word))
     if len(rest) > 2 and rest.endswith("e") and rest[-2] not in "aeiou":
         rest = rest[:-1]

@@ -114,10 +114,10 @@ class WordActions(QObject):
         opened = self._ws.opened
         if opened is None:
             return
-        source, transcript = opened.source, opened.transcript
+        source, transcript, language = opened.source, opened.transcript, opened.analysis.language
         self._ws.in_background(
             "words",
-            lambda: align_again(source, transcript, chosen),
+            lambda: align_again(source, transcript, chosen, language),
             lambda times: self._ws.revise_words(chosen, lambda t, c: corrections.aligned(t, c, times), opened),
         )
 
@@ -126,10 +126,12 @@ class WordActions(QObject):
         opened, chosen = self._ws.opened, self._chosen()
         if opened is None or chosen is None:
             return
-        source, transcript = opened.source, opened.transcript
+        source, transcript, language = opened.source, opened.transcript, opened.analysis.language
         self._ws.said.emit(tr("Listening again…"), "note")
         self._ws.in_background(
-            "words", lambda: hear_again(source, transcript, chosen), lambda texts: self.alternatives.emit(chosen, texts, opened)
+            "words",
+            lambda: hear_again(source, transcript, chosen, language),
+            lambda texts: self.alternatives.emit(chosen, texts, opened),
         )
 
     def next_doubt(self, way: int, beyond: int | None = None) -> None:

@@ -67,7 +67,8 @@ def test_sprites_over_the_edge_are_cut_off(place: tuple[int, int]) -> None:
 
 
 def words_of(texts: tuple[str, ...], now: int | None, style: CaptionStyle) -> tuple[InkWord, ...]:
-    return tuple(InkWord(t, style, "now" if i == now else "said") for i, t in enumerate(texts))
+    """Words of which one is half said."""
+    return tuple(InkWord(t, style, "now", told=PARTS // 2) if i == now else InkWord(t, style) for i, t in enumerate(texts))
 
 
 def drawn(style: CaptionStyle, texts: tuple[str, ...], now: int | None, ground: int = 90) -> Planes:

@@ -14,8 +14,8 @@ from standtall.speech.letters import RULES
 from standtall.speech.spelling import guessed_sounds
 
 VOICES = Path(__file__).parents[2] / "bench" / "voices"
-PHONES = set(
-    "AA AE AH AO AW AY B CH D DH EH ER EY F G HH IH IY JH K L M N NG OW OY P R S SH T TH UH UW V W Y Z ZH".split()
+PHONES = frozenset(
+    "AA AE AH AO AW AY B CH D DH EH ER EY F G HH IH IY JH K L M N NG OW OY P R S SH T TH UH UW V W Y Z ZH".split(" ")  # noqa: SIM905
 )
 """The phones of the CMU pronouncing dictionary (its file `cmudict.phones`), without stress."""
 

@@ -10,17 +10,18 @@ from typing import Final, TypeVar
 
 from PySide6.QtGui import QFontMetricsF, QPainterPath, QTransform
 
-from standtall.ink import drawing
-from standtall.ink.drawn import STEPS, InkWord, Rows
+from standtall.ink import drawing, word_parts
+from standtall.ink.drawn import PARTS, STEPS, InkWord, Rows
 from standtall.ink.emoji_pictures import pictured
 from standtall.ink.layout import PICTURE, LaidCard, cleaned, joins, laid_out
 from standtall.ink.letters import font_of
+from standtall.ink.masks import coloured
 from standtall.ink.sprite import Sprite
-from standtall.ink.states import WordLook, colour, look_of
+from standtall.ink.states import WordLook, at_rest, colour, look_of
 from standtall.model.style import CaptionStyle
 
 T = TypeVar("T")
-KEPT: Final = 160
+KEPT: Final = 320
 """Drawings kept in memory: those of some cards."""
 MOST_WIDTHS: Final = 100_000
 DIM: Final = 0.3
@@ -101,17 +102,24 @@ class CaptionInk:
         if not words:
             return []
         (number, card), frame, style = self._set(rows, middle), (self.width, self.height), self.style
-        shares = [_share(word, look_of(word)) for word in words]
         whole = style.reveal == "all" and min(min(w.style.upcoming, w.style.said) for w in words) >= DIM
         out = [
             self._once(("band", number), partial(drawing.band, card, style, frame)),
             self._once(("ground", whole, number), partial(drawing.ground, card, tuple(words), style, frame, whole)),
         ]
         for n, word in enumerate(words if not whole else ()):
-            moving = word.told if word.state == "now" else 0
-            make = partial(drawing.under_word, card, n, word, shares[n], frame)
-            out.append(self._once(("under", n, shares[n], moving, number), make))
+            told = word.told if word.state == "now" and word.style.reveal == "letters" else 0
+            out.append(self._once(("under", n, word.state, word.lit, told, number), partial(self._under, number, card, n, word)))
         return [s for s in out if s is not None]
+
+    def _under(self, number: int, card: LaidCard, n: int, word: InkWord) -> Sprite | None:
+        share = _share(word, look_of(word))
+        if share <= 0:
+            return None
+        make = partial(drawing.under_word, card, n, word, (self.width, self.height))
+        under = self._once(("whole under", n, number), make)
+        told = None if under is None else self._told(under, card, n, word, QTransform())
+        return told if told is None or share >= 1 else told.faded(share)
 
     def _still(self, rows: Rows, middle: float) -> list[Sprite]:
         words = [w for row in rows for w in row]
@@ -120,18 +128,69 @@ class CaptionInk:
         (number, card), frame, style = self._set(rows, middle), (self.width, self.height), self.style
         out: list[Sprite | None] = [*self.grounds(rows, middle)]
         for n, word in enumerate(words):
-            look = look_of(word)
-            moving = word.told if word.state == "now" else 0
             if word.state == "now" and colour(style.run)[3] > 0:
-                out.append(self._once(("run", n, moving, number), partial(drawing.run_bar, card, n, word, style, frame)))
-            out.append(
-                self._once(("over", n, look, word.state, moving, number), partial(self._over, rows, middle, n, word, look))
-            )
+                out.append(self._once(("run", n, word.told, number), partial(drawing.run_bar, card, n, word, style, frame)))
+            told = word.told if word.state == "now" and (word.style.sweep or word.style.reveal == "letters") else 0
+            out += self._once(("word", n, word.state, word.lit, told, number), partial(self._word, rows, middle, n, word))
         return [s for s in out if s is not None]
 
-    def _over(self, rows: Rows, middle: float, number: int, word: InkWord, look: WordLook) -> Sprite | None:
-        outline = self._outline(rows, number, look.weight, middle)
-        return drawing.over_word(self.card(rows, middle), number, word, look, outline, (self.width, self.height))
+    def _word(self, rows: Rows, middle: float, n: int, word: InkWord) -> list[Sprite | None]:
+        """The parts of one word in its state, from the bottom up."""
+        look, style, frame = look_of(word), word.style, (self.width, self.height)
+        number, card = self._set(rows, middle)
+        place = card.words[n]
+        own = word_parts.own_way(card, place, look)
+        stands = (look.scale, look.lift, look.lean)
+        out: list[Sprite | None] = []
+        if look.glow > 0 and style.glow > 0:
+            shine = self._once(("glow", n, number), partial(self._glow, rows, middle, n, word))
+            out.append(shine if look.glow >= style.glow else shine.faded(look.glow / style.glow))
+        if look.mark[3] > 0 or look.line[3] > 0:
+            make = partial(word_parts.behind, card, place, word, look, own, frame)
+            out.append(self._once(("behind", n, look.mark, look.line, *stands, number), make))
+        if look.ink[3] > 0:
+            masks = ("letters", n, look.weight, *stands, number)
+            filled, lined = self._once(masks, partial(self._letters, rows, middle, n, word, look, own))
+            ring = colour(style.outline)
+            under = [] if lined is None else [(lined, (*ring[:3], ring[3] * look.ink[3]))]
+            written = self._once(("written", look.ink, masks), partial(coloured, [*under, (filled, look.ink)]))
+            if style.sweep and word.state == "now" and written is not None:
+                full = self._once(("filled", masks), partial(coloured, [*under, (filled, colour(style.highlight))]))
+                part = partial(word_parts.told_part, card=card, place=place, own=own, until=word_parts.swept(place, word.told))
+                rest = part(written, rest=True)
+                out += [None if full is None else part(full), rest and self._told(rest, card, n, word, own)]
+            else:
+                out.append(None if written is None else self._told(written, card, n, word, own))
+            if place.pictures:
+                make = partial(word_parts.pictures, card, place, own, look.ink[3], frame)
+                out.append(self._told(self._once(("emoji", n, look.ink[3], *stands, number), make), card, n, word, own))
+        return out
+
+    def _told(self, drawn: Sprite, card: LaidCard, n: int, word: InkWord, own: QTransform) -> Sprite | None:
+        """What is to be seen of a word that comes letter by letter."""
+        if word.style.reveal != "letters" or word.state != "now" or word.told >= PARTS:
+            return drawn
+        place = card.words[n]
+        return word_parts.told_part(drawn, card, place, own, word_parts.letters_told(place, word.told))
+
+    def _glow(self, rows: Rows, middle: float, n: int, word: InkWord) -> Sprite:
+        card, look = self.card(rows, middle), at_rest(word.style, "now")
+        own = word_parts.own_way(card, card.words[n], look)
+        return word_parts.glow(card, word, look, self._outline(rows, n, look.weight, middle), own, (self.width, self.height))
+
+    def _letters(self, rows: Rows, middle: float, n: int, word: InkWord, look: WordLook, own: QTransform) -> word_parts.Letters:
+        """The letters of a word as they stand. Those that move are drawn once where they come to rest and seen from there, if
+        they keep their weight: nobody can tell for the frames that it takes."""
+        number, card = self._set(rows, middle)
+        style, frame = word.style, (self.width, self.height)
+        ring = style.outline_width * self.height if colour(style.outline)[3] > 0 else 0.0
+        draw = partial(word_parts.letters, card, self._outline(rows, n, look.weight, middle))
+        still = at_rest(style, "now")
+        if word.lit >= STEPS or look.weight != still.weight or own.isIdentity():
+            return draw(own, ring, frame)
+        there = word_parts.own_way(card, card.words[n], still)
+        key = ("letters", n, still.weight, still.scale, still.lift, still.lean, number)
+        return word_parts.on_the_way(self._once(key, partial(draw, there, ring, frame)), card, there, own, frame)
 
     def _outline(self, rows: Rows, number: int, weight: int, middle: float) -> QPainterPath:
         """The outline of a word in another weight: in the middle of the room that it has."""

@@ -9,21 +9,21 @@ from typing import Any
 import cv2
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QColor, QImage, QPainter, QPainterPath, QPen, QTransform
+from PySide6.QtCore import QRectF, Qt
+from PySide6.QtGui import QColor, QImage, QPainter, QPen
 
 from standtall.ink.drawn import PARTS, InkWord
-from standtall.ink.emoji_pictures import picture_of
 from standtall.ink.layout import LaidCard, PlacedWord
+from standtall.ink.masks import Mask
 from standtall.ink.sprite import Sprite, shade, sprite
-from standtall.ink.states import Colour, WordLook, colour
+from standtall.ink.states import Colour, colour
 from standtall.model.style import CaptionStyle
 
-LINE_DOWN, LINE_HIGH = 0.14, 0.11
-"""How far the line under a word lies below its baseline, and how thick it is, in ems."""
 MARK = (0.14, 0.02)
 """How far the box of a word reaches beyond it, sideways and up and down, in ems."""
 RUN_HIGH = 0.09
+SHADOW_WIDER = 0.06
+"""How far a soft shadow reaches beyond its letters before it is softened, in ems."""
 NEAR = 0.08
 """How far around letters their ground is looked at, in ems: about the thickness of a stroke."""
 BAND_REACH = 1.6
@@ -51,8 +51,9 @@ class Canvas:
         """The picture itself: uint8 (height, width, 4)."""
         return _pixels(self.image)
 
-    def soften(self, radius: float, draw: Callable[[QPainter], None]) -> None:
-        """Draw something with soft edges, as the first of all: what is wide is drawn small, which cannot be told apart."""
+    def soften(self, radius: float, draw: Callable[[QPainter], None], wider: float = 0.0) -> None:
+        """Draw something with soft edges, as the first of all, made wider by so many pixels before it is softened: what is
+        wide is drawn small, which cannot be told apart."""
         part = max(1, int(radius / 2))
         wide, high = self.image.width(), self.image.height()
         small = QImage(-(-wide // part), -(-high // part), QImage.Format.Format_ARGB32_Premultiplied)
@@ -63,10 +64,18 @@ class Canvas:
         painter.translate(-self.x, -self.y)
         draw(painter)
         painter.end()
+        reach = round(wider / part)
+        if reach > 0:
+            round_one = cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (2 * reach + 1, 2 * reach + 1))
+            _pixels(small)[:] = cv2.dilate(_pixels(small), round_one)
         soft = cv2.GaussianBlur(_pixels(small), (0, 0), max(0.6, radius / part)) if radius > 0 else _pixels(small)
         if part > 1:
             soft = cv2.resize(soft, (small.width() * part, small.height() * part), interpolation=cv2.INTER_LINEAR)[:high, :wide]
         self.pixels()[:] = soft
+
+    def mask(self) -> Mask:
+        """What is covered, whatever its colour."""
+        return Mask.of(np.ascontiguousarray(self.pixels()[..., 3]), self.x, self.y)
 
     def sprite(self) -> Sprite:
         return sprite(self.pixels(), self.x, self.y)
@@ -81,7 +90,8 @@ def qcolour(value: Colour) -> QColor:
     return QColor.fromRgbF(*(min(1.0, max(0.0, v)) for v in value))
 
 
-def _rounded(painter: QPainter, card: LaidCard, box: QRectF, fill: Colour, radius: float) -> None:
+def rounded(painter: QPainter, card: LaidCard, box: QRectF, fill: Colour, radius: float) -> None:
+    """Fill a box of a card, with round corners where the radius says so."""
     painter.save()
     painter.setTransform(card.placed, True)
     painter.setPen(Qt.PenStyle.NoPen)
@@ -144,28 +154,20 @@ def ground(
                 if style.plate_of == "line"
                 else QPainter.CompositionMode.CompositionMode_SourceOver
             )
-            _rounded(painter, card, box, plate, style.plate_radius * card.em)
+            rounded(painter, card, box, plate, style.plate_radius * card.em)
     painter.end()
     return canvas.sprite()
 
 
-def under_word(card: LaidCard, number: int, word: InkWord, opacity: float, frame: tuple[int, int]) -> Sprite | None:
+def under_word(card: LaidCard, number: int, word: InkWord, frame: tuple[int, int]) -> Sprite | None:
     """The shadow and the box of one word, for styles that show words one after the other."""
     style = word.style
-    if opacity <= 0 or (style.shadow <= 0 and not (style.plate_of == "word" and colour(style.plate)[3] > 0)):
+    if style.shadow <= 0 and not (style.plate_of == "word" and colour(style.plate)[3] > 0):
         return None
     place = card.words[number]
     canvas = Canvas(_under_box(card, place, style), frame)
     _shadows(canvas, card, [(place, word)])
-    if style.reveal == "letters" and word.state == "now" and word.told < PARTS:
-        painter = canvas.painter()
-        painter.setCompositionMode(QPainter.CompositionMode.CompositionMode_Clear)
-        whole = QPainterPath()
-        whole.addRect(QRectF(canvas.x, canvas.y, canvas.image.width(), canvas.image.height()))
-        painter.fillPath(whole - _part(card, place, QTransform(), _letters_told(place, word.told)), Qt.GlobalColor.black)
-        painter.end()
-    out = canvas.sprite()
-    return out if opacity >= 1 else out.faded(opacity)
+    return canvas.sprite()
 
 
 def _under_box(card: LaidCard, place: PlacedWord, style: CaptionStyle) -> QRectF:
@@ -177,13 +179,14 @@ def _under_box(card: LaidCard, place: PlacedWord, style: CaptionStyle) -> QRectF
 
 def _shadows(canvas: Canvas, card: LaidCard, words: list[tuple[PlacedWord, InkWord]]) -> None:
     if any(w.style.shadow > 0 for _p, w in words):
-        canvas.soften(words[0][1].style.shadow_blur * card.em, partial(_draw_shadows, card, words))
+        blur = words[0][1].style.shadow_blur
+        canvas.soften(blur * card.em, partial(_draw_shadows, card, words), SHADOW_WIDER * card.em if blur > 0 else 0.0)
     painter = canvas.painter()
     for place, word in words:
         plate = colour(word.style.plate)
         if word.style.plate_of == "word" and plate[3] > 0:
             wide, high = word.style.plate_wide * card.em, word.style.plate_high * card.em
-            _rounded(painter, card, place.rect.adjusted(-wide, -high, wide, high), plate, word.style.plate_radius * card.em)
+            rounded(painter, card, place.rect.adjusted(-wide, -high, wide, high), plate, word.style.plate_radius * card.em)
     painter.end()
 
 
@@ -194,91 +197,10 @@ def _draw_shadows(card: LaidCard, words: list[tuple[PlacedWord, InkWord]], paint
             dark = qcolour((*colour(style.shadow_ink)[:3], style.shadow))
             path = card.placed.map(place.outline).translated(0, card.em * style.shadow_down)
             painter.fillPath(path, dark)
-            if style.shadow_blur > 0:
-                painter.strokePath(path, QPen(dark, card.em * 0.12))
             painter.setPen(Qt.PenStyle.NoPen)
             painter.setBrush(dark)
             for _code, box in place.pictures:
                 painter.drawEllipse(card.placed.mapRect(box.translated(0, card.em * style.shadow_down)))
-
-
-def _draw_glow(path: QPainterPath, shine: QColor, em: float, painter: QPainter) -> None:
-    painter.strokePath(path, QPen(shine, 0.16 * em))
-    painter.fillPath(path, shine)
-
-
-def over_word(
-    card: LaidCard, number: int, word: InkWord, look: WordLook, outline: QPainterPath, frame: tuple[int, int]
-) -> Sprite | None:  # fmt: skip
-    """A word with its own box, line, outline and glow, in its state; `outline` is that of its letters in their weight now."""
-    place, style = card.words[number], word.style
-    if look.ink[3] <= 0 and look.mark[3] <= 0 and look.line[3] <= 0:
-        return None
-    centre = QPointF(place.rect.center().x(), place.baseline - 0.35 * place.size)
-    own = (
-        QTransform()
-        .translate(centre.x(), centre.y() - look.lift * card.em)
-        .shear(-look.lean / 57.3, 0)
-        .scale(look.scale, look.scale)
-    )
-    own = own.translate(-centre.x(), -centre.y())
-    shown = outline if own.isIdentity() else own.map(outline)
-    mark = own.mapRect(place.rect.adjusted(-MARK[0] * card.em, -MARK[1] * card.em, MARK[0] * card.em, MARK[1] * card.em))
-    around = style.outline_width * frame[1] + (0.55 * card.em * (look.glow > 0)) + 2
-    box = shown.boundingRect().united(mark).adjusted(-around, -around, around, around + LINE_DOWN * card.em)
-    canvas = Canvas(card.placed.mapRect(box), frame)
-    path = card.placed.map(shown)
-    if look.glow > 0:
-        shine = qcolour((*colour(style.highlight)[:3], look.glow))
-        canvas.soften(0.16 * card.em, partial(_draw_glow, path, shine, card.em))
-    painter = canvas.painter()
-    if look.mark[3] > 0:
-        _rounded(painter, card, mark, look.mark, style.mark_radius * card.em)
-    if look.line[3] > 0:
-        y = place.baseline + LINE_DOWN * place.size
-        _rounded(painter, card, QRectF(place.rect.left(), y, place.rect.width(), LINE_HIGH * place.size), look.line, 0.0)
-    if style.reveal == "letters" and word.told < PARTS and word.state == "now":
-        painter.setClipPath(_part(card, place, own, _letters_told(place, word.told)))
-    ring = colour(style.outline)
-    if style.outline_width > 0 and ring[3] > 0:
-        pen = QPen(qcolour((*ring[:3], ring[3] * look.ink[3])), 2 * style.outline_width * frame[1])
-        pen.setJoinStyle(Qt.PenJoinStyle.RoundJoin)
-        painter.strokePath(path, pen)
-    painter.fillPath(path, qcolour(look.ink))
-    if style.sweep and word.state == "now":
-        share = word.told / PARTS
-        painter.setClipPath(
-            _part(card, place, own, place.steps[0] + share * (place.steps[-1] - place.steps[0])), Qt.ClipOperation.IntersectClip
-        )
-        painter.fillPath(path, qcolour(colour(style.highlight)))
-    _pictures(painter, card, place, own, look.ink[3])
-    painter.end()
-    return canvas.sprite()
-
-
-def _letters_told(place: PlacedWord, told: int) -> float:
-    """Where the letters that are already told end."""
-    count = len(place.steps) - 1
-    return place.steps[min(count, -(-told * count // PARTS))]
-
-
-def _part(card: LaidCard, place: PlacedWord, own: QTransform, until: float) -> QPainterPath:
-    """From the beginning of a word to a place in it, far enough up and down."""
-    high = place.size
-    begin = place.steps[0] + (0.3 * high if place.backwards else -0.3 * high)
-    out = QPainterPath()
-    out.addRect(QRectF(min(begin, until), place.rect.top() - high, abs(until - begin), place.rect.height() + 2 * high))
-    return card.placed.map(own.map(out))
-
-
-def _pictures(painter: QPainter, card: LaidCard, place: PlacedWord, own: QTransform, opacity: float) -> None:
-    for code, box in place.pictures:
-        painter.save()
-        painter.setOpacity(opacity)
-        painter.setTransform(own * card.placed, True)
-        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        painter.drawImage(box, picture_of(code, max(8, round(box.width()))))
-        painter.restore()
 
 
 def run_bar(card: LaidCard, number: int, word: InkWord, style: CaptionStyle, frame: tuple[int, int]) -> Sprite | None:
@@ -294,7 +216,7 @@ def run_bar(card: LaidCard, number: int, word: InkWord, style: CaptionStyle, fra
         return None
     canvas = Canvas(card.placed.mapRect(box), frame)
     painter = canvas.painter()
-    _rounded(painter, card, box, fill, RUN_HIGH * card.em / 2)
+    rounded(painter, card, box, fill, RUN_HIGH * card.em / 2)
     painter.end()
     return canvas.sprite()
 

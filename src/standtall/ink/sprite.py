@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from typing import Any, Final
 
@@ -17,8 +17,8 @@ Plane = NDArray[np.uint8]
 
 # ITU-R BT.709-6, tables 3 and 4: luma weights, and the scaling of 8-bit limited range
 KR, KG, KB = 0.2126, 0.7152, 0.0722
-_LUMA: Final = np.array([[KB * 219 / 255, KG * 219 / 255, KR * 219 / 255, 16 / 255]], np.float32)
-_CHROMA: Final = np.array(
+LUMA: Final = np.array([[KB * 219 / 255, KG * 219 / 255, KR * 219 / 255, 16 / 255]], np.float32)
+CHROMA: Final = np.array(
     [
         [(1 - KB) / (2 * (1 - KB)) * 224 / 255, -KG / (2 * (1 - KB)) * 224 / 255, -KR / (2 * (1 - KB)) * 224 / 255, 128 / 255],
         [-KB / (2 * (1 - KR)) * 224 / 255, -KG / (2 * (1 - KR)) * 224 / 255, (1 - KR) / (2 * (1 - KR)) * 224 / 255, 128 / 255],
@@ -39,10 +39,14 @@ class Sprite:
     blue: Plane
     red: Plane
     keep_chroma: Plane
-    picture: Plane
-    """The drawing itself: uint8 (height, width, 4) B'G'R'A multiplied by alpha."""
+    make_picture: Callable[[], Plane]
     opacity: float = 1.0
     """How much of the drawing is left where it is faded."""
+
+    @property
+    def picture(self) -> Plane:
+        """The drawing itself: uint8 (height, width, 4) B'G'R'A multiplied by alpha."""
+        return self.make_picture()
 
     def box(self, width: int, height: int) -> tuple[int, int, int, int]:
         """Left, top, right and bottom of the part of it that lies on a picture of that size."""
@@ -84,7 +88,20 @@ class Sprite:
         wide, half = slice(a, b), slice(a // 2, b // 2)
         return replace(
             self, x=self.x + a, luma=self.luma[:, wide], keep_luma=self.keep_luma[:, wide], blue=self.blue[:, half],
-            red=self.red[:, half], keep_chroma=self.keep_chroma[:, half], picture=self.picture[:, wide],
+            red=self.red[:, half], keep_chroma=self.keep_chroma[:, half], make_picture=lambda: self.picture[:, wide],
+        )  # fmt: skip
+
+    def within(self, mask: Plane) -> Sprite:
+        """Only what a mask of its size lets through: uint8 0..255."""
+        half = cv2.resize(mask, (mask.shape[1] // 2, mask.shape[0] // 2), interpolation=cv2.INTER_AREA)
+
+        def part(values: Plane, of: Any) -> Plane:
+            return _plane(cv2.multiply(values, of, scale=1 / 255))
+
+        return replace(
+            self, luma=part(self.luma, mask), keep_luma=255 - part(255 - self.keep_luma, mask), blue=part(self.blue, half),
+            red=part(self.red, half), keep_chroma=255 - part(255 - self.keep_chroma, half),
+            make_picture=lambda: part(self.picture, cv2.merge([mask] * 4)),
         )  # fmt: skip
 
     def blend(self, onto: Planes) -> None:
@@ -116,12 +133,12 @@ def sprite(picture: Plane, x: int, y: int) -> Sprite:
         right, bottom = (left + wide + 1) // 2 * 2, (top + high + 1) // 2 * 2
         left, top = left // 2 * 2, top // 2 * 2
         picture, x, y = picture[top:bottom, left:right], x + left, y + top
-    picture = np.ascontiguousarray(picture)
+    picture = picture.copy()
     half = cv2.resize(picture, (picture.shape[1] // 2, picture.shape[0] // 2), interpolation=cv2.INTER_AREA)
-    chroma = cv2.transform(half, _CHROMA)  # rounds, and stays in 0..255
+    chroma = cv2.transform(half, CHROMA)  # rounds, and stays in 0..255
     return Sprite(
-        x, y, _plane(cv2.transform(picture, _LUMA)), _plane(255 - picture[..., 3]), np.ascontiguousarray(chroma[..., 0]),
-        np.ascontiguousarray(chroma[..., 1]), _plane(255 - half[..., 3]), picture.copy(),
+        x, y, _plane(cv2.transform(picture, LUMA)), _plane(255 - picture[..., 3]), np.ascontiguousarray(chroma[..., 0]),
+        np.ascontiguousarray(chroma[..., 1]), _plane(255 - half[..., 3]), lambda: picture,
     )  # fmt: skip
 
 
@@ -132,8 +149,11 @@ def shade(dark: NDArray[np.uint8], width: int, y: int) -> Sprite:
     def wide(rows: NDArray[np.uint8], columns: int) -> Plane:
         return np.repeat(rows[:, None], columns, axis=1)
 
-    picture = np.zeros((len(dark), width, 4), np.uint8)
-    picture[..., 3] = dark[:, None]
+    def picture() -> Plane:
+        out = np.zeros((len(dark), width, 4), np.uint8)
+        out[..., 3] = dark[:, None]
+        return out
+
     grey = _plane(cv2.convertScaleAbs(half, alpha=128 / 255)).reshape(-1)
     return Sprite(
         0, y, wide(_plane(cv2.convertScaleAbs(dark, alpha=16 / 255)).reshape(-1), width), wide(255 - dark, width),
@@ -147,8 +167,9 @@ def painted(sprites: Sequence[Sprite], width: int, height: int) -> QImage:
     image.fill(0)
     painter = QPainter(image)
     for one in sprites:
-        h, w = one.picture.shape[:2]
+        picture = one.picture
+        h, w = picture.shape[:2]
         painter.setOpacity(one.opacity)
-        painter.drawImage(one.x, one.y, QImage(one.picture.tobytes(), w, h, w * 4, QImage.Format.Format_ARGB32_Premultiplied))
+        painter.drawImage(one.x, one.y, QImage(picture.tobytes(), w, h, w * 4, QImage.Format.Format_ARGB32_Premultiplied))
     painter.end()
     return image

@@ -46,10 +46,10 @@ EASES: Final[dict[str, Callable[[float], float]]] = {
 @functools.lru_cache(maxsize=2_048)
 def look_of(word: InkWord) -> WordLook:
     """How a word looks at its step."""
-    now = _at_rest(word.style, word.state)
+    now = at_rest(word.style, word.state)
     if word.lit >= STEPS or word.state == "upcoming":
         return now
-    return _between(_at_rest(word.style, _BEFORE[word.state]), now, EASES[word.style.ease](word.lit / STEPS))
+    return _between(at_rest(word.style, _BEFORE[word.state]), now, EASES[word.style.ease](word.lit / STEPS))
 
 
 @functools.lru_cache(maxsize=1_024)
@@ -59,7 +59,8 @@ def colour(text: str, opacity: float = 1.0) -> Colour:
     return int(text[1:3], 16) / 255, int(text[3:5], 16) / 255, int(text[5:7], 16) / 255, alpha * opacity
 
 
-def _at_rest(style: CaptionStyle, state: State) -> WordLook:
+def at_rest(style: CaptionStyle, state: State) -> WordLook:
+    """How a word looks in a state once it is there."""
     if state == "now":
         return WordLook(
             colour(style.ink if style.sweep else style.highlight), colour(style.mark), colour(style.line), style.grow, style.lift,

@@ -41,7 +41,8 @@ def align_again(source: Source, transcript: Transcript, chosen: range, language:
 
     if language in UNSPELT:
         raise NothingToDo(
-            tr("Words of this language cannot be found in the sound by their letters."), tr("Move them by hand, beside their sound.")
+            tr("Words of this language cannot be found in the sound by their letters."),
+            tr("Move them by hand, beside their sound."),
         )
 
     first, last = max(0, chosen.start - NEIGHBOURS), min(len(transcript.words), chosen.stop + NEIGHBOURS)
@@ -81,7 +82,10 @@ def other_voice(voices: Voices | None, transcript: Transcript, speaker: int) -> 
 
 
 def hear_again(source: Source, transcript: Transcript, chosen: range, language: str) -> tuple[str, ...]:
-    """What else the chosen words could be in a language (as in `align_again`), likeliest first. Raises `NothingToDo` when nothing else was understood."""
+    """What else the chosen words could be in a language (as in `align_again`), likeliest first.
+
+    Raises `NothingToDo` when nothing else was understood.
+    """
     from standtall.speech import models
     from standtall.speech.recognise import WhisperRecogniser, otherwise
 

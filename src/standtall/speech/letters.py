@@ -19,24 +19,25 @@ _DE_BEGINS: Final = "st:SH T sp:SH P"
 
 _ES: Final = (
     "ch:CH ll:Y rr:R qu:K gue:G EY gui:G IY ge:HH EY gi:HH IY gé:HH EY gí:HH IY ce:S EY ci:S IY cé:S EY cí:S IY ñ:N Y "
-    "ai:AY ay:AY ei:EY ey:EY oi:OY au:AW ia:Y AA ie:Y EY io:Y OW iu:Y UW ió:Y OW ié:Y EY iá:Y AA ua:W AA ue:W EY ui:W IY uo:W OW "
-    "ué:W EY a:AA á:AA e:EY é:EY i:IY í:IY o:OW ó:OW u:UW ú:UW ü:W j:HH h: v:B z:S x:K S y:Y c:K w:W"
+    "ai:AY ay:AY ei:EY ey:EY oi:OY au:AW ia:Y AA ie:Y EY io:Y OW iu:Y UW ió:Y OW ié:Y EY iá:Y AA ua:W AA ue:W EY ui:W "
+    "IY uo:W OW ué:W EY a:AA á:AA e:EY é:EY i:IY í:IY o:OW ó:OW u:UW ú:UW ü:W j:HH h: v:B z:S x:K S y:Y c:K w:W"
 )
 _ES_ENDS: Final = "y:IY ay:AY ey:EY oy:OY"
 _ES_BEGINS: Final = "hie:Y EY hue:W EY x:S"
 
 _IT: Final = (
-    "sch:S K scia:SH AA scio:SH OW sciu:SH UW sce:SH EY sci:SH IY gli:L Y IY glia:L Y AA glio:L Y OW glie:L Y EY gn:N Y che:K EY chi:K IY ghe:G EY "
-    "ghi:G IY cia:CH AA cio:CH OW ciu:CH UW ce:CH EY ci:CH IY gia:JH AA gio:JH OW giu:JH UW ge:JH EY gi:JH IY cce:CH EY cci:CH IY "
-    "ggi:JH IY gge:JH EY qu:K W cqu:K W zz:T S z:T S h: ia:Y AA io:Y OW ie:Y EY iu:Y UW ua:W AA uo:W OW ue:W EY ui:W IY ai:AY ei:EY oi:OY au:AW "
-    "a:AA à:AA e:EY è:EH é:EY i:IY ì:IY o:OW ò:AO u:UW ù:UW bb:B cc:K dd:D ff:F gg:G ll:L mm:M nn:N pp:P rr:R ss:S tt:T vv:V c:K j:Y"
+    "sch:S K scia:SH AA scio:SH OW sciu:SH UW sce:SH EY sci:SH IY gli:L Y IY glia:L Y AA glio:L Y OW glie:L Y EY gn:N "
+    "Y che:K EY chi:K IY ghe:G EY ghi:G IY cia:CH AA cio:CH OW ciu:CH UW ce:CH EY ci:CH IY gia:JH AA gio:JH OW giu:JH "
+    "UW ge:JH EY gi:JH IY cce:CH EY cci:CH IY ggi:JH IY gge:JH EY qu:K W cqu:K W zz:T S z:T S h: ia:Y AA io:Y OW ie:Y "
+    "EY iu:Y UW ua:W AA uo:W OW ue:W EY ui:W IY ai:AY ei:EY oi:OY au:AW a:AA à:AA e:EY è:EH é:EY i:IY ì:IY o:OW ò:AO "
+    "u:UW ù:UW bb:B cc:K dd:D ff:F gg:G ll:L mm:M nn:N pp:P rr:R ss:S tt:T vv:V c:K j:Y"
 )
 _IT_ENDS: Final = ""
 _IT_BEGINS: Final = ""
 
 
 def _rules(text: str) -> tuple[tuple[str, str], ...]:
-    """"ch:HH ck:K S" as ((letters, sounds), …), longest first."""
+    """ "ch:HH ck:K S" as ((letters, sounds), …), longest first."""
     out: list[tuple[str, str]] = []
     for part in text.split():
         if ":" in part:

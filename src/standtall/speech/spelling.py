@@ -43,7 +43,8 @@ _LETTERS: Final = {
 """Letters that are no Latin letter with a mark, in Latin letters (common practice, no source)."""
 
 
-UNSPELT: Final = frozenset("ar fa he ur hi bn ta te th ja zh yue ko my km lo am ka hy".split())
+_UNSPELT: Final = "ar fa he ur hi bn ta te th ja zh yue ko my km lo am ka hy"
+UNSPELT: Final = frozenset(_UNSPELT.split())
 """Languages whose letters tell the aligner nothing."""
 
 

@@ -15,7 +15,7 @@ from standtall.ink.drawn import PARTS, STEPS, InkWord, Rows
 from standtall.ink.emoji_pictures import pictured
 from standtall.ink.layout import PICTURE, LaidCard, cleaned, joins, laid_out
 from standtall.ink.letters import font_of
-from standtall.ink.masks import coloured
+from standtall.ink.masks import Mask, coloured
 from standtall.ink.sprite import Sprite
 from standtall.ink.states import WordLook, at_rest, colour, look_of
 from standtall.model.style import CaptionStyle
@@ -103,23 +103,28 @@ class CaptionInk:
             return []
         (number, card), frame, style = self._set(rows, middle), (self.width, self.height), self.style
         whole = style.reveal == "all" and min(min(w.style.upcoming, w.style.said) for w in words) >= DIM
-        out = [
-            self._once(("band", number), partial(drawing.band, card, style, frame)),
-            self._once(("ground", whole, number), partial(drawing.ground, card, tuple(words), style, frame, whole)),
-        ]
+        out = [self._once(("band", number), partial(drawing.band, card, style, frame))]
+        if whole:
+            pairs = tuple(zip(card.words, words, strict=True))
+            out.append(self._once(("shadows", number), partial(drawing.shadows, card, pairs, frame)))
+            out.append(self._once(("word boxes", number), partial(drawing.word_boxes, card, pairs, frame)))
+        out.append(self._once(("boxes", number), partial(drawing.boxes, card, style, frame)))
         for n, word in enumerate(words if not whole else ()):
             told = word.told if word.state == "now" and word.style.reveal == "letters" else 0
-            out.append(self._once(("under", n, word.state, word.lit, told, number), partial(self._under, number, card, n, word)))
+            out += self._once(("under", n, word.state, word.lit, told, number), partial(self._under, number, card, n, word))
         return [s for s in out if s is not None]
 
-    def _under(self, number: int, card: LaidCard, n: int, word: InkWord) -> Sprite | None:
+    def _under(self, number: int, card: LaidCard, n: int, word: InkWord) -> list[Sprite | None]:
+        """The shadow and the box of one word, for styles that show words one after the other."""
         share = _share(word, look_of(word))
         if share <= 0:
-            return None
-        make = partial(drawing.under_word, card, n, word, (self.width, self.height))
-        under = self._once(("whole under", n, number), make)
-        told = None if under is None else self._told(under, card, n, word, QTransform())
-        return told if told is None or share >= 1 else told.faded(share)
+            return []
+        pair, out = ((card.words[n], word),), []
+        for name, make in (("shadow", drawing.shadows), ("word box", drawing.word_boxes)):
+            under = self._once((name, n, number), partial(make, card, pair, (self.width, self.height)))
+            told = None if under is None else self._told(under, card, n, word, QTransform())
+            out.append(told if told is None or share >= 1 else told.faded(share))
+        return out
 
     def _still(self, rows: Rows, middle: float) -> list[Sprite]:
         words = [w for row in rows for w in row]
@@ -144,7 +149,7 @@ class CaptionInk:
         out: list[Sprite | None] = []
         if look.glow > 0 and style.glow > 0:
             shine = self._once(("glow", n, number), partial(self._glow, rows, middle, n, word))
-            out.append(shine if look.glow >= style.glow else shine.faded(look.glow / style.glow))
+            out.append(coloured([(shine, (*colour(style.highlight)[:3], min(1.0, look.glow)))]))
         if look.mark[3] > 0 or look.line[3] > 0:
             make = partial(word_parts.behind, card, place, word, look, own, frame)
             out.append(self._once(("behind", n, look.mark, look.line, *stands, number), make))
@@ -173,10 +178,10 @@ class CaptionInk:
         place = card.words[n]
         return word_parts.told_part(drawn, card, place, own, word_parts.letters_told(place, word.told))
 
-    def _glow(self, rows: Rows, middle: float, n: int, word: InkWord) -> Sprite:
+    def _glow(self, rows: Rows, middle: float, n: int, word: InkWord) -> Mask:
         card, look = self.card(rows, middle), at_rest(word.style, "now")
         own = word_parts.own_way(card, card.words[n], look)
-        return word_parts.glow(card, word, look, self._outline(rows, n, look.weight, middle), own, (self.width, self.height))
+        return word_parts.glow(card, self._outline(rows, n, look.weight, middle), own, (self.width, self.height))
 
     def _letters(self, rows: Rows, middle: float, n: int, word: InkWord, look: WordLook, own: QTransform) -> word_parts.Letters:
         """The letters of a word as they stand. Those that move are drawn once where they come to rest and seen from there, if

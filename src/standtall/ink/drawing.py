@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from functools import partial
 from typing import Any
 
@@ -14,7 +14,7 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPen
 
 from standtall.ink.drawn import PARTS, InkWord
 from standtall.ink.layout import LaidCard, PlacedWord
-from standtall.ink.masks import Mask
+from standtall.ink.masks import Mask, coloured
 from standtall.ink.sprite import Sprite, shade, sprite
 from standtall.ink.states import Colour, colour
 from standtall.model.style import CaptionStyle
@@ -30,15 +30,21 @@ BAND_REACH = 1.6
 """How far the dimming band reaches beyond the rows, in ems, before it has faded away."""
 
 
+def room(box: QRectF, frame: tuple[int, int]) -> tuple[int, int, int, int]:
+    """Left, top, width and height of the part of a frame around a box, all even."""
+    left, top = max(0, int(box.left()) // 2 * 2 - 2), max(0, int(box.top()) // 2 * 2 - 2)
+    right = min(frame[0], (int(box.right()) + 4) // 2 * 2)
+    bottom = min(frame[1], (int(box.bottom()) + 4) // 2 * 2)
+    x, y = min(left, frame[0] - 2), min(top, frame[1] - 2)
+    return x, y, max(2, right - x), max(2, bottom - y)
+
+
 class Canvas:
     """A transparent picture over a part of the frame; `painter` draws in the coordinates of the frame."""
 
     def __init__(self, box: QRectF, frame: tuple[int, int]) -> None:
-        left, top = max(0, int(box.left()) // 2 * 2 - 2), max(0, int(box.top()) // 2 * 2 - 2)
-        right = min(frame[0], (int(box.right()) + 4) // 2 * 2)
-        bottom = min(frame[1], (int(box.bottom()) + 4) // 2 * 2)
-        self.x, self.y = min(left, frame[0] - 2), min(top, frame[1] - 2)
-        self.image = QImage(max(2, right - self.x), max(2, bottom - self.y), QImage.Format.Format_ARGB32_Premultiplied)
+        self.x, self.y, wide, high = room(box, frame)
+        self.image = QImage(wide, high, QImage.Format.Format_ARGB32_Premultiplied)
         self.image.fill(Qt.GlobalColor.transparent)
 
     def painter(self) -> QPainter:
@@ -51,34 +57,37 @@ class Canvas:
         """The picture itself: uint8 (height, width, 4)."""
         return _pixels(self.image)
 
-    def soften(self, radius: float, draw: Callable[[QPainter], None], wider: float = 0.0) -> None:
-        """Draw something with soft edges, as the first of all, made wider by so many pixels before it is softened: what is
-        wide is drawn small, which cannot be told apart."""
-        part = max(1, int(radius / 2))
-        wide, high = self.image.width(), self.image.height()
-        small = QImage(-(-wide // part), -(-high // part), QImage.Format.Format_ARGB32_Premultiplied)
-        small.fill(Qt.GlobalColor.transparent)
-        painter = QPainter(small)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.scale(1 / part, 1 / part)
-        painter.translate(-self.x, -self.y)
-        draw(painter)
-        painter.end()
-        reach = round(wider / part)
-        if reach > 0:
-            round_one = cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (2 * reach + 1, 2 * reach + 1))
-            _pixels(small)[:] = cv2.dilate(_pixels(small), round_one)
-        soft = cv2.GaussianBlur(_pixels(small), (0, 0), max(0.6, radius / part)) if radius > 0 else _pixels(small)
-        if part > 1:
-            soft = cv2.resize(soft, (small.width() * part, small.height() * part), interpolation=cv2.INTER_LINEAR)[:high, :wide]
-        self.pixels()[:] = soft
-
     def mask(self) -> Mask:
         """What is covered, whatever its colour."""
         return Mask.of(np.ascontiguousarray(self.pixels()[..., 3]), self.x, self.y)
 
     def sprite(self) -> Sprite:
         return sprite(self.pixels(), self.x, self.y)
+
+
+def soft_mask(box: QRectF, frame: tuple[int, int], radius: float, draw: Callable[[QPainter], None], wider: float = 0.0) -> Mask:
+    """What is drawn over a part of the frame, with soft edges, made wider by so many pixels before it is softened: what is
+    soft is drawn small, which cannot be told apart."""
+    x, y, wide, high = room(box, frame)
+    part = max(1, int(radius / 2))
+    small = QImage(-(-wide // part), -(-high // part), QImage.Format.Format_ARGB32_Premultiplied)
+    small.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(small)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    painter.scale(1 / part, 1 / part)
+    painter.translate(-x, -y)
+    draw(painter)
+    painter.end()
+    soft = np.ascontiguousarray(_pixels(small)[..., 3])
+    reach = round(wider / part)
+    if reach > 0:
+        soft = np.asarray(cv2.dilate(soft, cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (2 * reach + 1, 2 * reach + 1))))
+    if radius > 0:
+        soft = np.asarray(cv2.GaussianBlur(soft, (0, 0), max(0.6, radius / part)))
+    if part > 1:
+        size = small.width() * part, small.height() * part
+        soft = np.ascontiguousarray(np.asarray(cv2.resize(soft, size, interpolation=cv2.INTER_LINEAR))[:high, :wide])
+    return Mask.of(soft, x, y)
 
 
 def _pixels(image: QImage) -> NDArray[np.uint8]:
@@ -121,86 +130,72 @@ def band(card: LaidCard, style: CaptionStyle, frame: tuple[int, int]) -> Sprite 
     return shade(np.rint(255 * dark).astype(np.uint8), frame[0] // 2 * 2, top)
 
 
-def ground(
-    card: LaidCard, words: tuple[InkWord, ...], style: CaptionStyle, frame: tuple[int, int], shadows: bool
-) -> Sprite | None:
-    """Boxes of lines or of the card, and the shadows of all words where they are all shown."""
+def boxes(card: LaidCard, style: CaptionStyle, frame: tuple[int, int]) -> Sprite | None:
+    """Boxes of lines or of the card."""
     plate = colour(style.plate)
-    boxed = plate[3] > 0 and style.plate_of != "word"
-    shadowed = shadows and (style.shadow > 0 or (plate[3] > 0 and style.plate_of == "word"))
-    if not boxed and not shadowed:
+    if plate[3] <= 0 or style.plate_of == "word":
         return None
     wide, high = style.plate_wide * card.em, style.plate_high * card.em
-    boxes = [row.adjusted(-wide, -high, wide, high) for row in card.rows]
-    if style.plate_of == "card":
-        whole = QRectF()
-        for box in boxes:
-            whole = whole.united(box)
-        boxes = [whole]
-    covered = QRectF()
-    for box in boxes if boxed else []:
-        covered = covered.united(card.placed.mapRect(box))
-    if shadowed:
-        for place in card.words:
-            covered = covered.united(_under_box(card, place, style))
-    canvas = Canvas(covered, frame)
-    if shadowed:
-        _shadows(canvas, card, list(zip(card.words, words, strict=True)))
+    rows = [row.adjusted(-wide, -high, wide, high) for row in card.rows]
+    whole = _united(rows)
+    canvas = Canvas(card.placed.mapRect(whole), frame)
     painter = canvas.painter()
-    for box in boxes if boxed else []:
-        if boxed:
-            painter.setCompositionMode(
-                QPainter.CompositionMode.CompositionMode_Source
-                if style.plate_of == "line"
-                else QPainter.CompositionMode.CompositionMode_SourceOver
-            )
-            rounded(painter, card, box, plate, style.plate_radius * card.em)
+    for box in rows if style.plate_of == "line" else [whole]:
+        rounded(painter, card, box, (0.0, 0.0, 0.0, 1.0), style.plate_radius * card.em)
     painter.end()
-    return canvas.sprite()
+    return coloured([(canvas.mask(), plate)])  # where lines overlap, they are not twice as dense
 
 
-def under_word(card: LaidCard, number: int, word: InkWord, frame: tuple[int, int]) -> Sprite | None:
-    """The shadow and the box of one word, for styles that show words one after the other."""
-    style = word.style
-    if style.shadow <= 0 and not (style.plate_of == "word" and colour(style.plate)[3] > 0):
-        return None
-    place = card.words[number]
-    canvas = Canvas(_under_box(card, place, style), frame)
-    _shadows(canvas, card, [(place, word)])
-    return canvas.sprite()
-
-
-def _under_box(card: LaidCard, place: PlacedWord, style: CaptionStyle) -> QRectF:
-    around = (0.2 + 3 * style.shadow_blur + abs(style.shadow_down)) * card.em if style.shadow > 0 else 0.0
-    box = place.outline.boundingRect().adjusted(-around, -around, around, around)
-    wide, high = style.plate_wide * card.em, style.plate_high * card.em
-    return card.placed.mapRect(box.united(place.rect.adjusted(-wide, -high, wide, high)))
-
-
-def _shadows(canvas: Canvas, card: LaidCard, words: list[tuple[PlacedWord, InkWord]]) -> None:
-    if any(w.style.shadow > 0 for _p, w in words):
-        blur = words[0][1].style.shadow_blur
-        canvas.soften(blur * card.em, partial(_draw_shadows, card, words), SHADOW_WIDER * card.em if blur > 0 else 0.0)
-    painter = canvas.painter()
+def word_boxes(card: LaidCard, words: Sequence[tuple[PlacedWord, InkWord]], frame: tuple[int, int]) -> Sprite | None:
+    """Boxes of single words."""
+    shown = []
     for place, word in words:
-        plate = colour(word.style.plate)
-        if word.style.plate_of == "word" and plate[3] > 0:
+        if word.style.plate_of == "word" and colour(word.style.plate)[3] > 0:
             wide, high = word.style.plate_wide * card.em, word.style.plate_high * card.em
-            rounded(painter, card, place.rect.adjusted(-wide, -high, wide, high), plate, word.style.plate_radius * card.em)
+            shown.append((place.rect.adjusted(-wide, -high, wide, high), word.style))
+    if not shown:
+        return None
+    canvas = Canvas(card.placed.mapRect(_united([box for box, _style in shown])), frame)
+    painter = canvas.painter()
+    for box, style in shown:
+        rounded(painter, card, box, colour(style.plate), style.plate_radius * card.em)
     painter.end()
+    return canvas.sprite()
 
 
-def _draw_shadows(card: LaidCard, words: list[tuple[PlacedWord, InkWord]], painter: QPainter) -> None:
-    for place, word in words:
-        style = word.style
-        if style.shadow > 0:
-            dark = qcolour((*colour(style.shadow_ink)[:3], style.shadow))
-            path = card.placed.map(place.outline).translated(0, card.em * style.shadow_down)
-            painter.fillPath(path, dark)
-            painter.setPen(Qt.PenStyle.NoPen)
-            painter.setBrush(dark)
-            for _code, box in place.pictures:
-                painter.drawEllipse(card.placed.mapRect(box.translated(0, card.em * style.shadow_down)))
+def shadows(card: LaidCard, words: Sequence[tuple[PlacedWord, InkWord]], frame: tuple[int, int]) -> Sprite | None:
+    """The shadows of words. One card has shadows of one softness, that of its first word."""
+    dark = [(place, word.style) for place, word in words if word.style.shadow > 0]
+    if not dark:
+        return None
+    blur = dark[0][1].shadow_blur
+    around = (0.2 + 3 * blur + max(abs(style.shadow_down) for _place, style in dark)) * card.em
+    box = card.placed.mapRect(_united([place.outline.boundingRect().united(place.rect) for place, _style in dark]))
+    box = box.adjusted(-around, -around, around, around)
+    inks = dict.fromkeys((style.shadow_ink, style.shadow) for _place, style in dark)
+    layers = []
+    for ink in inks:
+        same = [(place, style) for place, style in dark if (style.shadow_ink, style.shadow) == ink]
+        wider = SHADOW_WIDER * card.em if blur > 0 else 0.0
+        mask = soft_mask(box, frame, blur * card.em, partial(_draw_shadows, card, same), wider)
+        layers.append((mask, (*colour(ink[0])[:3], ink[1])))
+    return coloured(layers)
+
+
+def _draw_shadows(card: LaidCard, words: list[tuple[PlacedWord, CaptionStyle]], painter: QPainter) -> None:
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(Qt.GlobalColor.black)
+    for place, style in words:
+        painter.fillPath(card.placed.map(place.outline).translated(0, card.em * style.shadow_down), Qt.GlobalColor.black)
+        for _code, box in place.pictures:
+            painter.drawEllipse(card.placed.mapRect(box.translated(0, card.em * style.shadow_down)))
+
+
+def _united(parts: Sequence[QRectF]) -> QRectF:
+    out = QRectF()
+    for box in parts:
+        out = out.united(box)
+    return out
 
 
 def run_bar(card: LaidCard, number: int, word: InkWord, style: CaptionStyle, frame: tuple[int, int]) -> Sprite | None:

@@ -73,8 +73,15 @@ class Sprite:
         high, wide = self.luma.shape
         x, y = (round((c + (at - c) * share) / 2) * 2 for at, c in ((self.x, centre[0]), (self.y, centre[1])))
         size = max(2, round(wide * share / 2) * 2), max(2, round(high * share / 2) * 2)
-        made = sprite(_plane(cv2.resize(self.picture, size, interpolation=cv2.INTER_AREA)), x, y)
-        return made if self.opacity == 1 else made.faded(self.opacity)
+        half = size[0] // 2, size[1] // 2
+
+        def sized(values: Plane, to: tuple[int, int]) -> Plane:
+            return _plane(cv2.resize(values, to, interpolation=cv2.INTER_LINEAR))
+
+        return replace(
+            self, x=x, y=y, luma=sized(self.luma, size), keep_luma=sized(self.keep_luma, size), blue=sized(self.blue, half),
+            red=sized(self.red, half), keep_chroma=sized(self.keep_chroma, half), make_picture=lambda: sized(self.picture, size),
+        )  # fmt: skip
 
     def moved(self, x: int, y: int) -> Sprite:
         """The same further to the right and down, by even numbers of pixels."""

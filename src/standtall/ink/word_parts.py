@@ -9,13 +9,13 @@ import numpy as np
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPainter, QPainterPath, QPen, QTransform
 
-from standtall.ink.drawing import MARK, Canvas, qcolour, rounded
+from standtall.ink.drawing import MARK, Canvas, rounded, soft_mask
 from standtall.ink.drawn import PARTS, InkWord
 from standtall.ink.emoji_pictures import picture_of
 from standtall.ink.layout import LaidCard, PlacedWord
 from standtall.ink.masks import Mask
 from standtall.ink.sprite import Sprite
-from standtall.ink.states import WordLook, colour
+from standtall.ink.states import WordLook
 
 LINE_DOWN, LINE_HIGH = 0.14, 0.11
 """How far the line under a word lies below its baseline, and how thick it is, in ems."""
@@ -54,18 +54,16 @@ def letters(card: LaidCard, outline: QPainterPath, own: QTransform, ring: float,
     return filled.mask(), lined.mask()
 
 
-def glow(card: LaidCard, word: InkWord, look: WordLook, outline: QPainterPath, own: QTransform, frame: tuple[int, int]) -> Sprite:
-    """The shine around a word, as strong as it becomes."""
+def glow(card: LaidCard, outline: QPainterPath, own: QTransform, frame: tuple[int, int]) -> Mask:
+    """The shine around a word."""
     path = (own * card.placed).map(outline)
     around = 0.55 * card.em
-    canvas = Canvas(path.boundingRect().adjusted(-around, -around, around, around), frame)
-    shine = qcolour((*colour(word.style.highlight)[:3], look.glow))
+    box = path.boundingRect().adjusted(-around, -around, around, around)
 
     def fill(painter: QPainter) -> None:
-        painter.fillPath(path, shine)
+        painter.fillPath(path, Qt.GlobalColor.black)
 
-    canvas.soften(GLOW * card.em, fill, GLOW_WIDER * card.em)
-    return canvas.sprite()
+    return soft_mask(box, frame, GLOW * card.em, fill, GLOW_WIDER * card.em)
 
 
 def behind(card: LaidCard, place: PlacedWord, word: InkWord, look: WordLook, own: QTransform, frame: tuple[int, int]) -> Sprite:

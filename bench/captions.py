@@ -21,7 +21,7 @@ from bench.row import Row
 from bench.words import matched, whole_way
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND, frame_middle
-from standtall.captions.grouping import Grouping, _broken, cards
+from standtall.captions.grouping import Grouping, _known_breaks, cards
 from standtall.captions.said import spoken
 from standtall.compose.composition import Composition
 from standtall.compose.layers.caption import CaptionLayer
@@ -110,7 +110,7 @@ def _grouping() -> Iterator[Row]:
     time_map = TimeMap((Segment("k", 0, hour[-1].end + 1),))
     ink = CaptionInk(READ, *FULL)
     for lines, most in ((1, 4), (2, 14)):
-        _broken.cache_clear()
+        _known_breaks.cache_clear()
         said = spoken({"k": Transcript(hour)}, time_map)
         began = time.perf_counter()
         cards(said, Grouping(most, lines), ink.width_of, time_map.length)

@@ -22,6 +22,7 @@ from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.bar import filled
 from standtall.compose.painters.frames import FramePainter
 from standtall.compose.producers.cutaways import moved_crop, squeezed
+from standtall.compose.producers.framing import seen_at
 from standtall.ink.drawn import STEPS
 from standtall.ink.placed_pictures import picture_key
 from standtall.media.planes import Planes
@@ -195,6 +196,30 @@ def test_a_cutaway_is_shown_over_all_in_a_window_or_beside(demo_source: Source, 
     assert min(t.y for t in targets[:-1]) >= 0.5 - 1e-6, "the talk is below"
     assert targets[-1] == Rect(0.0, 0.0, 1.0, 0.5)
     assert kinds(full, 5) == kinds(window, 5), "before it begins there is the talk"
+
+
+def test_a_cutaway_behind_people_leaves_them_to_be_seen(
+    demo_source: Source, demo_analysis: Analysis, tmp_path: Path
+) -> None:  # fmt: skip
+    file = still(tmp_path / "green.png")
+    made = over(demo_source, demo_analysis, file, placing="behind", fit="whole")
+    layers = made.frame(60).layers
+    shown = layers[-1]
+    assert isinstance(shown, PictureLayer)
+    assert (shown.behind_people, shown.target) == (True, FULL), "it is cropped to fill the frame"
+    width, height = made.short.output.width, made.short.output.height
+    bare, plain = replace(made.frame(60), layers=layers[:-1]), over(demo_source, demo_analysis, file)
+    with Assets() as assets:
+        with_it, talk, full = (
+            FramePainter(assets, width, height).paint(frame).y.astype(int)
+            for frame in (made.frame(60), bare, plain.frame(60))
+        )  # fmt: skip
+    head = max(seen_at(made.footage, made.time_map, made.middle_of(60), writing=False), key=lambda box: box.h)
+    rows = slice(round((head.cy - head.h / 4) * height), round((head.cy + head.h / 4) * height))
+    columns = slice(round((head.cx - head.w / 4) * width), round((head.cx + head.w / 4) * width))
+    assert np.abs(with_it - talk)[rows, columns].mean() < 3, "the face is that of the talk"
+    assert np.abs(with_it - full)[: height // 12].mean() < 3, "the wall is gone"
+    assert np.abs(talk - full)[: height // 12].mean() > 20
 
 
 def test_a_whole_cutaway_shows_all_of_its_picture(demo_source: Source, demo_analysis: Analysis, tmp_path: Path) -> None:

@@ -13,6 +13,7 @@ from pytestqt.qtbot import QtBot
 from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
 from standtall.ui.footage.preview_copies import PreviewCopies
+from standtall.ui.state import legible
 from standtall.ui.widgets import theme
 from tests.ui.driving import WAIT, Shown
 
@@ -21,6 +22,7 @@ from tests.ui.driving import WAIT, Shown
 def window(qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: pytest.MonkeyPatch) -> Iterator[MainWindow]:
     """The demo open on the Bench; no copies for moving about are made."""
     monkeypatch.setattr(PreviewCopies, "want", lambda _self, _source: None)
+    monkeypatch.setattr(legible, "CALM_MS", 10_000_000)  # pictures are looked at where a test is about that
     monkeypatch.setattr(MainWindow, "_may_end", lambda _self: True)  # nobody is there to answer
     dressed(["test"])
     qapp.setStyleSheet("")  # as when the program begins: each widget that is made under a sheet is dressed over and over

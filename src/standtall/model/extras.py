@@ -16,8 +16,9 @@ from standtall.model.style import Changes, check_changes
 LONGEST_TEXT, LONGEST_PATH = 400, 4096
 MOST_EXTRAS = 400
 
-Placing = Literal["full", "window", "beside"]
-"""Where a cutaway is shown: over the whole frame, in a window over the talk, or beside it (above it on a tall frame)."""
+Placing = Literal["full", "window", "beside", "behind"]
+"""Where a cutaway is shown: over the whole frame, in a window over the talk, beside it (above it on a tall frame), or all over
+the frame behind the people of the talk, where it is always cropped."""
 Fit = Literal["crop", "whole"]
 Move = Literal["none", "nearer", "away", "left", "right"]
 OwnSound = Literal["off", "under", "instead"]

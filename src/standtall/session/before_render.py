@@ -14,7 +14,7 @@ from standtall.checks.extras import extra_notices
 from standtall.checks.framing import framing_notices
 from standtall.checks.length import too_long
 from standtall.checks.missing_files import files_missing
-from standtall.checks.notice import Fix, Kind, Notice
+from standtall.checks.notice import Kind, Notice
 from standtall.checks.readiness import font_notices, sound_notices, word_notices
 from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
@@ -27,7 +27,7 @@ from standtall.model.source import Source
 from standtall.model.timemap import SourceTime
 from standtall.session.composing import worked_out
 from standtall.session.covers import TITLE, titled
-from standtall.session.look_behind import legibility
+from standtall.session.look_behind import hard_to_read, legibility
 from standtall.session.render_many import disk_of, needed_bytes
 
 
@@ -117,11 +117,7 @@ def _found(request: RenderRequest, channel: Channel, progress: Progress) -> list
     try:
         found += sound_notices(composition)
         if composition.cards and request.short.captions.shown and not request.form.sound_alone:
-            for illegible in legibility(composition, {}, progress).found[:3]:
-                card = composition.cards[illegible.card]
-                place = composition.time_map.to_source(min(card.start, composition.time_map.length - 1))
-                fixes: tuple[Fix, ...] = ("make all legible",) if illegible.fault == "contrast" else ()
-                found.append(Notice("hard to read", {"told": illegible.told}, place, fixes))
+            found += hard_to_read(composition, legibility(composition, {}, progress))[:3]
     except MediaError as error:
         found.append(Notice("source missing", {"name": str(error)}, None, ()))
     return found

@@ -9,6 +9,7 @@ from standtall.base.errors import NothingToDo
 from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.checks.legibility import Behind, Illegible, fixes, hard_to_follow, looked_behind, low_contrast
+from standtall.checks.notice import Fix, Notice
 from standtall.compose.composition import Composition
 from standtall.compose.painters.assets import Assets
 from standtall.compose.painters.frames import FramePainter
@@ -43,6 +44,17 @@ def legibility(composition: Composition, copies: Mapping[str, str], progress: Pr
         painter = FramePainter(assets, small_output.width, small_output.height)
         behind = looked_behind(small, painter.paint, told)
     return Legibility((*low_contrast(small, behind), *hard_to_follow(small)), small, tuple(behind))
+
+
+def hard_to_read(composition: Composition, found: Legibility) -> list[Notice]:
+    """What was found of a short as notices with their places, worst first."""
+    out = []
+    for illegible in found.found:
+        card = composition.cards[illegible.card]
+        place = composition.time_map.to_source(min(card.start, composition.time_map.length - 1))
+        fixes: tuple[Fix, ...] = ("make all legible",) if illegible.fault == "contrast" else ()
+        out.append(Notice("hard to read", {"told": illegible.told}, place, fixes))
+    return out
 
 
 def legible_change(found: Legibility, hear: Callable[[str], None]) -> Changes:

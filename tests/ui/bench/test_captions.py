@@ -8,14 +8,18 @@ from pathlib import Path
 import pytest
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtGui import QColor
+from PySide6.QtWidgets import QPushButton
 from pytestqt.qtbot import QtBot
 
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.checks.notice import Notice
+from standtall.model.edits import Edit
 from standtall.model.style import WordScope
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.panels.captions.panel import CaptionsPanel
 from standtall.ui.preview import caption_drag
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.notices import said
 from standtall.ui.widgets.property_controls import ChoiceControl, ColourControl, NumberControl, SwitchControl
 from tests.ui.driving import WAIT, Shown, edited, short_of
 
@@ -296,9 +300,9 @@ def test_what_cannot_be_read_is_found_gone_to_and_mended(qtbot: QtBot, window: M
     card = panel.legible
     for name, value in (("plate", "#00000000"), ("ink", "#6b5a4a"), ("highlight", "#6b5a4a"), ("line", "#00000000")):
         edited(qtbot, window, lambda n=name, v=value: panel.style_card.set_property(n, v))  # type: ignore[misc]
-    card.start()
+    card.check.click()
     assert not card.check.isEnabled()
-    qtbot.waitUntil(lambda: card._progress is None, timeout=WAIT)
+    qtbot.waitUntil(lambda: not window.workspace.legible.busy, timeout=WAIT)
     assert card.list.count() > 0
     assert "contrast" in card.list.item(0).text()
     card._go(card.list.item(0))
@@ -306,11 +310,46 @@ def test_what_cannot_be_read_is_found_gone_to_and_mended(qtbot: QtBot, window: M
     first = window.workspace.opened.composition.cards[number].words[0].said  # type: ignore[union-attr]
     assert window.workspace.selection.playhead == first.start
     edited(qtbot, window, card.make.click)
-    assert "check it again" in card.told.text()
-    card.start()
-    card._stop()
-    qtbot.waitUntil(lambda: card._progress is None, timeout=WAIT)
+    assert card.list.count() == 0
+    assert "not edited" in card.told.text()
+    card.check.click()
+    card.stop.click()
+    qtbot.waitUntil(lambda: not window.workspace.legible.busy, timeout=WAIT)
     assert card.check.isEnabled()
+
+
+def test_captions_are_looked_at_by_themselves_and_mended_from_the_list(
+    qtbot: QtBot, window: MainWindow, panel: CaptionsPanel
+) -> None:  # fmt: skip
+    """Captions that cannot be read are among the things to look at, without being asked for; an edit that changes neither
+    captions nor picture leaves them there."""
+    legible, rows = window.workspace.legible, window.bench.inspector.framing.notices
+
+    def told() -> list[Notice]:
+        return [n for n in window.workspace.opened.notices if n.kind == "hard to read"]  # type: ignore[union-attr]
+
+    window.workspace.selection.select(range(20))
+    edited(qtbot, window, window.bench.inspector.chosen.use_only)
+    for name, value in (("plate", "#00000000"), ("highlight", "#6b5a4a"), ("line", "#00000000")):
+        edited(qtbot, window, lambda n=name, v=value: panel.style_card.set_property(n, v))  # type: ignore[misc]
+    assert not told()
+    legible._calm.setInterval(50)
+    edited(qtbot, window, lambda: panel.style_card.set_property("ink", "#6b5a4a"))
+    qtbot.waitUntil(lambda: bool(told()), timeout=WAIT)
+    assert "contrast" in said(told()[0])
+    assert told()[0].place is not None
+    window.bench.inspector.show_panel("framing")
+    texts = [b.text() for b in window.bench.inspector.framing.findChildren(QPushButton)]
+    assert any("contrast" in t for t in texts)
+    assert str(len(window.workspace.opened.notices)) in window.preview_pane.rendering._go.text()  # type: ignore[union-attr]
+    before = told()
+    edited(qtbot, window, lambda: window.workspace.edit(lambda s, _a: Edit("Name", replace(s, name="other"))))
+    assert told() == before, "a name changes no picture"
+    with qtbot.waitSignal(legible.made_legible, timeout=WAIT):
+        rows._mend(before[0], "make all legible")
+    qtbot.waitUntil(lambda: legible.found is not None and not told() and not legible.busy, timeout=WAIT)
+    assert legible.found is not None
+    assert not [f for f in legible.found.found if f.fault == "contrast"]
 
 
 def test_looks_are_compared_beside_each_other_and_one_is_chosen(qtbot: QtBot, window: MainWindow) -> None:

@@ -178,6 +178,10 @@ def test_a_cutaway_over_words_is_placed_framed_and_moved(
     box.setCurrentIndex(box.findData("beside"))
     edited(qtbot, window, lambda: box.activated.emit(box.currentIndex()))
     assert short_of(window).extras.cutaways[0].placing == "beside"
+    box.setCurrentIndex(box.findData("behind"))
+    edited(qtbot, window, lambda: box.activated.emit(box.currentIndex()))  # it is looked first whether people can be told
+    assert short_of(window).extras.cutaways[0].placing == "behind"
+    assert not panel.cutaways.boxes["fit"].isEnabled()
     edited(qtbot, window, panel.cutaways.remove_here.click)
     assert short_of(window).extras.cutaways == ()
 

@@ -4947,6 +4947,14 @@
         <translation>Die Wörter von Hand verschieben.</translation>
     </message>
     <message>
+        <source>Words of this language cannot be found in the sound by their letters.</source>
+        <translation>Wörter dieser Sprache lassen sich nicht an ihren Buchstaben im Ton finden.</translation>
+    </message>
+    <message>
+        <source>Move them by hand, beside their sound.</source>
+        <translation>Verschieben Sie sie von Hand, neben ihrem Ton.</translation>
+    </message>
+    <message>
         <source>These words could not be found in the sound.</source>
         <translation>Diese Wörter fanden sich nicht im Ton.</translation>
     </message>
@@ -7216,10 +7224,6 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Keine weiteren Untertitel ansehen</translation>
     </message>
     <message>
-        <source>Not checked yet.</source>
-        <translation>Noch nicht geprüft.</translation>
-    </message>
-    <message>
         <source>Captions that are hard to read</source>
         <translation>Schwer lesbare Untertitel</translation>
     </message>
@@ -7228,8 +7232,16 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Klick oder Enter geht zum Untertitel</translation>
     </message>
     <message>
-        <source>Not checked.</source>
-        <translation>Nicht geprüft.</translation>
+        <source>{names} makes all captions legible.</source>
+        <translation>{names} macht alle Untertitel lesbar.</translation>
+    </message>
+    <message>
+        <source>Looking at the captions…</source>
+        <translation>Untertitel werden angesehen …</translation>
+    </message>
+    <message>
+        <source>Looked at when the short is not edited for a while.</source>
+        <translation>Wird angesehen, wenn der Short eine Weile nicht bearbeitet wird.</translation>
     </message>
     <message>
         <source>{count} of {cards} captions to look at.</source>
@@ -7238,14 +7250,6 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     <message>
         <source>All captions can be read.</source>
         <translation>Alle Untertitel sind lesbar.</translation>
-    </message>
-    <message>
-        <source>{names} makes all captions legible.</source>
-        <translation>{names} macht alle Untertitel lesbar.</translation>
-    </message>
-    <message>
-        <source>The short has changed: check it again.</source>
-        <translation>Der Short hat sich geändert: neu prüfen.</translation>
     </message>
 </context>
 <context>

@@ -4947,6 +4947,14 @@
         <translation>Mueva las palabras a mano.</translation>
     </message>
     <message>
+        <source>Words of this language cannot be found in the sound by their letters.</source>
+        <translation>Las palabras de este idioma no se pueden encontrar en el sonido por sus letras.</translation>
+    </message>
+    <message>
+        <source>Move them by hand, beside their sound.</source>
+        <translation>Muévalas a mano, junto a su sonido.</translation>
+    </message>
+    <message>
         <source>These words could not be found in the sound.</source>
         <translation>Estas palabras no se encontraron en el sonido.</translation>
     </message>
@@ -7216,10 +7224,6 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>No mirar más subtítulos</translation>
     </message>
     <message>
-        <source>Not checked yet.</source>
-        <translation>Aún sin comprobar.</translation>
-    </message>
-    <message>
         <source>Captions that are hard to read</source>
         <translation>Subtítulos difíciles de leer</translation>
     </message>
@@ -7228,8 +7232,16 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Un clic o Intro va al subtítulo</translation>
     </message>
     <message>
-        <source>Not checked.</source>
-        <translation>Sin comprobar.</translation>
+        <source>{names} makes all captions legible.</source>
+        <translation>{names} hace legibles todos los subtítulos.</translation>
+    </message>
+    <message>
+        <source>Looking at the captions…</source>
+        <translation>Se miran los subtítulos…</translation>
+    </message>
+    <message>
+        <source>Looked at when the short is not edited for a while.</source>
+        <translation>Se miran cuando el corto no se edita durante un rato.</translation>
     </message>
     <message>
         <source>{count} of {cards} captions to look at.</source>
@@ -7238,14 +7250,6 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
     <message>
         <source>All captions can be read.</source>
         <translation>Todos los subtítulos se pueden leer.</translation>
-    </message>
-    <message>
-        <source>{names} makes all captions legible.</source>
-        <translation>{names} hace legibles todos los subtítulos.</translation>
-    </message>
-    <message>
-        <source>The short has changed: check it again.</source>
-        <translation>El corto ha cambiado: compruébelo de nuevo.</translation>
     </message>
 </context>
 <context>

@@ -24,7 +24,7 @@ class PictureLayer(Layer):
 
     `blur` is the radius of a blur as a share of the frame's height; what is blurred is also darkened to `brightness`. `radius` is
     that of its corners, as a share of the frame's width. What is `fine` lies where its crop says to a part of a pixel, for
-    pictures that move slowly.
+    pictures that move slowly. What lies `behind_people` leaves those people to be seen who are in what is under it.
     """
 
     asset: Asset
@@ -36,3 +36,4 @@ class PictureLayer(Layer):
     brightness: float = 1.0
     radius: float = 0.0
     fine: bool = False
+    behind_people: bool = False

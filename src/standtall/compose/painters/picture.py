@@ -14,6 +14,7 @@ from standtall.compose.painters.painter import Box
 from standtall.compose.painters.places import box_of
 from standtall.compose.painters.shadow import rounded
 from standtall.media.planes import Plane, Planes
+from standtall.people.silhouettes import Silhouettes
 
 BACKDROP = 8
 """What is blurred is made at this fraction of the size."""
@@ -24,13 +25,15 @@ class PicturePainter:
 
     def __init__(self, width: int, height: int) -> None:
         self._size = width, height
+        self._people: Silhouettes | None = None
+        """Opened when it is first needed."""
 
     def box(self, layer: PictureLayer) -> Box:
         x, y, w, h = box_of(layer.target, *self._size)
         return x, y, x + w, y + h
 
     def covers(self, layer: PictureLayer) -> bool:
-        return layer.target == FULL and layer.opacity >= 1 and layer.radius == 0
+        return layer.target == FULL and layer.opacity >= 1 and layer.radius == 0 and not layer.behind_people
 
     def paint(self, layer: PictureLayer, picture: Planes | None, canvas: Planes) -> None:
         assert picture is not None, "a picture layer is painted with the picture it shows"
@@ -39,6 +42,10 @@ class PicturePainter:
             planes = _finely(picture, layer.crop, w, h)
         else:
             planes = _blurred(picture, layer, w, h) if layer.blur > 0 else windowed(picture, layer.crop, w, h)
+        if layer.behind_people:
+            self._people = self._people or Silhouettes()
+            _behind(canvas, planes, (x, y, w, h), self._people)
+            return
         for out, part, half in ((canvas.y, planes.y, 1), (canvas.u, planes.u, 2), (canvas.v, planes.v, 2)):
             place = out[y // half : (y + h) // half, x // half : (x + w) // half]
             if layer.radius > 0:
@@ -47,6 +54,20 @@ class PicturePainter:
                 place[:] = part
             else:
                 place[:] = cv2.addWeighted(place, 1 - layer.opacity, part, layer.opacity, 0)
+
+
+def _behind(canvas: Planes, picture: Planes, box: Box, silhouettes: Silhouettes) -> None:
+    """Lay a picture over a box (left, top, width, height) of a canvas, but not over the people who are seen there."""
+    x, y, w, h = box
+    y_place, u_place, v_place = (
+        out[y // half : (y + h) // half, x // half : (x + w) // half]
+        for out, half in ((canvas.y, 1), (canvas.u, 2), (canvas.v, 2))
+    )
+    people = silhouettes.cover(Planes(y_place, u_place, v_place))
+    half_people = np.asarray(cv2.resize(people, (w // 2, h // 2), interpolation=cv2.INTER_AREA), np.float32)
+    y_place[:] = cv2.blendLinear(y_place, picture.y, people, 1 - people)
+    for place, part in ((u_place, picture.u), (v_place, picture.v)):
+        place[:] = cv2.blendLinear(place, part, half_people, 1 - half_people)
 
 
 def _round(place: Plane, part: NDArray[np.uint8], opacity: float, radius: int) -> None:

@@ -1,4 +1,5 @@
-"""Layers of a cutaway: over the whole frame, in a window over the talk, or beside it; and of clips before and after the talk."""
+"""Layers of a cutaway: over the whole frame, in a window over the talk, beside it, behind its people; and of clips before and
+after the talk."""
 
 from __future__ import annotations
 
@@ -48,6 +49,9 @@ def with_cutaway(
     if cutaway.placing == "beside":
         first, second = beside(aspect)
         return (*squeezed(talk, second, face), *_shown(cutaway, file, tick, share, first, aspect))
+    if cutaway.placing == "behind":
+        (picture,) = _shown(replace(cutaway, fit="crop"), file, tick, share, FULL, aspect)
+        return (*talk, replace(picture, behind_people=True))
     return _shown(cutaway, file, tick, share, FULL, aspect)
 
 
@@ -77,7 +81,7 @@ def window_of(file: Source, fit: Fit, aspect: float, face: Rect | None) -> Rect:
 
 def _shown(
     cutaway: Cutaway, file: Source, tick: int, share: float, target: Rect, aspect: float, radius: float = 0.0
-) -> tuple[Layer, ...]:
+) -> tuple[PictureLayer, ...]:
     """The picture of a cutaway in a place of the frame."""
     asset, own = asset_of(file), target.w * aspect / target.h
     filling = _filling(file, own, cutaway.across)

@@ -38,7 +38,7 @@ from standtall.ui.app.late import load_for_bench, load_late
 from standtall.ui.app.one_instance import OneInstance, hand_over
 from standtall.ui.app.preferences.taking_effect import set_motion
 from standtall.ui.app.window import MainWindow
-from standtall.ui.state.workspace import project_for
+from standtall.ui.state.new_project import project_for
 from standtall.ui.widgets import theme
 
 LETTERS = "Inter"

@@ -8,7 +8,8 @@ from pathlib import Path
 from standtall.media.probe import probe
 from standtall.model.source import Source
 from standtall.session.demo_project import open_demo
-from standtall.ui.state.workspace import Workspace, project_for
+from standtall.ui.state.new_project import project_for
+from standtall.ui.state.workspace import Workspace
 
 
 def open_demo_in(ws: Workspace, go: Callable[[str], object], then: Callable[[], object]) -> None:

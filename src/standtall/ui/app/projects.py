@@ -18,7 +18,8 @@ from standtall.library.backups import brought_back, copies, keep_copy
 from standtall.library.repair import Repaired, repaired
 from standtall.library.settings import Settings
 from standtall.session.merging import Merged, merge
-from standtall.ui.state.workspace import Workspace, project_for
+from standtall.ui.state.new_project import project_for
+from standtall.ui.state.workspace import Workspace
 
 if TYPE_CHECKING:
     from standtall.ui.app.pack_sheet import PackSheet

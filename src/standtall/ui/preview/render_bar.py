@@ -80,6 +80,7 @@ class RenderBar(QStackedWidget):
         workspace.jobs.heard.connect(self._heard)
         workspace.composition_changed.connect(self._refresh)
         workspace.opened_changed.connect(self._refresh)
+        workspace.notices_changed.connect(self._refresh)
         self._refresh()
 
     @property

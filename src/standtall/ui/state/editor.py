@@ -106,6 +106,8 @@ class Editor(QObject):
     opened_changed = Signal()
     composition_changed = Signal()
     transcript_changed = Signal()
+    notices_changed = Signal()
+    """More was found in what is on the Bench, which itself is as it was."""
     said = Signal(str, str)
     rehoused = Signal(object)
     """The project is kept in another file now, whose path this is: the old one was lost."""

@@ -6,7 +6,6 @@ The window's widgets read it and its parts, and listen to them. Files are touche
 from __future__ import annotations
 
 import contextlib
-import re
 from collections.abc import Callable
 from dataclasses import dataclass
 from pathlib import Path
@@ -15,8 +14,6 @@ from typing import Any
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from standtall.base.errors import NothingToDo, OutputError, StandTallError
-from standtall.base.files import short_name
-from standtall.base.folders import data_folder
 from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.compose.composition import Composition
@@ -35,6 +32,7 @@ from standtall.ui.state.data import Data
 from standtall.ui.state.editor import Coming, Editor, project_beside
 from standtall.ui.state.heard import Sounding
 from standtall.ui.state.jobs import Jobs
+from standtall.ui.state.legible import Legible
 from standtall.ui.state.lost_files import LostFiles
 from standtall.ui.state.opened import Opened, beginning_of
 from standtall.ui.state.renders import Renders
@@ -82,6 +80,7 @@ class Workspace(Editor):
         self.renders = Renders(self.jobs, self.queues.worker("files"), self._fail, self)
         self.project_changed.connect(self.renders.know_project)
         self.sounding = Sounding(self)
+        self.legible = Legible(self, self.queues, self._fail)
         self.acquaintances = Acquaintances(self)
         self.trial.kept.connect(lambda opened, make: self.edit(lambda short, _a: make(short), opened))
         self.selection = Selection(lambda: self.opened, self)
@@ -438,13 +437,3 @@ class Workspace(Editor):
                 self.thumbs_changed.emit()
 
         thumbs.make(self.queues.worker("pictures"), self.closing, came)
-
-
-def project_for(name: str) -> Path:
-    """The file of a new project called `name`, not used yet."""
-    folder = data_folder() / "projects"
-    plain = short_name(re.sub(r"[^\w\- ']+", "", name).strip()) or tr("Project")
-    path, number = folder / f"{plain}.standtall", 2
-    while path.exists():
-        path, number = folder / f"{plain} {number}.standtall", number + 1
-    return path

@@ -11,10 +11,10 @@ from PySide6.QtCore import QObject
 from standtall.ui.threads.dispatcher import Dispatcher, Failed, Worker
 
 Queue = Literal["sound", "pictures", "moments", "words", "files", "preview", "trial", "desktop", "archive", "posts",
-              "post files", "looks"]  # fmt: skip
+              "post files", "looks", "legible"]  # fmt: skip
 """Soundtracks; thumbnails; the search for moments and clips; listening again and translating; reading and writing files; passages
 that are only looked at; what is tried while it is dragged; what the desktop is asked for; everything that was ever said; what is
-kept of posts; files of posts, and channels that are asked something; samples of looks."""
+kept of posts; files of posts, and channels that are asked something; samples of looks; whether captions can be read."""
 
 
 class Queues:

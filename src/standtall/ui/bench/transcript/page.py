@@ -72,7 +72,8 @@ class TranscriptPage(QAbstractScrollArea):
         self._level: tuple[tuple[float, ...], NDArray[np.float32]] = ((), np.zeros(0, np.float32))
         workspace.opened_changed.connect(self._reopened)
         workspace.composition_changed.connect(self._edited)
-        for signal in (workspace.selection.changed, workspace.selection.extra_changed, workspace.sounding.changed):
+        chosen = workspace.selection
+        for signal in (chosen.changed, chosen.extra_changed, workspace.sounding.changed, workspace.notices_changed):
             signal.connect(self.refresh)
         workspace.search.changed.connect(self.refresh)
         workspace.thumbs_changed.connect(self.refresh)

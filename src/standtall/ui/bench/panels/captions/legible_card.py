@@ -6,11 +6,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QListWidget, QListWidgetItem, QProgressBar, QVBoxLayout
 
 from standtall.base.interface_language import tr
-from standtall.base.progress import Progress, Step
-from standtall.model import caption_edits
-from standtall.model.style import Changes
-from standtall.session.look_behind import Legibility, legibility, legible_change
-from standtall.ui.state.opened import Opened
+from standtall.session.look_behind import Legibility
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 
@@ -25,7 +21,10 @@ class LegibleCard:
             tr("Check the captions"), tr("Look at every caption over the picture that is really behind it"), self.start, "small"
         )
         self.make = button(
-            tr("Make all legible"), tr("The slightest change with which all have enough contrast"), self.make_legible, "small"
+            tr("Make all legible"),
+            tr("The slightest change with which all have enough contrast"),
+            workspace.legible.make_legible,
+            "small",
         )
         for made in (self.check, self.make):
             row.addWidget(made, 1)
@@ -34,11 +33,11 @@ class LegibleCard:
         self.bar.setRange(0, 100)
         self.bar.setVisible(False)
         self.bar.setAccessibleName(tr("How far the captions are looked at"))
-        self.stop = button(tr("Stop"), tr("Look at no more captions"), self._stop, "small")
+        self.stop = button(tr("Stop"), tr("Look at no more captions"), workspace.legible.stop, "small")
         self.stop.setVisible(False)
         box.addWidget(self.bar)
         box.addWidget(self.stop)
-        self.told = QLabel(tr("Not checked yet."))
+        self.told = QLabel()
         self.told.setObjectName("faint")
         self.told.setWordWrap(True)
         box.addWidget(self.told)
@@ -50,71 +49,21 @@ class LegibleCard:
         self.list.itemClicked.connect(self._go)
         self.list.itemActivated.connect(self._go)
         box.addWidget(self.list)
-        self._progress: Progress | None = None
-        self._found: tuple[Opened, Legibility] | None = None
-        self.refresh_buttons()
+        self._told: Legibility | None = None
+        workspace.legible.changed.connect(self.show_found)
+        workspace.legible.stepped.connect(self.bar.setValue)
+        workspace.legible.made_legible.connect(self._made)
+        self.show_found()
 
     # what it does
 
     def start(self) -> None:
         """Look at all captions beside the interface."""
-        opened = self._ws.opened
-        if opened is None or self._progress is not None:
-            return
-        progress = Progress(self._step)
-        self._progress = progress
-        self._ws.closing.also_cancels(progress)
         self.bar.setValue(0)
-        self.refresh_buttons()
-        self._ws.in_background_or(
-            "pictures",
-            lambda: legibility(opened.composition, opened.copies, progress),
-            lambda found: self._came(opened, found),
-            self._failed,
-            self.bar,
-        )
+        self._ws.legible.look()
 
-    def _step(self, step: Step) -> None:
-        """From the thread that looks."""
-        self._ws.dispatcher.send(lambda: self.bar.setValue(round(100 * step.share)), self.bar)
-
-    def _stop(self) -> None:
-        if self._progress is not None:
-            self._progress.cancel()
-
-    def _came(self, opened: Opened, found: Legibility) -> None:
-        self._progress = None
-        self._found = opened, found
-        self.list.clear()
-        for fault in found.found:
-            item = QListWidgetItem(fault.told)
-            item.setData(Qt.ItemDataRole.UserRole, fault.card)
-            self.list.addItem(item)
-        count = len(found.found)
-        self.told.setText(
-            tr("{count} of {cards} captions to look at.", count=count, cards=len(found.small.cards))
-            if count
-            else tr("All captions can be read.")
-        )
-        self.refresh_buttons()
-
-    def _failed(self) -> None:
-        self._progress = None
-        self.told.setText(tr("Not checked."))
-        self.refresh_buttons()
-
-    def make_legible(self) -> None:
-        """Take the slightest change that helps all, and look again."""
-        if self._found is None:
-            return
-        opened, found = self._found
-        names: list[str] = []
-
-        def arrived(changes: Changes) -> None:
-            self._ws.edit(lambda s, _a: caption_edits.set_style(s, changes), opened)
-            self._ws.said.emit(tr("{names} makes all captions legible.", names=names[-1]), "note")
-
-        self._ws.in_background("pictures", lambda: legible_change(found, names.append), arrived)
+    def _made(self, name: str) -> None:
+        self._ws.said.emit(tr("{names} makes all captions legible.", names=name), "note")
 
     def _go(self, item: QListWidgetItem) -> None:
         opened = self._ws.opened
@@ -126,18 +75,28 @@ class LegibleCard:
 
     # what it shows
 
-    def refresh(self, opened: Opened) -> None:
-        if self._found is not None and self._found[0].composition is not opened.composition:
-            self._found = None
+    def show_found(self) -> None:
+        """Show what was found, and whether it is looked."""
+        legible = self._ws.legible
+        found, busy = legible.found, legible.busy
+        if found is None:
+            self.told.setText(
+                tr("Looking at the captions…") if busy else tr("Looked at when the short is not edited for a while.")
+            )
+        elif found.found:
+            count, cards = len(found.found), len(found.small.cards)
+            self.told.setText(tr("{count} of {cards} captions to look at.", count=count, cards=cards))
+        else:
+            self.told.setText(tr("All captions can be read."))
+        if found is not self._told:
+            self._told = found
             self.list.clear()
-            self.told.setText(tr("The short has changed: check it again."))
-        self.refresh_buttons()
-
-    def refresh_buttons(self) -> None:
-        busy = self._progress is not None
-        self.check.setEnabled(not busy)
+            for fault in found.found if found is not None else ():
+                item = QListWidgetItem(fault.told)
+                item.setData(Qt.ItemDataRole.UserRole, fault.card)
+                self.list.addItem(item)
+        self.check.setEnabled(not busy and self._ws.opened is not None)
         self.bar.setVisible(busy)
         self.stop.setVisible(busy)
-        low = self._found is not None and any(f.fault == "contrast" for f in self._found[1].found)
-        self.make.setEnabled(low and not busy)
+        self.make.setEnabled(found is not None and any(f.fault == "contrast" for f in found.found) and not busy)
         self.list.setVisible(self.list.count() > 0)

@@ -129,7 +129,6 @@ class CaptionsPanel(QWidget):
             self.place,
             self.own_looks,
             self.style_card,
-            self.legible,
             self.words,
             self.emphasis,
             self.emoji,

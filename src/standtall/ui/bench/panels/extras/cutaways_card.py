@@ -32,6 +32,7 @@ from standtall.model.edits import Edit
 from standtall.model.extents import PassageExtent
 from standtall.model.extras import Cutaway, Extra
 from standtall.model.short import Short
+from standtall.session.behind_people import told_apart
 from standtall.session.composing import pictures_in
 from standtall.session.proposals import beats_under, suggestions
 from standtall.ui.bench.panels.extras.items_card import sticker_extra
@@ -46,7 +47,7 @@ PICTURES = tr("Footage and stills (*.mp4 *.mov *.mkv *.webm *.ts *.jpg *.jpeg *.
 CHOICES: Final[dict[str, tuple[str, str, tuple[tuple[str, str], ...]]]] = {
     "placing": (
         tr("Shown"), tr("Where the cutaway is shown"), (("full", tr("Over all")), ("window", tr("In a window")), ("beside",
-            tr("Beside the talk"))),
+            tr("Beside the talk")), ("behind", tr("Behind the people"))),
     ),
     "fit": (tr("Framed"), tr("Cropped to fill its place, or whole"), (("crop", tr("Cropped")), ("whole", tr("Whole")))),
     "move": (
@@ -188,10 +189,25 @@ class CutawaysCard:
     def _set(self, name: str, _index: int) -> None:
         value, one = self.boxes[name].currentData(), self.here()
         label = tr("Cutaways: {what}", what=CHOICES[name][0].lower())
-        if one is not None:
-            self._ws.edit(lambda s, _a: extra_edits.change_cutaway(s, one, label, **{name: value}))
-        else:
-            self._ws.edit(lambda s, _a: extra_edits.change_all_cutaways(s, label, **{name: value}))
+        seen = self._ws.opened
+
+        def change(short: Short) -> Edit:
+            if one is not None:
+                return extra_edits.change_cutaway(short, one, label, **{name: value})
+            return extra_edits.change_all_cutaways(short, label, **{name: value})
+
+        if seen is None or value != "behind":
+            self._ws.edit(lambda s, _a: change(s))
+            return
+        cutaways = (one,) if one is not None else seen.entry.short.extras.cutaways
+        self._ws.said.emit(tr("Looking whether the people can be told from what is behind them…"), "note")
+        self._ws.in_background_or(
+            "pictures",
+            lambda: told_apart(seen.composition, cutaways, seen.copies, self._ws.closing),
+            lambda _share: self._ws.edit(lambda s, _a: change(s), seen),
+            self._refresh_here,
+            self.boxes[name],
+        )
 
     def _set_across(self, value: float, dragged: bool) -> None:
         opened, one = self._ws.opened, self.here()
@@ -246,6 +262,7 @@ class CutawaysCard:
         for name, made in self.boxes.items():
             if shown is not None:
                 made.setCurrentIndex(max(0, made.findData(getattr(shown, name))))
+        self.boxes["fit"].setEnabled(shown is None or shown.placing != "behind")  # what is behind people is always cropped
 
     def refresh(self, opened: Opened) -> None:
         cutaways, gone = opened.entry.short.extras.cutaways, files_missing(opened.composition)

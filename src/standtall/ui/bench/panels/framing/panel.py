@@ -40,6 +40,7 @@ class FramingPanel(Panel):
         self.finish()
         for signal in (workspace.opened_changed, workspace.composition_changed):
             signal.connect(self.refresh)
+        workspace.notices_changed.connect(self.refresh)
         workspace.selection.playhead_changed.connect(lambda _t: self.refresh(moved=True))
         self.refresh()
 

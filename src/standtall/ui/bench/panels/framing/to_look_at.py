@@ -48,6 +48,9 @@ class NoticesCard:
         opened = self._ws.opened
         if opened is None:
             return
+        if fix == "make all legible":  # it takes looking at pictures
+            self._ws.legible.make_legible()
+            return
         self._ws.edit(lambda s, _a: mending(opened.composition, opened.channel, notice, fix, Progress())(s), opened)
 
     def refresh(self, opened: Opened) -> None:

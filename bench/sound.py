@@ -40,6 +40,7 @@ from standtall.sound.loudness import loudness_lufs, power_of, true_peak_db
 from standtall.sound.meters import lufs, metered, range_of
 from standtall.sound.mix import joined
 from standtall.sound.recorder import aligned, resampled
+from standtall.sound.repair import clicks, without_clicks, without_pops
 from standtall.sound.speakers import gain_curve
 
 DATA = Path(__file__).parents[1] / "tests/data"
@@ -53,6 +54,7 @@ def run() -> Iterator[Row]:
     yield from _speakers()
     yield from _hum()
     yield from _noise()
+    yield from _repair()
     yield from _music()
     yield from _edits()
     yield from _recorders()
@@ -287,6 +289,44 @@ def _noise() -> Iterator[Row]:
             )
         yield Row(f"noise, {strength}: least that pauses go down", float(min(downs)), "dB", goal)
         yield Row(f"noise, {strength}: most that the voice changes", float(max(voices)), "dB")
+
+
+def _repair() -> Iterator[Row]:
+    """Clicks and pops put into voices: how many are found, how far they go down, and what is done to voices without any."""
+    rng = np.random.default_rng(11)
+    names = ("the demo and meetings", "hand-marked recordings")
+    for name, voices in zip(names, (_voices()[4:], _voices()[:2]), strict=True):
+        found = put = 0
+        lone, changes, clicked, popped, minutes = 0, [], [], [], 0.0
+        for voice in voices:
+            voice = voice[:, : 20 * S]
+            level = float(np.sqrt(np.square(voice).mean()))
+            minutes += voice.shape[1] / S / 60
+            lone += len(clicks(voice[0]))
+            mended = without_pops(voice)
+            changes.append(10 * np.log10(np.square(mended - voice).sum() / np.square(voice).sum() + 1e-12))
+            with_clicks, places = voice.copy(), np.arange(S // 3, voice.shape[1] - S // 3, S // 3) + rng.integers(0, S // 8)
+            for at in places:
+                burst = rng.standard_normal(int(rng.integers(1, 25)))
+                with_clicks[:, at : at + len(burst)] += (burst / np.abs(burst).max() * level * rng.uniform(1.5, 5)).astype(np.float32)
+            there = clicks(with_clicks[0])
+            found, put = found + sum(any(a - 6 <= p <= b + 30 for a, b in there) for p in places), put + len(places)
+            clicked.append(_down(with_clicks, without_clicks(with_clicks), voice))
+            with_pops = voice.copy()
+            for at in places[::4]:
+                t = np.arange(int(rng.uniform(0.04, 0.12) * S)) / S
+                puff = np.sin(2 * np.pi * rng.uniform(15, 55) * t + rng.uniform(0, 6)) * np.hanning(len(t))
+                with_pops[:, at : at + len(t)] += (puff * level * rng.uniform(2.5, 6)).astype(np.float32)[: with_pops.shape[1] - at]
+            popped.append(_down(with_pops, without_pops(with_pops), voice))
+        yield Row(f"clicks found of {put}, {name}", found / put, "share", ">= 0.9")
+        yield Row(f"  found where none was put, {name}", lone / minutes, "a minute")
+        yield Row(f"  their energy goes down by, least of the voices, {name}", min(clicked), "dB")
+        yield Row(f"pops: their energy goes down by, median, {name}", float(np.median(popped)), "dB")
+        yield Row(f"  what is done to a voice without, of its energy, {name}", max(changes), "dB", "<= -20")
+
+
+def _down(with_it: Samples, mended: Samples, without: Samples) -> float:
+    return float(10 * np.log10(np.square(with_it - without).sum() / np.square(mended - without).sum()))
 
 
 def _music() -> Iterator[Row]:

@@ -24,10 +24,11 @@ class SpeakerGain:
 
 @dataclass(frozen=True, slots=True)
 class Cleaning:
-    """What is taken out of the talk: mains hum with its harmonics, and steady noise."""
+    """What is taken out of the talk: mains hum with its harmonics, steady noise, and short clicks and pops of plosives."""
 
     hum: bool = False
     noise: Noise = "off"
+    clicks: bool = False
 
 
 @dataclass(frozen=True, slots=True)

@@ -56,10 +56,11 @@ def test_speakers_are_told_as_recorded_and_changed_by_hand_or_together(
 
 def test_cleaning_is_one_step_each(qtbot: QtBot, window: MainWindow, panel: SoundPanel) -> None:
     edited(qtbot, window, panel.talk.hum.click)
+    edited(qtbot, window, panel.talk.clicks.click)
     panel.talk.noise.setCurrentIndex(2)
     edited(qtbot, window, lambda: panel.talk.noise.activated.emit(2))
     cleaning = short_of(window).sound.cleaning
-    assert (cleaning.hum, cleaning.noise) == (True, "strong")
+    assert (cleaning.hum, cleaning.noise, cleaning.clicks) == (True, "strong", True)
     edited(qtbot, window, window.workspace.undo)
     assert short_of(window).sound.cleaning.noise == "off"
 

@@ -12,10 +12,11 @@ from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
 from standtall.model.cut import Segment
-from standtall.model.sound import Recorder
+from standtall.model.sound import Cleaning, Recorder
 from standtall.sound.cleaning import find_hum, noise_of, without_hum, without_noise
 from standtall.sound.mix import FADE, joined
 from standtall.sound.recorder import resampled
+from standtall.sound.repair import without_clicks, without_pops
 from standtall.sound.speakers import gain_curve, levelling, speaker_loudness
 
 MARGIN: Final = FADE
@@ -50,8 +51,8 @@ class Talk:
                 for segment, (a, b) in own.items():
                     read[segment] = _with_recorder(read[segment], recorder, footage, a, b)
         cleaning = self._mix.cleaning
-        if segments and (cleaning.hum or cleaning.noise != "off"):
-            read = _cleaned(read, cleaning.hum, cleaning.noise)
+        if segments and cleaning != Cleaning():
+            read = _cleaned(read, cleaning)
         self._pieces |= {s: (own[s][0], sound) for s, sound in read.items()}
 
     def _piece(self, source: str, start: int, end: int) -> Samples:
@@ -89,17 +90,19 @@ class Talk:
         return {key: even.get(key, 0.0) + by_hand.get(key, 0.0) for key in {*even, *by_hand}}
 
 
-def _cleaned(read: dict[Segment, Samples], hum: bool, noise: str) -> dict[Segment, Samples]:
+def _cleaned(read: dict[Segment, Samples], cleaning: Cleaning) -> dict[Segment, Samples]:
     """All pieces of one source cleaned alike: what is to be taken out is measured over all of them."""
+    if cleaning.clicks:
+        read = {s: without_pops(without_clicks(sound)) for s, sound in read.items()}
     whole = np.concatenate(list(read.values()), axis=1)
-    if hum:
+    if cleaning.hum:
         found = find_hum(whole)
         if found is not None:
             read = {s: without_hum(sound, found) for s, sound in read.items()}
             whole = np.concatenate(list(read.values()), axis=1)
-    if noise != "off":
+    if cleaning.noise != "off":
         profile = noise_of(whole)
-        read = {s: without_noise(sound, profile, noise) for s, sound in read.items()}
+        read = {s: without_noise(sound, profile, cleaning.noise) for s, sound in read.items()}
     return read
 
 

@@ -67,6 +67,10 @@ class TalkCard:
         self.hum.setToolTip(tr("Hum of 50 or 60 hertz and its multiples, where there is some"))
         self.hum.clicked.connect(lambda on: self._clean(hum=bool(on)))
         box.addWidget(self.hum)
+        self.clicks = QCheckBox(tr("Take clicks and pops out"))
+        self.clicks.setToolTip(tr("Clicks of up to a millisecond, and puffs of breath on the microphone"))
+        self.clicks.clicked.connect(lambda on: self._clean(clicks=bool(on)))
+        box.addWidget(self.clicks)
         line = QHBoxLayout()
         line.addWidget(QLabel(tr("Steady noise")))
         self.noise = QComboBox()
@@ -121,6 +125,7 @@ class TalkCard:
             self.loudness.setValue(mix.loudness)
         self.even.setChecked(mix.even)
         self.hum.setChecked(mix.cleaning.hum)
+        self.clicks.setChecked(mix.cleaning.clicks)
         self.noise.setCurrentIndex(self.noise.findData(mix.cleaning.noise))
         found = self._ws.sounding.of(opened.composition)
         if found is None or found.meters is None:

@@ -6,6 +6,7 @@ from collections.abc import Sequence
 from pathlib import Path
 
 from standtall.base.time import TICKS_PER_SECOND
+from standtall.compose.soundtrack import own_music
 from standtall.extras.suggestions import PictureIndex, Suggestion, suggested
 from standtall.library.music import piece_of
 from standtall.library.stickers import Sticker, own_pictures, shipped, tags_by_hand
@@ -27,10 +28,13 @@ def headlines(short: Short, analysis: Analysis) -> tuple[Title, ...]:
 
 
 def beats_under(short: Short) -> tuple[int, ...]:
-    """The beats of the music of a short in its ticks; none without a piece that ships."""
+    """The beats of the music of a short in its ticks; none without music, and where nothing beats evenly. Raises `MediaError` for
+    a file that cannot be read."""
     music = short.sound.music
-    piece = None if music is None else piece_of(music.path)
-    return () if piece is None or music is None else beats_of(piece, short.talk_length)
+    if music is None:
+        return ()
+    piece = piece_of(music.path)
+    return own_music.beats_under(music, short.talk_length) if piece is None else beats_of(piece, short.talk_length)
 
 
 def pictures(folders: Sequence[str]) -> tuple[Sticker, ...]:

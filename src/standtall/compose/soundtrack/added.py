@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from standtall.base.errors import MediaError
 from standtall.compose.composition import Composition
+from standtall.compose.soundtrack.own_music import played_from
 from standtall.library.music import piece_of
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
 from standtall.model.extras import Cutaway, SoundExtra
@@ -74,7 +75,8 @@ def music_sound(composition: Composition, music: Music, length: int) -> Samples 
             return faded(sound, round(music.fade_in_s * MIX_RATE), 0)
         if music.path not in composition.sounds:
             return None
-        sound = repeated(read_sound(music.path, MIX_RATE, 2, music.start, music.start + length), length)
+        first = played_from(music, length)
+        sound = repeated(read_sound(music.path, MIX_RATE, 2, first, first + length), length)
     except MediaError:
         return None
     return faded(sound, round(music.fade_in_s * MIX_RATE), round(music.fade_out_s * MIX_RATE))

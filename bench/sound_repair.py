@@ -11,7 +11,7 @@ from standtall.library.music import pieces
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound
 from standtall.sound.assembly import assembled, beats_of
 from standtall.sound.beats import beats
-from standtall.sound.repair import clicks, without_clicks, without_pops
+from standtall.sound.clicks import clicks, without_clicks, without_pops
 
 S = MIX_RATE
 

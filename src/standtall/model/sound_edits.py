@@ -55,8 +55,9 @@ def change_music(short: Short, **fields: Any) -> Edit:
 def set_recorder(short: Short, recorder: Recorder) -> Edit:
     """Use the sound of another recorder, or change how it is used."""
     key = recorder.source, recorder.path
-    others = tuple(r for r in short.sound.recorders if (r.source, r.path) != key)
-    return _with(short, tr("Sound of another recorder"), recorders=(*others, recorder))
+    known = any((r.source, r.path) == key for r in short.sound.recorders)
+    changed = tuple(recorder if (r.source, r.path) == key else r for r in short.sound.recorders)
+    return _with(short, tr("Sound of another recorder"), recorders=changed if known else (*changed, recorder))
 
 
 def remove_recorder(short: Short, source: str, path: str) -> Edit:

@@ -8,7 +8,7 @@ from typing import Final
 
 from num2words import num2words
 
-from standtall.speech.letters import RULES, sounds_by_rule
+from standtall.speech.letter_sounds import RULES, sounds_by_rule
 
 _RULES: Final[tuple[tuple[str, str], ...]] = (
     ("tch", "CH"), ("sch", "SH"), ("igh", "AY"), ("ough", "AO"), ("augh", "AO"), ("eigh", "EY"), ("tion", "SH AH N"),

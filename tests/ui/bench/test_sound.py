@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
@@ -9,6 +10,7 @@ import pytest
 from pytestqt.qtbot import QtBot
 
 from standtall.media.sound_reader import MIX_RATE, sound_of
+from standtall.model import sound_edits
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.panels.sound.panel import SoundPanel
 from tests.conftest import write_sound
@@ -112,9 +114,25 @@ def test_another_recorder_is_aligned_used_and_removed(
     edited(qtbot, window, lambda: panel.recorder.align(file))
     (recorder,) = short_of(window).sound.recorders
     assert recorder.offset == pytest.approx(MIX_RATE, abs=60), "to about a millisecond, through a codec"
-    assert "recorder.m4a" in panel.recorder.told.text()
-    panel.recorder.use.setCurrentIndex(1)
-    edited(qtbot, window, lambda: panel.recorder.use.activated.emit(1))
+    (row,) = panel.recorder.rows
+    assert "recorder.m4a" in row.told.text()
+    row.use.setCurrentIndex(1)
+    edited(qtbot, window, lambda: row.use.activated.emit(1))
     assert short_of(window).sound.recorders[0].use == "with"
-    edited(qtbot, window, panel.recorder.remove.click)
+    edited(qtbot, window, lambda: row.level.setValue(-6.0))
+    assert short_of(window).sound.recorders[0].db == -6.0
+    assert panel.recorder.rows == [row], "a change does not make it anew under the hand"
+    other = replace(recorder, path=str(file) + "2", speakers=(1,))
+    edited(qtbot, window, lambda: window.workspace.edit(lambda s, _a: sound_edits.set_recorder(s, other)))
+    first, second = panel.recorder.rows
+    assert "not where it was" in second.told.text()
+    assert second.use.currentData() == ("instead", (1,))
+    last = first.use.count() - 1
+    first.use.setCurrentIndex(last)
+    edited(qtbot, window, lambda: first.use.activated.emit(last))
+    assert [r.path for r in short_of(window).sound.recorders] == [recorder.path, other.path], "each keeps its place"
+    assert short_of(window).sound.recorders[0].use == "with"
+    assert short_of(window).sound.recorders[0].speakers != ()
+    edited(qtbot, window, panel.recorder.rows[0].remove.click)
+    edited(qtbot, window, panel.recorder.rows[0].remove.click)
     assert short_of(window).sound.recorders == ()

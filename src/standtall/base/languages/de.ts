@@ -4243,6 +4243,17 @@
     </message>
 </context>
 <context>
+    <name>session/behind_people.py</name>
+    <message>
+        <source>The people here cannot be told from what is behind them.</source>
+        <translation>Die Menschen lassen sich hier nicht von dem unterscheiden, was hinter ihnen ist.</translation>
+    </message>
+    <message>
+        <source>Show it over all, in a window, or beside the talk.</source>
+        <translation>Zeigen Sie es über allem, in einem Fenster oder neben dem Gespräch.</translation>
+    </message>
+</context>
+<context>
     <name>session/best.py</name>
     <message>
         <source>No passage of {least:g} to {most:g} seconds holds up on its own.</source>
@@ -8221,6 +8232,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Material oder ein Standbild über die gewählten Wörter</translation>
     </message>
     <message>
+        <source>Looking whether the people can be told from what is behind them…</source>
+        <translation>Es wird geprüft, ob sich die Menschen von dem unterscheiden lassen, was hinter ihnen ist …</translation>
+    </message>
+    <message>
         <source>Footage or a still in its place</source>
         <translation>Material oder ein Standbild an seiner Stelle</translation>
     </message>
@@ -8267,6 +8282,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     <message>
         <source>Beside the talk</source>
         <translation>Neben der Rede</translation>
+    </message>
+    <message>
+        <source>Behind the people</source>
+        <translation>Hinter den Menschen</translation>
     </message>
     <message>
         <source>Cropped</source>
@@ -9742,6 +9761,14 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Brummen von 50 oder 60 Hertz und seinen Vielfachen, wo es welches gibt</translation>
     </message>
     <message>
+        <source>Take clicks and pops out</source>
+        <translation>Knackser und Plopplaute entfernen</translation>
+    </message>
+    <message>
+        <source>Clicks of up to a millisecond, and puffs of breath on the microphone</source>
+        <translation>Knackser von höchstens einer Millisekunde und Atemstöße aufs Mikrofon</translation>
+    </message>
+    <message>
         <source>Steady noise</source>
         <translation>Gleichmäßiges Rauschen</translation>
     </message>
@@ -9786,34 +9813,6 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>{name} ist nicht, wo es war.</translation>
     </message>
     <message>
-        <source>The sound of the footage again</source>
-        <translation>Wieder der Ton des Materials</translation>
-    </message>
-    <message>
-        <source>How the recording is used</source>
-        <translation>Wie die Aufnahme verwendet wird</translation>
-    </message>
-    <message>
-        <source>Whether it is heard instead of the footage's own sound, or with it, and while who speaks</source>
-        <translation>Ob sie anstatt des Materialtons oder mit ihm zu hören ist, und während wer spricht</translation>
-    </message>
-    <message>
-        <source>A recording of the same talk</source>
-        <translation>Eine Aufnahme derselben Rede</translation>
-    </message>
-    <message>
-        <source>Aligning {name} with the footage…</source>
-        <translation>{name} wird am Material ausgerichtet…</translation>
-    </message>
-    <message>
-        <source>Instead of the footage's own sound</source>
-        <translation>Anstatt des Materialtons</translation>
-    </message>
-    <message>
-        <source>With the footage's own sound</source>
-        <translation>Mit dem Materialton</translation>
-    </message>
-    <message>
         <source>The sound is still being worked out.</source>
         <translation>Der Ton wird noch ausgearbeitet.</translation>
     </message>
@@ -9854,34 +9853,6 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>{told} Vorgeschlagen für {why}.</translation>
     </message>
     <message>
-        <source>Add a recording…</source>
-        <translation>Aufnahme hinzufügen…</translation>
-    </message>
-    <message>
-        <source>A sound file of the same talk; it is aligned by its sound</source>
-        <translation>Eine Tondatei derselben Rede; sie wird nach ihrem Ton ausgerichtet</translation>
-    </message>
-    <message>
-        <source>{name} is aligned: {offset:+.3f} s, clocks differ by {ppm:+.1f} ppm.</source>
-        <translation>{name} ist ausgerichtet: {offset:+.3f} s, die Uhren weichen {ppm:+.1f} ppm ab.</translation>
-    </message>
-    <message>
-        <source>Sound recorded apart from the picture is aligned to the sample, with the drift of its clock.</source>
-        <translation>Getrennt aufgenommener Ton wird auf das Sample genau ausgerichtet, mit dem Gang seiner Uhr.</translation>
-    </message>
-    <message>
-        <source> (not where it was)</source>
-        <translation> (nicht, wo es war)</translation>
-    </message>
-    <message>
-        <source>{name}{there}: {offset:+.4f} s, {ppm:+.1f} ppm</source>
-        <translation>{name}{there}: {offset:+.4f} s, {ppm:+.1f} ppm</translation>
-    </message>
-    <message>
-        <source>Instead, while {name} speaks</source>
-        <translation>Anstatt, während {name} spricht</translation>
-    </message>
-    <message>
         <source>Speaker {key}</source>
         <translation>Sprecher {key}</translation>
     </message>
@@ -9901,12 +9872,83 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>MUSIK</translation>
     </message>
     <message>
-        <source>ANOTHER RECORDER</source>
-        <translation>ANDERER REKORDER</translation>
+        <source>OTHER RECORDERS</source>
+        <translation>ANDERE REKORDER</translation>
     </message>
     <message>
         <source>LOUDNESS</source>
         <translation>LAUTHEIT</translation>
+    </message>
+</context>
+<context>
+    <name>ui/bench/panels/sound/recorder_card.py</name>
+    <message>
+        <source>How {name} is used</source>
+        <translation>Wie {name} verwendet wird</translation>
+    </message>
+    <message>
+        <source>Whether it is heard instead of the footage's own sound, or with it, and while who speaks</source>
+        <translation>Ob sie anstatt des Materialtons oder mit ihm zu hören ist, und während wer spricht</translation>
+    </message>
+    <message>
+        <source>Instead of the footage's own sound</source>
+        <translation>Anstatt des Materialtons</translation>
+    </message>
+    <message>
+        <source>With the footage's own sound</source>
+        <translation>Mit dem Materialton</translation>
+    </message>
+    <message>
+        <source>Level of {name}</source>
+        <translation>Pegel von {name}</translation>
+    </message>
+    <message>
+        <source>Louder or softer than it was recorded</source>
+        <translation>Lauter oder leiser als aufgenommen</translation>
+    </message>
+    <message>
+        <source>{name} is not heard any more</source>
+        <translation>{name} ist nicht mehr zu hören</translation>
+    </message>
+    <message>
+        <source>{name}{there}: {offset:+.4f} s, {ppm:+.1f} ppm</source>
+        <translation>{name}{there}: {offset:+.4f} s, {ppm:+.1f} ppm</translation>
+    </message>
+    <message>
+        <source>Sound recorded apart from the picture is aligned to the sample, with the drift of its clock.</source>
+        <translation>Getrennt aufgenommener Ton wird auf das Sample genau ausgerichtet, mit dem Gang seiner Uhr.</translation>
+    </message>
+    <message>
+        <source>A recording of the same talk</source>
+        <translation>Eine Aufnahme derselben Rede</translation>
+    </message>
+    <message>
+        <source>Aligning {name} with the footage…</source>
+        <translation>{name} wird am Material ausgerichtet…</translation>
+    </message>
+    <message>
+        <source>Instead, while {name} speaks</source>
+        <translation>Anstatt, während {name} spricht</translation>
+    </message>
+    <message>
+        <source>With it, while {name} speaks</source>
+        <translation>Zusätzlich, während {name} spricht</translation>
+    </message>
+    <message>
+        <source>Add a recording…</source>
+        <translation>Aufnahme hinzufügen…</translation>
+    </message>
+    <message>
+        <source>A sound file of the same talk; it is aligned by its sound</source>
+        <translation>Eine Tondatei derselben Rede; sie wird nach ihrem Ton ausgerichtet</translation>
+    </message>
+    <message>
+        <source>{name} is aligned: {offset:+.3f} s, clocks differ by {ppm:+.1f} ppm.</source>
+        <translation>{name} ist ausgerichtet: {offset:+.3f} s, die Uhren weichen {ppm:+.1f} ppm ab.</translation>
+    </message>
+    <message>
+        <source> (not where it was)</source>
+        <translation> (nicht, wo es war)</translation>
     </message>
 </context>
 <context>

@@ -4243,6 +4243,17 @@
     </message>
 </context>
 <context>
+    <name>session/behind_people.py</name>
+    <message>
+        <source>The people here cannot be told from what is behind them.</source>
+        <translation>Aquí no se distingue a las personas de lo que hay detrás.</translation>
+    </message>
+    <message>
+        <source>Show it over all, in a window, or beside the talk.</source>
+        <translation>Muéstrelo sobre todo, en una ventana o junto a la charla.</translation>
+    </message>
+</context>
+<context>
     <name>session/best.py</name>
     <message>
         <source>No passage of {least:g} to {most:g} seconds holds up on its own.</source>
@@ -8221,6 +8232,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Material o una imagen fija sobre las palabras elegidas</translation>
     </message>
     <message>
+        <source>Looking whether the people can be told from what is behind them…</source>
+        <translation>Se mira si se distingue a las personas de lo que hay detrás…</translation>
+    </message>
+    <message>
         <source>Footage or a still in its place</source>
         <translation>Material o una imagen fija en su lugar</translation>
     </message>
@@ -8267,6 +8282,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
     <message>
         <source>Beside the talk</source>
         <translation>Junto a la charla</translation>
+    </message>
+    <message>
+        <source>Behind the people</source>
+        <translation>Detrás de las personas</translation>
     </message>
     <message>
         <source>Cropped</source>
@@ -9742,6 +9761,14 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Zumbido de 50 o 60 hercios y sus múltiplos, si lo hay</translation>
     </message>
     <message>
+        <source>Take clicks and pops out</source>
+        <translation>Quitar chasquidos y golpes de aire</translation>
+    </message>
+    <message>
+        <source>Clicks of up to a millisecond, and puffs of breath on the microphone</source>
+        <translation>Chasquidos de hasta un milisegundo y soplos en el micrófono</translation>
+    </message>
+    <message>
         <source>Steady noise</source>
         <translation>Ruido constante</translation>
     </message>
@@ -9786,34 +9813,6 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>{name} no está donde estaba.</translation>
     </message>
     <message>
-        <source>The sound of the footage again</source>
-        <translation>Otra vez el sonido del material</translation>
-    </message>
-    <message>
-        <source>How the recording is used</source>
-        <translation>Cómo se usa la grabación</translation>
-    </message>
-    <message>
-        <source>Whether it is heard instead of the footage's own sound, or with it, and while who speaks</source>
-        <translation>Si se oye en vez del sonido del material o con él, y mientras quién habla</translation>
-    </message>
-    <message>
-        <source>A recording of the same talk</source>
-        <translation>Una grabación de la misma charla</translation>
-    </message>
-    <message>
-        <source>Aligning {name} with the footage…</source>
-        <translation>Alineando {name} con el material…</translation>
-    </message>
-    <message>
-        <source>Instead of the footage's own sound</source>
-        <translation>En vez del sonido del material</translation>
-    </message>
-    <message>
-        <source>With the footage's own sound</source>
-        <translation>Con el sonido del material</translation>
-    </message>
-    <message>
         <source>The sound is still being worked out.</source>
         <translation>El sonido aún se está elaborando.</translation>
     </message>
@@ -9854,34 +9853,6 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>{told} Propuesta por {why}.</translation>
     </message>
     <message>
-        <source>Add a recording…</source>
-        <translation>Añadir una grabación…</translation>
-    </message>
-    <message>
-        <source>A sound file of the same talk; it is aligned by its sound</source>
-        <translation>Un archivo de sonido de la misma charla; se alinea por su sonido</translation>
-    </message>
-    <message>
-        <source>{name} is aligned: {offset:+.3f} s, clocks differ by {ppm:+.1f} ppm.</source>
-        <translation>{name} está alineado: {offset:+.3f} s, los relojes difieren {ppm:+.1f} ppm.</translation>
-    </message>
-    <message>
-        <source>Sound recorded apart from the picture is aligned to the sample, with the drift of its clock.</source>
-        <translation>El sonido grabado aparte se alinea a la muestra, con la deriva de su reloj.</translation>
-    </message>
-    <message>
-        <source> (not where it was)</source>
-        <translation> (no está donde estaba)</translation>
-    </message>
-    <message>
-        <source>{name}{there}: {offset:+.4f} s, {ppm:+.1f} ppm</source>
-        <translation>{name}{there}: {offset:+.4f} s, {ppm:+.1f} ppm</translation>
-    </message>
-    <message>
-        <source>Instead, while {name} speaks</source>
-        <translation>En su lugar, mientras habla {name}</translation>
-    </message>
-    <message>
         <source>Speaker {key}</source>
         <translation>Hablante {key}</translation>
     </message>
@@ -9901,12 +9872,83 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>MÚSICA</translation>
     </message>
     <message>
-        <source>ANOTHER RECORDER</source>
-        <translation>OTRA GRABADORA</translation>
+        <source>OTHER RECORDERS</source>
+        <translation>OTRAS GRABADORAS</translation>
     </message>
     <message>
         <source>LOUDNESS</source>
         <translation>SONORIDAD</translation>
+    </message>
+</context>
+<context>
+    <name>ui/bench/panels/sound/recorder_card.py</name>
+    <message>
+        <source>How {name} is used</source>
+        <translation>Cómo se usa {name}</translation>
+    </message>
+    <message>
+        <source>Whether it is heard instead of the footage's own sound, or with it, and while who speaks</source>
+        <translation>Si se oye en vez del sonido del material o con él, y mientras quién habla</translation>
+    </message>
+    <message>
+        <source>Instead of the footage's own sound</source>
+        <translation>En vez del sonido del material</translation>
+    </message>
+    <message>
+        <source>With the footage's own sound</source>
+        <translation>Con el sonido del material</translation>
+    </message>
+    <message>
+        <source>Level of {name}</source>
+        <translation>Nivel de {name}</translation>
+    </message>
+    <message>
+        <source>Louder or softer than it was recorded</source>
+        <translation>Más fuerte o más suave que como se grabó</translation>
+    </message>
+    <message>
+        <source>{name} is not heard any more</source>
+        <translation>{name} ya no se oye</translation>
+    </message>
+    <message>
+        <source>{name}{there}: {offset:+.4f} s, {ppm:+.1f} ppm</source>
+        <translation>{name}{there}: {offset:+.4f} s, {ppm:+.1f} ppm</translation>
+    </message>
+    <message>
+        <source>Sound recorded apart from the picture is aligned to the sample, with the drift of its clock.</source>
+        <translation>El sonido grabado aparte se alinea a la muestra, con la deriva de su reloj.</translation>
+    </message>
+    <message>
+        <source>A recording of the same talk</source>
+        <translation>Una grabación de la misma charla</translation>
+    </message>
+    <message>
+        <source>Aligning {name} with the footage…</source>
+        <translation>Alineando {name} con el material…</translation>
+    </message>
+    <message>
+        <source>Instead, while {name} speaks</source>
+        <translation>En su lugar, mientras habla {name}</translation>
+    </message>
+    <message>
+        <source>With it, while {name} speaks</source>
+        <translation>Además, mientras habla {name}</translation>
+    </message>
+    <message>
+        <source>Add a recording…</source>
+        <translation>Añadir una grabación…</translation>
+    </message>
+    <message>
+        <source>A sound file of the same talk; it is aligned by its sound</source>
+        <translation>Un archivo de sonido de la misma charla; se alinea por su sonido</translation>
+    </message>
+    <message>
+        <source>{name} is aligned: {offset:+.3f} s, clocks differ by {ppm:+.1f} ppm.</source>
+        <translation>{name} está alineado: {offset:+.3f} s, los relojes difieren {ppm:+.1f} ppm.</translation>
+    </message>
+    <message>
+        <source> (not where it was)</source>
+        <translation> (no está donde estaba)</translation>
     </message>
 </context>
 <context>

@@ -14,9 +14,9 @@ from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
 from standtall.model.cut import Segment
 from standtall.model.sound import Cleaning, Recorder
 from standtall.sound.cleaning import find_hum, noise_of, without_hum, without_noise
+from standtall.sound.clicks import without_clicks, without_pops
 from standtall.sound.mix import FADE, joined
 from standtall.sound.recorder import resampled
-from standtall.sound.repair import without_clicks, without_pops
 from standtall.sound.speakers import gain_curve, levelling, speaker_loudness
 
 MARGIN: Final = FADE

@@ -16,9 +16,9 @@ from standtall.extras.moods import Fitting, fitting_music
 from standtall.library.music import piece_of, pieces
 from standtall.media.sound_reader import MIX_RATE
 from standtall.model import sound_edits
-from standtall.model.sound import Music, Recorder
+from standtall.model.sound import Music
 from standtall.model.words import words_within
-from standtall.session.hearing import as_recorded, music_file, recorder_for
+from standtall.session.hearing import as_recorded, music_file
 from standtall.ui.preview.clocks import sound_device
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
@@ -334,104 +334,3 @@ class MusicCard:
         )
         why = self._why.get(music.path)
         self.told.setText(tr("{told} Proposed for {why}.", told=told, why=why) if why else told)
-
-
-class RecorderCard:
-    """Fills a card: the sound of another recorder for the footage on the Bench."""
-
-    def __init__(self, workspace: Workspace, box: QVBoxLayout) -> None:
-        self._ws = workspace
-        self.told = QLabel()
-        self.told.setObjectName("faint")
-        self.told.setWordWrap(True)
-        box.addWidget(self.told)
-        row = QHBoxLayout()
-        row.addWidget(
-            button(tr("Add a recording…"), tr("A sound file of the same talk; it is aligned by its sound"), self._choose, "small")
-        )
-        self.remove = button(tr("Remove"), tr("The sound of the footage again"), self._remove, "small")
-        row.addWidget(self.remove)
-        box.addLayout(row)
-        self.use = QComboBox()
-        self.use.setAccessibleName(tr("How the recording is used"))
-        self.use.setToolTip(tr("Whether it is heard instead of the footage's own sound, or with it, and while who speaks"))
-        self.use.activated.connect(lambda _i: self._set_use())
-        box.addWidget(self.use)
-
-    def _choose(self) -> None:
-        name, _kind = QFileDialog.getOpenFileName(self.told, tr("A recording of the same talk"), "", SOUNDS)
-        if name:
-            self.align(Path(name))
-
-    def align(self, path: Path) -> None:
-        """Align a file with the footage on the Bench, in the background."""
-        opened = self._ws.opened
-        if opened is None:
-            return
-        self._ws.said.emit(tr("Aligning {name} with the footage…", name=path.name), "note")
-        source = opened.source
-
-        def arrived(found: Recorder) -> None:
-            self._ws.said.emit(
-                tr(
-                    "{name} is aligned: {offset:+.3f} s, clocks differ by {ppm:+.1f} ppm.",
-                    name=path.name,
-                    offset=found.offset / MIX_RATE,
-                    ppm=found.ppm,
-                ),
-                "note",
-            )
-            self._ws.edit(lambda s, _a: sound_edits.set_recorder(s, found), opened)
-
-        self._ws.in_background("moments", lambda: recorder_for(source, path), arrived)
-
-    def _own(self, opened: Opened) -> list[Recorder]:
-        return [r for r in opened.entry.short.sound.recorders if r.source == opened.source.key]
-
-    def _set_use(self) -> None:
-        opened = self._ws.opened
-        own = self._own(opened) if opened is not None else []
-        if own:
-            use, speakers = self.use.currentData()
-            new = replace(own[-1], use=use, speakers=tuple(speakers))
-            self._ws.edit(lambda s, _a: sound_edits.set_recorder(s, new))
-
-    def _remove(self) -> None:
-        opened = self._ws.opened
-        own = self._own(opened) if opened is not None else []
-        if own:
-            last = own[-1]
-            self._ws.edit(lambda s, _a: sound_edits.remove_recorder(s, last.source, last.path))
-
-    def refresh(self, opened: Opened) -> None:
-        own = self._own(opened)
-        self.remove.setVisible(bool(own))
-        self.use.setVisible(bool(own))
-        if not own:
-            self.told.setText(tr("Sound recorded apart from the picture is aligned to the sample, with the drift of its clock."))
-            return
-        lines = []
-        for r in own:
-            there = "" if r.path in opened.composition.sounds else tr(" (not where it was)")
-            lines.append(
-                tr(
-                    "{name}{there}: {offset:+.4f} s, {ppm:+.1f} ppm",
-                    name=Path(r.path).name,
-                    there=there,
-                    offset=r.offset / MIX_RATE,
-                    ppm=r.ppm,
-                )
-            )
-        self.told.setText("\n".join(lines))
-        names = opened.transcript.speakers
-        self.use.clear()
-        self.use.addItem(tr("Instead of the footage's own sound"), ("instead", ()))
-        self.use.addItem(tr("With the footage's own sound"), ("with", ()))
-        for n, speaker in enumerate(names):
-            self.use.addItem(
-                tr("Instead, while {name} speaks", name=speaker.shown or tr("Speaker {n}", n=n + 1)), ("instead", (n,))
-            )
-        wanted = own[-1].use, own[-1].speakers
-        for row in range(self.use.count()):
-            if self.use.itemData(row) == wanted:
-                self.use.setCurrentIndex(row)

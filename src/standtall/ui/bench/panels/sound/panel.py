@@ -5,7 +5,8 @@ from __future__ import annotations
 from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.ui.bench.panels.sound.meter import MeterView
-from standtall.ui.bench.panels.sound.mix_cards import MusicCard, RecorderCard, SpeakersCard, TalkCard
+from standtall.ui.bench.panels.sound.mix_cards import MusicCard, SpeakersCard, TalkCard
+from standtall.ui.bench.panels.sound.recorder_card import RecorderCard
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 
@@ -21,7 +22,7 @@ class SoundPanel(Panel):
         self.talk = TalkCard(workspace, card_in(self.column, tr("THE TALK")))
         self.speakers = SpeakersCard(workspace, card_in(self.column, tr("SPEAKERS")))
         self.music = MusicCard(workspace, card_in(self.column, tr("MUSIC")))
-        self.recorder = RecorderCard(workspace, card_in(self.column, tr("ANOTHER RECORDER")))
+        self.recorder = RecorderCard(workspace, card_in(self.column, tr("OTHER RECORDERS")))
         self.finish()
         for signal in (workspace.opened_changed, workspace.composition_changed, workspace.sounding.changed):
             signal.connect(self.refresh)

@@ -10,7 +10,7 @@ import pytest
 
 from standtall.media.sound_reader import SPEECH_RATE, read_sound
 from standtall.speech.align import PhoneAligner, Timed
-from standtall.speech.letters import RULES
+from standtall.speech.letter_sounds import RULES
 from standtall.speech.spelling import guessed_sounds
 
 VOICES = Path(__file__).parents[2] / "bench" / "voices"

@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from standtall.media.sound_reader import MIX_RATE, Samples
-from standtall.sound.repair import clicks, without_clicks, without_pops
+from standtall.sound.clicks import clicks, without_clicks, without_pops
 
 S = MIX_RATE
 

@@ -41,10 +41,10 @@ class Settings:
     are written into `render_folder`; kinds of notices that are `waived` are not told of before a render. `theme` is light, dark
     or system, `scale` the size of everything in hundredths, `keys` those that the person has changed. Sound is heard
     `sound_late_ms` later than its device says; who has `walked` is not shown around again. `panel_share` is
-    the share of the Bench's width that its panel was given, 0 where none was. `language` is a code, `sound_device` a name, both
-    empty for that of the desktop, as is a `scale` of 0; `speech_model` is a folder, empty for the model that ships. New footage
-    begins with `brief`, finished files are named by `name_pattern`. Work takes at most so many `cores` and gigabytes, the preview
-    shows at most so many frames a second; 0 is no limit."""
+    the share of the Bench's width that its panel was given, and `pane_width` the pixels of the tall pane, 0 where none were.
+    `language` is a code, `sound_device` a name, both empty for that of the desktop, as is a `scale` of 0; `speech_model` is a
+    folder, empty for the model that ships. New footage begins with `brief`, finished files are named by `name_pattern`. Work
+    takes at most so many `cores` and gigabytes, the preview shows at most so many frames a second; 0 is no limit."""
 
     recent: tuple[str, ...] = ()
     theme: str = "light"
@@ -57,6 +57,7 @@ class Settings:
     sound_late_ms: int = 0
     walked: bool = False
     panel_share: float = 0.0
+    pane_width: int = 0
     language: str = ""
     large_targets: bool = False
     motion: Motion = "system"

@@ -2,12 +2,17 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QAccessible
 from PySide6.QtWidgets import QAbstractSpinBox, QApplication, QComboBox, QLineEdit, QMenu, QScrollArea, QTabBar, QWidget
 from pytestqt.qtbot import QtBot
 
+from standtall.checks.notice import Notice
+from standtall.model import extra_edits
+from standtall.model.extras import TextExtra
 from standtall.ui.app.window import MainWindow
 from tests.ui.driving import WAIT, edited
 
@@ -36,6 +41,25 @@ def test_the_transcript_tells_its_row_what_is_chosen_and_how_that_stands(qtbot: 
     qtbot.keyClick(page, Qt.Key.Key_Down)
     qtbot.waitUntil(lambda: told(page) != before, timeout=WAIT)
     assert told(page, QAccessible.Text.Name) == "Transcript"
+
+
+def test_the_transcript_tells_what_its_lanes_show(qtbot: QtBot, window: MainWindow) -> None:
+    """The picture, with why it is framed so, extras and cutaways, and what is to be looked at, at the row of the playhead."""
+    ws, page = window.workspace, window.bench.page
+    assert ws.opened is not None
+    words = ws.opened.analysis.words
+    first = ws.opened.entry.short.segments[0].start
+    inside = next(i for i, w in enumerate(words) if w.start >= first)
+    ws.selection.seek(words[inside].start)
+    assert "Picture: shot " in told(page) and f" of {len(ws.opened.camera.people.shots)}, " in told(page)
+    assert "Extras: " not in told(page)
+    headline = TextExtra(0, "Slugs and other guests", headline=True)
+    edited(qtbot, window, lambda: ws.edit(lambda s, _a: extra_edits.put_in(s, headline)))
+    assert "Extras: headline Slugs and other guests." in told(page)
+    notice = Notice("jump", {}, ws.opened.at(words[inside].start), ())
+    ws.opened = replace(ws.opened, notices=(notice,))
+    ws.notices_changed.emit()
+    assert "To look at: The picture jumps a little at this cut." in told(page)
 
 
 def test_the_calendar_tells_the_day_and_the_post(window: MainWindow) -> None:

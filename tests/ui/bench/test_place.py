@@ -282,3 +282,26 @@ def test_the_panel_is_given_more_room_by_drag_and_keeps_it(qtbot: QtBot, window:
     assert bench.split.sizes()[1] / sum(bench.split.sizes()) == pytest.approx(share, abs=0.01)
     bench.split.moveSplitter(5_000, 1)
     assert bench.split.sizes()[1] >= 292, "no panel is gone"
+
+
+def test_the_tall_pane_is_made_narrower_by_drag_and_by_keys_and_keeps_it(qtbot: QtBot, window: MainWindow) -> None:
+    edge, pane = window._pane_edge, window.preview_pane
+    fitting = pane.width()
+    middle = edge.rect().center()
+    qtbot.mousePress(edge, Qt.MouseButton.LeftButton, pos=middle)
+    qtbot.mouseMove(edge, middle + QPoint(40, 0))
+    qtbot.mouseRelease(edge, Qt.MouseButton.LeftButton, pos=middle)
+    dragged = pane.width()
+    assert dragged < fitting
+    assert window.projects.settings.pane_width == dragged
+    edge.setFocus()
+    qtbot.keyClick(edge, Qt.Key.Key_Right)
+    assert pane.width() == dragged - 16
+    window.resize(1300, 820)
+    assert pane.width() == dragged - 16, "it stays so"
+    for _ in range(30):
+        qtbot.keyClick(edge, Qt.Key.Key_Right)
+    assert pane.width() == 214, "no narrower than its buttons"
+    qtbot.mouseDClick(edge, Qt.MouseButton.LeftButton)
+    assert window.projects.settings.pane_width == 0
+    assert abs(pane.width() - fitting) < 40, "as wide as its picture again"

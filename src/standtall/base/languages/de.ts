@@ -10517,6 +10517,18 @@ Hier stehen dann die Wörter.</translation>
         <source>No footage is open.</source>
         <translation>Es ist kein Material geöffnet.</translation>
     </message>
+    <message>
+        <source>Picture: shot {number} of {count}, {layout}. {why}.</source>
+        <translation>Bild: Einstellung {number} von {count}, {layout}. {why}.</translation>
+    </message>
+    <message>
+        <source>Extras: {names}.</source>
+        <translation>Extras: {names}.</translation>
+    </message>
+    <message>
+        <source>To look at: {what}.</source>
+        <translation>Anzusehen: {what}.</translation>
+    </message>
 </context>
 <context>
     <name>ui/bench/transcript/search_bar.py</name>
@@ -13343,6 +13355,17 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>One frame forward (Right)</source>
         <translation>Ein Bild vor (Rechts)</translation>
+    </message>
+</context>
+<context>
+    <name>ui/preview/pane_edge.py</name>
+    <message>
+        <source>Edge of the tall picture</source>
+        <translation>Rand des hohen Bildes</translation>
+    </message>
+    <message>
+        <source>Drag it, or move it by the arrow keys, to give the tall picture more or less room; a double click lets it fit</source>
+        <translation>Ziehen oder mit den Pfeiltasten bewegen, um dem hohen Bild mehr oder weniger Platz zu geben; ein Doppelklick passt es ein</translation>
     </message>
 </context>
 <context>

@@ -10517,6 +10517,18 @@ Aquí estarán sus palabras.</translation>
         <source>No footage is open.</source>
         <translation>No hay material abierto.</translation>
     </message>
+    <message>
+        <source>Picture: shot {number} of {count}, {layout}. {why}.</source>
+        <translation>Imagen: plano {number} de {count}, {layout}. {why}.</translation>
+    </message>
+    <message>
+        <source>Extras: {names}.</source>
+        <translation>Extras: {names}.</translation>
+    </message>
+    <message>
+        <source>To look at: {what}.</source>
+        <translation>Por mirar: {what}.</translation>
+    </message>
 </context>
 <context>
     <name>ui/bench/transcript/search_bar.py</name>
@@ -13343,6 +13355,17 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>One frame forward (Right)</source>
         <translation>Un fotograma adelante (Derecha)</translation>
+    </message>
+</context>
+<context>
+    <name>ui/preview/pane_edge.py</name>
+    <message>
+        <source>Edge of the tall picture</source>
+        <translation>Borde de la imagen alta</translation>
+    </message>
+    <message>
+        <source>Drag it, or move it by the arrow keys, to give the tall picture more or less room; a double click lets it fit</source>
+        <translation>Arrástrelo o muévalo con las flechas para dar más o menos sitio a la imagen alta; un doble clic la ajusta</translation>
     </message>
 </context>
 <context>

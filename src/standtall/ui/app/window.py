@@ -49,6 +49,7 @@ from standtall.ui.calendar.place import CalendarPlace
 from standtall.ui.footage.place import FootagePlace
 from standtall.ui.moments.place import MomentsPlace
 from standtall.ui.preview.pane import PreviewPane
+from standtall.ui.preview.pane_edge import PaneEdge
 from standtall.ui.preview.player import Player
 from standtall.ui.renders.place import RendersPlace
 from standtall.ui.state.machines_seen import Machines
@@ -87,6 +88,7 @@ class MainWindow(QMainWindow):
         self.renders.asking.name_by(self.projects.settings.name_pattern)
         self.calendar = CalendarPlace(self.workspace)
         self.preview_pane = PreviewPane(self.workspace)
+        self._pane_edge = PaneEdge(self.preview_pane)
         self.playback = Playback(self.workspace, self.player, self.preview_pane)
         self.large = Large(self.workspace, self.player, self.preview_pane, self.playback, self)
         self.tending = Tending(self.workspace.jobs, self.workspace.queues, self)
@@ -139,6 +141,7 @@ class MainWindow(QMainWindow):
         column.addWidget(self._message)
         row.addWidget(self._rail)
         row.addLayout(column, 1)
+        row.addWidget(self._pane_edge)
         row.addWidget(self.preview_pane)
         self.setCentralWidget(centre)
 
@@ -174,6 +177,8 @@ class MainWindow(QMainWindow):
         self.renders.wanted_place.connect(self._show_place)
         self.tending.chosen.connect(self._message_pressed)
         self.bench.set_share(self.projects.settings.panel_share if 0.2 <= self.projects.settings.panel_share <= 0.8 else 0.0)
+        self.preview_pane.choose_width(self.projects.settings.pane_width)
+        self._pane_edge.chosen.connect(lambda width: self.projects.change(lambda s: replace(s, pane_width=width)))
         self.bench.shared_out.connect(lambda share: self.projects.change(lambda s: replace(s, panel_share=share)))
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:

@@ -18,6 +18,7 @@ BUTTONS = 140
 """Width of the buttons beside the time."""
 NARROWEST, BESIDE = 214, 830
 """Width of the pane at least, and what everything beside it needs."""
+WIDEST = 1_200
 
 
 class PreviewPane(QWidget):
@@ -63,6 +64,8 @@ class PreviewPane(QWidget):
         column.addWidget(self.picture, 1)
         column.addLayout(row)
         column.addWidget(self.rendering)
+        self.wanted = 0
+        """The width that a person chose; 0 where it is as wide as its picture needs."""
         self.setFixedWidth(336)
         for signal in (workspace.opened_changed, workspace.composition_changed):
             signal.connect(self._take_shape)
@@ -72,10 +75,19 @@ class PreviewPane(QWidget):
             self.picture.set_aspect(self._ws.opened.entry.short.output.aspect)
 
     def resizeEvent(self, event: QResizeEvent) -> None:
-        """As wide as the tall picture needs at this height, as long as the page beside it keeps its room."""
-        room = max(NARROWEST, self.window().width() - BESIDE)
-        self.setFixedWidth(max(NARROWEST, min(620, room, round((self.height() - 158) * 9 / 16) + theme.PAD)))
+        """As wide as the tall picture needs at this height, or as was chosen, as long as the page beside it keeps its room."""
+        self._take_width()
         self.set_time(*self._times)
+
+    def choose_width(self, width: int) -> None:
+        """Be so many pixels wide, as far as there is room; 0: as wide as the picture needs."""
+        self.wanted = 0 if width <= 0 else max(NARROWEST, min(WIDEST, width))
+        self._take_width()
+
+    def _take_width(self) -> None:
+        room = max(NARROWEST, self.window().width() - BESIDE)
+        needed = min(620, round((self.height() - 158) * 9 / 16) + theme.PAD)
+        self.setFixedWidth(max(NARROWEST, min(room, self.wanted or needed)))
 
     def set_playing(self, playing: bool) -> None:
         theme.draw(self._play, "pause" if playing else "play")

@@ -37,6 +37,9 @@ open_files(w, [], True)
 until(lambda: w.place == "bench" and w.workspace.opened is not None)
 turn(3)
 ws, shown = w.workspace, []
+until(lambda: not ws.jobs.entries or all(e.state not in ("waiting", "running") for e in ws.jobs.entries), 300)
+print("copy", 0 if ws.opened.proxy is None else 1, flush=True)
+turn(2)
 w.player.shown.connect(lambda p: shown.append((time.perf_counter(), p.frame)))
 before = ws.opened
 ws.edit(lambda s, _a: Edit("cut", s.with_segments([Segment(s.main_source, 5 * S, 175 * S)])))
@@ -75,6 +78,8 @@ def run() -> Iterator[Row]:
         environment = _home(Path(home))
         for line in _told(environment, "alone"):
             kind, *rest = line.split()
+            if kind == "copy":
+                yield Row("preview: the footage has its quicker copy", float(rest[0]), "count")
             if kind == "alone":
                 yield Row("preview: frames in time, nothing else running", float(rest[0]), "share", ">= 0.95")
             elif kind == "jump":
@@ -105,7 +110,7 @@ def _beside(environment: dict[str, str], home: Path) -> float:
                               stdout=subprocess.PIPE, text=True, env=environment)  # fmt: skip
     assert window.stdin is not None and window.stdout is not None
     while window.stdout.readline().strip() != "ready":
-        pass
+        pass  # it tells first whether there is a quicker copy
     film = programme(home / "film")
     with film.open("ab") as file:
         file.write(b"\0\0\0\x08free")  # another content, so that nothing of it is kept

@@ -28,6 +28,7 @@ from standtall.posts.post_store import PostStore
 from standtall.posts.zones import at_day_time, local
 from standtall.ui.app.window import MainWindow
 from standtall.ui.calendar.place import CalendarPlace
+from standtall.ui.calendar.view import SHORT_MIME
 from standtall.ui.state.renders import Row
 from tests.conftest import make_clip, tone
 from tests.ui.driving import WAIT, Work
@@ -411,3 +412,16 @@ def test_the_end_of_an_outbox_is_no_end_of_posts(
     first = next(n for n, w in enumerate(work.begun) if isinstance(w.request, OutboxRequest))
     work.tell(qtbot, first, Ended("failed"))
     qtbot.waitUntil(lambda: sum(isinstance(w.request, OutboxRequest) for w in work.begun) == 2, timeout=WAIT)
+
+
+def test_a_short_is_dragged_out_as_its_newest_finished_file(calendar: CalendarPlace, monkeypatch: pytest.MonkeyPatch) -> None:
+    shorts = calendar.shorts.list
+    rows = {shorts.item(n).text().split("\n")[0]: shorts.item(n) for n in range(shorts.count())}
+    assert not shorts.carried(rows["Compost"]).hasUrls(), "it was never rendered"
+    number = next(s.ref.number for s in calendar.posts.shorts if s.ref.name == "Compost")
+    files = {number: [(Path("/films/new.mp4"), ()), (Path("/films/old.mp4"), ())]}
+    monkeypatch.setattr(calendar.posts, "finished_files", lambda ref: files.get(ref.number, []))
+    carried = shorts.carried(rows["Compost"])
+    assert [url.toLocalFile() for url in carried.urls()] == ["/films/new.mp4"]
+    assert carried.data(SHORT_MIME).data() == str(number).encode(), "a day takes it as before"
+    assert not shorts.carried(rows["Spade"]).hasUrls()

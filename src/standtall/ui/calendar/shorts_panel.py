@@ -1,8 +1,10 @@
-"""The shorts that can be posted, best first: dragged onto days, or put there by a key."""
+"""The shorts that can be posted, best first: dragged onto days (and, as files, into other programs), or put there by a key."""
 
 from __future__ import annotations
 
-from PySide6.QtCore import QMimeData, Qt, QTimer, Signal
+from collections.abc import Callable
+
+from PySide6.QtCore import QMimeData, Qt, QTimer, QUrl, Signal
 from PySide6.QtGui import QDrag
 from PySide6.QtWidgets import (
     QAbstractItemView,
@@ -28,17 +30,28 @@ NUMBER = Qt.ItemDataRole.UserRole
 
 
 class _List(QListWidget):
-    """Drags the number of a short."""
+    """Drags the number of a short, and for other programs its newest finished file, which `file_of` tells."""
+
+    def __init__(self, file_of: Callable[[int], str]) -> None:
+        super().__init__()
+        self._file_of = file_of
+
+    def carried(self, item: QListWidgetItem) -> QMimeData:
+        """What is dragged of a row."""
+        data, number = QMimeData(), item.data(NUMBER)
+        data.setData(SHORT_MIME, str(number).encode())
+        data.setText(item.text())
+        file = self._file_of(number) if isinstance(number, int) else ""
+        if file:
+            data.setUrls([QUrl.fromLocalFile(file)])
+        return data
 
     def startDrag(self, _actions: Qt.DropAction) -> None:
         item = self.currentItem()
         if item is None:
             return
-        data = QMimeData()
-        data.setData(SHORT_MIME, str(item.data(NUMBER)).encode())
-        data.setText(item.text())
         drag = QDrag(self)
-        drag.setMimeData(data)
+        drag.setMimeData(self.carried(item))
         drag.exec(Qt.DropAction.CopyAction)
 
 
@@ -71,7 +84,7 @@ class ShortsPanel(QWidget):
         column.addWidget(self.search)
         self.head = heading(tr("SHORTS OF THIS PROJECT"))
         column.addWidget(self.head)
-        self.list = _List()
+        self.list = _List(self._file_of)
         self.list.setAccessibleName(tr("Shorts that can be posted"))
         self.list.setDragEnabled(True)
         self.list.setDragDropMode(QAbstractItemView.DragDropMode.DragOnly)
@@ -149,6 +162,12 @@ class ShortsPanel(QWidget):
         lines = [ref.programme, *(f"{p.name}: {100 * p.value:.0f}" for p in ref.parts)]
         lines += [f"{c.title}: {why}" for c in self._posts.channels if (why := why_not(ref, c, self._posts.settings))]
         return "\n".join(line for line in lines if line)
+
+    def _file_of(self, number: int) -> str:
+        """The newest finished file of a short; nothing where there is none."""
+        ref = self.ref(number)
+        finished = self._posts.finished_files(ref) if ref is not None else []
+        return str(finished[0][0]) if finished else ""
 
     def ref(self, number: int) -> ShortRef | None:
         return next((s.ref for s in self._posts.shorts if s.ref.number == number), None)

@@ -24,7 +24,7 @@ class Slider:
         self.row = QHBoxLayout()
         self.row.setSpacing(8)
         self._name, self._value = QLabel(name), QLabel()
-        self._name.setFixedWidth(78)
+        self._name.setMinimumWidth(78)
         self._value.setObjectName("faint")
         self._value.setFixedWidth(40)
         self._value.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)

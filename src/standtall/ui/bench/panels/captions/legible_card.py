@@ -46,6 +46,7 @@ class LegibleCard:
         self.list.setToolTip(tr("A click or Enter goes to the caption"))
         self.list.setFixedHeight(110)
         self.list.setWordWrap(True)
+        self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.list.itemClicked.connect(self._go)
         self.list.itemActivated.connect(self._go)
         box.addWidget(self.list)

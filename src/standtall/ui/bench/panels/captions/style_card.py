@@ -5,8 +5,18 @@ from __future__ import annotations
 from functools import partial
 from typing import Final
 
-from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QPushButton, QStackedWidget, QVBoxLayout, QWidget
+from PySide6.QtCore import QSize, Qt
+from PySide6.QtWidgets import (
+    QComboBox,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+    QSizePolicy,
+    QStackedWidget,
+    QVBoxLayout,
+    QWidget,
+)
 
 from standtall.base.interface_language import tr
 from standtall.model import caption_edits
@@ -28,6 +38,22 @@ GROUPS: Final[dict[Group, str]] = {
 COLUMNS: Final = 3
 SHORT_ONLY: Final[tuple[Group, ...]] = ("cards",)
 """Groups that only a whole short has."""
+
+
+class _Pages(QStackedWidget):
+    """As high as the page in front, however the program is dressed by then."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
+
+    def sizeHint(self) -> QSize:
+        page = self.currentWidget()
+        return super().sizeHint() if page is None else page.sizeHint()
+
+    def minimumSizeHint(self) -> QSize:
+        page = self.currentWidget()
+        return super().minimumSizeHint() if page is None else page.minimumSizeHint()
 
 
 class StyleCard:
@@ -62,7 +88,7 @@ class StyleCard:
         grid = QGridLayout()
         grid.setSpacing(3)
         self._groups: dict[Group, QPushButton] = {}
-        self._stack = QStackedWidget()
+        self._stack = _Pages()
         self._pages: list[QWidget] = []
         self.controls: dict[str, Control] = {}
         for number, (group, title) in enumerate(GROUPS.items()):
@@ -103,7 +129,7 @@ class StyleCard:
             page.setVisible(name == group)
             if name == group:
                 self._stack.setCurrentIndex(number)
-                self._stack.setFixedHeight(page.sizeHint().height())
+                self._stack.updateGeometry()
 
     # what it does
 

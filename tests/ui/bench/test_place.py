@@ -301,7 +301,7 @@ def test_the_tall_pane_is_made_narrower_by_drag_and_by_keys_and_keeps_it(qtbot: 
     assert pane.width() == dragged - 16, "it stays so"
     for _ in range(30):
         qtbot.keyClick(edge, Qt.Key.Key_Right)
-    assert pane.width() == 214, "no narrower than its buttons"
+    assert pane.width() == 208, "no narrower than its buttons"
     qtbot.mouseDClick(edge, Qt.MouseButton.LeftButton)
     assert window.projects.settings.pane_width == 0
     assert abs(pane.width() - fitting) < 40, "as wide as its picture again"

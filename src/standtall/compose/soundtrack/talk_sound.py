@@ -14,7 +14,6 @@ from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
 from standtall.model.cut import Segment
 from standtall.model.sound import Cleaning, Recorder
 from standtall.sound.cleaning import find_hum, noise_of, without_hum, without_noise
-from standtall.sound.clicks import without_clicks, without_pops
 from standtall.sound.mix import FADE, joined
 from standtall.sound.recorder import resampled
 from standtall.sound.speakers import gain_curve, levelling, speaker_loudness
@@ -93,6 +92,8 @@ class Talk:
 def _cleaned(read: dict[Segment, Samples], cleaning: Cleaning) -> dict[Segment, Samples]:
     """All pieces of one source cleaned alike: what is to be taken out is measured over all of them."""
     if cleaning.clicks:
+        from standtall.sound.clicks import without_clicks, without_pops
+
         read = {s: without_pops(without_clicks(sound)) for s, sound in read.items()}
     whole = np.concatenate(list(read.values()), axis=1)
     if cleaning.hum:

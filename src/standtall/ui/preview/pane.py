@@ -16,7 +16,7 @@ from standtall.ui.widgets.layouts import from_the_left
 
 BUTTONS = 140
 """Width of the buttons beside the time."""
-NARROWEST, BESIDE = 214, 830
+NARROWEST, BESIDE = 208, 836
 """Width of the pane at least, and what everything beside it needs."""
 WIDEST = 1_200
 

@@ -12,7 +12,7 @@ from standtall.base.interface_language import right_to_left, tr
 from standtall.ui.preview.pane import PreviewPane
 from standtall.ui.widgets import theme
 
-WIDE: Final = 8
+WIDE: Final = 6
 STEP: Final = 16
 
 

@@ -334,7 +334,11 @@ def test_captions_are_looked_at_by_themselves_and_mended_from_the_list(
         edited(qtbot, window, lambda n=name, v=value: panel.style_card.set_property(n, v))  # type: ignore[misc]
     assert not told()
     legible._calm.setInterval(50)
+    legible.wait(True)
     edited(qtbot, window, lambda: panel.style_card.set_property("ink", "#6b5a4a"))
+    qtbot.wait(300)
+    assert not legible.busy and not told(), "not while it is played"
+    legible.wait(False)
     qtbot.waitUntil(lambda: bool(told()), timeout=WAIT)
     assert "contrast" in said(told()[0])
     assert told()[0].place is not None

@@ -37,6 +37,7 @@ class Legible(QObject):
         self.found: Legibility | None = None
         self.seen: Composition | None = None
         self._progress: Progress | None = None
+        self._waits = False
         self._calm = QTimer(self)
         self._calm.setSingleShot(True)
         self._calm.setInterval(CALM_MS)
@@ -75,6 +76,10 @@ class Legible(QObject):
         if self._progress is not None:
             self._progress.cancel()
 
+    def wait(self, waits: bool) -> None:
+        """Begin nothing by itself for a while: pictures that are played come first."""
+        self._waits = waits
+
     def make_legible(self) -> None:
         """Take the slightest change with which every word has enough contrast."""
         opened, found = self._ws.opened, self.found
@@ -104,7 +109,7 @@ class Legible(QObject):
         self.changed.emit()
 
     def _look_by_itself(self) -> None:
-        if self.busy:  # of the state before, which is being given up
+        if self.busy or self._waits:  # busy with the state before, which is being given up
             self._calm.start()
             return
         self._begin(lambda error: log.note(f"captions were not looked at: {error}"))

@@ -11,13 +11,13 @@ from standtall.media.sound_reader import MIX_RATE, read_sound
 from standtall.model.sound import Music
 from standtall.sound.beats import beats
 
-LOOKED_AT: Final = 15 * 60 * MIX_RATE
-"""Samples of a file in which beats are looked for."""
+LOOKED_AT: Final = 8 * 60 * MIX_RATE
+"""Samples of a file in which beats are looked for: the longest short, from anywhere in a song."""
 
 
 @functools.lru_cache(maxsize=8)
 def _beats_of(path: str, _key: str) -> tuple[int, ...]:
-    sound = read_sound(path, MIX_RATE, 2, 0, LOOKED_AT)
+    sound = read_sound(path, MIX_RATE, 1, 0, LOOKED_AT)
     heard = np.flatnonzero(sound.any(axis=0))  # what is asked for beyond the end of a file is silence
     return tuple(beats(sound[:, : heard[-1] + 1 if len(heard) else 0]).tolist())
 

@@ -120,8 +120,14 @@ class SaidSheet(QDialog):
         QShortcut(QKeySequence(Qt.Key.Key_Space), self.list, self.hear_chosen, context=Qt.ShortcutContext.WidgetShortcut)
         self.list.itemActivated.connect(lambda _item: self.open_chosen())
         archive.changed.connect(self._fill)
+        archive.changed.connect(self._look_again)
         self._fill()
         self._show((), tr("Everything that was ever analysed on this machine can be found here."))
+
+    def _look_again(self) -> None:
+        """More is known: what was not found may be there now. Lines that are shown stay, for some may be chosen."""
+        if self.query.text() and not self.hits:
+            self._typed.start()
 
     def _fill(self) -> None:
         """Who and what there is to choose from."""

@@ -79,6 +79,15 @@ def test_a_short_ends_on_a_beat_of_its_own_music(drum: tuple[Path, np.ndarray], 
     assert 0 <= under[0] < under[-1] < length
 
 
+def test_a_file_from_its_beginning_ends_on_a_beat_too(drum: tuple[Path, np.ndarray]) -> None:  # type: ignore[type-arg]
+    """The nearest beat may lie before the end: the file would have to be played from before its beginning."""
+    path, true = drum
+    for length in range(12 * S, 13 * S, S // 9):
+        first = own_music.played_from(Music(str(path), "drum"), length)
+        assert 0 <= first <= 0.7 * S
+        assert np.abs(true - (first + length)).min() <= NEAR
+
+
 def test_a_file_that_is_too_short_is_played_from_where_it_was_put(drum: tuple[Path, np.ndarray]) -> None:  # type: ignore[type-arg]
     music = Music(str(drum[0]), "drum", start=3 * S)
     assert own_music.played_from(music, 60 * S) == 3 * S

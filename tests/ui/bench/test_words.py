@@ -396,8 +396,9 @@ def test_in_even_time_each_line_has_its_sound_and_ticks_that_are_dragged(qtbot: 
 def test_a_line_is_found_in_the_sound_anew(qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
     asked: list[range] = []
 
-    def again(_source: object, transcript: Transcript, chosen: range, _language: str) -> list[tuple[int, int]]:
+    def again(_source: object, transcript: Transcript, chosen: range, language: str) -> list[tuple[int, int]]:
         asked.append(chosen)
+        assert language == "en", "that of the talk"
         return [
             (w.start + 480, w.end + 480) if n == 0 else (w.start, w.end)
             for n, w in enumerate(transcript.words[chosen.start : chosen.stop])

@@ -29,9 +29,9 @@ def played_from(music: Music, length: int) -> int:
     end = music.start + length
     if len(found) < 2 or found[-1] + 2 * MIX_RATE < end:
         return music.start  # nothing beats, or the file is too short and goes over into its own beginning
-    nearest = int(found[np.argmin(np.abs(found - end))])
-    usual = int(np.median(np.diff(found)))
-    return max(0, nearest - length) if abs(nearest - end) <= usual else music.start
+    usual, ends = int(np.median(np.diff(found))), found[found >= length]  # it cannot be played from before its beginning
+    nearest = int(ends[np.argmin(np.abs(ends - end))]) if len(ends) else end
+    return nearest - length if abs(nearest - end) <= usual else music.start
 
 
 def beats_under(music: Music, length: int) -> tuple[int, ...]:

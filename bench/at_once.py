@@ -11,17 +11,19 @@ from dataclasses import replace
 from pathlib import Path
 
 from bench.demo import demo
-from bench.rendering import bare
+from bench.rendering import bare, crops_of
 from bench.row import Row
-from standtall.jobs.events import Ended, Event, Problem
+from standtall.jobs.events import Ended, Event, Problem, Progressed
 from standtall.jobs.queue import JobQueue
 from standtall.jobs.requests import RenderRequest, Request
 from standtall.model.cut import Segment
 from standtall.model.short import Short
+from standtall.session.composing import footage_for, worked_out
 from standtall.session.render_request import render_request
 from standtall.session.told import as_told, found_in
 
-SHORTS, LENGTH_S, S = 8, 8, 48_000
+SHORTS, LENGTH_S, MOST, S = 8, 30, 2, 48_000
+"""A short is rarely under half a minute (8 s until 2026-11-27, of which the start of a process was a tenth)."""
 
 
 def run() -> Iterator[Row]:
@@ -29,36 +31,42 @@ def run() -> Iterator[Row]:
     found = found_in(raw)
     analysis = as_told(found.analysis, found.transcript)
     with tempfile.TemporaryDirectory() as folder:
-        requests = []
+        requests, crops = [], []
         for n in range(SHORTS):
             start = (5 + 18 * n) * S
             short = Short.of(f"s{n}", (Segment(source.key, start, start + LENGTH_S * S),))
             requests.append(render_request(short, {source.key: (source, analysis)}, Path(folder) / f"{n}.mp4"))
-        for most in (1, 2):
-            taken = _queue(requests, most)
-            began = time.monotonic()
-            with ThreadPoolExecutor(most) as pool:
-                list(pool.map(lambda n: bare(source.path, LENGTH_S, str(Path(folder) / f"bare{n}.mp4")), range(SHORTS)))
-            plain = time.monotonic() - began
-            goal = "<= 1.1" if most == 2 else ""
-            yield Row(f"eight shorts of {LENGTH_S} s, {most} at once, proof and all, of bare encodes as many at once", taken / plain, "ratio", goal)
-            yield Row(f"the same, {most} at once", taken, "s")
+            crops.append(crops_of(worked_out(short, footage_for(short, source, analysis))))
+        taken, proofs = _queue(requests)
+        began = time.monotonic()
+        with ThreadPoolExecutor(MOST) as pool:
+            list(pool.map(lambda n: bare(source.path, LENGTH_S, str(Path(folder) / f"bare{n}.mp4"), crops[n], start_s=5 + 18 * n), range(SHORTS)))
+        plain = time.monotonic() - began
+        told = f"eight shorts of {LENGTH_S} s, {MOST} at once, start of the process and all"
+        yield Row(f"{told} but the proof, of bare encodes as many at once", (taken - proofs / MOST) / plain, "ratio", "<= 1.1")
+        yield Row("the same with the proof", taken / plain, "ratio", "")
+        yield Row("the same with the proof", taken, "s")
 
 
-def _queue(requests: list[RenderRequest], most: int) -> float:
-    """Seconds until all have ended; raises where one failed."""
+def _queue(requests: list[RenderRequest]) -> tuple[float, float]:
+    """Seconds until all have ended, and the seconds of all proofs together; raises where one failed."""
     left, done, wrong = [len(requests)], threading.Event(), []
+    begun: dict[int, float] = {}
+    proofs: list[float] = []
 
-    def heard(_number: int, _request: Request, event: Event) -> None:
+    def heard(number: int, _request: Request, event: Event) -> None:
+        if isinstance(event, Progressed) and event.stage == "proof":
+            begun.setdefault(number, time.monotonic())
         if isinstance(event, Problem):
             wrong.append(event.message)
         if isinstance(event, Ended):
+            proofs.append(time.monotonic() - begun[number])
             left[0] -= 1
             if left[0] == 0:
                 done.set()
 
     queue = JobQueue(heard)
-    queue.at_once("render", most)
+    queue.at_once("render", MOST)
     began = time.monotonic()
     for request in requests:
         queue.ask(replace(request))
@@ -67,4 +75,4 @@ def _queue(requests: list[RenderRequest], most: int) -> float:
     queue.close()
     if wrong:
         raise SystemExit(f"A render failed: {wrong[0]}")
-    return taken
+    return taken, sum(proofs)

@@ -56,6 +56,11 @@ class Counting(FramePainter):
         self.count += 1
         return super()._painted(layer, picture, canvas)
 
+    def _covered(self, lowest: tuple[Layer, Planes | None]):  # type: ignore[no-untyped-def]
+        canvas, painted = super()._covered(lowest)
+        self.count += len(painted)
+        return canvas, painted
+
 
 def test_every_type_of_layer_has_its_painter() -> None:
     # by name: a dataclass with slots is made anew, and what it was made of is a subclass, too

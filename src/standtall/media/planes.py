@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any
+from typing import Any, Final
 
 import av
 import cv2
 import numpy as np
 from av.video.frame import VideoFrame
-from av.video.reformatter import ColorRange, Colorspace
+from av.video.reformatter import ColorRange, Colorspace, Interpolation
 from numpy.typing import NDArray
 
 Plane = NDArray[np.uint8]
@@ -43,9 +43,18 @@ def plane_of(frame: VideoFrame, index: int, width: int, height: int) -> Plane:
     return flat.reshape(height, part.line_size)[:, :width]
 
 
+LARGE: Final = 250_000
+"""Pixels from which on the codec library is quicker at means than OpenCV (1080p to 1080 x 608 in 1.7 ms, not 8 to 12), though it
+has to be set up for each plane."""
+
+
 def scaled(plane: Plane, size: tuple[int, int]) -> Plane:
-    """A plane scaled down to (width, height), each value the mean of what it covers."""
-    return np.asarray(cv2.resize(plane, size, interpolation=cv2.INTER_AREA), np.uint8)
+    """A plane scaled down to (width, height), each value the mean of what it covers (to one level of 255)."""
+    if plane.size < LARGE or size[0] > plane.shape[1] or size[1] > plane.shape[0] or plane.strides[1] != 1:
+        return np.asarray(cv2.resize(plane, size, interpolation=cv2.INTER_AREA), np.uint8)
+    given = av.VideoFrame.from_numpy_buffer(plane, format="gray")
+    made = given.reformat(width=size[0], height=size[1], interpolation=Interpolation.AREA, threads=ONE_THREAD)
+    return plane_of(made, 0, *size)
 
 
 def lowered(planes: Planes, lines: int) -> Planes:
@@ -65,12 +74,17 @@ def turned(plane: Plane, rotation: int) -> Plane:
 def to_frame(planes: Planes) -> VideoFrame:
     """Planes as a picture for the encoder, tagged BT.709 limited range."""
     frame = VideoFrame(planes.width, planes.height, "yuv420p")
-    for target, data in zip(frame.planes, (planes.y, planes.u, planes.v), strict=True):
-        rows: Any = np.frombuffer(memoryview(target), np.uint8).reshape(data.shape[0], target.line_size)
-        rows[:, : data.shape[1]] = data
+    put(planes, frame)
     frame.colorspace = Colorspace.ITU709
     frame.color_range = ColorRange.MPEG
     return frame
+
+
+def put(planes: Planes, frame: VideoFrame) -> None:
+    """Write planes into a picture of their size."""
+    for target, data in zip(frame.planes, (planes.y, planes.u, planes.v), strict=True):
+        rows: Any = np.frombuffer(memoryview(target), np.uint8).reshape(data.shape[0], target.line_size)
+        rows[:, : data.shape[1]] = data
 
 
 def from_rgb(picture: NDArray[np.uint8]) -> Planes:

@@ -15,7 +15,7 @@ from av.stream import Disposition
 
 from standtall.base.errors import OutputError, disk_error
 from standtall.base.interface_language import tr
-from standtall.media.planes import Planes, to_frame
+from standtall.media.planes import Planes, put, to_frame
 from standtall.media.sound_reader import MIX_RATE, Samples
 from standtall.model.form import Codec
 
@@ -70,13 +70,19 @@ class MovieWriter:
             self._art: Any = self._container.add_stream("mjpeg", rate=1)
             self._art.width, self._art.height, self._art.pix_fmt = width, height, "yuvj420p"
             self._art.disposition = Disposition.attached_pic
+        self._frame: Any = None
         self._pictures = 0
         self._samples = 0
         self._open = True
 
     def picture(self, planes: Planes) -> None:
         """Encode the next picture."""
-        frame = to_frame(planes)
+        if self._frame is None:
+            self._frame = to_frame(planes)
+        else:  # the encoders have taken a copy of what it held
+            self._frame.make_writable()
+            put(planes, self._frame)
+        frame = self._frame
         frame.pts, frame.time_base = self._pictures, 1 / self._rate
         if self._pictures == 0 and self._cover is not None and not self._web:
             self._attach(self._cover)

@@ -49,6 +49,9 @@ WINDOW_S: Final = 1.5
 OFF_MS: Final = 25.0
 """Sound and picture further apart than this are seen to be (EBU R 37-2007 allows 40 ms early and 60 ms late)."""
 LINES: Final = 640
+"""A picture that is searched for a face is at most so high ..."""
+FACE_LINES: Final = 80
+"""... and no higher than makes the face that is looked for so high: the detector's time grows with the area."""
 FOUND_FACES: Final = 0.7
 RIGHT_TAGS: Final = (1, 1, 1, 1)
 """BT.709 for primaries, transfer and matrix (ITU-T H.273), limited range."""
@@ -340,14 +343,23 @@ def _faces(seen: _Seen, composition: Composition, detector: FaceDetector) -> lis
             continue
         looked += 1
         planes = seen.kept[number]
-        small = lowered(planes, LINES)
-        boxes = detector.faces(to_bgr(small)) if face.area > 0 else []
-        w, h = small.width, small.height
-        around = Rect(face.x - face.w / 2, face.y - face.h / 2, 2 * face.w, 2 * face.h)
-        hit = any(around.x <= b.cx / w <= around.right and around.y <= b.cy / h <= around.bottom for b in boxes)
+        hit = face.area > 0 and _face_near(lowered(planes, min(LINES, round(FACE_LINES / face.h))), face, detector)
         found += hit
         first = _tick(composition, number) if first is None and not hit else first
     if not looked:
         return []
     right = found >= FOUND_FACES * looked
     return [Finding("face", right, {"found": found, "of": looked}, None if right else first)]
+
+
+def _face_near(picture: Planes, face: Rect, detector: FaceDetector) -> bool:
+    """Whether a face is found whose middle lies in the box around `face` (shares of the picture) of twice its size. Only as much
+    of the picture as such a face could fill is searched."""
+    w, h = picture.width, picture.height
+    x0, y0 = max(0, round((face.x - face.w) * w)), max(0, round((face.y - face.h) * h))
+    x1, y1 = min(w, round((face.x + 2 * face.w) * w)), min(h, round((face.y + 2 * face.h) * h))
+    if x1 - x0 < 2 or y1 - y0 < 2:
+        return False
+    around = Rect(face.x - face.w / 2, face.y - face.h / 2, 2 * face.w, 2 * face.h)
+    boxes = detector.faces(np.ascontiguousarray(to_bgr(picture)[y0:y1, x0:x1]))
+    return any(around.x <= (x0 + b.cx) / w <= around.right and around.y <= (y0 + b.cy) / h <= around.bottom for b in boxes)

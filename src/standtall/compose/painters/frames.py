@@ -81,10 +81,9 @@ class FramePainter:
             return self._canvas
         if any(layer.under is None for layer in self._last[kept:]):
             kept = 0  # what lies under a layer that hides everything was never kept
-        hidden = bool(layers) and self._painters[type(layers[0][0])].covers(layers[0][0])
-        canvas = self._begun(kept, hidden)
-        painted = self._last[:kept]
-        painted += [self._painted(layer, picture, canvas) for layer, picture in layers[kept:]]
+        canvas, painted = self._covered(layers[0]) if kept == 0 and layers else (None, self._last[:kept])
+        canvas = canvas or self._begun(kept)
+        painted += [self._painted(layer, picture, canvas) for layer, picture in layers[len(painted) :]]
         self._canvas, self._last = canvas, painted
         return canvas
 
@@ -103,14 +102,20 @@ class FramePainter:
         same = [x.tick for x in layers[: number + 1] if isinstance(x, PictureLayer) and x.asset == layer.asset]
         return list(dict.fromkeys(same)).index(layer.tick)
 
-    def _begun(self, kept: int, hidden: bool) -> Planes:
-        """A canvas that shows the first `kept` layers of the last frame; black, unless the first will hide it all."""
+    def _covered(self, lowest: tuple[Layer, Planes | None]) -> tuple[Planes | None, list[_Painted]]:
+        """A canvas that shows the lowest layer, where that is a picture that covers all of it; else none."""
+        layer, picture = lowest
+        painter = self._painters[type(layer)]
+        if not isinstance(painter, PicturePainter) or not isinstance(layer, PictureLayer) or not painter.covers(layer):
+            return None, []
+        assert picture is not None, "a picture layer is painted with the picture it shows"
+        return painter.whole(layer, picture), [_Painted(layer, picture, painter.box(layer), None)]
+
+    def _begun(self, kept: int) -> Planes:
+        """A canvas that shows the first `kept` layers of the last frame, black where there are none."""
         if kept == 0 or self._canvas is None:
             size, half = (self.height, self.width), (self.height // 2, self.width // 2)
-            canvas = Planes(np.empty(size, np.uint8), np.empty(half, np.uint8), np.empty(half, np.uint8))
-            if not hidden:
-                canvas.y[:], canvas.u[:], canvas.v[:] = 16, 128, 128
-            return canvas
+            return Planes(np.full(size, 16, np.uint8), np.full(half, 128, np.uint8), np.full(half, 128, np.uint8))
         canvas = Planes(self._canvas.y.copy(), self._canvas.u.copy(), self._canvas.v.copy())
         for layer in reversed(self._last[kept:]):
             if layer.under is not None:

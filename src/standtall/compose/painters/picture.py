@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from typing import Final
 
 import cv2
 import numpy as np
@@ -13,11 +14,13 @@ from standtall.compose.layers.picture import PictureLayer
 from standtall.compose.painters.painter import Box
 from standtall.compose.painters.places import box_of
 from standtall.compose.painters.shadow import rounded
-from standtall.media.planes import Plane, Planes
+from standtall.media.planes import Plane, Planes, scaled
 from standtall.people.silhouettes import Silhouettes
 
-BACKDROP = 8
-"""What is blurred is made at this fraction of the size."""
+SMALL: Final = (16, 8)
+"""What is blurred is made at one of these fractions of the size: at the first where the blur still is
+LEAST_RADIUS pixels, so that nothing is seen of its pixels."""
+LEAST_RADIUS: Final = 2.0
 
 
 class PicturePainter:
@@ -38,10 +41,7 @@ class PicturePainter:
     def paint(self, layer: PictureLayer, picture: Planes | None, canvas: Planes) -> None:
         assert picture is not None, "a picture layer is painted with the picture it shows"
         x, y, w, h = box_of(layer.target, *self._size)
-        if layer.fine:
-            planes = _finely(picture, layer.crop, w, h)
-        else:
-            planes = _blurred(picture, layer, w, h) if layer.blur > 0 else windowed(picture, layer.crop, w, h)
+        planes = _made(picture, layer, w, h)
         if layer.behind_people:
             self._people = self._people or Silhouettes()
             _behind(canvas, planes, (x, y, w, h), self._people)
@@ -54,6 +54,16 @@ class PicturePainter:
                 place[:] = part
             else:
                 place[:] = cv2.addWeighted(place, 1 - layer.opacity, part, layer.opacity, 0)
+
+    def whole(self, layer: PictureLayer, picture: Planes) -> Planes:
+        """What a layer that covers the frame shows: a canvas of its own, so that nothing is copied."""
+        return _made(picture, layer, *self._size)
+
+
+def _made(picture: Planes, layer: PictureLayer, width: int, height: int) -> Planes:
+    if layer.fine:
+        return _finely(picture, layer.crop, width, height)
+    return _blurred(picture, layer, width, height) if layer.blur > 0 else windowed(picture, layer.crop, width, height)
 
 
 def _behind(canvas: Planes, picture: Planes, box: Box, silhouettes: Silhouettes) -> None:
@@ -105,17 +115,20 @@ def _window(plane: Plane, crop: Rect, width: int, height: int) -> NDArray[np.uin
     """
     rows, columns = plane.shape
     if crop == FULL:
-        method = cv2.INTER_AREA if columns > width else cv2.INTER_CUBIC
-        return np.asarray(cv2.resize(plane, (width, height), interpolation=method), np.uint8)
+        return scaled(plane, (width, height)) if columns > width else _larger(plane, (width, height))
     x, y = crop.x * columns, crop.y * rows
     sx, sy = width / (crop.w * columns), height / (crop.h * rows)
     nx, ny = min(columns, math.ceil(crop.w * columns) + 1), min(rows, math.ceil(crop.h * rows) + 1)
     x0, y0 = min(max(0, math.floor(x)), columns - nx), min(max(0, math.floor(y)), rows - ny)
     w, h = max(width, round(nx * sx)), max(height, round(ny * sy))
-    method = cv2.INTER_AREA if sx < 0.75 else cv2.INTER_CUBIC
-    scaled = cv2.resize(plane[y0 : y0 + ny, x0 : x0 + nx], (w, h), interpolation=method)
+    part = plane[y0 : y0 + ny, x0 : x0 + nx]
+    made = scaled(part, (w, h)) if sx < 0.75 else _larger(part, (w, h))
     dx, dy = min(w - width, max(0, round((x - x0) * sx))), min(h - height, max(0, round((y - y0) * sy)))
-    return np.asarray(scaled[dy : dy + height, dx : dx + width], np.uint8)
+    return np.asarray(made[dy : dy + height, dx : dx + width], np.uint8)
+
+
+def _larger(plane: Plane, size: tuple[int, int]) -> Plane:
+    return np.asarray(cv2.resize(plane, size, interpolation=cv2.INTER_CUBIC), np.uint8)
 
 
 def _finely(picture: Planes, crop: Rect, width: int, height: int) -> Planes:
@@ -139,8 +152,9 @@ def _finely(picture: Planes, crop: Rect, width: int, height: int) -> Planes:
 
 def _blurred(picture: Planes, layer: PictureLayer, width: int, height: int) -> Planes:
     """The window, made small, blurred and darkened, and scaled up again: what is soft needs no more."""
-    small = windowed(picture, layer.crop, max(2, width // BACKDROP // 2 * 2), max(2, height // BACKDROP // 2 * 2))
-    radius = layer.blur * height / BACKDROP
+    part = next((n for n in SMALL if layer.blur * height / n >= LEAST_RADIUS), SMALL[-1])
+    small = windowed(picture, layer.crop, max(2, width // part // 2 * 2), max(2, height // part // 2 * 2))
+    radius = layer.blur * height / part
     pale = 1 - (1 - layer.brightness) * 0.53  # colours fade less than light, or what is dark looks grey
     planes = []
     for plane, level, share, half in ((small.y, 16, layer.brightness, 1), (small.u, 128, pale, 2), (small.v, 128, pale, 2)):

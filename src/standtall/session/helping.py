@@ -19,7 +19,6 @@ from standtall.jobs.tasks import Helpers, Here, Supply, Task
 from standtall.library import machines
 from standtall.library.machines import Machines
 from standtall.model.source import Source
-from standtall.session.analysis_tasks import carried_out
 
 LITTLE: Final = 20 * TICKS_PER_SECOND
 """Footage up to this length is analysed sooner than helpers have begun."""
@@ -29,6 +28,8 @@ Tell = Callable[[Event], None]
 
 def helpers_for(source: Source, tell: Tell) -> Helpers:
     """Who analyses a source."""
+    from standtall.session.analysis_tasks import carried_out  # a render needs nothing of it
+
     count = usual_count()
     if source.length <= LITTLE:
         return Here(carried_out)

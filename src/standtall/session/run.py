@@ -84,7 +84,6 @@ def _render(request: RenderRequest, tell: Tell, progress: Progress) -> None:
 
 def _render_here(request: RenderRequest, tell: Tell, progress: Progress) -> None:
     from standtall.compose.footage import Footage
-    from standtall.exchange.captions_out import write_captions
     from standtall.framing.camera import plan
     from standtall.render.render import render
     from standtall.session.composing import worked_out
@@ -110,6 +109,8 @@ def _render_here(request: RenderRequest, tell: Tell, progress: Progress) -> None
         for ending in (".png", ".jpg"):
             write_cover(picture, out.with_name(f"{out.stem} cover{ending}"))
     if form.captions != "picture" and composition.cards:
+        from standtall.exchange.captions_out import write_captions
+
         for ending in form.beside:
             write_captions(out.with_suffix(ending), composition)
     loud, peak = made.loudness_lufs, made.true_peak_dbtp

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import time
 from pathlib import Path
 from typing import Final
 
@@ -13,7 +12,9 @@ from PySide6.QtWidgets import QComboBox, QDialog, QGridLayout, QHBoxLayout, QLab
 from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.compose.composition import Composition
+from standtall.media.sound_reader import Samples
 from standtall.session.sides import EditSide, FileSide, Side
+from standtall.ui.renders.sides_sound import SidesSound
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import button
@@ -100,6 +101,7 @@ class SideBySideSheet(QDialog):
         self._files = files
         self._sides: dict[str, Side] = {}
         """Opened and read in one thread apart."""
+        self._sounds: dict[str, Samples | None] = {}
         self.picture = WipePicture()
         self.choices = (QComboBox(), QComboBox())
         grid = QGridLayout()
@@ -109,17 +111,25 @@ class SideBySideSheet(QDialog):
             choice.setToolTip(tr("What is seen at the {what}", what=text.lower()))
             choice.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
             choice.setCurrentIndex(min(n, len(names) - 1))
-            choice.currentIndexChanged.connect(lambda _i: self._show(self.moment.value()))
+            choice.currentIndexChanged.connect(self._changed)
             grid.addWidget(QLabel(text), n, 0)
             grid.addWidget(choice, n, 1)
+        self.hear = QComboBox()
+        self.hear.addItems([tr("Of the left one"), tr("Of the right one"), tr("None")])
+        self.hear.setAccessibleName(tr("Sound"))
+        self.hear.setToolTip(tr("Whose sound is heard while both play; both pictures follow it"))
+        self.hear.currentIndexChanged.connect(self._changed)
+        grid.addWidget(QLabel(tr("Sound")), 2, 0)
+        grid.addWidget(self.hear, 2, 1)
         grid.setColumnStretch(1, 1)
         self.moment: QSlider = QSlider(Qt.Orientation.Horizontal)
         self.moment.setAccessibleName(tr("Time"))
         self.moment.setToolTip(tr("The moment that is seen, in milliseconds"))
         self.moment.setRange(0, 0)
         self.moment.valueChanged.connect(self._show)
+        self.moment.actionTriggered.connect(lambda _action: self._stop())  # moved by hand
         self.clock = QLabel("0:00.0")
-        self.play = button(tr("Play"), tr("Play both without sound (Space)"), self.toggle, "small")
+        self.play = button(tr("Play"), tr("Play both (Space)"), self.toggle, "small")
         line = QHBoxLayout()
         line.addWidget(self.play)
         line.addWidget(self.moment, 1)
@@ -131,7 +141,13 @@ class SideBySideSheet(QDialog):
         self._timer = QTimer(self)
         self._timer.setInterval(15)
         self._timer.timeout.connect(self._go_on)
-        self._began = (0.0, 0)
+        self._sound = SidesSound(workspace, self)
+        self._playing = False
+        self.silent = QLabel()
+        self.silent.setObjectName("faint")
+        self.silent.setWordWrap(True)
+        self.silent.hide()
+        whole.addWidget(self.silent)
         self._busy = False
         self._wanted: int | None = None
         self._show(0)
@@ -140,19 +156,44 @@ class SideBySideSheet(QDialog):
 
     def toggle(self) -> None:
         """Play, or stop."""
-        if self._timer.isActive():
-            self._timer.stop()
+        if self._playing:
+            self._stop()
         else:
-            at = 0 if self.moment.value() >= self.moment.maximum() else self.moment.value()
-            self._began = time.monotonic(), at
+            self._start(0 if self.moment.value() >= self.moment.maximum() else self.moment.value())
+
+    def _start(self, at: int) -> None:
+        """Play from a time in milliseconds on, once the sound is read."""
+        which, self._playing = self.hear.currentIndex(), True
+        self.play.setText(tr("Stop"))
+        name = self.choices[which].currentText() if which < len(self.choices) else ""
+
+        def begun(heard: bool) -> None:
+            self.silent.setText(tr("It has no sound, or this machine has no sound device.") if name and not heard else "")
+            self.silent.setVisible(bool(self.silent.text()))
             self._timer.start()
-        self.play.setText(tr("Stop") if self._timer.isActive() else tr("Play"))
+
+        self._sound.start(lambda: self._sound_of(name), at / 1000, begun)
+
+    def _stop(self) -> None:
+        self._timer.stop()
+        self._sound.stop()
+        self._playing = False
+        self.play.setText(tr("Play"))
+
+    def _changed(self, _index: int) -> None:
+        """Another file or sound was chosen: what plays goes on with it."""
+        if self._playing:
+            self._start(self.moment.value())
+        self._show(self.moment.value())
 
     def _go_on(self) -> None:
-        at = self._began[1] + round(1000 * (time.monotonic() - self._began[0]))
+        now = self._sound.now()
+        if now is None:
+            return
+        at = round(1000 * now)
         self.moment.setValue(min(at, self.moment.maximum()))
         if at >= self.moment.maximum():
-            self.toggle()
+            self._stop()
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Space:
@@ -195,7 +236,13 @@ class SideBySideSheet(QDialog):
 
     def _failed(self) -> None:
         self._busy = False
-        self._timer.stop()
+        self._stop()
+
+    def _sound_of(self, name: str) -> Samples | None:
+        """In the thread that reads, once for each side."""
+        if name and name not in self._sounds:
+            self._sounds[name] = self._side(name).sound()
+        return self._sounds.get(name)
 
     def _side(self, name: str) -> Side:
         """In the thread that reads."""
@@ -205,7 +252,7 @@ class SideBySideSheet(QDialog):
         return self._sides[name]
 
     def done(self, result: int) -> None:
-        self._timer.stop()
+        self._stop()
         sides = list(self._sides.values())
 
         def closed() -> None:

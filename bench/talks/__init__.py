@@ -12,7 +12,8 @@ from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.words import Word
 from standtall.speech.fillers import is_filler
 
-JUDGED = ("interview", "lecture", "banter")
+JUDGED = ("interview", "lecture", "banter", "interview-de", "interview-es")
+"""A language other than English stands at the end of the name."""
 TUNING = ("tuning", "tuning-lecture", "tuning-interview", "tuning-banter", "tuning-lecture-2")
 WORDS_A_SECOND = 2.3
 
@@ -29,6 +30,7 @@ class Talked:
 def talked(name: str, seed: int = 7) -> Talked:
     """A talk as it would be transcribed, at about 140 words a minute between pauses."""
     rng = np.random.default_rng(seed)
+    language = name[-2:] if name[-3:-2] == "-" else "en"
     words: list[Word] = []
     marked: dict[str, list[range]] = {"{": [], "<": []}
     begun: dict[str, int] = {}
@@ -42,19 +44,19 @@ def talked(name: str, seed: int = 7) -> Talked:
             marked[kind].append(range(begun.pop(kind), len(words)))
         elif line and not line.startswith("#"):
             who, text = line.split(": ", 1)
-            at = _say(words, text, at, rng, people.setdefault(who, len(people)))
+            at = _say(words, text, at, rng, people.setdefault(who, len(people)), language)
     level = np.full(at // LEVEL_STEP + 100, -62.0)
     for w in words:
         level[w.start // LEVEL_STEP : w.end // LEVEL_STEP] = -22.0
-    analysis = Analysis(name, tuple(words), level_db=tuple(level.tolist()), language="en")
+    analysis = Analysis(name, tuple(words), level_db=tuple(level.tolist()), language=language)
     return Talked(analysis, tuple(marked["{"]), tuple(marked["<"]))
 
 
-def _say(words: list[Word], text: str, at: int, rng: np.random.Generator, speaker: int) -> int:
+def _say(words: list[Word], text: str, at: int, rng: np.random.Generator, speaker: int, language: str) -> int:
     """Append a turn; -> when the next may begin."""
     for said in text.split():
         seconds = (0.35 + 0.11 * min(8, len(said))) / WORDS_A_SECOND + rng.normal(0, 0.02)
-        kind = "filler" if is_filler(said, "en") else "word"
+        kind = "filler" if is_filler(said, language) else "word"
         words.append(Word(said, at, at + max(2_400, round(seconds * TICKS_PER_SECOND)), 0.95, speaker, kind))  # type: ignore[arg-type]
         gap = rng.uniform(0.25, 0.65) if said[-1] in ".?!" else 0.12 if said[-1] == "," else 0.02
         at = words[-1].end + round(gap * TICKS_PER_SECOND)

@@ -1,14 +1,13 @@
 """Sentences that carry nothing of their own: what a listener says to show that he listens, and greetings, thanks and notices.
 
 A reaction is told by its place (after somebody else's words, or after another reaction), its length, and by how little it says
-that was not just said. Greetings and notices are told by what is said in all programmes (English; common practice, no source),
-and run together at the start and at the end of a source.
+that was not just said. Greetings and notices are told by what is said in all programmes of a language (`lists`), and run together
+at the start and at the end of a source.
 """
 
 from __future__ import annotations
 
 import itertools
-import re
 from collections.abc import Sequence
 from typing import Final, Literal
 
@@ -16,65 +15,16 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.language.rarity import COMMON_BITS, information
 from standtall.language.stems import stem
 from standtall.model.words import Word
+from standtall.moments.lists import Lists, lists_of
 
 Aside = Literal["", "reaction", "notice", "pointing"]
 
-
-def _set(text: str) -> frozenset[str]:
-    return frozenset(text.split())
-
-
-REACTING: Final = _set(
-    "absolutely ah amazing aren't aw beautiful brilliant cool course crazy definitely doesn't don't enough exactly "
-    "fair fascinating feel funny god good goodness gosh great guess ha haha hm hmm honestly huh incredible indeed "
-    "interesting isn't it's like love lovely mean mhm mm nice no nope oh ok okay perfect quite really right sad "
-    "seriously stop sure swear that's totally true wild wonderful wow yeah yep yes"
-)
 ECHOED: Final = 30
 """Words back in which what is repeated was said."""
 LONGEST_ECHO, LEAST_ECHO = 18, 4
 """Words of what repeats somebody, and those in a row that are the same."""
 SHORT_QUESTION: Final = 3
 LONGEST_REACTION: Final = 8
-GREETING: Final = (
-    r"^(hi|hello|hey|welcome)\b", r"^good (morning|evening|afternoon|night)\b", r"\bwelcome (back )?to\b", r"\bgood ?bye\b",
-    r"^bye\b", r"\bbye (for now|bye|everyone|all)\b",
-    r"\bthank(s| you)\b.*\b(listening|coming|watching|joining|having|being (here|with)|tuning"
-    r"|talking|speaking|your time)\b", r"\bthank(s| you) (to )?(everyone|everybody|all)\b", r"\bthanks as always\b",
-    r"\bmy (guest|guests) (today|tonight|this week)\b", r"\bmy name is\b",
-    r"\bwith (me|us) (today|tonight|as always|again)\b", r"\bsee you (then|next|soon|there|all)\b",
-    r"\blook after yourselves\b", r"\btake care\b", r"\bget home\b", r"\bgood to be here\b",
-)  # fmt: skip
-NOTICE: Final = (
-    r"\breminder\b", r"\bannouncements?\b", r"\bhousekeeping\b", r"\bsign(ed)? up\b", r"\bsubscribe\b", r"\bnewsletter\b",
-    r"\bsponsor", r"\bsupport (the|this|our) (show|channel|programme|program|podcast)\b",
-    r"\blinks? (is|are)?\s?(underneath|below|in the)\b", r"\btell (a friend|your friends)\b",
-    r"\bleave (us )?a (review|comment)\b", r"\bnext (week|month|time|episode)\b.*\b(we|we'll|we're|it's|on)\b",
-    r"\b(nearly|about|just about)? ?(out of time|all we have time for|all the time)\b", r"\bbrings us to the end\b",
-    r"\bthat's (all|us|it) (for|from)\b", r"\bbefore (we|i) (get going|start|begin|get started)\b", r"\bhear me\b",
-    r"\bmove the microphone\b", r"\bswitch off your\b", r"\bmind the (step|gap)\b", r"\bon your way out\b",
-    r"\bcar park\b.*\bclosed\b", r"\b(a|one) (quick|short) word to say\b",
-    r"\byou'll find (us|me|it|the address|them) on (our|the)\b", r"\buntil (then|next time)\b", r"\b(wrote|write) in\b",
-    r"\bif you('re| are) new here\b", r"\bi'll stop here\b", r"\bbring (the|your) (sheet|handout|form)s?\b",
-)  # fmt: skip
-POINTING: Final = (
-    r"\b(on|in|at) (the|this|that|your|page|another) (next |last |second |third |other )?(sheet"
-    r"|slide|handout|notes?|reading|chapter|page|screen|table|picture|graph|diagram|exercise|list"
-    r"|library|book|back|paper|folder|four|five|six|seven)s?\b",
-    r"\blet me (just )?(turn|go on|go back|see|have a look|check|show you|look at)\b",
-    r"\byou can (all )?see (here|there|what|the|some|that)\b",
-    r"\b(come|get|go) (back )?to (that|this|it) (later|in a|when|next)\b", r"\bwhere (we were|were we)\b",
-    r"\bso much for\b", r"\bi won't go into\b", r"\bgo on (to|with|from)\b", r"\bany questions\b",
-    r"\bnext (on my|on the) list\b", r"\bwhat('s| is| have we got) (next|else)\b",
-    r"\b(i|we)('ll| will| can|'m going to) skip\b", r"\bkeep it in mind\b", r"\bi'm (sorry|afraid)\b(?! of)",
-    r"\bleave it (there|at that)\b",
-)  # fmt: skip
-"""What leads through the material of a talk, and is nothing without it."""
-_AT_EDGE: Final = re.compile(r"\bplease\b|\bout of order\b|\bbeen asked to say\b")
-"""What is a notice near the start or the end of a source, and may be talk elsewhere."""
-_POINTING: Final = re.compile("|".join(POINTING))
-_GREETING: Final = re.compile("|".join(GREETING))
-_NOTICE: Final = re.compile("|".join(NOTICE))
 WHOLE_TURN: Final = 25
 """Words of a turn in which something is told, not only exchanged (common practice, no source)."""
 START: Final = 75 * TICKS_PER_SECOND
@@ -87,11 +37,11 @@ def asides(words: Sequence[Word], sentences: Sequence[range], language: str) -> 
     out: list[Aside] = []
     for number in range(len(sentences)):
         out.append("reaction" if _reacts(words, sentences, number, out, language) else "")
-    if language in ("", "en"):
-        texts = [" ".join(words[i].bare for i in s) for s in sentences]
-        out = ["pointing" if not aside and _POINTING.search(text) else aside for aside, text in zip(out, texts, strict=True)]
-        for number in _notices(words, sentences, texts):
-            out[number] = "notice"
+    told = lists_of(language)
+    texts = [" ".join(words[i].bare for i in s) for s in sentences]
+    out = ["pointing" if not aside and told.pointing.search(text) else aside for aside, text in zip(out, texts, strict=True)]
+    for number in _notices(words, sentences, texts, told):
+        out[number] = "notice"
     return out
 
 
@@ -105,7 +55,8 @@ def _reacts(words: Sequence[Word], sentences: Sequence[range], number: int, befo
     answers = asks(words[last[-1]])
     said = [words[i] for i in here if words[i].kind == "word"]
     just_said = words[max(0, here.start - ECHOED) : here.start]
-    if not answers and len(said) <= LONGEST_ECHO and _echoes([w.bare for w in said], [w.bare for w in just_said]):
+    reacting = lists_of(language).reacting
+    if not answers and len(said) <= LONGEST_ECHO and _echoes([w.bare for w in said], [w.bare for w in just_said], reacting):
         return True
     question = asks(words[here[-1]])
     follows = words[sentences[number + 1].start].speaker if number + 1 < len(sentences) else None
@@ -114,15 +65,15 @@ def _reacts(words: Sequence[Word], sentences: Sequence[range], number: int, befo
     if len(said) > LONGEST_REACTION or answers or (question and len(said) > SHORT_QUESTION):
         return False
     known = {stem(w.bare, language) for w in just_said}
-    telling = [w.bare for w in said if w.bare not in REACTING and information(w.bare, language) > COMMON_BITS]
+    telling = [w.bare for w in said if w.bare not in reacting and information(w.bare, language) > COMMON_BITS]
     new = [bare for bare in telling if stem(bare, language) not in known]
-    starts = bool(said) and said[0].bare in REACTING
+    starts = bool(said) and said[0].bare in reacting
     return len(new) == 0 or (starts and len(new) <= 1 and len(said) <= 6)
 
 
-def _echoes(said: list[str], before: list[str]) -> bool:
+def _echoes(said: list[str], before: list[str], reacting: frozenset[str]) -> bool:
     """Whether somebody's words begin by repeating some in a row."""
-    begin = next((n for n, w in enumerate(said) if w not in REACTING), len(said))
+    begin = next((n for n, w in enumerate(said) if w not in reacting), len(said))
     first = said[begin : begin + LEAST_ECHO]
     return len(first) == LEAST_ECHO and any(before[n : n + LEAST_ECHO] == first for n in range(len(before)))
 
@@ -132,16 +83,16 @@ def asks(word: Word) -> bool:
     return word.text.rstrip("\"'”’)").endswith("?")
 
 
-def _notices(words: Sequence[Word], sentences: Sequence[range], texts: Sequence[str]) -> set[int]:
+def _notices(words: Sequence[Word], sentences: Sequence[range], texts: Sequence[str], told: Lists) -> set[int]:
     """Numbers of the sentences that greet, thank or announce, and of what stands among them."""
     first, last = (words[sentences[0].start].start, words[sentences[-1][-1]].end) if sentences else (0, 0)
     near = min(START, (last - first) // 3)
 
     def hit(n: int) -> bool:
         at_an_edge = words[sentences[n].start].start - first < near or last - words[sentences[n][-1]].end < near
-        if at_an_edge and (_introduces([words[i] for i in sentences[n]]) or _AT_EDGE.search(texts[n])):
+        if at_an_edge and (_introduces([words[i] for i in sentences[n]], told.i_am) or told.at_edge.search(texts[n])):
             return True
-        return bool(_GREETING.search(texts[n]) or _NOTICE.search(texts[n]))
+        return bool(told.greeting.search(texts[n]) or told.notice.search(texts[n]))
 
     hits = [n for n in range(len(sentences)) if hit(n)]
     out = set(hits)
@@ -159,9 +110,9 @@ def _notices(words: Sequence[Word], sentences: Sequence[range], texts: Sequence[
     return out
 
 
-def _introduces(sentence: Sequence[Word]) -> bool:
+def _introduces(sentence: Sequence[Word], i_am: frozenset[str]) -> bool:
     """Whether somebody says his name: "I'm", then words with capitals."""
-    at = next((n for n, w in enumerate(sentence[:3]) if w.bare in ("i'm", "i’m")), None)
+    at = next((n for n, w in enumerate(sentence[:3]) if w.bare in i_am), None)
     return at is not None and at + 1 < len(sentence) and sentence[at + 1].text[:1].isupper()
 
 

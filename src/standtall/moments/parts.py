@@ -1,8 +1,7 @@
 """The measured parts of a passage's rating, each with the words that earned or cost it.
 
 The rules follow what editors look for (common practice, no source): an opening that grips in its first three seconds, something
-worth hearing, a real ending, nothing that refers outside. The word lists are English; in other languages what does not
-depend on them is measured all the same.
+worth hearing, a real ending, nothing that refers outside. The words that they look for are those of the language (`lists`).
 """
 
 from __future__ import annotations
@@ -17,31 +16,15 @@ from standtall.language.rarity import COMMON_BITS
 from standtall.model.moment import Part, Passage
 from standtall.moments.asides import WHOLE_TURN
 from standtall.moments.edges import edges
-from standtall.moments.talk import CLAIM, CONTRAST, ENOUGH, HOW_TO, NUMBER, Talk, clipped, is_number, reason
+from standtall.moments.talk import ENOUGH, Talk, clipped, reason
 
 OPENING: Final = 3 * TICKS_PER_SECOND
 
-
-def _set(text: str) -> frozenset[str]:
-    return frozenset(text.split())
-
-
-QUESTION: Final = _set("what why how who when where which whose")
-ADDRESS: Final = _set("you your you're you'll you've yourself")
-CLEARING: Final = _set("um uh er so well okay ok anyway right yeah and like basically actually alright hello welcome thanks")
-OUTSIDE: Final = _set("it this that they them these those he she him her his their its there then such both")
-POINTING: Final = _set("this that these those such")
-LINKS: Final = _set("and but so because or then also")
 USUAL_PACE: Final = (2.0, 3.6)
 """Words a second of talk that is easy to follow and not slow (common practice, no source)."""
 LEAD_SHARE: Final = 0.6
 INSIDE: Final = 4
 """Sentences of an answer that are looked at."""
-PERSON: Final = _set("i we my our when once last one")
-PAST: Final = _set(
-    "was were had did said told went came lost found made took gave got knew thought saw left began brought kept ran sat stood "
-    "wrote bought built cut fell felt heard held hid met paid sold sent spent taught won set rang put"
-)
 WEAK: Final = 0.6
 WORTHY: Final = (
     ("how to", 0.16, tr("says what to do")),
@@ -71,24 +54,26 @@ def _opening(talk: Talk, run: range) -> Part:
     first = [i for i in run[:16] if talk.words[i].start < begin + OPENING]
     bare = [talk.bare[i] for i in first]
     value, reasons = 0.3, []
-    sentence = talk.sentence_at(run.start)
+    sentence, told = talk.sentence_at(run.start), talk.lists
     if (talk.asks(sentence[-1]) and _answered(talk, sentence)) or (
-        bare[:1] and bare[0] in QUESTION and not talk.asks(sentence[-1])
+        bare[:1] and bare[0] in told.question and not talk.asks(sentence[-1])
     ):
         value += 0.35
         reasons.append(reason(tr("opens on a question"), True, run.start, sentence[-1]))
     for kind, gain, text in (
-        (CLAIM, 0.25, tr("opens on a claim")),
-        (NUMBER, 0.2, tr("names a number at once")),
-        (ADDRESS, 0.15, tr("speaks to the viewer at once")),
-        (CONTRAST, 0.12, tr("opens on a contrast")),
-        (HOW_TO, 0.12, tr("says what to do at once")),
+        (told.claim, 0.25, tr("opens on a claim")),
+        (told.number, 0.2, tr("names a number at once")),
+        (told.address, 0.15, tr("speaks to the viewer at once")),
+        (told.contrast, 0.12, tr("opens on a contrast")),
+        (told.how_to, 0.12, tr("says what to do at once")),
     ):
-        hit = next((i for i, b in zip(first, bare, strict=True) if b in kind or (kind is NUMBER and is_number(b))), None)
+        hit = next(
+            (i for i, b in zip(first, bare, strict=True) if b in kind or (kind is told.number and talk.is_number(b))), None
+        )
         if hit is not None:
             value += gain
             reasons.append(reason(f"{text}: “{talk.words[hit].text.strip('.,;:!?')}”", True, hit))
-    if bare[:1] and bare[0] in CLEARING:
+    if bare[:1] and bare[0] in told.clearing:
         value -= 0.1 if talk.begins_turn(int(talk.sentence_of[run.start])) else 0.3  # between two turns it is hardly heard
         reasons.append(
             reason(tr("“{written}” only clears the throat", written=talk.words[run.start].text.strip(".,")), False, run.start)
@@ -97,8 +82,8 @@ def _opening(talk: Talk, run: range) -> Part:
     if fillers:
         value -= 0.15 * fillers
         reasons.append(reason(tr("a filler in the first three seconds"), False, first[0], first[-1]))
-    who = next((w for w in bare if w not in CLEARING), "")
-    if who in PERSON and any(w in PAST or (w.endswith("ed") and len(w) > 4) for w in bare):
+    who = next((w for w in bare if w not in told.clearing), "")
+    if who in told.person and any(w in told.past or told.past_form.fullmatch(w) for w in bare):
         value += 0.15
         reasons.append(reason(tr("begins to tell what happened"), True, first[0], first[-1]))
     return Part("opening", clipped(value), tuple(reasons))
@@ -171,7 +156,7 @@ def _ending(talk: Talk, last: int, sentence: range | None) -> Part:
     if pause >= 0.5:
         value += 0.2
         reasons.append(reason(tr("a pause of {pause:.1f} s follows", pause=pause), True, last))
-    if after is not None and after.bare in LINKS and pause < 0.8:
+    if after is not None and after.bare in talk.lists.links and pause < 0.8:
         value -= 0.2
         reasons.append(reason(tr("the talk goes on with “{said}”", said=after.text), False, last))
     if sentence is not None and len(sentence) <= 8 and talk.words[last].ends_sentence:
@@ -205,13 +190,13 @@ def _alone(talk: Talk, run: range) -> Part:
             break
         if talk.bits[i] > COMMON_BITS:
             named += 1
-        if talk.bare[i] in OUTSIDE and not named and not (talk.bare[i] in POINTING and i > start):
+        if talk.bare[i] in talk.lists.outside and not named and not (talk.bare[i] in talk.lists.these and i > start):
             value -= 0.35
             reasons.append(
                 reason(tr("“{said}” in the first line refers to something outside", said=talk.words[i].text), False, i)
             )
             break
-    if talk.bare[start] in LINKS and not talk.begins_turn(int(talk.sentence_of[start])):
+    if talk.bare[start] in talk.lists.links and not talk.begins_turn(int(talk.sentence_of[start])):
         value -= 0.2
         reasons.append(reason(tr("“{said}” leans on what came before", said=talk.words[start].text), False, start))
     before = talk.words[start - 1] if start else None

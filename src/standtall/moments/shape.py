@@ -7,7 +7,7 @@ from typing import Final
 
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.moment import Moment, Passage
-from standtall.moments.parts import LINKS, OUTSIDE, alone, opening
+from standtall.moments.parts import alone, opening
 from standtall.moments.talk import Talk
 
 LONGER: Final = 1.6
@@ -71,7 +71,7 @@ def _dull(talk: Talk, moment: Moment) -> Iterator[range]:
 def _joins_up(talk: Talk, gone: range, after: range) -> bool:
     """Whether what follows a dropped stretch can follow what comes before it: by the same person, leaning on nothing dropped."""
     before = gone.start - 1
-    leans = talk.bare[after.start] in LINKS or talk.bare[after.start] in OUTSIDE or len(after) < LEAST_AFTER
+    leans = talk.bare[after.start] in talk.lists.links or talk.bare[after.start] in talk.lists.outside or len(after) < LEAST_AFTER
     asked = talk.asks(before) or talk.asks(gone[-1])
     return not leans and not asked and talk.words[before].speaker == talk.words[after.start].speaker
 

@@ -18,37 +18,11 @@ from standtall.model.analysis import Analysis
 from standtall.model.moment import Part, Passage, Reason
 from standtall.model.words import Word
 from standtall.moments.asides import WHOLE_TURN, Aside, asides, asks
+from standtall.moments.lists import Lists, lists_of
 
-
-def _set(text: str) -> frozenset[str]:
-    return frozenset(text.split())
-
-
-CLAIM: Final = _set(
-    "never always nobody everybody everyone nothing everything only every best worst most least biggest truth secret mistake "
-    "wrong must real trick"
-)
-CONTRAST: Final = _set("but instead yet however although actually except until unless not")
-NUMBER: Final = _set(
-    "two three four five six seven eight nine ten eleven twelve twenty thirty forty fifty sixty hundred thousand million billion "
-    "half twice"
-)
-HOW_TO: Final = _set("should need try make put keep use stop start first step way method")
-FEELING: Final = _set(
-    "love hate fear afraid proud angry happy sad cry cried laugh laughed hope hurt beautiful terrible wonderful wasted regret "
-    "believe dream"
-)
-HEDGE: Final = _set(
-    "something somewhat somewhere somehow some sort sorts kind kinds thing things perhaps suppose probably maybe usually "
-    "mostly quite fairly rather more less bit several various similar other others another one may might could would think "
-    "guess stuff etc"
-)
 VAGUE_COST: Final = 3.0
-BRIDGE, BEING = _set("that this there those these that's there's"), _set("is was were are had has would will can could")
 BRIDGED: Final = 0.7
 """What a sentence tells that only points to what was said or to what there is."""
-SAYING: Final = _set("said says say asked asks ask told wrote shouted whispered")
-CLOSING: Final = _set("okay ok anyway see cool nice good great fair")
 ENOUGH: Final = 0.7
 """Of what the talk tells in the mean: under this a sentence is weak."""
 MOST_TOLD: Final = 1.5
@@ -69,10 +43,6 @@ def clipped(value: float) -> float:
     return round(min(1.0, max(0.0, value)), 3)
 
 
-def is_number(word: str) -> bool:
-    return word in NUMBER or bool(re.fullmatch(r"\d[\d.,]*", word))
-
-
 @dataclass(frozen=True)
 class Talk:
     """The words of a source: sentences, information, counts of telling kinds, pauses."""
@@ -88,6 +58,14 @@ class Talk:
     @property
     def language(self) -> str:
         return self.analysis.language or "en"
+
+    @cached_property
+    def lists(self) -> Lists:
+        """Words of its language."""
+        return lists_of(self.language)
+
+    def is_number(self, word: str) -> bool:
+        return word in self.lists.number or bool(re.fullmatch(r"\d[\d.,]*", word))
 
     @cached_property
     def sentences(self) -> list[range]:
@@ -154,7 +132,7 @@ class Talk:
 
     def quotes(self, last: int) -> bool:
         """Whether the sentence that ends with a word gives what somebody else said: its question waits for no answer."""
-        return any(self.bare[i] in SAYING for i in self.sentence_at(last))
+        return any(self.bare[i] in self.lists.saying for i in self.sentence_at(last))
 
     def reaction_after(self, last: int) -> range:
         """The words after `last` that only react to it; empty where there are none."""
@@ -188,7 +166,7 @@ class Talk:
         a short answer and its taking up (sequence-closing thirds: Schegloff 2007, Sequence Organization in Interaction)."""
         asked = turn.start > 0 and self.asks(self.sentences[turn.start - 1][-1])
         told = sum(len(self.sentences[n]) for n in turn if not self.asides[n])
-        return (asked and told < SHORT_ANSWER) or any(self.bare[i] in CLOSING for i in reaction)
+        return (asked and told < SHORT_ANSWER) or any(self.bare[i] in self.lists.closing for i in reaction)
 
     @cached_property
     def turn_of(self) -> NDArray[np.int32]:
@@ -221,9 +199,11 @@ class Talk:
             if self.asks(sentence[-1]) and number == self.turns[turn][-1] and turn + 1 < len(lengths):
                 size = max(size, lengths[turn + 1])
             tells = float(self.told[sentence.stop] - self.told[sentence.start]) / max(0.5, self.length_of((sentence,)))
-            points = self.bare[sentence.start] in BRIDGE and any(self.bare[i] in BEING for i in sentence[1:3])
+            points = self.bare[sentence.start] in self.lists.bridge and any(
+                self.bare[i] in self.lists.being for i in sentence[1:3]
+            )
             tells *= BRIDGED if points else 1.0
-            vague = sum(self.bare[i] in HEDGE for i in sentence) / len(sentence)
+            vague = sum(self.bare[i] in self.lists.hedge for i in sentence) / len(sentence)
             out[number] = min(2.0, tells / max(0.1, self.usual)) * min(1.0, size / WHOLE_TURN) * max(0.2, 1 - VAGUE_COST * vague)
         return out
 
@@ -276,11 +256,11 @@ class Talk:
     def counts(self) -> dict[str, NDArray[np.int64]]:
         """For each telling kind of word the (n + 1,) running count."""
         flags = {
-            "how to": [b in HOW_TO for b in self.bare],
-            "claim": [b in CLAIM for b in self.bare],
-            "contrast": [b in CONTRAST for b in self.bare],
-            "feeling": [b in FEELING for b in self.bare],
-            "number": [is_number(b) for b in self.bare],
+            "how to": [b in self.lists.how_to for b in self.bare],
+            "claim": [b in self.lists.claim for b in self.bare],
+            "contrast": [b in self.lists.contrast for b in self.bare],
+            "feeling": [b in self.lists.feeling for b in self.bare],
+            "number": [self.is_number(b) for b in self.bare],
             "name": [self.named(i) for i in range(len(self.bare))],
             "laugh": self._laughed(),
             "gap": [seconds(b.start - a.end) > 1.5 for a, b in zip(self.words, self.words[1:], strict=False)] + [False],

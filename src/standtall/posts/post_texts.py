@@ -22,8 +22,7 @@ from standtall.model.channel import Channel
 from standtall.model.post import PostText
 from standtall.model.post_rules import MANNERS, Manner, TextRules, counted
 from standtall.model.words import Word
-from standtall.moments.parts import CLEARING
-from standtall.moments.talk import HOW_TO
+from standtall.moments.lists import lists_of
 from standtall.posts.key_terms import KeyTerm, bits_of, hashtag, key_terms
 from standtall.posts.templates import TEMPLATE, Facts, written_by
 
@@ -133,7 +132,7 @@ class _Drafts:
             else:
                 break
         self._taken.append(self._words(title, body))
-        return _Draft(manner, title, title_from, body, tuple(i for s in body_from for i in _cleared(self._said.words, s)))
+        return _Draft(manner, title, title_from, body, tuple(i for s in body_from for i in _cleared(self._said, s)))
 
     def _alike(self, title: str, body: str) -> bool:
         return any(_share(self._words(title, body), other) > ALIKE for other in self._taken)
@@ -188,14 +187,15 @@ class _Drafts:
         words = self._said.words
         told = sum(max(0.0, self._bits[i] - 8.0) for i in span) / (6 + len(span))
         if manner == "asks":
+            how_to = lists_of(_language(self._said)).how_to
             ends = words[span[-1]].text.rstrip("\"'”’»)")[-1:]
-            told += 12.0 * (ends in ("?", "？", "؟", ";")) + 4.0 * any(words[i].bare in HOW_TO for i in span)
+            told += 12.0 * (ends in ("?", "？", "؟", ";")) + 4.0 * any(words[i].bare in how_to for i in span)
         return told - 6.0 * (span == self._first) - 2.0 * (len(span) < LEAST_WORDS)
 
     def _line(self, span: range, most: int) -> tuple[str, tuple[int, ...]]:
         """A sentence without its throat-clearing, cut at a natural place where it is too long; -> (text, the words in it)."""
         words = self._said.words
-        kept = _cleared(words, span)
+        kept = _cleared(self._said, span)
         whole = _capital(joined([words[i].text for i in kept]).strip(_MARKS))
         if counted(whole, self._rules.counted_in) <= most:
             return whole, tuple(kept)
@@ -236,7 +236,7 @@ class _Drafts:
         words = self._said.words
         parts = []
         for span in spans:
-            kept = [words[i].text for i in _cleared(words, span)]
+            kept = [words[i].text for i in _cleared(self._said, span)]
             text = _capital(joined(kept).strip(" ,;:–—-"))
             parts.append(text if text[-1:] in _ENDS else f"{text}.")
         return " ".join(parts)
@@ -300,7 +300,7 @@ def _search_words(terms: Sequence[KeyTerm], rules: TextRules) -> tuple[str, ...]
 
 def _shelf(said: Said, rules: TextRules) -> str:
     """The shelf whose name is spoken of most, none where none is."""
-    language = said.language.split("-")[0] or "en"
+    language = _language(said)
     stems = [stem(w.bare, language) for w in said.words if w.kind == "word"]
     counts = {s: sum(stems.count(stem(p.casefold(), language)) for p in s.split() if len(p) > 3) for s in rules.shelves}
     best = max(counts, key=lambda s: counts[s], default="")
@@ -327,14 +327,18 @@ def _halves(words: tuple[Word, ...], span: Sequence[int]) -> list[range]:
     return [range(kept[0], kept[middle]), range(kept[middle], kept[-1] + 1)]
 
 
+def _language(said: Said) -> str:
+    return said.language.split("-")[0] or "en"
+
+
 def _spoken(words: tuple[Word, ...], span: range) -> list[int]:
     return [i for i in span if words[i].kind == "word"]
 
 
-def _cleared(words: tuple[Word, ...], span: range) -> list[int]:
+def _cleared(said: Said, span: range) -> list[int]:
     """The words of a sentence without the throat-clearing that it begins with."""
-    first = span.start
-    while first < span[-1] and (words[first].bare in CLEARING or words[first].kind != "word"):
+    first, words, clearing = span.start, said.words, lists_of(_language(said)).clearing
+    while first < span[-1] and (words[first].bare in clearing or words[first].kind != "word"):
         first += 1
     kept = _spoken(words, range(first, span.stop))
     while len(kept) > 1 and words[kept[-1]].bare in LEADING_ON and not words[kept[-1]].ends_sentence:

@@ -18,6 +18,7 @@ from standtall.library import settings
 from standtall.library.cache import AnalysisCache
 from standtall.library.database import APPLICATION_ID
 from standtall.library.project import MIGRATIONS, VERSION, Project
+from standtall.library.rekeying import rekey
 from standtall.model import corrections, edits, framing_edits
 from standtall.model.corrections import Term
 from standtall.model.cut import Segment
@@ -129,7 +130,7 @@ def test_a_newer_version_is_its_own_error(path: Path) -> None:
 
 
 def test_every_migration_is_numbered_and_tested(path: Path) -> None:
-    tested = {0, 1, 2, 3, 4}
+    tested = {0, 1, 2, 3, 4, 5}
     assert set(range(VERSION)) == tested, "write a test for the new migration and add its number"
     Project(path).close()
     db = sqlite3.connect(path)
@@ -344,3 +345,32 @@ def test_lessons_from_somebody_elses_file_are_not_trusted(path: Path, parts: str
     db.close()
     with Project(path) as project:
         assert project.lessons() == (((), True),)
+
+
+def test_a_project_of_version_5_keeps_its_basket_which_may_hold_other_footage_from_now_on(path: Path) -> None:
+    with Project(path) as project:
+        number = project.add_short(SHORT)
+        project.set_basket(number, (Segment(KEY, 50, 60),), "Add")
+    db = sqlite3.connect(path)
+    db.execute("ALTER TABLE basket DROP COLUMN origin")
+    db.execute("PRAGMA user_version = 5")
+    db.commit()
+    db.close()
+    other = "f" * 24
+    with Project(path) as project:
+        assert project.basket(KEY) == (Segment(KEY, 50, 60),)
+        project.set_basket(number, (Segment(other, 7, 9), Segment(KEY, 50, 60)), "Add")
+    with Project(path) as project:
+        assert project.basket(KEY) == (Segment(other, 7, 9), Segment(KEY, 50, 60))
+        assert project.basket(other) == (), "it lies in the basket of the footage beside which it was picked"
+        project.undo(number)
+        assert project.basket(KEY) == (Segment(KEY, 50, 60),)
+        project.redo(number)
+        assert project.basket(KEY)[0] == Segment(other, 7, 9)
+    with_new = "e" * 24
+    rekey(path, {other: with_new})
+    with Project(path) as project:
+        assert project.basket(KEY)[0] == Segment(with_new, 7, 9)
+        project.undo(number)
+        project.redo(number)
+        assert project.basket(KEY)[0] == Segment(with_new, 7, 9), "its history has the new key, too"

@@ -41,9 +41,9 @@ class Changes:
         self._db = db
 
     def basket(self, source: str) -> tuple[Segment, ...]:
-        """Passages of a source that were picked for a short, in their order."""
-        rows = self._db.rows("SELECT start, end FROM basket WHERE source = ? ORDER BY place", source)
-        return tuple(Segment(source, self._db.whole(start), self._db.whole(end)) for start, end in rows)
+        """Passages that were picked beside a source for a short, of it or of other footage, in their order."""
+        rows = self._db.rows("SELECT origin, start, end FROM basket WHERE source = ? ORDER BY place", source)
+        return tuple(Segment(self._db.text(of) or source, self._db.whole(start), self._db.whole(end)) for of, start, end in rows)
 
     def set_basket(self, source: str, passages: tuple[Segment, ...], label: str, turn: int, *others: Step) -> None:
         """Put other passages into the basket of a source, with `others` in the same transaction."""
@@ -120,7 +120,10 @@ class Changes:
 
 
 def _basket(source: str, passages: tuple[Segment, ...]) -> list[Step]:
-    fill: list[Step] = [("INSERT INTO basket VALUES (?, ?, ?, ?)", (source, n, p.start, p.end)) for n, p in enumerate(passages)]
+    fill: list[Step] = [
+        ("INSERT INTO basket VALUES (?, ?, ?, ?, ?)", (source, n, p.start, p.end, "" if p.source == source else p.source))
+        for n, p in enumerate(passages)
+    ]
     return [("DELETE FROM basket WHERE source = ?", (source,)), *fill]
 
 

@@ -64,7 +64,12 @@ CREATE TABLE basket (source TEXT NOT NULL, place INTEGER NOT NULL, start INTEGER
 """
 
 
-MIGRATIONS: Final[tuple[Migration, ...]] = (_FIRST, _TRANSCRIPTS, _VOTES, _LESSONS, to_5)
+_ORIGINS: Final = """
+ALTER TABLE basket ADD COLUMN origin TEXT NOT NULL DEFAULT '';
+"""
+
+
+MIGRATIONS: Final[tuple[Migration, ...]] = (_FIRST, _TRANSCRIPTS, _VOTES, _LESSONS, to_5, _ORIGINS)
 """Number n brings a file of version n to n + 1."""
 
 
@@ -73,7 +78,7 @@ TABLES: Final[dict[str, tuple[str, ...]]] = {
     "source": ("key", "value", "place"), "short": ("id", "head", "opened"),
     "history": ("short", "step", "label", "value", "turn"), "transcript": ("source", "head", "base"),
     "revision": ("source", "step", "turn", "label", "value"), "brief": ("source", "value"), "term": ("text", "heard"),
-    "vote": ("source", "start", "end", "kept", "parts"), "basket": ("source", "place", "start", "end"),
+    "vote": ("source", "start", "end", "kept", "parts"), "basket": ("source", "place", "start", "end", "origin"),
     "change": ("turn", "label", "kind", "source", "old", "new", "undone"),
 }  # fmt: skip
 

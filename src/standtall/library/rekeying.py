@@ -14,7 +14,8 @@ from standtall.library.cache import KEY
 
 COLUMNS: Final = (
     ("source", "key"), ("source", "value"), ("history", "value"), ("transcript", "source"), ("revision", "source"),
-    ("brief", "source"), ("vote", "source"), ("basket", "source"),
+    ("brief", "source"), ("vote", "source"), ("basket", "source"), ("basket", "origin"), ("change", "source"), ("change", "old"),
+    ("change", "new"),
 )  # fmt: skip
 """Where keys of footage stand, alone or in a value: 24 hexadecimal digits, so that nothing else in a value is like one."""
 

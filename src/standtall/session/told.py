@@ -6,7 +6,17 @@ from dataclasses import dataclass, replace
 
 from standtall.library.project import Project
 from standtall.model.analysis import Analysis
+from standtall.model.source import Source
 from standtall.model.transcript import Transcript, first_transcript, people_as_told
+from standtall.model.words import Word
+
+
+@dataclass(frozen=True, slots=True)
+class Spoken:
+    """Footage with what is said in it, where nothing else of it is needed."""
+
+    source: Source
+    words: tuple[Word, ...]
 
 
 @dataclass(frozen=True, slots=True)

@@ -3,13 +3,16 @@
 from __future__ import annotations
 
 from pathlib import Path
+from types import SimpleNamespace
 
+import numpy as np
 import pytest
 from PySide6.QtCore import Qt
 from pytestqt.qtbot import QtBot
 
 from standtall.library.project import Project
 from standtall.media.probe import probe
+from standtall.media.sound_reader import Samples
 from standtall.model import corrections
 from standtall.model.source import Source
 from standtall.model.transcript import Speaker, Transcript
@@ -17,6 +20,7 @@ from standtall.model.words import Word
 from standtall.session.archive import Archive, ArchivedSource
 from standtall.ui.app.window import MainWindow
 from standtall.ui.footage.said_sheet import SaidSheet
+from standtall.ui.preview import listening
 from tests.conftest import make_clip, tone
 from tests.ui.driving import WAIT, edited
 
@@ -106,7 +110,9 @@ def test_nothing_said_is_told(qtbot: QtBot, sheet: SaidSheet) -> None:
     qtbot.waitUntil(lambda: "Nobody said that" in sheet.told.text(), timeout=WAIT)
 
 
-def test_a_line_is_heard_and_put_into_the_basket(qtbot: QtBot, window: MainWindow, sheet: SaidSheet, tmp_path: Path) -> None:
+def test_lines_of_any_footage_are_heard_and_put_into_the_basket(
+    qtbot: QtBot, window: MainWindow, sheet: SaidSheet, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
     other = elsewhere(tmp_path)
     ask(qtbot, sheet, "brought a cabbage", 3)
     opened = window.workspace.opened
@@ -114,7 +120,7 @@ def test_a_line_is_heard_and_put_into_the_basket(qtbot: QtBot, window: MainWindo
     mine = [n for n, hit in enumerate(sheet.hits) if hit.source.key == opened.source.key]
     theirs = next(n for n, hit in enumerate(sheet.hits) if hit.source.key == other.key)
     sheet.list.setCurrentRow(theirs)
-    assert sheet.hear.isEnabled() and not sheet.basket.isEnabled()
+    assert sheet.hear.isEnabled() and sheet.basket.isEnabled()
     with qtbot.waitSignal(window.footage.heard_wanted, timeout=WAIT) as heard:
         qtbot.keyClick(sheet.list, Qt.Key.Key_Space)
     assert heard.args == [other.path, sheet.hits[theirs].start, sheet.hits[theirs].end]
@@ -122,9 +128,24 @@ def test_a_line_is_heard_and_put_into_the_basket(qtbot: QtBot, window: MainWindo
     assert sheet.basket.isEnabled() and not sheet.hear.isEnabled()
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT) as said:
         sheet.add_to_basket()
-    assert said.args[0] == "2 lines added to the basket. 1 of other footage: open that on the Bench first."
-    qtbot.waitUntil(lambda: len(window.bench.basket.passages) == 2, timeout=WAIT)
-    hits = sorted((sheet.hits[n].start, sheet.hits[n].end) for n in mine)
-    assert all(p.start <= a and b <= p.end for p, (a, b) in zip(sorted(window.bench.basket.passages, key=lambda p: p.start), hits, strict=True))
-    window.workspace.undo()
-    qtbot.waitUntil(lambda: not window.bench.basket.passages, timeout=WAIT)
+    assert said.args[0] == "3 lines added to the basket."
+    qtbot.waitUntil(lambda: len(window.bench.basket.passages) == 3, timeout=WAIT)
+    wanted = [(hit.source.key, hit.start, hit.end) for hit in sheet.hits]
+    there = window.bench.basket.passages
+    assert all(p.source == key and p.start <= a and b <= p.end for p, (key, a, b) in zip(there, wanted, strict=True))
+    assert len(mine) == 2 and other.key in [s.key for s in window.workspace.sources], "footage of elsewhere is brought in"
+    sheet.close()
+    window.go("bench")
+    window.bench.inspector.show_side("pieces")
+    shown = window.bench.inspector.pieces.picked
+    qtbot.waitUntil(lambda: shown.count() == 3, timeout=WAIT)
+    assert "other: (no words)" in shown.item(theirs).text(), "it is not analysed on this machine"
+    shown.setCurrentRow(theirs)
+    before = window.workspace.selection.playhead
+    played: list[Samples] = []
+    monkeypatch.setattr(listening, "sound_device", lambda: SimpleNamespace(stop=lambda: None, play=lambda s, _r: played.append(s)))
+    qtbot.keyClick(shown, Qt.Key.Key_Return)
+    qtbot.waitUntil(lambda: len(played) == 1, timeout=WAIT)
+    assert np.abs(played[0]).max() > 0.05 and window.workspace.selection.playhead == before, "heard, since it is not on the Bench"
+    edited(qtbot, window, window.workspace.undo)
+    assert not window.bench.basket.passages

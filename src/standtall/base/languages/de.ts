@@ -9519,8 +9519,8 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Wie das Bild über einen Schnitt in einer Kameraposition geht</translation>
     </message>
     <message>
-        <source>Passages from anywhere in the footage, for a short to be made of them.</source>
-        <translation>Passagen aus dem ganzen Material, aus denen ein Short wird.</translation>
+        <source>Passages from anywhere in the footage, and from the archive, for a short to be made of them.</source>
+        <translation>Passagen von überall aus dem Material und aus dem Archiv, aus denen ein Short werden soll.</translation>
     </message>
     <message>
         <source>Basket</source>
@@ -12759,20 +12759,16 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
         <translation>In den Korb</translation>
     </message>
     <message>
-        <source>Add the chosen lines of the footage that is on the Bench</source>
-        <translation>Gewählte Zeilen des Materials auf der Werkbank hinzufügen</translation>
+        <source>Add the chosen lines to the basket on the Bench, of any footage</source>
+        <translation>Die gewählten Zeilen in den Korb der Werkbank legen, aus jedem Material</translation>
     </message>
     <message>
         <source>Everything that was ever analysed on this machine can be found here.</source>
         <translation>Alles, was je auf diesem Rechner analysiert wurde, ist hier zu finden.</translation>
     </message>
     <message>
-        <source> {others} of other footage: open that on the Bench first.</source>
-        <translation> {others} aus anderem Material: dieses zuerst auf der Werkbank öffnen.</translation>
-    </message>
-    <message>
-        <source>{hits} added to the basket.{more}</source>
-        <translation>{hits} in den Korb gelegt.{more}</translation>
+        <source>{hits} added to the basket.</source>
+        <translation>{hits} in den Korb gelegt.</translation>
     </message>
     <message>
         <source>all speakers</source>
@@ -12785,10 +12781,6 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message numerus="yes">
         <source>{n} other lines say nearly the same.</source>
         <translation><numerusform>{n} andere Zeile sagt fast dasselbe.</numerusform><numerusform>{n} andere Zeilen sagen fast dasselbe.</numerusform></translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} lines</source>
-        <translation><numerusform>{n} Zeile</numerusform><numerusform>{n} Zeilen</numerusform></translation>
     </message>
     <message>
         <source>“{name}” is made.</source>
@@ -12809,6 +12801,10 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>Nobody said that, as it is written. “Loosely” finds other endings.</source>
         <translation>So geschrieben hat das niemand gesagt. „Ungenau“ findet andere Endungen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} lines</source>
+        <translation><numerusform>{n} Zeile</numerusform><numerusform>{n} Zeilen</numerusform></translation>
     </message>
     <message>
         <source>{name} has changed since it was analysed.</source>
@@ -14127,6 +14123,10 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>Nebeneinander</translation>
     </message>
     <message>
+        <source>Whose sound is heard while both play; both pictures follow it</source>
+        <translation>Wessen Ton zu hören ist, während beide laufen; beide Bilder folgen ihm</translation>
+    </message>
+    <message>
         <source>Time</source>
         <translation>Zeit</translation>
     </message>
@@ -14135,12 +14135,24 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>Der gezeigte Moment, in Millisekunden</translation>
     </message>
     <message>
-        <source>Play both without sound (Space)</source>
-        <translation>Beide ohne Ton abspielen (Leertaste)</translation>
+        <source>Play both (Space)</source>
+        <translation>Beide abspielen (Leertaste)</translation>
     </message>
     <message>
         <source>What is seen at the {what}</source>
         <translation>Was zu sehen ist: {what}</translation>
+    </message>
+    <message>
+        <source>Of the left one</source>
+        <translation>Vom linken</translation>
+    </message>
+    <message>
+        <source>Of the right one</source>
+        <translation>Vom rechten</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Keine</translation>
     </message>
     <message>
         <source>Left</source>
@@ -14149,6 +14161,10 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
     <message>
         <source>Right</source>
         <translation>Rechts</translation>
+    </message>
+    <message>
+        <source>It has no sound, or this machine has no sound device.</source>
+        <translation>Es hat keinen Ton, oder dieser Rechner hat kein Tongerät.</translation>
     </message>
 </context>
 <context>
@@ -14932,10 +14948,6 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>{value} (nicht auf diesem Rechner)</translation>
     </message>
     <message>
-        <source>None</source>
-        <translation>Keine</translation>
-    </message>
-    <message>
         <source>As others</source>
         <translation>Wie andere</translation>
     </message>
@@ -14981,6 +14993,10 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
     <message>
         <source>Move it down	Alt+Down</source>
         <translation>Nach unten	Alt+Ab</translation>
+    </message>
+    <message>
+        <source>Footage that is not here: </source>
+        <translation>Material, das nicht hier ist: </translation>
     </message>
     <message>
         <source>(no words)</source>

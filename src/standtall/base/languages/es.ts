@@ -9519,8 +9519,8 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Cómo pasa la imagen por un corte en una misma posición de cámara</translation>
     </message>
     <message>
-        <source>Passages from anywhere in the footage, for a short to be made of them.</source>
-        <translation>Pasajes de cualquier parte del material, para hacer un corto con ellos.</translation>
+        <source>Passages from anywhere in the footage, and from the archive, for a short to be made of them.</source>
+        <translation>Pasajes de cualquier parte del material y del archivo, para hacer con ellos un corto.</translation>
     </message>
     <message>
         <source>Basket</source>
@@ -12759,20 +12759,16 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
         <translation>Añadir a la cesta</translation>
     </message>
     <message>
-        <source>Add the chosen lines of the footage that is on the Bench</source>
-        <translation>Añadir las líneas elegidas del material que está en la Mesa</translation>
+        <source>Add the chosen lines to the basket on the Bench, of any footage</source>
+        <translation>Añadir las líneas elegidas a la cesta de la mesa, de cualquier material</translation>
     </message>
     <message>
         <source>Everything that was ever analysed on this machine can be found here.</source>
         <translation>Todo lo que alguna vez se analizó en este equipo se encuentra aquí.</translation>
     </message>
     <message>
-        <source> {others} of other footage: open that on the Bench first.</source>
-        <translation> {others} de otro material: ábralo antes en la Mesa.</translation>
-    </message>
-    <message>
-        <source>{hits} added to the basket.{more}</source>
-        <translation>{hits} añadidas a la cesta.{more}</translation>
+        <source>{hits} added to the basket.</source>
+        <translation>{hits} en la cesta.</translation>
     </message>
     <message>
         <source>all speakers</source>
@@ -12785,10 +12781,6 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message numerus="yes">
         <source>{n} other lines say nearly the same.</source>
         <translation><numerusform>{n} línea más dice casi lo mismo.</numerusform><numerusform>{n} líneas más dicen casi lo mismo.</numerusform></translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} lines</source>
-        <translation><numerusform>{n} línea</numerusform><numerusform>{n} líneas</numerusform></translation>
     </message>
     <message>
         <source>“{name}” is made.</source>
@@ -12809,6 +12801,10 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>Nobody said that, as it is written. “Loosely” finds other endings.</source>
         <translation>Nadie dijo eso tal como está escrito. «Flexible» halla otras terminaciones.</translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} lines</source>
+        <translation><numerusform>{n} línea</numerusform><numerusform>{n} líneas</numerusform></translation>
     </message>
     <message>
         <source>{name} has changed since it was analysed.</source>
@@ -14127,6 +14123,10 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>Lado a lado</translation>
     </message>
     <message>
+        <source>Whose sound is heard while both play; both pictures follow it</source>
+        <translation>De quién es el sonido mientras se reproducen; las dos imágenes lo siguen</translation>
+    </message>
+    <message>
         <source>Time</source>
         <translation>Tiempo</translation>
     </message>
@@ -14135,12 +14135,24 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>El momento que se ve, en milisegundos</translation>
     </message>
     <message>
-        <source>Play both without sound (Space)</source>
-        <translation>Reproducir ambos sin sonido (barra espaciadora)</translation>
+        <source>Play both (Space)</source>
+        <translation>Reproducir ambos (Espacio)</translation>
     </message>
     <message>
         <source>What is seen at the {what}</source>
         <translation>Lo que se ve: {what}</translation>
+    </message>
+    <message>
+        <source>Of the left one</source>
+        <translation>Del izquierdo</translation>
+    </message>
+    <message>
+        <source>Of the right one</source>
+        <translation>Del derecho</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Ninguno</translation>
     </message>
     <message>
         <source>Left</source>
@@ -14149,6 +14161,10 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
     <message>
         <source>Right</source>
         <translation>Derecha</translation>
+    </message>
+    <message>
+        <source>It has no sound, or this machine has no sound device.</source>
+        <translation>No tiene sonido, o este equipo no tiene dispositivo de sonido.</translation>
     </message>
 </context>
 <context>
@@ -14932,10 +14948,6 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>{value} (no está en este equipo)</translation>
     </message>
     <message>
-        <source>None</source>
-        <translation>Ninguno</translation>
-    </message>
-    <message>
         <source>As others</source>
         <translation>Como otras</translation>
     </message>
@@ -14981,6 +14993,10 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
     <message>
         <source>Move it down	Alt+Down</source>
         <translation>Bajarla	Alt+Abajo</translation>
+    </message>
+    <message>
+        <source>Footage that is not here: </source>
+        <translation>Material que no está aquí: </translation>
     </message>
     <message>
         <source>(no words)</source>

@@ -100,7 +100,9 @@ class SaidSheet(QDialog):
         close.clicked.connect(self.reject)
         self.hear = button(tr("Hear"), tr("Hear the chosen line (Space in the list)"), self.hear_chosen)
         self.basket = button(
-            tr("Add to the basket"), tr("Add the chosen lines of the footage that is on the Bench"), self.add_to_basket
+            tr("Add to the basket"),
+            tr("Add the chosen lines to the basket on the Bench, of any footage"),
+            self.add_to_basket,
         )
         for one in (self.before, self.hear, self.basket):
             row.addWidget(one)
@@ -237,13 +239,8 @@ class SaidSheet(QDialog):
         self.before.setEnabled(count == 1)
         self.go.setEnabled(count == 1)
         self.hear.setEnabled(count == 1)
-        self.basket.setEnabled(bool(self._on_bench()))
+        self.basket.setEnabled(count > 0 and self._ws.opened is not None)
         self.make.setEnabled(count > 0)
-
-    def _on_bench(self) -> list[ArchiveHit]:
-        """Those of the chosen lines that are in the footage on the Bench."""
-        opened = self._ws.opened
-        return [] if opened is None else [h for h in self.chosen() if h.source.key == opened.source.key]
 
     def hear_chosen(self) -> None:
         chosen = self.chosen()
@@ -251,22 +248,24 @@ class SaidSheet(QDialog):
             self.heard_wanted.emit(chosen[0].source.path, chosen[0].start, chosen[0].end)
 
     def add_to_basket(self) -> None:
-        """The chosen lines of the footage on the Bench, in their order here."""
-        hits = self._on_bench()
+        """The chosen lines, in their order here, of any footage: what is not in this project yet is brought in."""
+        hits = self.chosen()
         if not hits:
             return
 
-        def put(now: Present) -> tuple[Segment, ...]:
-            passages = now.basket
-            for hit in hits:
-                piece = Segment(hit.source.key, max(0, hit.start - AIR), hit.end + AIR)
-                passages = (*without(passages, piece.source, piece.start, piece.end), piece)
-            return passages
+        def here(sources: dict[str, Source]) -> None:
+            pieces = tuple(_around(h, sources[h.source.key]) for h in hits)
 
-        self._ws.change_basket(tr("Add to the basket"), put)
-        others = len(self.chosen()) - len(hits)
-        more = tr(" {others} of other footage: open that on the Bench first.", others=others) if others else ""
-        self._ws.said.emit(tr("{hits} added to the basket.{more}", hits=count_of(len(hits), "line"), more=more), "note")
+            def put(now: Present) -> tuple[Segment, ...]:
+                passages = now.basket
+                for piece in pieces:
+                    passages = (*without(passages, piece.source, piece.start, piece.end), piece)
+                return passages
+
+            self._ws.change_basket(tr("Add to the basket"), put)
+            self._ws.said.emit(tr("{hits} added to the basket.", hits=count_of(len(hits), "line")), "note")
+
+        self._with_sources(hits, here)
 
     def open_chosen(self) -> None:
         """Open the footage of the chosen line, in this project."""
@@ -292,8 +291,7 @@ class SaidSheet(QDialog):
             def work(project: Project) -> int:
                 segments: list[Segment] = []
                 for hit in hits:
-                    length = sources[hit.source.key].length
-                    piece = Segment(hit.source.key, max(0, hit.start - AIR), min(length, hit.end + AIR))
+                    piece = _around(hit, sources[hit.source.key])
                     touching = [s for s in segments if s.overlaps(piece)]
                     if touching:  # lines one after another become one piece
                         whole = Segment(
@@ -340,3 +338,8 @@ class SaidSheet(QDialog):
             then(found)
 
         ws.in_background("files", look, arrived, self)
+
+
+def _around(hit: ArchiveHit, source: Source) -> Segment:
+    """A line with a little of what surrounds it."""
+    return Segment(source.key, max(0, hit.start - AIR), min(source.length, hit.end + AIR))

@@ -45,15 +45,15 @@ class Hearing:
         self._hear(lambda: read_sound(path, MIX_RATE, 2, first, last))
 
     def pieces(self, segments: tuple[Segment, ...]) -> None:
-        """Play pieces of the source one after the other, joined as a short joins them."""
-        opened = self._ws.opened
-        if opened is None or not segments:
+        """Play pieces of footage of the project one after the other, joined as a short joins them."""
+        there = {s.key: s for s in self._ws.sources_here() if s.has_sound}
+        segments = tuple(s for s in segments if s.source in there)
+        if self._ws.opened is None:
             return
-        if not opened.source.has_sound:
+        if not segments:
             self._ws.said.emit(tr("This footage has no sound."), "note")
             return
-        source = opened.source
-        self._hear(lambda: joined(segments, lambda _source, a, b: sound_of(source, MIX_RATE, 2, a, b)))
+        self._hear(lambda: joined(segments, lambda key, a, b: sound_of(there[key], MIX_RATE, 2, a, b)))
 
     def _hear(self, read: Callable[[], Samples]) -> None:
         """Play what is read; what plays is asked for beside the interface too, since systems take their time to tell."""

@@ -20,14 +20,15 @@ Passages = tuple[Segment, ...]
 
 
 class Basket(QObject):
-    """The basket of the opened source; every change is on disk when it is made, and is undone like any edit."""
+    """The basket of the opened source, which may hold passages of other footage, too; every change is on disk when it is made,
+    and is undone like any edit."""
 
     changed = Signal()
 
     def __init__(self, workspace: Workspace) -> None:
         super().__init__(workspace)
         self._ws = workspace
-        self._shown: tuple[str, Passages] = "", ()
+        self._shown: tuple[object, ...] = ()
         workspace.opened_changed.connect(self._refresh)
         workspace.composition_changed.connect(self._refresh)
 
@@ -42,7 +43,7 @@ class Basket(QObject):
 
     def _refresh(self) -> None:
         opened = self._ws.opened
-        now = (opened.source.key, opened.basket) if opened is not None else ("", ())
+        now = (opened.source.key, opened.basket, tuple(opened.picked_from)) if opened is not None else ()
         if now != self._shown:
             self._shown = now
             self.changed.emit()
@@ -57,11 +58,11 @@ class Basket(QObject):
         self._ws.change_basket(tr("Add to the basket"), put)
 
     def put_passages(self, passages: Passages) -> None:
-        """Put passages of this footage at the end; what of them is in the basket already moves there."""
+        """Put passages of any footage at the end; what of them is in the basket already moves there."""
 
         def put(now: Present) -> Passages:
             basket = now.basket
-            for piece in (p for p in passages if p.source == now.source.key):
+            for piece in passages:
                 basket = (*without(basket, piece.source, piece.start, piece.end), piece)
             return basket
 
@@ -102,5 +103,8 @@ class Basket(QObject):
 
 
 def _first_words(now: Present, passages: Passages) -> str:
-    words = [w.text for w in now.analysis.words if passages[0].start <= w.start < passages[0].end]
+    first = passages[0]
+    other = now.seen.picked_from.get(first.source)
+    there = now.analysis.words if first.source == now.source.key else () if other is None else other.words
+    words = [w.text for w in there if first.start <= w.start < first.end]
     return " ".join(words[:6]).strip(" ,.;:!?") or now.source.name

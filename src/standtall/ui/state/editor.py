@@ -222,9 +222,11 @@ class Editor(QObject):
         steps = project.transcripts.steps(source.key)
         transcript = transcript_of(project, found)
         others = self._others.of(project, entry.short, source.key, project.sources(), self.options_of)
+        basket = project.basket(source.key)
+        keys = {p.source for p in basket} - {source.key}
+        picked_from = self._others.spoken(project, keys, project.sources(), self.options_of)
         self._standing = work_out(
-            source, found, transcript, entry, others, self.cache, self._in_thread, steps, project.basket(source.key),
-            self._standing,
+            source, found, transcript, entry, others, self.cache, self._in_thread, steps, basket, picked_from, self._standing,
         )  # fmt: skip
         return self._standing
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import bisect
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 from standtall.checks.captions import caption_notices
 from standtall.checks.extras import extra_notices
@@ -28,7 +28,7 @@ from standtall.model.timemap import SourceTime
 from standtall.model.transcript import Transcript
 from standtall.model.words import word_at
 from standtall.session.composing import worked_out
-from standtall.session.told import Found, as_told
+from standtall.session.told import Found, Spoken, as_told
 from standtall.speech.word_index import WordIndex
 from standtall.ui.state.rows import Pages
 
@@ -55,11 +55,13 @@ class Opened:
     project: int
     steps: int
     basket: tuple[Segment, ...]
-    """Passages of the source that were picked for a short."""
+    """Passages that were picked for a short, of the source or of other footage."""
     setups: tuple[tuple[int, ...], ...] = ()
     """Numbers of the shots of each camera."""
     notices: tuple[Notice, ...] = ()
     """What a person may have missed in the framing and in the place of the captions."""
+    picked_from: Mapping[str, Spoken] = field(default_factory=dict)
+    """The other footage that passages of the basket are of, by key; what is not there is missing."""
 
     def at(self, tick: int) -> SourceTime:
         """A moment of the opened source."""
@@ -145,7 +147,7 @@ def copies_of(source: Source, cache: AnalysisCache) -> dict[str, str]:
 
 def work_out(
     source: Source, found: Found, transcript: Transcript, entry: Entry, others: Mapping[str, Footage], cache: AnalysisCache,
-    project: int, steps: int, basket: tuple[Segment, ...], before: Opened | None = None,
+    project: int, steps: int, basket: tuple[Segment, ...], picked_from: Mapping[str, Spoken], before: Opened | None = None,
 ) -> Opened:  # fmt: skip
     """Everything that the Bench shows; what did not change since `before` is taken from there. `others` is the footage of the
     short beside that of the source."""
@@ -184,6 +186,7 @@ def work_out(
             *extra_notices(composition, channel),
             *files_missing(composition),
         ),
+        picked_from,
     )
 
 

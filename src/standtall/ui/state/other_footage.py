@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Set
 from dataclasses import dataclass
 
 from standtall.base.errors import ProjectError
@@ -11,11 +11,12 @@ from standtall.compose.footage import Footage
 from standtall.framing.camera import plan
 from standtall.library.cache import AnalysisCache
 from standtall.library.project import Project
+from standtall.model.analysis import Analysis
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.transcript import Transcript
 from standtall.session.analyse import Options, known, so_far
-from standtall.session.told import Found, as_told, found_in, transcript_of
+from standtall.session.told import Found, Spoken, as_told, found_in, transcript_of
 
 
 @dataclass(frozen=True, slots=True)
@@ -32,6 +33,7 @@ class OtherFootage:
     def __init__(self, cache: AnalysisCache) -> None:
         self._cache = cache
         self._kept: dict[str, _Kept] = {}
+        self._spoken: dict[str, tuple[Found, Transcript, Spoken]] = {}
 
     def of(
         self, project: Project, short: Short, main: str, sources: tuple[Source, ...], options_of: Callable[[Source], Options]
@@ -43,6 +45,31 @@ class OtherFootage:
         known_here = {s.key: s for s in sources}
         return {key: self._footage(project, short, key, known_here, options_of) for key in others}
 
+    def spoken(
+        self, project: Project, keys: Set[str], sources: tuple[Source, ...], options_of: Callable[[Source], Options]
+    ) -> dict[str, Spoken]:
+        """What is said in other footage, by key, without words where it is not analysed; what is not in the project is left out."""
+        self._spoken = {key: kept for key, kept in self._spoken.items() if key in keys}
+        silent: dict[str, Spoken] = {}
+        for source in sources:
+            if source.key not in keys:
+                continue
+            kept = self._spoken.get(source.key)
+            if kept is not None:
+                found = kept[0]
+            elif (measured := self._measured(source, options_of(source))) is not None:
+                found = found_in(measured)
+            else:
+                silent[source.key] = Spoken(source, ())
+                continue
+            transcript = transcript_of(project, found)
+            if kept is None or kept[1] != transcript:
+                self._spoken[source.key] = found, transcript, Spoken(source, as_told(found.analysis, transcript).words)
+        return silent | {key: spoken for key, (_found, _transcript, spoken) in self._spoken.items()}
+
+    def _measured(self, source: Source, options: Options) -> Analysis | None:
+        return known(source, options, self._cache) or so_far(source, options, self._cache)
+
     def _footage(
         self, project: Project, short: Short, key: str, sources: dict[str, Source], options_of: Callable[[Source], Options]
     ) -> Footage:
@@ -53,8 +80,7 @@ class OtherFootage:
                 tr("Add it in the Footage place."),
             )
         if kept is None or kept.footage.source != source:
-            options = options_of(source)
-            measured = known(source, options, self._cache) or so_far(source, options, self._cache)
+            measured = self._measured(source, options_of(source))
             if measured is None:
                 raise ProjectError(
                     tr("“{name}” also shows {other}, which is not analysed.", name=short.name, other=source.name),

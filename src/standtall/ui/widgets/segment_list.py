@@ -12,10 +12,10 @@ from PySide6.QtWidgets import QAbstractItemView, QListWidget, QMenu, QWidget
 
 from standtall.base.interface_language import tr
 from standtall.base.time import clock, seconds
-from standtall.compose.footage import Footage
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
 from standtall.model.words import words_within
+from standtall.session.told import Spoken
 
 SHOWN: Final = 8
 ROW: Final = 26
@@ -44,7 +44,7 @@ class SegmentList(QListWidget):
         self.itemActivated.connect(lambda item: self.wanted.emit(self.shown[self.row(item)]))
 
     def show_segments(
-        self, segments: tuple[Segment, ...], analysis: Analysis, others: Mapping[str, Footage] = MappingProxyType({})
+        self, segments: tuple[Segment, ...], analysis: Analysis, others: Mapping[str, Spoken] = MappingProxyType({})
     ) -> None:
         """Fill the list anew; the row that was chosen stays so. `others` is footage that segments are of beside the main one."""
         row = self.currentRow()
@@ -52,11 +52,11 @@ class SegmentList(QListWidget):
         self.clear()
         for number, segment in enumerate(segments):
             other = None if segment.source == analysis.source_key else others.get(segment.source)
-            words = analysis.words if other is None else other.analysis.words
+            words = analysis.words if other is None else other.words
             here = segment.source == analysis.source_key or other is not None
             said = words_within(words, segment.start, segment.end) if here else range(0)
             text = " ".join(words[i].text for i in said[:SHOWN]) + (" …" if len(said) > SHOWN else "")
-            name = "" if other is None else f"{other.source.name}: "
+            name = f"{other.source.name}: " if other is not None else "" if here else tr("Footage that is not here: ")
             self.addItem(
                 tr(
                     "{number}   {length:.1f} s   {name}{said}",

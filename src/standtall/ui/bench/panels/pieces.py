@@ -24,6 +24,7 @@ from standtall.cutting.trim import Edge
 from standtall.model import edits
 from standtall.model.cut import Segment, Transitions
 from standtall.model.short import Short
+from standtall.session.told import Spoken
 from standtall.ui.bench.clipboard import PASSAGES, carried
 from standtall.ui.preview.listening import Hearing
 from standtall.ui.state.basket import Basket
@@ -89,7 +90,7 @@ class PiecesPanel(Panel):
         self.pieces = SegmentList(tr("Pieces of the short"))
         self.pieces.moved.connect(lambda e, to: self._ws.edit(lambda s, _a: order.move(s, _number(s, e), to)))
         self.pieces.gone.connect(lambda e: self._ws.edit(lambda s, _a: order.remove(s, _number(s, e))))
-        self.pieces.wanted.connect(lambda e: self._ws.selection.seek(e.start))
+        self.pieces.wanted.connect(self._go_to)
         box.addWidget(self.pieces)
         row = QHBoxLayout()
         row.setSpacing(6)
@@ -125,14 +126,14 @@ class PiecesPanel(Panel):
         box.addLayout(row)
 
     def _basket_card(self, box: QVBoxLayout) -> None:
-        self._about = QLabel(tr("Passages from anywhere in the footage, for a short to be made of them."))
+        self._about = QLabel(tr("Passages from anywhere in the footage, and from the archive, for a short to be made of them."))
         self._about.setWordWrap(True)
         self._about.setObjectName("faint")
         box.addWidget(self._about)
         self.picked = SegmentList(tr("Basket"))
         self.picked.moved.connect(self._basket.move)
         self.picked.gone.connect(self._basket.remove)
-        self.picked.wanted.connect(lambda e: self._ws.selection.seek(e.start))
+        self.picked.wanted.connect(self._go_to)
         box.addWidget(self.picked)
         self._length = QLabel()
         box.addWidget(self._length)
@@ -210,6 +211,14 @@ class PiecesPanel(Panel):
             self._ws.said.emit(f"{error.message} {error.hint}".strip(), "note")
         event.acceptProposedAction()
 
+    def _go_to(self, passage: Segment) -> None:
+        """To a passage in the transcript; one of other footage is heard instead, since that is not on the Bench."""
+        opened = self._ws.opened
+        if opened is not None and passage.source != opened.source.key:
+            self._hearing.pieces((passage,))
+        else:
+            self._ws.selection.seek(passage.start)
+
     def _hear_basket(self) -> None:
         self._hearing.pieces(self._basket.passages)
 
@@ -228,7 +237,8 @@ class PiecesPanel(Panel):
         if opened is None or not self.isVisible():  # an edit waits for no list that nobody sees
             return
         short = opened.entry.short
-        self.pieces.show_segments(short.segments, opened.analysis, opened.composition.footage)
+        others = {key: Spoken(f.source, f.analysis.words) for key, f in opened.composition.footage.items()}
+        self.pieces.show_segments(short.segments, opened.analysis, others)
         self._transitions.setCurrentIndex(self._transitions.findData(short.cut.transitions))
         self._mark_piece(self._ws.selection.playhead)
         self._refresh_basket()
@@ -243,7 +253,7 @@ class PiecesPanel(Panel):
         if opened is None or not self.isVisible():
             return
         passages = self._basket.passages
-        self.picked.show_segments(passages, opened.analysis)
+        self.picked.show_segments(passages, opened.analysis, opened.picked_from)
         self.picked.setVisible(bool(passages))
         limit = opened.channel
         over = self._basket.length > limit.longest

@@ -2,13 +2,15 @@
 
 from __future__ import annotations
 
+import json
 import os
 import subprocess
 import sys
+from datetime import UTC, datetime, timedelta
 
 import pytest
 
-from standtall.base.folders import settings_folder
+from standtall.base.folders import settings_folder, state_folder
 
 FOLDERS = ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_STATE_HOME")
 
@@ -59,3 +61,17 @@ def test_a_window_that_begins_dark_has_light_drawings_on_its_buttons() -> None:
     (settings_folder() / "settings.json").write_text('{"theme": "dark"}', encoding="utf-8")
     light = next(line for line in start("").splitlines() if line.startswith("play button: "))
     assert int(light.split()[-1]) > 150
+
+
+def test_a_clock_that_was_set_back_is_told_of_once() -> None:
+    state_folder().mkdir(parents=True)
+    (state_folder() / "last-start").write_text((datetime.now(UTC) + timedelta(hours=49, minutes=5)).isoformat(), "ascii")
+    assert "error: The clock of this machine is 49 hours behind the last start." in start("")
+    assert "clock" not in start("")
+
+
+def test_a_screen_that_is_gone_at_the_start_is_told_of() -> None:
+    settings_folder().mkdir(parents=True)
+    there = {"x": 90_000, "y": 200, "width": 1280, "height": 800, "whole": False}
+    (settings_folder() / "settings.json").write_text(json.dumps({"window": there}), encoding="utf-8")
+    assert "note: The screen that the window was on is gone, so it is on this one now." in start("")

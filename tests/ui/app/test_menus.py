@@ -19,7 +19,7 @@ from standtall.library.backups import copies
 from standtall.library.kept import let_go, sizes
 from standtall.ui.app.help_sheet import FOLDER, OF_BENCH, PAGES, found, page_of, pages, written
 from standtall.ui.app.window import LEAST, MainWindow
-from standtall.ui.app.window_place import place_of, take_place
+from standtall.ui.app.window_place import back_on_a_screen, place_of, take_place
 from tests.ui.driving import WAIT
 
 
@@ -144,6 +144,14 @@ def test_the_window_comes_back_where_it_was(qtbot: QtBot, window: MainWindow) ->
     window.resize(1280, 800)
     take_place(window, window.projects.settings.window, LEAST)
     assert (window.width(), window.height()) == (1060, 700)
+
+
+def test_a_window_whose_screen_is_taken_away_comes_to_another(qtbot: QtBot, window: MainWindow) -> None:
+    assert not back_on_a_screen(window, LEAST), "it is on one"
+    window.move(90_000, 200)
+    window._screen_gone(window.screen())
+    qtbot.waitUntil(lambda: window.screen().geometry().contains(window.frameGeometry().center()), timeout=WAIT)
+    assert "is gone" in window._message.text()
 
 
 def test_a_place_by_alt_and_its_number(qtbot: QtBot, window: MainWindow) -> None:

@@ -5604,8 +5604,16 @@ Das Ende des Protokolls:
 <context>
     <name>ui/app/application.py</name>
     <message>
+        <source>The clock of this machine is {hours} behind the last start. Posts are sent by it: look whether it is right.</source>
+        <translation>Die Uhr dieses Rechners steht {hours} vor dem letzten Start. Nach ihr werden Posts verschickt: bitte prüfen, ob sie stimmt.</translation>
+    </message>
+    <message>
         <source>The letters that come with the program are missing, so others stand in for them. Install it anew.</source>
         <translation>Die mitgelieferten Schriften des Programms fehlen, daher vertreten sie andere. Neu installieren.</translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} hours</source>
+        <translation><numerusform>{n} Stunde</numerusform><numerusform>{n} Stunden</numerusform></translation>
     </message>
     <message>
         <source>Project</source>
@@ -6573,6 +6581,10 @@ Auf jedem: {command}</translation>
 </context>
 <context>
     <name>ui/app/window.py</name>
+    <message>
+        <source>The screen that the window was on is gone, so it is on this one now.</source>
+        <translation>Der Bildschirm, auf dem das Fenster war, ist nicht mehr da; deshalb ist es jetzt auf diesem.</translation>
+    </message>
     <message>
         <source>All shortcuts</source>
         <translation>Alle Tastenkürzel</translation>

@@ -5604,8 +5604,16 @@ El final del registro:
 <context>
     <name>ui/app/application.py</name>
     <message>
+        <source>The clock of this machine is {hours} behind the last start. Posts are sent by it: look whether it is right.</source>
+        <translation>El reloj de este equipo va {hours} por detrás del último inicio. Las publicaciones se envían según él: compruebe si es correcto.</translation>
+    </message>
+    <message>
         <source>The letters that come with the program are missing, so others stand in for them. Install it anew.</source>
         <translation>Faltan las letras que vienen con el programa, así que otras las sustituyen. Instálelo de nuevo.</translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} hours</source>
+        <translation><numerusform>{n} hora</numerusform><numerusform>{n} horas</numerusform></translation>
     </message>
     <message>
         <source>Project</source>
@@ -6573,6 +6581,10 @@ En cada uno: {command}</translation>
 </context>
 <context>
     <name>ui/app/window.py</name>
+    <message>
+        <source>The screen that the window was on is gone, so it is on this one now.</source>
+        <translation>La pantalla en la que estaba la ventana ya no está, así que ahora está en esta.</translation>
+    </message>
     <message>
         <source>All shortcuts</source>
         <translation>Todos los atajos</translation>

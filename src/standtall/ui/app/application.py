@@ -6,6 +6,7 @@ import os
 import signal
 import sys
 from collections.abc import Sequence
+from datetime import UTC, datetime, timedelta
 from pathlib import Path
 from typing import NoReturn
 
@@ -27,11 +28,12 @@ from PySide6.QtWidgets import QApplication
 
 from standtall.base.ending import leave
 from standtall.base.files import clear_parts
-from standtall.base.interface_language import right_to_left, tr, used
+from standtall.base.interface_language import right_to_left, tr, tr_n, used
 from standtall.base.log import hear_all, note
 from standtall.base.memory import give_back_large, settle
 from standtall.ink.fonts import load_fonts
 from standtall.library import settings
+from standtall.library.last_start import clock_behind
 from standtall.ui.app.demo_opening import open_demo_in
 from standtall.ui.app.desktop_wishes import Wishes, desktop_wishes
 from standtall.ui.app.late import load_for_bench, load_late
@@ -150,6 +152,18 @@ def _more(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
         window.footage.add(footage, open_when_ready=True)
 
 
+def _told_of_clock(window: MainWindow, behind: timedelta) -> None:
+    hours = round(behind / timedelta(hours=1))
+    if hours:
+        window.say(
+            tr(
+                "The clock of this machine is {hours} behind the last start. Posts are sent by it: look whether it is right.",
+                hours=tr_n(hours, "{n} hour", "{n} hours"),
+            ),
+            "error",
+        )
+
+
 def _qt_said(kind: QtMsgType, _context: QMessageLogContext, text: str) -> None:
     """What Qt warns of is kept in the log; it is never for the person."""
     if kind not in (QtMsgType.QtDebugMsg, QtMsgType.QtInfoMsg):
@@ -177,6 +191,9 @@ def run(files: Sequence[Path], demo: bool) -> NoReturn:
         window.say(
             tr("The letters that come with the program are missing, so others stand in for them. Install it anew."), "error"
         )
+    window.workspace.in_background(
+        "files", lambda: clock_behind(datetime.now(UTC)), lambda behind: _told_of_clock(window, behind)
+    )
     one = OneInstance(window)
     one.wanted.connect(lambda more, with_demo: _more(window, more, with_demo))
     open_files(window, files, demo)

@@ -8,8 +8,8 @@ from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import Qt, QUrl
-from PySide6.QtGui import QCloseEvent, QDesktopServices, QDragEnterEvent, QDropEvent
+from PySide6.QtCore import Qt, QTimer, QUrl
+from PySide6.QtGui import QCloseEvent, QDesktopServices, QDragEnterEvent, QDropEvent, QGuiApplication, QScreen
 from PySide6.QtWidgets import (
     QAbstractButton,
     QApplication,
@@ -42,7 +42,7 @@ from standtall.ui.app.rail import Rail
 from standtall.ui.app.shortcuts import Shortcuts
 from standtall.ui.app.tending import Tending
 from standtall.ui.app.walk_stops import stops_of
-from standtall.ui.app.window_place import place_of, take_place
+from standtall.ui.app.window_place import back_on_a_screen, place_of, take_place
 from standtall.ui.bench.place import Bench
 from standtall.ui.bench.word_files import WordFiles
 from standtall.ui.calendar.place import CalendarPlace
@@ -63,6 +63,7 @@ if TYPE_CHECKING:
     from standtall.ui.app.preferences.preferences_sheet import PreferencesSheet
 
 LEAST = (1024, 640)
+GONE = tr("The screen that the window was on is gone, so it is on this one now.")
 
 
 class MainWindow(QMainWindow):
@@ -75,7 +76,7 @@ class MainWindow(QMainWindow):
         self.setAcceptDrops(True)
         self.workspace = Workspace(self)
         self.projects = Projects(self.workspace, self)
-        take_place(self, self.projects.settings.window, LEAST)
+        placed = take_place(self, self.projects.settings.window, LEAST)
         chosen_keys.clear()
         chosen_keys.update({k.action: k.keys for k in self.projects.settings.keys})
         self.files = WordFiles(self.workspace)
@@ -127,8 +128,20 @@ class MainWindow(QMainWindow):
         for area in self.findChildren(QScrollArea):
             area.setFocusPolicy(Qt.FocusPolicy.NoFocus)  # else it would take the focus that a button in it leaves
         self.go("footage")
+        QGuiApplication.instance().screenRemoved.connect(self._screen_gone)  # type: ignore[union-attr]
         if self.projects.left_out:
             self.say(self.projects.left_out, "error")
+        elif not placed:
+            self.say(GONE, "note")
+
+    def _screen_gone(self, _screen: QScreen) -> None:
+        """A screen was taken away, maybe the one that the window is on."""
+
+        def look() -> None:
+            if back_on_a_screen(self, LEAST):
+                self.say(GONE, "note")
+
+        QTimer.singleShot(0, self, look)  # the desktop may have moved it by then
 
     def _lay_out(self) -> None:
         centre = QWidget()

@@ -48,7 +48,7 @@ class OtherFootage:
     def spoken(
         self, project: Project, keys: Set[str], sources: tuple[Source, ...], options_of: Callable[[Source], Options]
     ) -> dict[str, Spoken]:
-        """What is said in other footage, by key, without words where it is not analysed; what is not in the project is left out."""
+        """What is said in other footage, by key, without words where it is not analysed; what is not in the project is none."""
         self._spoken = {key: kept for key, kept in self._spoken.items() if key in keys}
         silent: dict[str, Spoken] = {}
         for source in sources:

@@ -12,8 +12,10 @@ from PySide6.QtWidgets import QAbstractButton, QDialog, QLabel, QWidget
 
 from standtall.base.ending import leave
 from standtall.ui.app.application import dressed, open_files
+from standtall.ui.app.tap_sheet import TapSheet
 from standtall.ui.app.window import MainWindow
 from standtall.ui.footage.preview_copies import PreviewCopies
+from standtall.ui.renders.side_by_side import SideBySideSheet
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.tabs import Tabs
 from tests.ui.fits import cut_off
@@ -44,6 +46,18 @@ def places(window: MainWindow) -> list[tuple[str, Callable[[], None]]]:
     return out
 
 
+def sheets(window: MainWindow) -> list[Callable[[], object]]:
+    """What opens every sheet of the window that asks for no file of the desktop's own first."""
+    bench, moments = window.bench, window.moments
+    return [
+        window.show_preferences, window.show_about, window.show_help, window._show_shortcuts, window.show_machines,
+        window.projects.pack, window.footage.look_through, moments.show_chapters, moments.show_clips, bench.compare,
+        bench.inspector.pieces.cuts.write, lambda: window.files.choose_export(window), bench.gauge.new_channel,
+        window.calendar.channels.new_channel, lambda: TapSheet(window).open(),
+        lambda: SideBySideSheet(window.workspace, {}, window).open(),
+    ]  # fmt: skip
+
+
 def main(sizes: list[str]) -> int:
     application = dressed(["fits"])
     PreviewCopies.want = lambda _self, _source: None  # type: ignore[method-assign]
@@ -57,7 +71,7 @@ def main(sizes: list[str]) -> int:
     turn(500)
     if window.walking is not None:
         window.walking.end()
-    looked = 0
+    looked, seen = 0, set[str]()
     inspector = window.bench.inspector
     outer = (inspector._panels, inspector._words, window.renders.side, window.calendar.side)
 
@@ -77,12 +91,14 @@ def main(sizes: list[str]) -> int:
                 for key in tabs.keys[1:]:
                     tabs.show_tab(key)
                     look(f"{size} {name} {key}", window)
-        for opens in (window.show_preferences, window.show_about, window.show_help):
+        for opens in sheets(window):
             opens()
+            turn(150)
             for sheet in (s for s in window.findChildren(QDialog) if s.isVisible()):
                 look(f"{size} {type(sheet).__name__}", sheet)
+                seen.add(type(sheet).__name__)
                 sheet.close()
-    print(f"looked at {looked} texts")
+    print(f"looked at {looked} texts in {len(seen)} sheets")
     window.end()
     return 0
 

@@ -72,6 +72,8 @@ class SaidSheet(QDialog):
         self.speaker, self.programme = QComboBox(), QComboBox()
         for combo in (self.speaker, self.programme):
             combo.setMinimumWidth(COMBO_WIDE)
+            combo.setMaximumWidth(2 * COMBO_WIDE)
+            combo.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToContents)  # what is in it comes later
         self.speaker.setAccessibleName(tr("Speaker"))
         self.programme.setAccessibleName(tr("Project"))
         row.addWidget(self.query, 1)

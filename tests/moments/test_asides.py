@@ -85,7 +85,9 @@ def test_greetings_and_notices_run_together_at_the_ends_and_never_rank() -> None
 
 
 def test_a_proposal_ends_on_its_ending_and_the_reaction_can_be_put_back() -> None:
-    talk = talk_of((1, "So that was that, more or less."), (0, STORY), (1, "Gosh. He never lets you."), (1, "Anyway. We had some tea."))
+    talk = talk_of(
+        (1, "So that was that, more or less."), (0, STORY), (1, "Gosh. He never lets you."), (1, "Anyway. We had some tea.")
+    )
     finder = Finder(talk.analysis)
     wish = Wish(10, 60, 1)
     (found,) = finder.find(wish)
@@ -100,7 +102,12 @@ def test_a_proposal_ends_on_its_ending_and_the_reaction_can_be_put_back() -> Non
 
 
 def test_edges_tell_where_telling_begins_and_ends_with_their_words() -> None:
-    talk = talk_of((1, "It was more or less like that. We had some of those."), (0, STORY), (1, "Gosh."), (1, "We had onion soup afterwards."))
+    talk = talk_of(
+        (1, "It was more or less like that. We had some of those."),
+        (0, STORY),
+        (1, "Gosh."),
+        (1, "We had onion soup afterwards."),
+    )
     story = range(int(talk.sentences[2].start), int(talk.sentences[6].stop))
     good = edges(talk, (story,))
     late = edges(talk, (range(talk.sentences[3].start, story.stop),))
@@ -110,3 +117,21 @@ def test_edges_tell_where_telling_begins_and_ends_with_their_words() -> None:
     assert good.value > max(late.value, short.value, aside.value)
     assert any("listener takes up: “Gosh”" in r.text for r in good.reasons)
     assert any(r.text.startswith("ends on a side remark: “We had onion soup") and not r.good for r in aside.reasons)
+
+
+def test_what_is_told_between_two_notices_near_the_end_is_talk() -> None:
+    talk = talk_of((0, STORY), (0, STORY.replace("ferry", "tram")), (0, "There is a reminder about the car park."), (0, STORY.replace("keys", "oars")),
+                   (0, "Thank you all for coming."), (0, "Good night."))  # fmt: skip
+    notices = [n for n, kind in enumerate(kinds(talk)) if kind == "notice"]
+    assert notices == [10, 16, 17], "not the story of the oars, which is between them"
+
+
+def test_a_word_thrown_in_does_not_part_the_first_story_from_the_talk() -> None:
+    first, rest = STORY.split(". ", 1)
+    talk = talk_of((1, "Welcome to the harbour."), (0, f"{first}."), (1, "Excuse me?"), (0, rest))
+    assert kinds(talk)[:4] == ["notice", "", "reaction", ""]
+
+
+def test_hear_me_out_is_no_question_about_the_microphone() -> None:
+    talk = talk_of((0, "Hear me out, the captain is a diver of nineteen."), (0, "Can you all hear me at the back?"))
+    assert kinds(talk) == ["", "notice"]

@@ -27,6 +27,8 @@ SHORT_QUESTION: Final = 3
 LONGEST_REACTION: Final = 8
 WHOLE_TURN: Final = 25
 """Words of a turn in which something is told, not only exchanged (common practice, no source)."""
+PASSAGE: Final = 60
+"""Words between two notices near the end from which on something is told there."""
 START: Final = 75 * TICKS_PER_SECOND
 """From the start of a source, and before its end: greetings this far apart belong to one welcome or one goodbye."""
 BETWEEN: Final = 20 * TICKS_PER_SECOND
@@ -40,7 +42,7 @@ def asides(words: Sequence[Word], sentences: Sequence[range], language: str) -> 
     told = lists_of(language)
     texts = [" ".join(words[i].bare for i in s) for s in sentences]
     out = ["pointing" if not aside and told.pointing.search(text) else aside for aside, text in zip(out, texts, strict=True)]
-    for number in _notices(words, sentences, texts, told):
+    for number in _notices(words, sentences, texts, told, out):
         out[number] = "notice"
     return out
 
@@ -83,7 +85,9 @@ def asks(word: Word) -> bool:
     return word.text.rstrip("\"'”’)").endswith("?")
 
 
-def _notices(words: Sequence[Word], sentences: Sequence[range], texts: Sequence[str], told: Lists) -> set[int]:
+def _notices(
+    words: Sequence[Word], sentences: Sequence[range], texts: Sequence[str], told: Lists, asides: Sequence[Aside]
+) -> set[int]:
     """Numbers of the sentences that greet, thank or announce, and of what stands among them."""
     first, last = (words[sentences[0].start].start, words[sentences[-1][-1]].end) if sentences else (0, 0)
     near = min(START, (last - first) // 3)
@@ -101,9 +105,10 @@ def _notices(words: Sequence[Word], sentences: Sequence[range], texts: Sequence[
     early = [n for n in hits if words[sentences[n].start].start - first < near]
     late = [n for n in hits if last - words[sentences[n][-1]].end < near]
     if early:
-        out |= set(range(_until_talk(words, sentences, early[-1] + 1)))
-    if len(late) > 1:
-        out |= set(range(late[0], len(sentences)))
+        out |= set(range(_until_talk(words, sentences, asides, early[-1] + 1)))
+    for a, b in itertools.pairwise((*late, len(sentences) - 1) if len(late) > 1 else ()):
+        if sum(len(sentences[n]) for n in range(a + 1, b)) < PASSAGE:
+            out |= set(range(a, b + 1))
     for a, b in itertools.pairwise(hits):
         if words[sentences[b].start].start - words[sentences[a][-1]].end < BETWEEN:
             out |= set(range(a, b))
@@ -116,15 +121,17 @@ def _introduces(sentence: Sequence[Word], i_am: frozenset[str]) -> bool:
     return at is not None and at + 1 < len(sentence) and sentence[at + 1].text[:1].isupper()
 
 
-def _until_talk(words: Sequence[Word], sentences: Sequence[range], number: int) -> int:
+def _until_talk(words: Sequence[Word], sentences: Sequence[range], asides: Sequence[Aside], number: int) -> int:
     """The sentence at which a long turn begins after `number`, or the question that it answers: what comes between belongs to the
     welcome. `number` itself where none does within a minute or so."""
     begin, at = number, number
     while at < len(sentences) and words[sentences[at].start].start - words[sentences[begin].start].start < START:
-        stop = at
-        while stop < len(sentences) and words[sentences[stop].start].speaker == words[sentences[at].start].speaker:
+        stop, told = at, 0
+        speaker = words[sentences[at].start].speaker
+        while stop < len(sentences) and (words[sentences[stop].start].speaker == speaker or asides[stop] == "reaction"):
+            told += len(sentences[stop]) if asides[stop] != "reaction" else 0  # what somebody throws in ends no turn
             stop += 1
-        if sum(len(sentences[n]) for n in range(at, stop)) >= WHOLE_TURN:
+        if told >= WHOLE_TURN and asides[at] != "reaction":
             asked = at > begin and asks(words[sentences[at - 1][-1]])
             return at - 1 if asked else at
         at = max(stop, at + 1)

@@ -123,7 +123,7 @@ class Playback(QObject):
 
     def _playing_changed(self, playing: bool) -> None:
         self._pane.set_playing(playing)
-        self._ws.legible.wait(playing)
+        self._ws.playing_changed.emit(playing)
         opened = self._ws.opened
         if self._looked_at is None and not playing and opened is not None:  # it stands on the picture that is left showing
             frame = min(self._player.frame, opened.composition.frames - 1)

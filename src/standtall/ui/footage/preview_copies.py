@@ -19,13 +19,25 @@ class PreviewCopies(QObject):
         super().__init__(parent)
         self._ws = workspace
         self._asked: set[str] = set()
+        self._waits = False
+        self._waiting: list[Source] = []
         workspace.jobs.heard.connect(self._heard)
+        workspace.playing_changed.connect(self._playing)
 
     def want(self, source: Source) -> None:
-        """See to the copy of a source when there is time; asked once for each."""
-        if source.key not in self._asked and source.has_picture and not source.still:
-            self._asked.add(source.key)
+        """See to the copy of a source when there is time, and nothing is played; asked once for each."""
+        if source.key in self._asked or not source.has_picture or source.still:
+            return
+        self._asked.add(source.key)
+        if self._waits:
+            self._waiting.append(source)
+        else:
             self._ws.jobs.ask(PreviewCopyRequest(source))
+
+    def _playing(self, playing: bool) -> None:
+        self._waits = playing
+        while self._waiting and not playing:
+            self._ws.jobs.ask(PreviewCopyRequest(self._waiting.pop(0)))
 
     def _heard(self, _number: int, request: Request, event: Event) -> None:
         if not isinstance(request, PreviewCopyRequest):

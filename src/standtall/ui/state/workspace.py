@@ -71,6 +71,8 @@ class Workspace(Editor):
     track_ready = Signal(object, object)
     expected = Signal(object, int, object)
     """A short is just being worked out that begins there (see `beginning_of`)."""
+    playing_changed = Signal(bool)
+    """Pictures are played from now on, or not any more: what can wait begins nothing meanwhile."""
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -81,6 +83,7 @@ class Workspace(Editor):
         self.project_changed.connect(self.renders.know_project)
         self.sounding = Sounding(self)
         self.legible = Legible(self, self.queues, self._fail)
+        self.playing_changed.connect(self.legible.wait)
         self.acquaintances = Acquaintances(self)
         self.trial.kept.connect(lambda opened, make: self.edit(lambda short, _a: make(short), opened))
         self.selection = Selection(lambda: self.opened, self)

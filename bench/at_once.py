@@ -37,11 +37,18 @@ def run() -> Iterator[Row]:
             short = Short.of(f"s{n}", (Segment(source.key, start, start + LENGTH_S * S),))
             requests.append(render_request(short, {source.key: (source, analysis)}, Path(folder) / f"{n}.mp4"))
             crops.append(crops_of(worked_out(short, footage_for(short, source, analysis))))
-        taken, proofs = _queue(requests)
-        began = time.monotonic()
-        with ThreadPoolExecutor(MOST) as pool:
-            list(pool.map(lambda n: bare(source.path, LENGTH_S, str(Path(folder) / f"bare{n}.mp4"), crops[n], start_s=5 + 18 * n), range(SHORTS)))
-        plain = time.monotonic() - began
+
+        def bares(some: range) -> float:
+            began = time.monotonic()
+            with ThreadPoolExecutor(MOST) as pool:
+                list(pool.map(lambda n: bare(source.path, LENGTH_S, str(Path(folder) / f"bare{n}.mp4"), crops[n], start_s=5 + 18 * n), some))
+            return time.monotonic() - began
+
+        first, second = range(SHORTS // 2), range(SHORTS // 2, SHORTS)  # ours, bare, bare, ours: the machine is not as fast at all times
+        taken, proofs = _queue([requests[n] for n in first])
+        plain = bares(first) + bares(second)
+        more, more_proofs = _queue([requests[n] for n in second])
+        taken, proofs = taken + more, proofs + more_proofs
         told = f"eight shorts of {LENGTH_S} s, {MOST} at once, start of the process and all"
         yield Row(f"{told} but the proof, of bare encodes as many at once", (taken - proofs / MOST) / plain, "ratio", "<= 1.1")
         yield Row("the same with the proof", taken / plain, "ratio", "")

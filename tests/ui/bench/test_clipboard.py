@@ -204,3 +204,17 @@ def test_a_short_is_deleted_and_comes_back(qtbot: QtBot, window: MainWindow) -> 
     shorts.bring_back(first)
     qtbot.waitUntil(lambda: ws.opened is not None and ws.opened.entry.id == first, timeout=WAIT)
     assert ws.opened.entry.short.segments[0] == Segment(key, ws.opened.segments[0].start, ws.opened.segments[0].end)
+
+
+@pytest.mark.fault
+def test_undoing_the_deletion_of_another_short_says_so(qtbot: QtBot, window: MainWindow) -> None:
+    """Nothing of it is seen on the Bench, so that people undid more and more until something changed there."""
+    ws, shorts = window.workspace, window.bench.shorts
+    assert ws.opened is not None
+    name = ws.opened.entry.short.name
+    with qtbot.waitSignal(ws.opened_changed, timeout=WAIT):
+        shorts.delete()
+    for step, told in ((ws.undo, "Undone"), (ws.redo, "Done again")):
+        with qtbot.waitSignal(ws.said, timeout=WAIT) as said:
+            edited(qtbot, window, step)
+        assert said.args[0].startswith(told) and name in said.args[0]

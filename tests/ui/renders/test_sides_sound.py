@@ -10,7 +10,9 @@ import pytest
 from PySide6.QtCore import Qt
 from pytestqt.qtbot import QtBot
 
+from standtall.base.errors import MediaError
 from standtall.media.sound_reader import MIX_RATE
+from standtall.session.sides import FileSide
 from standtall.ui.app.window import MainWindow
 from standtall.ui.renders import sides_sound
 from standtall.ui.renders.side_by_side import SideBySideSheet
@@ -105,4 +107,19 @@ def test_what_comes_too_late_is_not_played(qtbot: QtBot, sheet: SideBySideSheet,
     sheet.toggle()
     qtbot.waitUntil(lambda: len(device.streams) == 1 and device.streams[0].closed, timeout=WAIT)
     assert sheet.play.text() == "Play" and not sheet._timer.isActive()
+    sheet.close()
+
+
+def test_a_sound_that_cannot_be_read_is_told_and_nothing_plays(
+    qtbot: QtBot, window: MainWindow, sheet: SideBySideSheet, device: Device, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    def broken(_side: object) -> None:
+        raise MediaError("The sound is damaged.", "Render it again.")
+
+    monkeypatch.setattr(FileSide, "sound", broken)
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT) as said:
+        sheet.play.click()
+    assert "damaged" in said.args[0]
+    qtbot.waitUntil(lambda: sheet.play.text() == "Play", timeout=WAIT)
+    assert device.streams == [] and not sheet._timer.isActive()
     sheet.close()

@@ -14267,6 +14267,14 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>Dafür das erste öffnen.</translation>
     </message>
     <message>
+        <source>Undone: {label}</source>
+        <translation>Rückgängig: {label}</translation>
+    </message>
+    <message>
+        <source>Done again: {label}</source>
+        <translation>Wiederholt: {label}</translation>
+    </message>
+    <message>
         <source>There is no short on the Bench yet.</source>
         <translation>Auf der Werkbank ist noch kein Short.</translation>
     </message>

@@ -14267,6 +14267,14 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>Abra el primero para ello.</translation>
     </message>
     <message>
+        <source>Undone: {label}</source>
+        <translation>Deshecho: {label}</translation>
+    </message>
+    <message>
+        <source>Done again: {label}</source>
+        <translation>Rehecho: {label}</translation>
+    </message>
+    <message>
         <source>There is no short on the Bench yet.</source>
         <translation>Aún no hay corto en la Mesa.</translation>
     </message>

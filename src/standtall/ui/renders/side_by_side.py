@@ -172,7 +172,7 @@ class SideBySideSheet(QDialog):
             self.silent.setVisible(bool(self.silent.text()))
             self._timer.start()
 
-        self._sound.start(lambda: self._sound_of(name), at / 1000, begun)
+        self._sound.start(lambda: self._sound_of(name), at / 1000, begun, self._stop)
 
     def _stop(self) -> None:
         self._timer.stop()

@@ -21,8 +21,11 @@ class SidesSound:
         self._wish = 0
         """Counts what was asked for, so that what comes too late is stopped."""
 
-    def start(self, read: Callable[[], Samples | None], at_s: float, begun: Callable[[bool], None]) -> None:
-        """Play what `read` gives, from a time on; `begun` is told whether anything is heard. A new start stops the one before."""
+    def start(
+        self, read: Callable[[], Samples | None], at_s: float, begun: Callable[[bool], None], failed: Callable[[], None]
+    ) -> None:
+        """Play what `read` gives, from a time on; `begun` is told whether anything is heard, `failed` hears of what cannot be
+        read or played. A new start stops the one before."""
         self.stop()
         wish = self._wish
 
@@ -43,7 +46,7 @@ class SidesSound:
             self._clock = clock
             begun(heard)
 
-        self._ws.in_background_or("trial", work, arrived, lambda: begun(False), self._owner)
+        self._ws.in_background_or("trial", work, arrived, failed, self._owner)
 
     def now(self) -> float | None:
         """Seconds that have played, None where nothing plays."""

@@ -270,10 +270,22 @@ class Editor(QObject):
         self._change(step, seen)
 
     def undo(self) -> None:
-        self._change(lambda p: p.project.undo(p.entry.id))
+        self._change(lambda p: self._step(p, lambda: p.project.undo(p.entry.id), back=True))
 
     def redo(self) -> None:
-        self._change(lambda p: p.project.redo(p.entry.id))
+        self._change(lambda p: self._step(p, lambda: p.project.redo(p.entry.id), back=False))
+
+    def _step(self, now: Present, take: Callable[[], Entry], back: bool) -> Entry:
+        """Take a step; what removes or brings back footage or another short is told, since nothing of it is on the Bench."""
+
+        def there() -> tuple[object, ...]:
+            return now.project.removed_shorts(), [s.key for s in now.project.sources()]
+
+        before, entry = there(), take()
+        if there() != before:
+            said = tr("Undone: {label}", label=entry.redo) if back else tr("Done again: {label}", label=entry.undo)
+            self.dispatcher.send(lambda: self.said.emit(said, "note"))
+        return entry
 
     def _change(self, step: Callable[[Present], Entry], seen: Opened | None = None) -> None:
         now, coming = seen or self.opened, self._coming

@@ -91,7 +91,7 @@ def main(sizes: list[str]) -> int:
                 for key in tabs.keys[1:]:
                     tabs.show_tab(key)
                     look(f"{size} {name} {key}", window)
-        for opens in sheets(window):
+        for opens in sheets(window) if size == sizes[0] else ():  # they are as large over any window
             opens()
             turn(150)
             for sheet in (s for s in window.findChildren(QDialog) if s.isVisible()):

@@ -14,7 +14,11 @@ from standtall.speech.fillers import is_filler
 
 JUDGED = ("interview", "lecture", "banter", "interview-de", "interview-es")
 """A language other than English stands at the end of the name."""
-TUNING = ("tuning", "tuning-lecture", "tuning-interview", "tuning-banter", "tuning-lecture-2")
+TUNING = (
+    "tuning", "tuning-lecture", "tuning-interview", "tuning-banter", "tuning-lecture-2", "tuning-lecture-3", "tuning-lecture-4",
+    "tuning-interview-2", "tuning-lecture-5", "tuning-lecture-6", "tuning-lecture-7", "tuning-interview-3", "tuning-interview-4",
+    "tuning-banter-2", "tuning-panel", "tuning-banter-3",
+)  # fmt: skip
 WORDS_A_SECOND = 2.3
 
 

@@ -4,9 +4,12 @@ from __future__ import annotations
 
 import csv
 import json
+from collections.abc import Sequence
 from dataclasses import replace
+from fractions import Fraction
 from pathlib import Path
 
+import cv2
 import numpy as np
 import pytest
 
@@ -16,10 +19,13 @@ from standtall.cli.main import main
 from standtall.jobs.events import ClipTraced, Event
 from standtall.jobs.requests import TraceClipsRequest
 from standtall.library.cache import AnalysisCache
+from standtall.media.planes import from_rgb
 from standtall.media.probe import probe
 from standtall.media.sound_reader import read_sound
+from standtall.media.writer import MovieWriter
 from standtall.model.analysis import Analysis
 from standtall.model.source import Source
+from standtall.model.words import Word
 from standtall.session import listened as listening
 from standtall.session.analysis_tasks import HeardWords
 from standtall.session.clip_words import WordIndex, words_beside
@@ -119,6 +125,75 @@ def test_words_that_everybody_says_are_no_place(demo_source: Source, demo_analys
     assert words_beside(tmp_path / "none.mp4") == ()
     (tmp_path / "c.srt").write_bytes(b"\xff\x00 no captions")
     assert words_beside(tmp_path / "c.mp4") == ()
+
+
+@pytest.fixture
+def known(demo_source: Source, demo_analysis: Analysis) -> AnalysisCache:
+    """The words of the demo, and nothing else."""
+    cache = AnalysisCache()
+    cache.keep(demo_source.key, "words", HeardWords(demo_analysis.words, "en"), "x")
+    return cache
+
+
+def filmed(path: Path, lines: list[tuple[float, float, str]], by_one: bool = False) -> Path:
+    """A silent clip with lines of writing from second to second, their words one by one where asked for, and a headline that
+    stands all the time."""
+    with MovieWriter(path, 360, 640, Fraction(10), {"preset": "ultrafast", "crf": "20"}, sound=False) as writer:
+        for n in range(round(10 * lines[-1][1]) + 5):
+            picture = np.full((640, 360, 3), 60 + n % 30, np.uint8)
+            shown = [(90, "A plot of land for nobody")]
+            for start, end, text in lines:
+                if start <= n / 10 < end:
+                    words = text.split()
+                    until = max(1, round(len(words) * (n / 10 - start) / (0.7 * (end - start)))) if by_one else len(words)
+                    shown.append((460, " ".join(words[:until])))
+            for down, text in shown:
+                cv2.putText(picture, text, (8, down), cv2.FONT_HERSHEY_DUPLEX, 0.7, (255, 255, 255), 1, cv2.LINE_AA)
+            writer.picture(from_rgb(picture))
+    return path
+
+
+def spread(words: Sequence[Word], each: int = 4) -> list[tuple[float, float, str]]:
+    """Words as lines of a few, at the times at which they are said, from 0 on."""
+    out = []
+    for n in range(0, len(words), each):
+        line = words[n : n + each]
+        start, end = ((t - words[0].start) / TICKS_PER_SECOND for t in (line[0].start, line[-1].end))
+        out.append((start, end, " ".join(w.text for w in line)))
+    return out
+
+
+@pytest.mark.parametrize("by_one", [False, True])
+def test_a_silent_clip_is_found_by_the_captions_in_its_picture(
+    demo_source: Source, demo_analysis: Analysis, known: AnalysisCache, tmp_path: Path, by_one: bool
+) -> None:
+    said = [w for w in demo_analysis.words if w.kind == "word"][60:84]
+    clip = filmed(tmp_path / "silent.mp4", spread(said), by_one)
+    found = ClipFinder([demo_source], Progress(), known).locate(clip)
+    assert found.by == "picture"
+    assert [(p.start - p.clip_start) / TICKS_PER_SECOND for p in found.pieces] == pytest.approx(
+        [said[0].start / TICKS_PER_SECOND] * len(found.pieces), abs=0.6
+    )
+    assert found.covered >= 0.7 * (said[-1].end - said[0].start)
+
+
+def test_captions_of_what_nobody_said_are_not_found(demo_source: Source, known: AnalysisCache, tmp_path: Path) -> None:
+    lines = [(0.0, 1.2, "the harbour wall broke"), (1.2, 2.4, "nine boats went under"), (2.4, 3.6, "and one came back")]
+    found = ClipFinder([demo_source], Progress(), known).locate(filmed(tmp_path / "other.mp4", lines))
+    assert not found.pieces and not found.said
+    empty = AnalysisCache(tmp_path / "empty")
+    untold = ClipFinder([demo_source], Progress(), empty).locate(filmed(tmp_path / "untold.mp4", lines))
+    assert "has to be analysed first" in untold.said
+
+
+def test_what_is_read_is_spelled_as_it_was_said(demo_source: Source, tmp_path: Path) -> None:
+    cache = AnalysisCache(tmp_path / "own")
+    said = tuple(Word(t, n * 100, n * 100 + 90) for n, t in enumerate(["Für", "die", "Häuser,", "allotment", "plot", "I", "wrote", "the", "letter."]))
+    cache.keep(demo_source.key, "words", HeardWords(said, "de"), "x")
+    index = WordIndex([demo_source], cache)
+    read = tuple(Word(t, n * 100, n * 100 + 90) for n, t in enumerate(["FUR", "Hauser", "allotmentplot", "letter", "aIlotment", "xy", "Quinces"]))
+    assert [w.text for w in index.spelled(read)] == ["für", "häuser", "allotment", "plot", "letter", "allotment", "xy", "quinces"]
+    assert not WordIndex([demo_source], AnalysisCache(tmp_path / "none")).knows
 
 
 def test_a_request_and_a_command_tell_the_same(

@@ -49,7 +49,10 @@ def trace_clips(chosen: argparse.Namespace, reporter: Reporter, progress: Progre
 
 
 def add_command(command: Callable[[str, str], argparse.ArgumentParser]) -> None:
-    made = command("trace", "Find where finished clips come from in hours of footage, by sound or by their captions.")
+    made = command(
+        "trace",
+        "Find where finished clips come from in hours of footage, by their sound or by their captions.",
+    )
     made.add_argument("clips", type=Path, nargs="+", help="finished clips; a caption file of the same name may lie beside each")
     made.add_argument("--in", dest="footage", type=Path, nargs="+", required=True, help="footage to look in")
     made.add_argument("--csv", type=Path, help="write what was found as a table")

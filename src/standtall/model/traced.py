@@ -31,13 +31,14 @@ class TracedPiece:
 
 @dataclass(frozen=True, slots=True)
 class TracedClip:
-    """A finished clip of `length` ticks and its pieces in their order; none where no footage holds it. `said` tells in a sentence
-    why it could not be looked for."""
+    """A finished clip of `length` ticks and its pieces in their order; none where no footage holds it. `by` is what told
+    them: its sound, the words of its caption file, or those of the captions in its picture. `said` tells in a sentence why it
+    could not be looked for."""
 
     path: str
     length: int
     pieces: tuple[TracedPiece, ...] = ()
-    by: Literal["sound", "words"] = "sound"
+    by: Literal["sound", "words", "picture"] = "sound"
     said: str = ""
 
     @property

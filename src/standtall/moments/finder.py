@@ -18,6 +18,7 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.analysis import Analysis
 from standtall.model.moment import Moment, Passage, Shape, passage_of
 from standtall.model.words import words_within
+from standtall.moments.asides import WHOLE_TURN
 from standtall.moments.learning import USUAL
 from standtall.moments.parts import measured
 from standtall.moments.shape import LONGER, shaped
@@ -28,6 +29,8 @@ from standtall.moments.topics import Topics
 MOST_SHARED: Final = 0.2
 """Two proposals share at most this part of the shorter one."""
 MOST_PASSED: Final = 0.7
+ASKED_ODDS: Final = 10.0
+"""Log odds that what was asked for adds to a passage, for each of rating."""
 ALIKE_COST, NEAR_COST, SAME_CHAPTER_COST = 0.25, 0.08, 0.05
 NEAR: Final = 90 * TICKS_PER_SECOND
 TOPIC_GAIN: Final = 0.45
@@ -70,7 +73,9 @@ class Finder:
         """The best passages, best first; fewer than asked for, or none, where the talk does not hold them."""
         asked = _Asked(self, wish)
         rated: list[Moment] = []
-        for n, span in enumerate(self._spans(wish)):
+        spans = self._spans(wish)
+        check()
+        for n, span in enumerate(self._well_cut(spans, asked)):
             rated.append(self._rated(span.start, span[-1], asked))
             if n % 1000 == 0:
                 check()
@@ -99,7 +104,7 @@ class Finder:
             if words[s.start].start >= first and words[s[-1]].end <= last
         ]  # fmt: skip
         for i, (begin, opens) in enumerate(found):
-            if opens:
+            if opens and not self._leads_on(begin):
                 continue
             for end, closes in found[i:]:
                 length = words[end[-1]].end - words[begin.start].start
@@ -113,6 +118,33 @@ class Finder:
                 ):
                     out.append(range(begin.start, end.stop))
         return out
+
+    def _leads_on(self, sentence: range) -> bool:
+        """Whether a sentence that reacts is the first of something long by the same person: "Okay, hear me out."."""
+        talk, number = self.talk, int(self.talk.sentence_of[sentence.start])
+        if talk.asides[number] != "reaction" or number + 1 >= len(talk.sentences):
+            return False
+        after = talk.sentences[number + 1].start
+        same = talk.words[after].speaker == talk.words[sentence.start].speaker
+        new = number == 0 or talk.words[sentence.start - 1].speaker != talk.words[sentence.start].speaker
+        return same and new and not talk.asides[number + 1] and talk.turn_words[talk.turn_of[number + 1]] >= WHOLE_TURN
+
+    def _well_cut(self, spans: list[range], asked: _Asked) -> list[range]:
+        """Of passages that share too much to be proposed together the one whose edges stand best; those that are too long by
+        themselves."""
+        words, number, wish = self.talk.words, self.talk.sentence_of, asked.wish
+        bounds = np.array([(words[s.start].start, words[s[-1]].end, number[s.start], number[s[-1]]) for s in spans], np.int64)
+        starts, ends, first, last = bounds.reshape(-1, 4).T
+        value, lengths = self.talk.telling.of(first, last), ends - starts
+        if asked.anything:
+            value = value + ASKED_ODDS * np.array([asked.gain((span,)) for span in spans])
+        long, open_, out = lengths > wish.most_s * TICKS_PER_SECOND, _allowed(wish, starts, ends), list[int]()
+        for n in np.argsort(-value, kind="stable"):
+            if open_[n]:
+                out.append(int(n))
+                shared = np.minimum(ends, ends[n]) - np.maximum(starts, starts[n])
+                open_ &= (shared <= MOST_SHARED * np.minimum(lengths, lengths[n])) | (long != long[n])
+        return [spans[n] for n in sorted(out)]
 
     def _by(self, span: range, speaker: int | None) -> bool:
         """Whether most of it is said by the wished speaker."""
@@ -170,12 +202,7 @@ class Finder:
         begins = np.array([c.start for c in self.chapters[1:]], np.int64)
         chapters = np.searchsorted(begins, middles, "right")
         gain = np.array([m.rating for m in rated])
-        open_ = np.ones(len(rated), bool)
-        for (start, end), keep in wish.voted:
-            shared = np.minimum(ends, end) - np.maximum(starts, start)
-            open_ &= shared <= (MOST_SHARED if keep else MOST_PASSED) * np.minimum(lengths, end - start)
-        if wish.like is not None:
-            open_ &= np.minimum(ends, wish.like[1]) - np.maximum(starts, wish.like[0]) <= MOST_SHARED * lengths
+        open_ = _allowed(wish, starts, ends)
         stems: list[frozenset[str] | None] = [None] * len(rated)
 
         def telling(n: int) -> frozenset[str]:
@@ -200,6 +227,18 @@ class Finder:
         return out
 
 
+def _allowed(wish: Wish, starts: NDArray[np.int64], ends: NDArray[np.int64]) -> NDArray[np.bool_]:
+    """Whether passages (ticks) are neither what was kept or skipped before, nor what others shall be like."""
+    lengths = ends - starts
+    out = np.ones(len(starts), bool)
+    for (start, end), keep in wish.voted:
+        shared = np.minimum(ends, end) - np.maximum(starts, start)
+        out &= shared <= (MOST_SHARED if keep else MOST_PASSED) * np.minimum(lengths, end - start)
+    if wish.like is not None:
+        out &= np.minimum(ends, wish.like[1]) - np.maximum(starts, wish.like[0]) <= MOST_SHARED * lengths
+    return out
+
+
 def _bound(gain: NDArray[np.float64], open_: NDArray[np.bool_], count: int) -> float:
     """A gain so low that nothing under it can be chosen soon: what lies under it need not be compared."""
     most = 60 * count
@@ -218,6 +257,11 @@ class _Asked:
         if wish.like is not None:
             words = words_within(finder.talk.words, *wish.like)
             self._like = self._sums(finder.topics.of_passage(tuple(words)))
+
+    @property
+    def anything(self) -> bool:
+        """Whether topics or likeness were asked for."""
+        return bool(self._topics) or self._like is not None
 
     def _sums(self, stems: dict[str, float]) -> NDArray[np.float64]:
         """(n + 1,) running sum of the weights of the words."""

@@ -42,6 +42,14 @@ class Lists:
     """What begins a sentence that, with one of `being` after it, only points to what was said or to what there is."""
     being: Words
     saying: Words
+    first_person: Words
+    """The one who speaks, and those he speaks for."""
+    modal: Words
+    about_talk: Words
+    """What is said of the talk itself, its parts and its time."""
+    opener: Words
+    """With what something begins to be told."""
+    extreme: Words
     closing: Words
     """Reactions that end what was told, and do not only go along with it."""
     question: Words

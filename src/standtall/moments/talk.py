@@ -19,6 +19,7 @@ from standtall.model.moment import Part, Passage, Reason
 from standtall.model.words import Word
 from standtall.moments.asides import WHOLE_TURN, Aside, asides, asks
 from standtall.moments.lists import Lists, lists_of
+from standtall.moments.telling import Telling, telling_of
 
 VAGUE_COST: Final = 3.0
 BRIDGED: Final = 0.7
@@ -199,13 +200,21 @@ class Talk:
             if self.asks(sentence[-1]) and number == self.turns[turn][-1] and turn + 1 < len(lengths):
                 size = max(size, lengths[turn + 1])
             tells = float(self.told[sentence.stop] - self.told[sentence.start]) / max(0.5, self.length_of((sentence,)))
-            points = self.bare[sentence.start] in self.lists.bridge and any(
-                self.bare[i] in self.lists.being for i in sentence[1:3]
-            )
-            tells *= BRIDGED if points else 1.0
+            tells *= BRIDGED if self.points(number) else 1.0
             vague = sum(self.bare[i] in self.lists.hedge for i in sentence) / len(sentence)
             out[number] = min(2.0, tells / max(0.1, self.usual)) * min(1.0, size / WHOLE_TURN) * max(0.2, 1 - VAGUE_COST * vague)
         return out
+
+    def points(self, number: int) -> bool:
+        """Whether a sentence only points to what was said or to what there is."""
+        sentence = self.sentences[number]
+        being = self.lists.being
+        return self.bare[sentence.start] in self.lists.bridge and any(self.bare[i] in being for i in sentence[1:3])
+
+    @cached_property
+    def telling(self) -> Telling:
+        """Where something is told."""
+        return telling_of(self)
 
     def reaction_within(self, first: int, last: int) -> range:
         """The words up to `last` that only react; empty where it ends on something else."""

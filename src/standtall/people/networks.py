@@ -9,12 +9,12 @@ MODELS: Final = Path(__file__).parent / "models"
 
 
 def network(name: str) -> Any:
-    """The session of `NAME.onnx.0` and `NAME.onnx.1`. Not thread safe."""
+    """The session of `NAME.onnx.0`, `NAME.onnx.1` and so on, in one. Not thread safe."""
     import onnxruntime
 
     options = onnxruntime.SessionOptions()
     options.intra_op_num_threads = 1
     options.inter_op_num_threads = 1
     options.log_severity_level = 3
-    data = b"".join((MODELS / f"{name}.onnx.{n}").read_bytes() for n in (0, 1))
+    data = b"".join(part.read_bytes() for part in sorted(MODELS.glob(f"{name}.onnx.?")))
     return onnxruntime.InferenceSession(data, options, providers=["CPUExecutionProvider"])

@@ -1,9 +1,13 @@
-"""Finds a clip by its words, where its sound was replaced: those of the caption file beside it, in what was said."""
+"""Finds a clip by its words, where its sound was replaced: those of the caption file beside it, or of the captions in its
+picture, in what was said."""
 
 from __future__ import annotations
 
+import unicodedata
+from collections import Counter
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from functools import cached_property
 from pathlib import Path
 from typing import Final
 
@@ -24,6 +28,10 @@ ENOUGH: Final = 0.5
 """Where less than this share of its words is found, a clip only says what others have said, too."""
 SKIP: Final = 2
 """So many words in a row may differ inside a piece: heard otherwise, or corrected in the captions."""
+MISREAD: Final = 75
+"""Likeness in hundredths of a word that was read from a picture to the one that was said."""
+SHORTEST: Final = 4
+"""Letters of a word that is told by likeness."""
 
 
 def words_beside(path: Path) -> tuple[Word, ...]:
@@ -62,6 +70,34 @@ class WordIndex:
             plain = [bare(w.text) for w in words]
             for at in range(len(plain) - RUN + 1):
                 self._places.setdefault(tuple(plain[at : at + RUN]), []).append((number, at))
+
+    @property
+    def knows(self) -> bool:
+        """Whether anything that was said is known."""
+        return any(self._said)
+
+    @cached_property
+    def _spellings(self) -> dict[str, str]:
+        """The words that were said by their letters without accents; of several that share them the one that was said most."""
+        often = Counter(bare(w.text) for words in self._said for w in words)
+        return {_letters(word): word for word, _ in reversed(often.most_common())}
+
+    def spelled(self, read: Sequence[Word]) -> tuple[Word, ...]:
+        """Words that were read from a picture as they are spelled where they were said: without accents, run together, or with a
+        letter that was read wrong, they are the same."""
+        return tuple(replace(w, text=text) for w in read for text in self._spelled(_letters(bare(w.text))))
+
+    def _spelled(self, read: str) -> tuple[str, ...]:
+        from rapidfuzz import fuzz, process
+
+        known = self._spellings
+        if read in known:
+            return (known[read],)
+        halves = [(read[:n], read[n:]) for n in range(1, len(read)) if read[:n] in known and read[n:] in known]
+        if halves:
+            return tuple(known[half] for half in max(halves, key=lambda pair: min(map(len, pair))))
+        like = process.extractOne(read, known, scorer=fuzz.ratio, score_cutoff=MISREAD) if len(read) >= SHORTEST else None
+        return (like[0],) if like else (read,)
 
     def pieces(self, clip: Sequence[Word]) -> tuple[TracedPiece, ...]:
         """Where the words of a clip were said, in their order: from each word on the longest run that agrees."""
@@ -105,3 +141,8 @@ class WordIndex:
         share = len(run.pairs) / max(last - first + 1, b - a + 1)
         key = self._sources[run.source].key
         return TracedPiece(key, clip[first].start, clip[last].end, said[a].start, said[b].end, round(share, 3))
+
+
+def _letters(word: str) -> str:
+    """Without accents."""
+    return "".join(c for c in unicodedata.normalize("NFKD", word) if not unicodedata.combining(c))

@@ -14,13 +14,16 @@ from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.library.cache import AnalysisCache
+from standtall.media.probe import probe
 from standtall.media.sound_reader import Samples, read_sound
 from standtall.model.cut import Segment
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.model.traced import TracedClip, TracedPiece
+from standtall.model.words import Word
 from standtall.session.clip_words import WordIndex, words_beside
 from standtall.session.listened import Listened, listened
+from standtall.session.words_in_picture import words_in_picture
 from standtall.sound.landmarks import HOP, RATE, LandmarkIndex
 from standtall.sound.matching import Found, find_clip
 
@@ -33,7 +36,7 @@ TICKS: Final = TICKS_PER_SECOND // RATE
 
 class ClipFinder:
     """Hours of footage made ready for clips to be found in: all of its sources at once, by sound, or by words where the sound of
-    a clip was replaced and its captions lie beside it."""
+    a clip was replaced and it has captions, beside it or in its picture."""
 
     def __init__(self, sources: Sequence[Source], progress: Progress, cache: AnalysisCache | None = None) -> None:
         """Listen to what was not listened to yet; raises `MediaError` where none of the sources has sound."""
@@ -71,23 +74,35 @@ class ClipFinder:
                 out[at + a - start : at + b - start] = sound[a:b] * np.float32(1 / 32_767)
         return out
 
-    def locate(self, path: Path) -> TracedClip:
-        """Where the pieces of a finished clip lie in the footage; raises `MediaError` where it cannot be read."""
+    def locate(self, path: Path, progress: Progress | None = None) -> TracedClip:
+        """Where the pieces of a finished clip lie in the footage: by its sound; where that was replaced, by the captions beside
+        it or in its picture. Raises `MediaError` where it cannot be read, `Cancelled` when stopped."""
         beside = words_beside(path)
         try:
             clip = read_sound(path, RATE, 1, end=LONGEST_CLIP_S * TICKS_PER_SECOND).reshape(-1)
         except MediaError:
-            if not beside:
+            if not beside and not probe(path).has_picture:
                 raise
             clip = np.zeros(0, np.float32)
         heard = np.flatnonzero(np.abs(clip) > 1e-4)
         length = int(heard[-1]) + 1 if len(heard) else 0
         found = find_clip(self._index, clip[:length], self.read) if length else ()
         pieces = tuple(p for f in found if (p := self._placed(f)) is not None)
-        if not pieces and beside:
-            spoken = self._words.pieces(beside)
-            return TracedClip(str(path), max(length * TICKS, beside[-1].end), spoken, "words")
-        return TracedClip(str(path), length * TICKS, pieces)
+        return TracedClip(str(path), length * TICKS, pieces) if pieces else self._by_words(path, length * TICKS, beside, progress)
+
+    def _by_words(self, path: Path, length: int, beside: tuple[Word, ...], progress: Progress | None) -> TracedClip:
+        """By what is to be read: a caption file is quicker and surer than the picture."""
+        pieces = self._words.pieces(beside) if beside else ()
+        if pieces:
+            return TracedClip(str(path), max(length, beside[-1].end), pieces, "words")
+        if not probe(path).has_picture:
+            return TracedClip(str(path), length)
+        if not self._words.knows:
+            said = tr("not found by its sound; to be found by its captions, the footage has to be analysed first")
+            return TracedClip(str(path), length, said=said)
+        read = words_in_picture(path, progress or Progress(), LONGEST_CLIP_S * TICKS_PER_SECOND)
+        pieces = self._words.pieces(self._words.spelled(read))
+        return TracedClip(str(path), max(length, read[-1].end if read else 0), pieces, "picture" if pieces else "sound")
 
     def _placed(self, found: Found) -> TracedPiece | None:
         """A piece in its own source."""
@@ -104,7 +119,7 @@ def trace(finder: ClipFinder, paths: Sequence[Path], progress: Progress) -> Iter
     for number, path in enumerate(paths):
         progress.report("clips", number / len(paths))
         try:
-            yield finder.locate(path)
+            yield finder.locate(path, progress)
         except StandTallError as error:
             progress.check()
             yield TracedClip(str(path), 0, said=str(error))

@@ -4377,6 +4377,10 @@
 <context>
     <name>session/clips.py</name>
     <message>
+        <source>not found by its sound; to be found by its captions, the footage has to be analysed first</source>
+        <translation>am Ton nicht gefunden; um es an den Untertiteln zu finden, muss das Material zuerst analysiert werden</translation>
+    </message>
+    <message>
         <source>{name} is not from this footage.</source>
         <translation>{name} stammt nicht aus diesem Material.</translation>
     </message>
@@ -13007,8 +13011,8 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
         <translation>Clips (*.mp4 *.mov *.mkv *.webm *.m4a *.mp3 *.wav *.ts *.avi);;Alle Dateien (*)</translation>
     </message>
     <message>
-        <source>Give finished clips that were cut from your footage: coded again, trimmed, in several pieces, with music added. They are found by their sound, or, where that was replaced, by the words of a caption file of the same name beside them, and rebuilt from the originals. It goes on in the background when this is closed.</source>
-        <translation>Fertige Clips angeben, die aus Ihrem Material geschnitten wurden: neu kodiert, getrimmt, in mehreren Stücken, mit Musik. Sie werden am Ton gefunden oder, wo dieser ersetzt ist, an den Wörtern einer gleichnamigen Untertiteldatei daneben, und aus den Originalen neu aufgebaut. Das geht im Hintergrund weiter, wenn dies geschlossen wird.</translation>
+        <source>Give finished clips that were cut from your footage: coded again, trimmed, in several pieces, with music added. They are found by their sound, or, where that was replaced, by the words of a caption file of the same name beside them or of the captions in their picture, and rebuilt from the originals. It goes on in the background when this is closed.</source>
+        <translation>Geben Sie fertige Clips, die aus Ihrem Material geschnitten wurden: neu kodiert, gekürzt, in mehreren Stücken, mit Musik. Sie werden am Ton gefunden oder, wo der ersetzt wurde, an den Wörtern einer gleichnamigen Untertiteldatei daneben oder der Untertitel im Bild, und aus den Originalen neu gebaut. Es geht im Hintergrund weiter, wenn dies geschlossen wird.</translation>
     </message>
     <message>
         <source>clip</source>
@@ -13029,6 +13033,18 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>from</source>
         <translation>von</translation>
+    </message>
+    <message>
+        <source>sound</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>captions beside it</source>
+        <translation>Untertitel daneben</translation>
+    </message>
+    <message>
+        <source>captions in the picture</source>
+        <translation>Untertitel im Bild</translation>
     </message>
     <message>
         <source>Finished clips in the footage</source>

@@ -4377,6 +4377,10 @@
 <context>
     <name>session/clips.py</name>
     <message>
+        <source>not found by its sound; to be found by its captions, the footage has to be analysed first</source>
+        <translation>no se encontró por su sonido; para encontrarlo por sus subtítulos, antes hay que analizar el material</translation>
+    </message>
+    <message>
         <source>{name} is not from this footage.</source>
         <translation>{name} no es de este material.</translation>
     </message>
@@ -13007,8 +13011,8 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
         <translation>Clips (*.mp4 *.mov *.mkv *.webm *.m4a *.mp3 *.wav *.ts *.avi);;Todos los archivos (*)</translation>
     </message>
     <message>
-        <source>Give finished clips that were cut from your footage: coded again, trimmed, in several pieces, with music added. They are found by their sound, or, where that was replaced, by the words of a caption file of the same name beside them, and rebuilt from the originals. It goes on in the background when this is closed.</source>
-        <translation>Dé clips terminados que se cortaron de su material: recodificados, recortados, en varias piezas, con música añadida. Se encuentran por su sonido o, si se reemplazó, por las palabras de un archivo de subtítulos del mismo nombre, y se rehacen desde los originales. Sigue en segundo plano al cerrar esto.</translation>
+        <source>Give finished clips that were cut from your footage: coded again, trimmed, in several pieces, with music added. They are found by their sound, or, where that was replaced, by the words of a caption file of the same name beside them or of the captions in their picture, and rebuilt from the originals. It goes on in the background when this is closed.</source>
+        <translation>Indique clips terminados que se cortaron de su material: codificados de nuevo, recortados, en varias piezas, con música. Se encuentran por su sonido o, donde se sustituyó, por las palabras de un archivo de subtítulos del mismo nombre al lado o de los subtítulos en su imagen, y se rehacen con los originales. Sigue en segundo plano cuando esto se cierra.</translation>
     </message>
     <message>
         <source>clip</source>
@@ -13029,6 +13033,18 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>from</source>
         <translation>de</translation>
+    </message>
+    <message>
+        <source>sound</source>
+        <translation>sonido</translation>
+    </message>
+    <message>
+        <source>captions beside it</source>
+        <translation>subtítulos al lado</translation>
+    </message>
+    <message>
+        <source>captions in the picture</source>
+        <translation>subtítulos en la imagen</translation>
     </message>
     <message>
         <source>Finished clips in the footage</source>

@@ -38,9 +38,10 @@ KINDS = tr("Clips (*.mp4 *.mov *.mkv *.webm *.m4a *.mp3 *.wav *.ts *.avi);;All f
 COLUMNS = (tr("clip"), tr("found"), tr("sure"), tr("by"), tr("from"))
 ABOUT = tr(
     "Give finished clips that were cut from your footage: coded again, trimmed, in several pieces, with music added. "
-    "They are found by their sound, or, where that was replaced, by the words of a caption file of the same name beside them, "
-    "and rebuilt from the originals. It goes on in the background when this is closed."
+    "They are found by their sound, or, where that was replaced, by the words of a caption file of the same name beside them or "
+    "of the captions in their picture, and rebuilt from the originals. It goes on in the background when this is closed."
 )
+BY = {"sound": tr("sound"), "words": tr("captions beside it"), "picture": tr("captions in the picture")}
 
 
 class ClipsSheet(QDialog):
@@ -51,7 +52,7 @@ class ClipsSheet(QDialog):
         self._ws, self.tracing, self._source = workspace, tracing, source
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.setWindowTitle(tr("Finished clips in the footage"))
-        self.resize(780, 480)
+        self.resize(860, 480)
         column = QVBoxLayout(self)
         column.setContentsMargins(20, 18, 20, 18)
         column.setSpacing(10)
@@ -79,7 +80,7 @@ class ClipsSheet(QDialog):
         self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         head = self.table.horizontalHeader()
         head.setSectionResizeMode(4, QHeaderView.ResizeMode.Stretch)
-        for n, wide in ((0, 190), (1, 96), (2, 56), (3, 56)):
+        for n, wide in ((0, 190), (1, 96), (2, 56), (3, 150)):
             self.table.setColumnWidth(n, wide)
         self.table.cellActivated.connect(self._go_to)
         self.table.cellClicked.connect(self._go_to)
@@ -160,7 +161,7 @@ class ClipsSheet(QDialog):
             cells = [
                 tr("{covered} of {length}", covered=clock(clip.covered), length=clock(clip.length)),
                 f"{sure:.0%}",
-                clip.by,
+                BY[clip.by],
                 found,
             ]
         else:

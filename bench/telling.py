@@ -16,8 +16,10 @@ from numpy.typing import NDArray
 from scipy.optimize import minimize
 from scipy.special import logsumexp
 
+from bench.moments import judged
 from bench.row import Row
 from bench.talks import TUNING, talked
+from standtall.moments import telling
 from standtall.moments.talk import Talk
 from standtall.moments.telling import measured
 
@@ -55,7 +57,7 @@ def taught(lessons: Sequence[Lesson]) -> dict[str, Any]:
     parts = {name: np.concatenate([getattr(one, name) for one in lessons]) for name in ("plain", "begins", "ends")}
     scales = {name: (values.mean(0), values.std(0) + SLACK) for name, values in parts.items()}
     standard = [
-        tuple((getattr(one, name) - mean) / spread for name, (mean, spread) in scales.items()) + (one.strong,) for one in lessons
+        (*((getattr(one, name) - mean) / spread for name, (mean, spread) in scales.items()), one.strong) for one in lessons
     ]
     width, edge = parts["plain"].shape[1], parts["begins"].shape[1]
 
@@ -126,10 +128,6 @@ def _likelihood(weights: Values, one: tuple[Any, ...], width: int, edge: int) ->
 
 def run() -> Iterator[Row]:
     """The talks to tune on, a quarter of them left out in turn: what is to be expected of a talk of the same hand."""
-    from standtall.moments import telling
-
-    from bench.moments import judged
-
     lessons = {name: lesson(name) for name in TUNING}
     shipped, total, began = telling._weights, np.zeros(8), time.monotonic()
     for fold in range(FOLDS):

@@ -29,8 +29,9 @@ from standtall.moments.topics import Topics
 MOST_SHARED: Final = 0.2
 """Two proposals share at most this part of the shorter one."""
 MOST_PASSED: Final = 0.7
-ASKED_ODDS: Final = 10.0
-"""Log odds that what was asked for adds to a passage, for each of rating."""
+RATED_ODDS: Final = 5.0
+"""Log odds that the whole rating of a passage adds to those of its edges: the best of 0, 5, 10, 20 and 40 in leaving out talks
+that teach."""
 ALIKE_COST, NEAR_COST, SAME_CHAPTER_COST = 0.25, 0.08, 0.05
 NEAR: Final = 90 * TICKS_PER_SECOND
 TOPIC_GAIN: Final = 0.45
@@ -73,12 +74,11 @@ class Finder:
         """The best passages, best first; fewer than asked for, or none, where the talk does not hold them."""
         asked = _Asked(self, wish)
         rated: list[Moment] = []
-        spans = self._spans(wish)
-        check()
-        for n, span in enumerate(self._well_cut(spans, asked)):
+        for n, span in enumerate(self._spans(wish)):
             rated.append(self._rated(span.start, span[-1], asked))
             if n % 1000 == 0:
                 check()
+        rated = self._well_cut(rated, wish)
         inside = [m for m in rated if m.length <= wish.most_s * TICKS_PER_SECOND]
         if not wish.whole:
             inside = self._in_other_shapes(inside, rated, wish, asked)
@@ -129,22 +129,21 @@ class Finder:
         new = number == 0 or talk.words[sentence.start - 1].speaker != talk.words[sentence.start].speaker
         return same and new and not talk.asides[number + 1] and talk.turn_words[talk.turn_of[number + 1]] >= WHOLE_TURN
 
-    def _well_cut(self, spans: list[range], asked: _Asked) -> list[range]:
-        """Of passages that share too much to be proposed together the one whose edges stand best; those that are too long by
-        themselves."""
-        words, number, wish = self.talk.words, self.talk.sentence_of, asked.wish
-        bounds = np.array([(words[s.start].start, words[s[-1]].end, number[s.start], number[s[-1]]) for s in spans], np.int64)
+    def _well_cut(self, rated: list[Moment], wish: Wish) -> list[Moment]:
+        """Of passages that share too much to be proposed together the one whose edges stand best, with a little of its rating;
+        those that are too long by themselves."""
+        number = self.talk.sentence_of
+        bounds = np.array([(m.start, m.end, number[m.first], number[m.last]) for m in rated], np.int64)
         starts, ends, first, last = bounds.reshape(-1, 4).T
-        value, lengths = self.talk.telling.of(first, last), ends - starts
-        if asked.anything:
-            value = value + ASKED_ODDS * np.array([asked.gain((span,)) for span in spans])
+        lengths = ends - starts
+        value = self.talk.telling.of(first, last) + RATED_ODDS * np.array([m.rating for m in rated])
         long, open_, out = lengths > wish.most_s * TICKS_PER_SECOND, _allowed(wish, starts, ends), list[int]()
         for n in np.argsort(-value, kind="stable"):
             if open_[n]:
                 out.append(int(n))
                 shared = np.minimum(ends, ends[n]) - np.maximum(starts, starts[n])
                 open_ &= (shared <= MOST_SHARED * np.minimum(lengths, lengths[n])) | (long != long[n])
-        return [spans[n] for n in sorted(out)]
+        return [rated[n] for n in sorted(out)]
 
     def _by(self, span: range, speaker: int | None) -> bool:
         """Whether most of it is said by the wished speaker."""
@@ -257,11 +256,6 @@ class _Asked:
         if wish.like is not None:
             words = words_within(finder.talk.words, *wish.like)
             self._like = self._sums(finder.topics.of_passage(tuple(words)))
-
-    @property
-    def anything(self) -> bool:
-        """Whether topics or likeness were asked for."""
-        return bool(self._topics) or self._like is not None
 
     def _sums(self, stems: dict[str, float]) -> NDArray[np.float64]:
         """(n + 1,) running sum of the weights of the words."""

@@ -26,7 +26,6 @@ BRIDGED: Final = 0.7
 """What a sentence tells that only points to what was said or to what there is."""
 ENOUGH: Final = 0.7
 """Of what the talk tells in the mean: under this a sentence is weak."""
-MOST_TOLD: Final = 1.5
 SCRAP: Final = 5
 SHORT_ANSWER: Final = 15
 """Words."""
@@ -93,21 +92,6 @@ class Talk:
         return np.concatenate([np.zeros((2, 1)), np.cumsum([length, weak], axis=1)], axis=1)
 
     @cached_property
-    def gains(self) -> NDArray[np.float64]:
-        """(sentences,) what each tells over the usual, times its seconds: below 0 where little is told."""
-        length = self.heard_weak[0, 1:] - self.heard_weak[0, :-1]
-        return (np.minimum(self.substance, MOST_TOLD) - ENOUGH) * length
-
-    @cached_property
-    def lasting_gains(self) -> NDArray[np.float64]:
-        """(sentences,) `gains`, with nothing lost by scraps, by reactions, and by questions."""
-        free = [
-            len(s) <= SCRAP or aside == "reaction" or self.asks(s[-1])
-            for s, aside in zip(self.sentences, self.asides, strict=True)
-        ]
-        return np.where(free, np.maximum(self.gains, 0.0), self.gains)
-
-    @cached_property
     def long_turns(self) -> NDArray[np.int64]:
         """(turns + 1,) how many of the turns before each are long."""
         return np.concatenate([[0], np.cumsum(np.array(self.turn_words) >= WHOLE_TURN)])
@@ -115,21 +99,6 @@ class Talk:
     def begins_turn(self, sentence: int) -> bool:
         """Whether a sentence is the first of a turn."""
         return sentence == 0 or bool(self.turn_of[sentence - 1] != self.turn_of[sentence])
-
-    def turn_before(self, sentence: int) -> range:
-        """The sentences of the same turn before one."""
-        return range(self.turns[self.turn_of[sentence]].start, sentence)
-
-    def turn_after(self, sentence: int) -> range:
-        """The sentences of the same turn after one, without what reacts at its end."""
-        stop = self.turns[self.turn_of[sentence]].stop
-        while stop > sentence + 1 and self.asides[stop - 1]:
-            stop -= 1
-        return range(sentence + 1, stop)
-
-    def gain_of(self, sentences: range) -> float:
-        """What is missed where sentences of a turn are left out, but for scraps."""
-        return float(sum(self.gains[n] for n in sentences if len(self.sentences[n]) > SCRAP))
 
     def quotes(self, last: int) -> bool:
         """Whether the sentence that ends with a word gives what somebody else said: its question waits for no answer."""

@@ -241,4 +241,4 @@ def _own(talk: Talk, side: int) -> NDArray[np.float64]:
                 alone or bool(talk.asides[out]),
             )
         )
-    return np.array(rows, float)
+    return np.array(rows, float).reshape(count, len(AT_EDGES))

@@ -12,7 +12,7 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.planes import to_bgr
 from standtall.media.reader import PictureReader
 from standtall.model.words import Word, bare
-from standtall.people.reading import Line, TextReader
+from standtall.people.text_reader import Line, TextReader
 
 LOOKED: Final = TICKS_PER_SECOND // 5
 """Between two looks: the shortest words that captions show one by one."""

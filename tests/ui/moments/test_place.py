@@ -196,7 +196,7 @@ def test_more_like_this_and_what_votes_teach(qtbot: QtBot, window: MainWindow) -
 
 def test_what_was_reshaped_is_said_and_taken_back(qtbot: QtBot, window: MainWindow) -> None:
     place = window.moments
-    cards = asked(qtbot, window, 8, 22)
+    cards = asked(qtbot, window, 20, 30)
     changed = next(c for c in cards if c.moment.dull is not None or c.moment.lead is not None)
     number, moment = changed.number, changed.moment
     back = [b for b in changed.findChildren(QPushButton) if b.text() == "Undo"]
@@ -207,5 +207,5 @@ def test_what_was_reshaped_is_said_and_taken_back(qtbot: QtBot, window: MainWind
     assert (again.lead, again.dull).count(None) == (moment.lead, moment.dull).count(None) + 1
     assert place.cards[number].moment is again
     place.shape.setCurrentIndex(1)
-    asked(qtbot, window, 8, 22)
+    asked(qtbot, window, 20, 30)
     qtbot.waitUntil(lambda: place.moments[0] is not again and all(m.lead is m.dull is None for m in place.moments), timeout=WAIT)

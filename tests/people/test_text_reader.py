@@ -6,7 +6,7 @@ import cv2
 import numpy as np
 import pytest
 
-from standtall.people.reading import TextReader
+from standtall.people.text_reader import TextReader
 
 SAID = ("Dry the clay for nine days", "heat it slowly", "NEVER OPEN THE DOOR", "1847")
 

@@ -208,9 +208,9 @@ def test_a_disk_that_fills_up_keeps_the_older_file(
 def test_a_killed_render_leaves_no_file_under_the_final_name(tmp_path: Path, clip: Path) -> None:
     captions = tmp_path / "c.srt"
     captions.write_text("1\n00:00:00,100 --> 00:00:01,800\nSome words to show\n")
-    long = make_clip(tmp_path / "long.mp4", frames=300, sound=tone(10.0), size=(1280, 720))
+    long = make_clip(tmp_path / "long.mp4", frames=120, sound=tone(4.0), size=(1280, 720))
     command = [sys.executable, "-m", "standtall", "make", str(long), "--captions", str(captions), "--language", "xx",
-               "--out", str(tmp_path / "out"), "--json", "--from", "0", "--to", "10"]  # fmt: skip
+               "--out", str(tmp_path / "out"), "--json", "--from", "0", "--to", "4"]  # fmt: skip
     run = subprocess.Popen(command, stdout=subprocess.PIPE, text=True, env={**os.environ, "QT_QPA_PLATFORM": "offscreen"})
     assert run.stdout is not None
     for line in run.stdout:

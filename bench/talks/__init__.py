@@ -17,7 +17,8 @@ JUDGED = ("interview", "lecture", "banter", "interview-de", "interview-es")
 TUNING = (
     "tuning", "tuning-lecture", "tuning-interview", "tuning-banter", "tuning-lecture-2", "tuning-lecture-3", "tuning-lecture-4",
     "tuning-interview-2", "tuning-lecture-5", "tuning-lecture-6", "tuning-lecture-7", "tuning-interview-3", "tuning-interview-4",
-    "tuning-banter-2", "tuning-panel", "tuning-banter-3",
+    "tuning-banter-2", "tuning-panel", "tuning-banter-3", "tuning-interview-5", "tuning-interview-6", "tuning-banter-4",
+    "tuning-lecture-8",
 )  # fmt: skip
 WORDS_A_SECOND = 2.3
 

@@ -36,3 +36,12 @@ def test_what_is_no_writing_gives_no_lines(reader: TextReader) -> None:
     cv2.ellipse(picture, (270, 400), (120, 160), 0, 0, 360, (140, 170, 220), -1)
     assert reader.lines(picture) == []
     assert reader.lines(np.zeros((32, 32, 3), np.uint8)) == []
+
+
+def test_words_with_grounds_of_their_own_are_one_line_in_their_order(reader: TextReader) -> None:
+    picture = wall()
+    for n, (word, left) in enumerate((("DRY", 30), ("THE", 140), ("BRICKS", 250), ("NOW", 440))):
+        cv2.rectangle(picture, (left - 8, 300 - 6 * (n % 2)), (left + 24 * len(word) + 12, 356), (30, 30, 30), -1)
+        cv2.putText(picture, word, (left, 345 - 4 * (n % 2)), cv2.FONT_HERSHEY_DUPLEX, 1.15, (255, 255, 255), 2, cv2.LINE_AA)
+    (line,) = reader.lines(picture)
+    assert line.text.split() == ["DRY", "THE", "BRICKS", "NOW"]

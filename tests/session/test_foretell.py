@@ -11,6 +11,7 @@ import pytest
 from standtall.base.progress import Progress
 from standtall.jobs.events import Event, Foretold, Rendered
 from standtall.jobs.requests import ForetellRequest, RenderRequest
+from standtall.media.coded import coded_sizes
 from standtall.model.analysis import Analysis
 from standtall.model.form import Form
 from standtall.model.source import Source
@@ -44,6 +45,16 @@ def test_the_size_is_foretold(request_: RenderRequest) -> None:
     (made,) = [e for e in told if isinstance(e, Rendered)]
     assert foretold.size_bytes == pytest.approx(made.size_bytes, rel=0.25)
     assert foretold.seconds > 1
+
+
+def test_pictures_at_both_ends_of_a_trial_are_left_out(tmp_path: Path) -> None:
+    clip = make_clip(tmp_path / "a.mp4", 20)
+    keys, others = coded_sizes(clip)
+    assert len(keys) + len(others) == 20 and others
+    assert coded_sizes(clip, ending=4) == (keys, others[:-4])
+    settled, without = coded_sizes(clip, 6, 4)
+    assert settled == keys and without == others[-len(without) - 4 : -4]
+    assert coded_sizes(clip, 0, 100)[1] == others[:1], "one is left to go by"
 
 
 def test_a_bit_rate_tells_the_size_itself(request_: RenderRequest) -> None:

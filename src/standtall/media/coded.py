@@ -21,8 +21,8 @@ def colour_tags(path: Path) -> tuple[int, int, int, int]:
         return int(context.color_primaries), int(context.color_trc), int(context.colorspace), int(context.color_range)
 
 
-def coded_sizes(path: Path, settled: int = 0) -> tuple[list[int], list[int]]:
-    """Bytes of the pictures that are coded by themselves, and of the others from the `settled`th on."""
+def coded_sizes(path: Path, settled: int = 0, ending: int = 0) -> tuple[list[int], list[int]]:
+    """Bytes of the pictures that are coded by themselves, and of the others from the `settled`th on without the last `ending`."""
     keys: list[int] = []
     others: list[int] = []
     try:
@@ -37,4 +37,4 @@ def coded_sizes(path: Path, settled: int = 0) -> tuple[list[int], list[int]]:
                     others.append(found.size)
     except DAMAGE as error:
         raise damaged(path, error) from error
-    return keys, others
+    return keys, others[: max(1, len(others) - ending)]

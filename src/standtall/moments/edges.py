@@ -38,7 +38,7 @@ def _start(talk: Talk, start: int) -> tuple[float, list[Reason]]:
     edge = 1 - 2 * min(1.0, lost / MOST_WON)
     reasons = []
     said = " ".join(talk.words[i].text for i in talk.sentence_at(start)[:SHOWN])
-    if better < number and lost > LEFT_OUT:
+    if better < number and lost > LEFT_OUT and _one_talk(talk, better, number):
         reasons.append(reason(tr("begins at “{said}” and leaves out how it began", said=said), False, start))
     elif edge > 0.5:
         reasons.append(reason(tr("begins where it begins to tell: “{said}”", said=said), True, start))
@@ -65,7 +65,7 @@ def _end(talk: Talk, passage: Passage, last: int) -> tuple[float, list[Reason]]:
     if aside:
         value -= 0.5
         reasons.append(reason(tr("ends on a side remark: “{said}”", said=said), False, sentence.start, last))
-    elif better > number and lost > LEFT_OUT:
+    elif better > number and lost > LEFT_OUT and _one_talk(talk, number, better):
         reasons.append(reason(tr("stops at “{said}”, short of how it ends", said=said), False, last))
     elif reacts and talk.words[reacts.start].speaker != talk.words[last].speaker:
         heard = " ".join(talk.words[i].text for i in reacts[:SHOWN]).strip(".,;:!?")
@@ -83,6 +83,11 @@ def _lost(talk: Talk, sentence: int, value: Callable[[int], float]) -> tuple[flo
     near = range(max(0, sentence - FAR), min(len(talk.sentences), sentence + FAR + 1))
     best = max(near, key=value)
     return value(best) - value(sentence), best
+
+
+def _one_talk(talk: Talk, first: int, last: int) -> bool:
+    """Whether no notice stands among sentences: what lies behind one is another thing, and not left out."""
+    return all(talk.asides[n] not in ("notice", "pointing") for n in range(first, last + 1))
 
 
 def _aside_turn(talk: Talk, passage: Passage, end: int) -> bool:

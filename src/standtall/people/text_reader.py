@@ -25,6 +25,8 @@ TALLEST: Final = 0.2
 """Of the picture's height: what is taller is a face or a thing."""
 SURE: Final = 0.6
 """Mean likeness of its letters from which a line counts as read."""
+SPACE: Final = 1.5
+"""Heights of its letters between two words of a line at most."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -55,7 +57,7 @@ class TextReader:
             small = x1 - x0 >= LEAST and y1 - y0 >= LEAST and box.h <= TALLEST
             if small and (text := self._read(picture[y0:y1, x0:x1])):
                 out.append(Line(text, box))
-        return out
+        return _rows(out, w / h)
 
     def _read(self, line: NDArray[np.uint8]) -> str:
         """The letters of one line, by the best letter of each column: those that repeat without a gap are one (greedy decoding of
@@ -69,3 +71,23 @@ class TextReader:
         if not new.any() or float(likeness.max(axis=1)[new].mean()) < SURE:
             return ""
         return "".join(self._letters[n] for n in best[new]).strip()
+
+
+def _rows(found: list[Line], wide: float) -> list[Line]:
+    """Words that stand beside each other as one line, from the top down; `wide` is the picture's width over its height."""
+    out: list[Line] = []
+    for line in sorted(found, key=lambda one: one.box.x):
+        before = next((n for n, row in enumerate(out) if _goes_on(row.box, line.box, wide)), None)
+        if before is None:
+            out.append(line)
+            continue
+        row = out[before].box
+        top, bottom = min(row.y, line.box.y), max(row.bottom, line.box.bottom)
+        out[before] = Line(f"{out[before].text} {line.text}", Rect(row.x, top, line.box.right - row.x, bottom - top))
+    return sorted(out, key=lambda one: (one.box.y, one.box.x))
+
+
+def _goes_on(row: Rect, box: Rect, wide: float) -> bool:
+    """Whether a box stands in a row, right after it: its middle is on the row, and both are about as tall."""
+    alike = max(row.h, box.h) < 2 * min(row.h, box.h)
+    return alike and row.y < box.cy < row.bottom and (box.x - row.right) * wide < SPACE * row.h

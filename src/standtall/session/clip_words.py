@@ -9,6 +9,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property
 from pathlib import Path
+from statistics import median
 from typing import Final
 
 from standtall.base.errors import StandTallError
@@ -28,6 +29,8 @@ ENOUGH: Final = 0.5
 """Where less than this share of its words is found, a clip only says what others have said, too."""
 SKIP: Final = 2
 """So many words in a row may differ inside a piece: heard otherwise, or corrected in the captions."""
+STEADY: Final = 9
+"""Words whose middle tells how far apart clip and source are: in captions the times of single words are rough."""
 MISREAD: Final = 75
 """Likeness in hundredths of a word that was read from a picture to the one that was said."""
 SHORTEST: Final = 4
@@ -140,7 +143,9 @@ class WordIndex:
         (first, a), (last, b) = run.pairs[0], run.pairs[-1]
         share = len(run.pairs) / max(last - first + 1, b - a + 1)
         key = self._sources[run.source].key
-        return TracedPiece(key, clip[first].start, clip[last].end, said[a].start, said[b].end, round(share, 3))
+        apart = [said[there].start - clip[here].start for here, there in run.pairs]
+        start, end = clip[first].start + int(median(apart[:STEADY])), clip[last].end + int(median(apart[-STEADY:]))
+        return TracedPiece(key, clip[first].start, clip[last].end, max(0, start), max(0, start, end), round(share, 3))
 
 
 def _letters(word: str) -> str:

@@ -22,9 +22,12 @@ from standtall.session.before_render import composition_of
 from standtall.session.render_many import needed_bytes
 
 PIECES: Final = 5
-PIECE_S: Final = 1.4
+PIECE_S: Final = 1.8
 SETTLED: Final = 6
 """Frames of a piece after which the encoder codes as it will in the middle of the file."""
+ENDING: Final = 12
+"""Frames at the end of a piece that are coded worse than they will be: the encoder looks so far ahead for what is used again
+(`rc-lookahead` of the render), and there is nothing."""
 SOUND_BYTES: Final = 24_000
 """A second of finished sound."""
 KEY_EVERY: Final = 250
@@ -99,7 +102,7 @@ def _trial(composition: Composition, request: RenderRequest, first: int, size: i
                 for number in range(first, first + size):
                     writer.picture(painter.paint(composition.frame(number)))
             write = (time.monotonic() - began) / size
-        keys, others = coded_sizes(path, SETTLED)
+        keys, others = coded_sizes(path, SETTLED, ENDING)
         began = time.monotonic()
         with PictureReader(path) as reader:
             for seen in reader.walk():

@@ -80,7 +80,8 @@ class ClipsSheet(QDialog):
         self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         head = self.table.horizontalHeader()
         head.setSectionResizeMode(4, QHeaderView.ResizeMode.Stretch)
-        for n, wide in ((0, 190), (1, 96), (2, 56), (3, 150)):
+        head.setSectionResizeMode(3, QHeaderView.ResizeMode.ResizeToContents)
+        for n, wide in ((0, 190), (1, 96), (2, 56)):
             self.table.setColumnWidth(n, wide)
         self.table.cellActivated.connect(self._go_to)
         self.table.cellClicked.connect(self._go_to)

@@ -92,6 +92,19 @@ def test_footage_that_no_short_uses_may_stay(project: Path, tmp_path: Path) -> N
     assert made.left_out == ("b: no short uses it.",)
 
 
+@pytest.mark.fault
+def test_footage_that_only_a_basket_uses_travels(project: Path, tmp_path: Path) -> None:
+    with Project(project) as made:
+        _used, unused = made.sources()
+        (entry,) = made.shorts()
+        made.set_basket(entry.id, (Segment(unused.key, 0, S // 2),), "a line picked")
+    for share in (Share(only_used=True), Share(handles_s=0.1)):
+        assert pack(project, tmp_path / f"{share.only_used}.zip", Progress(), share).left_out == ()
+    with Project(project) as made:
+        made.set_basket(entry.id, (), "given back")
+    assert pack(project, tmp_path / "none.zip", Progress(), Share(only_used=True)).left_out == ("b: no short uses it.",)
+
+
 def test_only_what_is_shown_travels_and_renders_the_same(
     demo_source: Source, demo_analysis: Analysis, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
 ) -> None:

@@ -24,7 +24,7 @@ from standtall.library.project import Project
 from standtall.library.rekeying import rekey
 from standtall.media.thinned import can_be_thinned, thin
 from standtall.model.codec import to_plain
-from standtall.model.cut import LONGEST_TRANSITION
+from standtall.model.cut import LONGEST_TRANSITION, Segment
 from standtall.model.manifest import MANIFEST, PROJECT, Manifest, PackedFile, Role
 from standtall.model.short import Short
 from standtall.model.source import Source
@@ -64,7 +64,7 @@ class _Target(Protocol):
 @dataclass(frozen=True, slots=True)
 class Share:
     """How much of the footage goes into a pack: all of it, `only_used` files, or with `handles_s` only the passages that shorts
-    show, with so many seconds around each."""
+    show and baskets hold, with so many seconds around each."""
 
     only_used: bool = False
     handles_s: float | None = None
@@ -123,14 +123,16 @@ def _gathered(
     with Project.reading(project) as opened:
         opened.copy_to(folder / PROJECT)
         sources, shorts = opened.sources(), [e.short for e in opened.shorts()]
+        picked = [passage for source in sources for passage in opened.basket(source.key)]
     wanted, left_out, names = [_Wanted(PROJECT, folder / PROJECT, "project")], [], set[str]()
-    used = {key for short in shorts for key in short.sources}
+    shown = [*(segment for short in shorts for segment in short.segments), *picked]
+    used = {key for short in shorts for key in short.sources} | {passage.source for passage in picked}
     new_keys: dict[str, str] = {}
     for source in sources:
         if (share.only_used or share.handles_s is not None) and source.key not in used:
             left_out.append(tr("{name}: no short uses it.", name=source.name))
             continue
-        part = None if share.handles_s is None else _thinned(source, shorts, share.handles_s, folder, progress)
+        part = None if share.handles_s is None else _thinned(source, shown, share.handles_s, folder, progress)
         if part is None:
             _add_media(Path(source.path), source.key, "footage", wanted, left_out, names)
         else:
@@ -145,11 +147,11 @@ def _gathered(
     return wanted, tuple(left_out)
 
 
-def _thinned(source: Source, shorts: list[Short], handles_s: float, folder: Path, progress: Progress) -> Path | None:
-    """A file with only those passages of a source that shorts show; None where it must go whole: its kind of file cannot be
+def _thinned(source: Source, shown: list[Segment], handles_s: float, folder: Path, progress: Progress) -> Path | None:
+    """A file with only those passages of a source that are `shown`; None where it must go whole: its kind of file cannot be
     thinned, it is not as it was, or most of it is shown."""
     path, around = Path(source.path), ticks(handles_s) + LONGEST_TRANSITION
-    spans = [(s.start - around, s.end + around) for short in shorts for s in short.segments if s.source == source.key]
+    spans = [(s.start - around, s.end + around) for s in shown if s.source == source.key]
     if not can_be_thinned(path) or sum(b - a for a, b in spans) > MOST_THINNED * source.length:
         return None
     try:

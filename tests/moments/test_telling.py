@@ -113,6 +113,13 @@ def test_a_question_about_goodbyes_is_no_goodbye() -> None:
 
 
 @pytest.mark.fault
+def test_what_is_told_of_going_home_is_no_goodbye_and_closing_words_are() -> None:
+    talk = talk_of((0, "What should somebody do tonight, when they get home?"), (0, STORY), (1, "Get home safely."),
+                   (1, "The sheet is going round."), (1, "Have a nice evening."))  # fmt: skip
+    assert talk.asides[0] == "" and list(talk.asides[-3:]) == ["notice"] * 3
+
+
+@pytest.mark.fault
 def test_a_passage_may_begin_with_what_asks_to_be_heard() -> None:
     talk = talk_of((1, "It was more or less like that."), (0, "Okay, hear me out."), (0, STORY), (1, "Gosh."))
     assert talk.asides[1] == "reaction"

@@ -42,6 +42,12 @@ def own_folders(tmp_path_factory: pytest.TempPathFactory, monkeypatch: pytest.Mo
     yield home
 
 
+@pytest.fixture(autouse=True)
+def jobs_get_their_turn(monkeypatch: pytest.MonkeyPatch) -> None:
+    """Work in the background goes on beside other tests, which would take all the time that it would be left."""
+    monkeypatch.setattr("standtall.jobs.process.process_behind", lambda _pid: None)
+
+
 @pytest.fixture(scope="session", autouse=True)
 def text_engine(qapp: object) -> None:
     """One application for all tests of a process, with our fonts."""

@@ -12,6 +12,7 @@ from pathlib import Path
 import pytest
 
 from standtall.base.log import log_file
+from standtall.base.priority import process_behind
 from standtall.jobs import process
 from standtall.jobs.events import Copied, Ended, Event, Problem, Progressed
 from standtall.jobs.process import Job, end_all
@@ -155,6 +156,7 @@ time.sleep(60)
 
 
 def test_a_job_gives_way_to_everything_else(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    monkeypatch.setattr(process, "process_behind", process_behind)  # which other tests do without
     heard = script(tmp_path, monkeypatch, """
 import json, os, time
 for _ in range(500):

@@ -3297,12 +3297,12 @@
         <translation>endet auf einer Nebenbemerkung: „{said}“</translation>
     </message>
     <message>
-        <source>begins where it begins to tell: “{said}”</source>
-        <translation>beginnt, wo das Erzählen beginnt: „{said}“</translation>
-    </message>
-    <message>
         <source>ends on “{said}”, which the listener takes up: “{heard}”</source>
         <translation>endet auf „{said}“, was die andere Person aufgreift: „{heard}“</translation>
+    </message>
+    <message>
+        <source>begins where it begins to tell: “{said}”</source>
+        <translation>beginnt, wo das Erzählen beginnt: „{said}“</translation>
     </message>
     <message>
         <source>stops at “{said}”, short of how it ends</source>

@@ -3297,12 +3297,12 @@
         <translation>termina en un comentario al margen: «{said}»</translation>
     </message>
     <message>
-        <source>begins where it begins to tell: “{said}”</source>
-        <translation>empieza donde empieza a contar: «{said}»</translation>
-    </message>
-    <message>
         <source>ends on “{said}”, which the listener takes up: “{heard}”</source>
         <translation>termina en «{said}», que quien escucha retoma: «{heard}»</translation>
+    </message>
+    <message>
+        <source>begins where it begins to tell: “{said}”</source>
+        <translation>empieza donde empieza a contar: «{said}»</translation>
     </message>
     <message>
         <source>stops at “{said}”, short of how it ends</source>

@@ -167,7 +167,7 @@ def spread(words: Sequence[Word], each: int = 4) -> list[tuple[float, float, str
 def test_a_silent_clip_is_found_by_the_captions_in_its_picture(
     demo_source: Source, demo_analysis: Analysis, known: AnalysisCache, tmp_path: Path, by_one: bool
 ) -> None:
-    said = [w for w in demo_analysis.words if w.kind == "word"][60:84]
+    said = [w for w in demo_analysis.words if w.kind == "word"][60:76]
     clip = filmed(tmp_path / "silent.mp4", spread(said), by_one)
     found = ClipFinder([demo_source], Progress(), known).locate(clip)
     assert found.by == "picture"

@@ -26,8 +26,8 @@ PIECE_S: Final = 1.8
 SETTLED: Final = 6
 """Frames of a piece after which the encoder codes as it will in the middle of the file."""
 ENDING: Final = 12
-"""Frames at the end of a piece that are coded worse than they will be: the encoder looks so far ahead for what is used again
-(`rc-lookahead` of the render), and there is nothing."""
+"""Frames at the end of a piece that are coded worse than they will be: the encoder of H.264 looks so far ahead for what is used
+again (`rc-lookahead` of the render), and there is nothing; the others look about as far."""
 SOUND_BYTES: Final = 24_000
 """A second of finished sound."""
 KEY_EVERY: Final = 250

@@ -80,9 +80,9 @@ class ClipsSheet(QDialog):
         self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         head = self.table.horizontalHeader()
         head.setSectionResizeMode(4, QHeaderView.ResizeMode.Stretch)
-        head.setSectionResizeMode(3, QHeaderView.ResizeMode.ResizeToContents)
-        for n, wide in ((0, 190), (1, 96), (2, 56)):
-            self.table.setColumnWidth(n, wide)
+        for n in (1, 2, 3):
+            head.setSectionResizeMode(n, QHeaderView.ResizeMode.ResizeToContents)
+        self.table.setColumnWidth(0, 190)
         self.table.cellActivated.connect(self._go_to)
         self.table.cellClicked.connect(self._go_to)
         column.addWidget(self.table, 1)

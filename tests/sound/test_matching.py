@@ -16,6 +16,7 @@ from standtall.media.sound_reader import SPEECH_RATE, read_sound
 from standtall.model.source import Source
 from standtall.session.clips import ClipFinder, rebuilt
 from standtall.sound.crowd import kind_of
+from standtall.sound.matching import NOWHERE, _joined
 from tests.conftest import make_clip, write_sound
 
 RATE = 16_000
@@ -80,6 +81,18 @@ def test_a_clip_played_one_per_cent_faster_is_found(talk: np.ndarray, demo_sourc
     located = ClipFinder([demo_source], Progress()).locate(write_sound(tmp_path / "fast.m4a", part, RATE))
     assert located.pieces
     assert located.pieces[0].start / TICKS_PER_SECOND == pytest.approx(30.0, abs=0.3)
+
+
+def test_a_second_that_agrees_well_is_a_piece_and_two_that_agree_by_chance_are_none() -> None:
+    steps = 200
+    pauses_too = np.full(steps, 0.5)  # how much each 20 ms says
+    way = np.zeros(steps, np.int16)
+    way[20:70] = 1  # a second, as a voice 12 dB over music agrees with what it was cut from
+    way[80:190] = 2  # two seconds, as two voices that have nothing to do with each other may agree
+    fits = np.stack([NOWHERE * pauses_too, np.where(way == 1, 0.85, 0.0) * pauses_too, np.where(way == 2, 0.4, 0.0) * pauses_too])
+    (piece,) = _joined(way, fits, [800, 8_000])
+    assert (piece.clip_start, piece.clip_end) == (20 * 960, 70 * 960), "ticks of 20 ms"
+    assert piece.start - piece.clip_start == 800 * TICKS_PER_SECOND // 8_000
 
 
 def test_what_is_not_in_the_footage_is_not_found(talk: np.ndarray, demo_source: Source, tmp_path: Path) -> None:

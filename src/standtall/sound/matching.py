@@ -26,6 +26,9 @@ MOST_PLACES: Final = 40
 NOWHERE: Final = 0.12
 """How well 20 ms agree with no place at all: what agrees less comes from elsewhere."""
 CHANGE: Final = 4.0
+EVIDENCE: Final = 16.0
+"""What a piece agrees better than nowhere in all, added up over its steps. A second of voice 12 dB over music has 16 to 21; of
+200 strangers tried against twenty hours at five speeds two had pieces, of 5 and 10."""
 SURE: Final = 0.4
 LONGEST_PAUSE: Final = 200
 """Steps of 20 ms."""
@@ -204,7 +207,7 @@ def _joined(way: NDArray[np.int16], fits: NDArray[np.float64], offsets: list[int
             continue
         offset, fit = offsets[state - 1], fits[state, a:b]
         share = float((fit > 0.15).sum() / max(1, (np.abs(fit) > 0.03).sum()))
-        if share < SURE:
+        if share < SURE or float((fit - fits[0, a:b]).sum()) < EVIDENCE:
             continue
         start = max(0, a * STEP + offset)
         here, there, first, last = (round(v * TICKS_PER_SECOND / RATE) for v in (a * STEP, b * STEP, start, b * STEP + offset))

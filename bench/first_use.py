@@ -21,11 +21,11 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QAbstractButton
 from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 app = dressed(["bench"])
 began = time.perf_counter()
 w = MainWindow()
-theme.apply(app, theme.LIGHT)
+dressing.apply(app, theme.LIGHT)
 w.resize(1280, 800)
 w.show()
 w._may_end = lambda: True

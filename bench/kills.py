@@ -27,7 +27,7 @@ MODELS = data_folder() / "models"
 EDITING = """
 import sys
 from PySide6.QtCore import QTimer
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
 from standtall.model import corrections, edits
@@ -36,7 +36,7 @@ class Idle:
     def __init__(self, *_a): pass
     def start(self): pass
     cancel = start
-application = dressed(["bench"]); clear_parts(); window = MainWindow(); window.workspace.jobs.queue.backend = Idle; theme.apply(application, theme.LIGHT); window.show()
+application = dressed(["bench"]); clear_parts(); window = MainWindow(); window.workspace.jobs.queue.backend = Idle; dressing.apply(application, theme.LIGHT); window.show()
 open_files(window, [], True)
 ws, n = window.workspace, [int(sys.argv[1])]
 def said():
@@ -188,7 +188,7 @@ QUEUE = """
 import sys, threading
 from pathlib import Path
 from PySide6.QtCore import QTimer
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 from standtall.ui.app.application import dressed
 from standtall.base.files import clear_parts
 from standtall.base.folders import state_folder

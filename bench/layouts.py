@@ -37,9 +37,9 @@ from standtall.model.cut import Segment
 from standtall.model.edits import Edit
 from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 app = dressed(["bench"])
-theme.apply(app, theme.LIGHT)
+dressing.apply(app, theme.LIGHT)
 w = MainWindow()
 w.resize(1280, 800)
 w.show()

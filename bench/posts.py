@@ -243,10 +243,10 @@ def _calendar() -> Iterator[Row]:
     from standtall.ui.app.application import dressed
     from standtall.ui.calendar.post_card import Card
     from standtall.ui.calendar.view import CalendarView
-    from standtall.ui.widgets import theme
+    from standtall.ui.widgets import dressing, theme
 
     application = dressed(["bench"])
-    theme.apply(application, theme.LIGHT)
+    dressing.apply(application, theme.LIGHT)
     today = date(2026, 11, 27)
     view = CalendarView(lambda: today)
     view.resize(1400, 900)
@@ -283,9 +283,9 @@ from standtall.posts import post_edits
 from standtall.posts.post_store import PostStore
 from standtall.ui.app.application import dressed
 from standtall.ui.app.window import MainWindow
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 app = dressed(["bench"])
-theme.apply(app, theme.LIGHT)
+dressing.apply(app, theme.LIGHT)
 w = MainWindow()
 w.resize(1280, 800)
 w.show()

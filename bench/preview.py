@@ -23,8 +23,8 @@ from standtall.model.cut import Segment
 from standtall.model.edits import Edit
 from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
-from standtall.ui.widgets import theme
-app = dressed(["bench"]); theme.apply(app, theme.LIGHT)
+from standtall.ui.widgets import dressing, theme
+app = dressed(["bench"]); dressing.apply(app, theme.LIGHT)
 w = MainWindow(); w.resize(1280, 800); w.show(); w._may_end = lambda: True
 def turn(seconds):
     until = time.perf_counter() + seconds

@@ -23,24 +23,22 @@ begin_to_load()
 import standtall.ui
 from PySide6.QtCore import QEvent, QObject, QTimer
 from standtall.ui.widgets import theme
-from standtall.ui.app.application import dressed, dressed_window, open_files
+from standtall.ui.app.application import dressed, show_first
 application = dressed(["bench"])
-window = dressed_window(application, theme.LIGHT)
 class First(QObject):
     def eventFilter(self, of, event):
         if event.type() == QEvent.Type.Paint and of is window and not hasattr(self, "seen"):
             self.seen = True
             QTimer.singleShot(0, lambda: print(time.perf_counter() - began, flush=True))
         return False
+window = show_first(application, theme.LIGHT, [], True)
 first = First()
 window.installEventFilter(first)
-window.show()
 def painted(shown):
     window.repaint()
     print(time.perf_counter() - began, flush=True)
     QTimer.singleShot(0, window.close)
 window.player.shown.connect(painted)
-open_files(window, [], True)
 application.exec()
 """
 

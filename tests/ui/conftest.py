@@ -14,7 +14,7 @@ from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
 from standtall.ui.footage.preview_copies import PreviewCopies
 from standtall.ui.state import legible
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 from tests.ui.driving import WAIT, Shown
 
 
@@ -25,10 +25,9 @@ def window(qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: 
     monkeypatch.setattr(legible, "CALM_MS", 10_000_000)  # pictures are looked at where a test is about that
     monkeypatch.setattr(MainWindow, "_may_end", lambda _self: True)  # nobody is there to answer
     dressed(["test"])
-    qapp.setStyleSheet("")  # as when the program begins: each widget that is made under a sheet is dressed over and over
     made = MainWindow()
     made.projects.settings = replace(made.projects.settings, walked=True)  # the walk is tried in a test of its own
-    theme.apply(qapp, theme.LIGHT)
+    dressing.apply(qapp, theme.LIGHT)
     qtbot.addWidget(made, before_close_func=lambda w: setattr(w, "_unasked", True))  # also where setting up fails
     made.resize(1280, 800)  # the screen of tests is smaller
     made.show()

@@ -16,7 +16,7 @@ from standtall.ui.app.tap_sheet import TapSheet
 from standtall.ui.app.window import MainWindow
 from standtall.ui.footage.preview_copies import PreviewCopies
 from standtall.ui.renders.side_by_side import SideBySideSheet
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 from standtall.ui.widgets.tabs import Tabs
 from tests.ui.fits import cut_off
 
@@ -62,7 +62,7 @@ def main(sizes: list[str]) -> int:
     application = dressed(["fits"])
     PreviewCopies.want = lambda _self, _source: None  # type: ignore[method-assign]
     window = MainWindow()
-    theme.apply(application, theme.LIGHT)
+    dressing.apply(application, theme.LIGHT)
     window.show()
     open_files(window, [], demo=True)
     until = time.monotonic() + LONGEST_S

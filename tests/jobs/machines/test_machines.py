@@ -4,10 +4,12 @@ from __future__ import annotations
 
 import json
 import os
+import queue
 import ssl
 import threading
 import time
 from collections.abc import Iterator
+from concurrent.futures import Future
 from pathlib import Path
 
 import pytest
@@ -15,7 +17,7 @@ import pytest
 from standtall.base.errors import Cancelled, StandTallError
 from standtall.base.progress import Progress
 from standtall.jobs.machines import client as ends
-from standtall.jobs.machines.client import MachineHelpers, MachinesGone, connected, host_and_port, machines_seen
+from standtall.jobs.machines.client import MachineHelpers, MachinesGone, _Round, connected, host_and_port, machines_seen
 from standtall.jobs.machines.shared_key import make_key
 from standtall.jobs.tasks import Answer, MediaFile, Task
 from tests.jobs.machines.running import carry, command, free_port
@@ -101,6 +103,25 @@ def test_what_each_machine_does_is_seen(scheduler: str, key: Path) -> None:
         while any(m.doing for m in machines_seen(client)) and time.monotonic() < until:
             time.sleep(0.3)
         assert not any(m.doing for m in machines_seen(client)), "and there"
+
+
+def test_a_worker_that_does_nothing_is_asked_before_one_that_works_for_somebody_else() -> None:
+    asked: list[str] = []
+
+    class Engine:
+        def processing(self) -> dict[str, tuple[str, ...]]:
+            return {"first": ("another's render",), "second": (), "third": ()}
+
+    class Noting:
+        def submit(self, client, task, asker, order, worker):  # type: ignore[no-untyped-def]
+            asked.append(worker)
+            return f"{order}", Future()
+
+    given: dict[str, object] = {}
+    giving = _Round(Noting(), Engine(), None, Wishes(*[{}] * 4), given, queue.Queue())  # type: ignore[arg-type]
+    giving._workers = ["first", "second", "third"]
+    giving._give()
+    assert asked == ["second", "third", "first"], "and none twice"
 
 
 def test_a_file_is_fetched_once_kept_and_checked(scheduler: str, key: Path, home: Path, tmp_path: Path) -> None:

@@ -10,7 +10,7 @@ from pytestqt.qtbot import QtBot
 
 from standtall.ui.calendar.post_card import Card
 from standtall.ui.calendar.view import SHORT_MIME, CalendarView
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 
 TODAY = date(2026, 11, 27)
 
@@ -21,7 +21,7 @@ def cards(*days: int) -> dict[int, Card]:
 
 @pytest.fixture
 def view(qtbot: QtBot, qapp: QApplication) -> CalendarView:
-    theme.apply(qapp, theme.LIGHT)
+    dressing.apply(qapp, theme.LIGHT)
     made = CalendarView(lambda: TODAY)
     qtbot.addWidget(made)
     made.resize(700, 600)
@@ -108,9 +108,9 @@ def test_scrolling_paints_what_comes_into_view_and_both_themes_differ(qtbot: QtB
     view.verticalScrollBar().setValue(view.verticalScrollBar().value() + 40)
     qapp.processEvents()
     assert view.grab().toImage() != light
-    theme.apply(qapp, theme.DARK)
+    dressing.apply(qapp, theme.DARK)
     assert view.grab().toImage() != light
-    theme.apply(qapp, theme.LIGHT)
+    dressing.apply(qapp, theme.LIGHT)
 
 
 def test_a_plan_cannot_be_moved_and_is_told_of(view: CalendarView) -> None:

@@ -207,15 +207,24 @@ class _Round:
 
     def _give(self) -> None:
         while len(self._given) < len(self._workers):
-            busy = {g.worker for g in self._given.values()}
-            worker = next((w for w in self._workers if w not in busy), None)
-            task = None if worker is None else self._supply.take()
-            if worker is None or task is None:
+            mine = {g.worker for g in self._given.values()}
+            free = [w for w in self._workers if w not in mine]
+            task = self._supply.take() if free else None
+            if task is None:
                 return
+            busy = self._busy()
+            worker = next((w for w in free if w not in busy), free[0])
             number, future = self._helpers.submit(self._client, task, self._asker, self._order, worker)
             self._order += 1
             self._given[number] = _Given(task, number, worker, future)
             future.add_done_callback(lambda _future, n=number: self._ended.put(n))
+
+    def _busy(self) -> set[str]:
+        """Workers that do something, whoever asked for it: several renders are asked for side by side, each by itself."""
+        try:
+            return {address for address, tasks in self._client.processing().items() if tasks}
+        except (OSError, TimeoutError, KeyError, ValueError):  # it is seen soon whether the scheduler is gone
+            return set()
 
     def _take(self, number: str) -> None:
         given = self._given.get(number)

@@ -5,7 +5,7 @@ from __future__ import annotations
 import os
 import signal
 import sys
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from datetime import UTC, datetime, timedelta
 from pathlib import Path
 from typing import NoReturn
@@ -13,9 +13,11 @@ from typing import NoReturn
 import cv2
 from PySide6.QtCore import (
     QElapsedTimer,
+    QEvent,
     QLibraryInfo,
     QLocale,
     QMessageLogContext,
+    QObject,
     Qt,
     QTimer,
     QtMsgType,
@@ -34,20 +36,21 @@ from standtall.base.memory import give_back_large, settle
 from standtall.ink.fonts import load_fonts
 from standtall.library import settings
 from standtall.library.last_start import clock_behind
-from standtall.ui.app.demo_opening import open_demo_in
 from standtall.ui.app.desktop_wishes import Wishes, desktop_wishes
 from standtall.ui.app.late import load_for_bench, load_late
 from standtall.ui.app.one_instance import OneInstance, hand_over
 from standtall.ui.app.preferences.taking_effect import set_motion
 from standtall.ui.app.window import MainWindow
 from standtall.ui.state.new_project import project_for
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 
 LETTERS = "Inter"
 """The family of the window's own letters."""
 THOROUGH_MS = 600_000
 """How often at most all of memory is looked through for what is gone, when the person turns to another program."""
 IDLE_MS = 5_000
+UNSEEN_MS = 600
+"""After so long a window that nobody sees goes on without having been painted."""
 SETTLED_MS = 3_000
 """After so long without another short on the Bench, what it is made of stays."""
 SWITCH_S = 0.0005
@@ -81,11 +84,11 @@ def _speak(application: QApplication) -> None:
     application.setLayoutDirection(Qt.LayoutDirection.RightToLeft if right_to_left() else Qt.LayoutDirection.LeftToRight)
 
 
-def dressed_window(application: QApplication, look: theme.Theme) -> MainWindow:
+def dressed_window(application: QApplication, look: theme.Theme, opening: str = "", whole: bool = True) -> MainWindow:
     """The window, not yet shown. What was loaded up to the first time that something is on the Bench stays for good."""
-    theme.begin(application, look)  # also the drawings on its buttons are in its colours
-    window = MainWindow()
-    theme.apply(application, look)
+    dressing.begin(application, look)  # also the drawings on its buttons are in its colours
+    window = MainWindow(opening, whole)
+    dressing.apply(application, look)
     settling = QTimer(window)
     settling.setSingleShot(True)
     settling.setInterval(SETTLED_MS)
@@ -111,6 +114,59 @@ def _load_late_when_idle(window: MainWindow) -> None:
         QTimer.singleShot(IDLE_MS, window, lambda: _load_late_when_idle(window))
     else:
         load_late()
+        dressing.dress_the_rest()
+
+
+class _Painted(QObject):
+    """Waits for the first time that a window is painted, or for so long as that should take, and calls `then` once."""
+
+    def __init__(self, window: MainWindow, then: Callable[[], object]) -> None:
+        super().__init__(window)
+        self._window, self._then = window, then
+        window.installEventFilter(self)
+        self._late = QTimer(self)
+        self._late.setSingleShot(True)
+        self._late.timeout.connect(self._now)
+        self._late.start(UNSEEN_MS)
+
+    def eventFilter(self, of: QObject, event: QEvent) -> bool:
+        if event.type() == QEvent.Type.Paint and of is self._window:
+            self._window.removeEventFilter(self)
+            self._late.start(0)
+        return False
+
+    def _now(self) -> None:
+        self._window.removeEventFilter(self)
+        self._then()
+
+
+def show_first(
+    application: QApplication,
+    look: theme.Theme,
+    files: Sequence[Path],
+    demo: bool,
+    then: Callable[[MainWindow], object] = lambda _window: None,
+) -> MainWindow:
+    """Show the first screen; when it is there make the rest of the window, open what was asked for, and do what comes `then`."""
+    window = dressed_window(application, look, _opening(files, demo), whole=False)
+
+    def go_on() -> None:
+        window.make_whole()
+        open_files(window, files, demo)
+        then(window)
+
+    window.show()
+    _Painted(window, go_on)
+    return window
+
+
+def _opening(files: Sequence[Path], demo: bool) -> str:
+    """The name of what will be opened; nothing where nobody has opened anything yet."""
+    if demo:
+        return tr("the demo")
+    recent = [Path(p) for p in settings.load()[0].recent]
+    first = next((f for f in (*files, *recent) if f.is_file()), None)
+    return "" if first is None else first.stem
 
 
 def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
@@ -128,6 +184,8 @@ def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
     if demo or project is not None or footage or window.projects.settings.recent:
         load_for_bench()
     if demo:
+        from standtall.ui.app.demo_opening import open_demo_in  # the first screen comes without it
+
         open_demo_in(ws, window.go, window.walk)
     elif project is not None:
         ws.open_project(project, with_footage)
@@ -141,8 +199,21 @@ def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
             window.go("bench")
 
 
+def _at_work(window: MainWindow) -> None:
+    """What comes once, when what was asked for is being opened."""
+    if LETTERS not in load_fonts():
+        window.say(
+            tr("The letters that come with the program are missing, so others stand in for them. Install it anew."), "error"
+        )
+    window.workspace.in_background(
+        "files", lambda: clock_behind(datetime.now(UTC)), lambda behind: _told_of_clock(window, behind)
+    )
+    window.workspace.jobs.resume()
+
+
 def _more(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
     """Another start asks for files: they come into this window."""
+    window.make_whole()
     window.raise_()
     window.activateWindow()
     footage = [f for f in files if f.suffix != ".standtall"]
@@ -182,22 +253,12 @@ def run(files: Sequence[Path], demo: bool) -> NoReturn:
         leave(0)
     clear_parts()
     set_motion(application, chosen.motion == "less" or (chosen.motion == "system" and wishes.less_motion))
-    window = dressed_window(application, theme.named(chosen.theme))
+    window = show_first(application, theme.named(chosen.theme), files, demo, _at_work)
     hear_all(lambda text: window.workspace.dispatcher.send(lambda: window.say(text, "error")))
     qInstallMessageHandler(_qt_said)
     application.styleHints().colorSchemeChanged.connect(lambda _s: window.follow_desktop())
-    window.show()
-    if LETTERS not in load_fonts():
-        window.say(
-            tr("The letters that come with the program are missing, so others stand in for them. Install it anew."), "error"
-        )
-    window.workspace.in_background(
-        "files", lambda: clock_behind(datetime.now(UTC)), lambda behind: _told_of_clock(window, behind)
-    )
     one = OneInstance(window)
     one.wanted.connect(lambda more, with_demo: _more(window, more, with_demo))
-    open_files(window, files, demo)
-    window.workspace.jobs.resume()
     for number in (signal.SIGINT, signal.SIGTERM):
         signal.signal(number, lambda *_: window.end())
     alive = QTimer()  # lets Python hear signals while Qt waits

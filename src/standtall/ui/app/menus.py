@@ -9,13 +9,11 @@ from PySide6.QtWidgets import QMenu, QMenuBar
 
 from standtall.base.interface_language import tr
 from standtall.ui.app.help_sheet import page_of
-from standtall.ui.widgets.actions import Action, menu_text
+from standtall.ui.widgets.actions import EVERYWHERE, Action, menu_text
 from standtall.ui.widgets.place import Place
 
 GROUPS = {"03-words": tr("Words"), "06-framing": tr("Framing"), "07-captions": tr("Captions"), "08-extras": tr("Extras")}
 """Menus within that of the Bench, by the page of the help that tells of their actions: there are too many for one."""
-EVERYWHERE = (tr("Edit"), tr("Go"), tr("Play"), tr("Tools"))
-"""Menus of the actions that hold in every place."""
 
 
 class Menus(QMenuBar):

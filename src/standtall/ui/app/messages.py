@@ -5,7 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QLabel
 
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 
 NOTE_MS, ERROR_MS = 5_000, 12_000
 
@@ -27,7 +27,7 @@ class MessageBar(QLabel):
         """Show a sentence; `kind` is note or error."""
         colour = theme.WARN if kind == "error" else theme.KEPT
         ground = theme.current().raised
-        self.setStyleSheet(f"background: {ground}; border-left: 5px solid {colour}; padding: 9px 14px;")
+        dressing.also(self, f"background: {ground}; border-left: 5px solid {colour}; padding: 9px 14px;")
         self.setText(text)
         self.setAccessibleName(text)
         self.show()

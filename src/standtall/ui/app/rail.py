@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QMenu, QSizePolicy, QSpacerItem, QToolButton, QVBo
 from standtall.base.interface_language import tr
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.actions import Action
-from standtall.ui.widgets.place import Place
+from standtall.ui.widgets.place import PlaceName
 
 PALE = "#d9d3c7"
 
@@ -20,7 +20,7 @@ class Rail(QWidget):
 
     wanted = Signal(str)
 
-    def __init__(self, places: Iterable[Place], projects: QMenu, tools: Iterable[tuple[Action, str]]) -> None:
+    def __init__(self, places: Iterable[PlaceName], projects: QMenu, tools: Iterable[tuple[Action, str]]) -> None:
         super().__init__()
         self.setObjectName("rail")
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)  # else a class of our own stays without its ground
@@ -30,7 +30,7 @@ class Rail(QWidget):
         self._column.setSpacing(6)
         self._places: dict[str, QToolButton] = {}
         for place in places:
-            button = self._button(place.name, place.title, f"{place.title} ({place.key})")
+            button = self._button(place.name, place.title, f"{place.title} ({place.keys[0]})")
             button.setCheckable(True)
             button.clicked.connect(self._wants(place.name))
             self._places[place.name] = button

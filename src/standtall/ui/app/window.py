@@ -1,22 +1,24 @@
-"""The main window: the rail, the places, the preview pane; it joins them."""
+"""The main window: the rail, the places, the preview pane, and what concerns all of them.
+
+It comes in two steps. The first screen is the rail, Footage and the preview pane; the rest is loaded and made behind it
+(`whole_window`), since half of the time that the program takes to start is spent on what nobody sees yet.
+"""
 
 from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
-from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt, QTimer, QUrl
 from PySide6.QtGui import QCloseEvent, QDesktopServices, QDragEnterEvent, QDropEvent, QGuiApplication, QScreen
 from PySide6.QtWidgets import (
-    QAbstractButton,
     QApplication,
     QHBoxLayout,
     QMainWindow,
+    QMenuBar,
     QMessageBox,
-    QScrollArea,
     QStackedWidget,
     QVBoxLayout,
     QWidget,
@@ -28,80 +30,83 @@ from standtall.media.probe import probe
 from standtall.model.moment import Moment
 from standtall.model.source import Source
 from standtall.model.timemap import SourceTime
-from standtall.ui.app.actions import actions_of
-from standtall.ui.app.demo_opening import open_demo_in
-from standtall.ui.app.guided_walk import Walk
-from standtall.ui.app.help_sheet import HelpSheet
-from standtall.ui.app.large import Large
-from standtall.ui.app.menus import Menus
 from standtall.ui.app.messages import MessageBar
-from standtall.ui.app.playback import Playback
 from standtall.ui.app.preferences.taking_effect import take_effect
 from standtall.ui.app.projects import Projects
 from standtall.ui.app.rail import Rail
-from standtall.ui.app.shortcuts import Shortcuts
-from standtall.ui.app.tending import Tending
-from standtall.ui.app.walk_stops import stops_of
 from standtall.ui.app.window_place import back_on_a_screen, place_of, take_place
-from standtall.ui.bench.place import Bench
-from standtall.ui.bench.word_files import WordFiles
-from standtall.ui.calendar.place import CalendarPlace
 from standtall.ui.footage.place import FootagePlace
-from standtall.ui.moments.place import MomentsPlace
 from standtall.ui.preview.pane import PreviewPane
 from standtall.ui.preview.pane_edge import PaneEdge
 from standtall.ui.preview.player import Player
-from standtall.ui.renders.place import RendersPlace
-from standtall.ui.state.machines_seen import Machines
 from standtall.ui.state.workspace import Workspace
-from standtall.ui.widgets import theme
-from standtall.ui.widgets.actions import Action, chosen_keys
+from standtall.ui.widgets import dressing, theme
+from standtall.ui.widgets.actions import EVERYWHERE, Action, chosen_keys
+from standtall.ui.widgets.place import PLACES, Place
 
 if TYPE_CHECKING:
+    from standtall.ui.app.guided_walk import Walk
+    from standtall.ui.app.help_sheet import HelpSheet
     from standtall.ui.app.keys_sheet import KeysSheet
+    from standtall.ui.app.large import Large
     from standtall.ui.app.machines_sheet import MachinesSheet
+    from standtall.ui.app.menus import Menus
+    from standtall.ui.app.playback import Playback
     from standtall.ui.app.preferences.preferences_sheet import PreferencesSheet
+    from standtall.ui.app.shortcuts import Shortcuts
+    from standtall.ui.app.tending import Tending
+    from standtall.ui.bench.place import Bench
+    from standtall.ui.bench.word_files import WordFiles
+    from standtall.ui.calendar.place import CalendarPlace
+    from standtall.ui.moments.place import MomentsPlace
+    from standtall.ui.renders.place import RendersPlace
+    from standtall.ui.state.machines_seen import Machines
 
 LEAST = (1024, 640)
 GONE = tr("The screen that the window was on is gone, so it is on this one now.")
 
 
 class MainWindow(QMainWindow):
-    """One project at a time."""
+    """One project at a time. `opening` is what will be opened, for the first screen; with `whole` the rest of the window is made
+    at once, else whoever makes it calls `make_whole`."""
 
-    def __init__(self) -> None:
+    files: WordFiles
+    bench: Bench
+    moments: MomentsPlace
+    renders: RendersPlace
+    calendar: CalendarPlace
+    playback: Playback
+    large: Large
+    tending: Tending
+    machines: Machines
+    shortcuts: Shortcuts
+    menus: Menus
+    all_places: tuple[Place, ...]
+
+    def __init__(self, opening: str = "", whole: bool = True) -> None:
         super().__init__()
         self.setWindowTitle("Stand Tall")
         self.setMinimumSize(*LEAST)
         self.setAcceptDrops(True)
         self.workspace = Workspace(self)
         self.projects = Projects(self.workspace, self)
-        placed = take_place(self, self.projects.settings.window, LEAST)
+        self._placed = take_place(self, self.projects.settings.window, LEAST)
         chosen_keys.clear()
         chosen_keys.update({k.action: k.keys for k in self.projects.settings.keys})
-        self.files = WordFiles(self.workspace)
         self.player = Player(self)
         take_effect(self.projects.settings, self.workspace, self.player)
-        self.bench = Bench(self.workspace)
         self.footage = FootagePlace(self.workspace)
-        self.moments = MomentsPlace(self.workspace)
-        self.renders = RendersPlace(self.workspace)
-        self.renders.asking.name_by(self.projects.settings.name_pattern)
-        self.calendar = CalendarPlace(self.workspace)
+        self.footage.first.tell_opening(opening)
         self.preview_pane = PreviewPane(self.workspace)
-        self._pane_edge = PaneEdge(self.preview_pane)
-        self.playback = Playback(self.workspace, self.player, self.preview_pane)
-        self.large = Large(self.workspace, self.player, self.preview_pane, self.playback, self)
-        self.tending = Tending(self.workspace.jobs, self.workspace.queues, self)
-        self.tending.keep_screen(self.projects.settings.screen_on)
-        self.machines = Machines(self.workspace, self)
+        self.pane_edge = PaneEdge(self.preview_pane)
         self.machines_sheet: MachinesSheet | None = None
-        self._unasked = self._ended = False
-        self.all_places = (self.footage.place(), self.moments.place(), self.bench.place(), self.renders.place(),
-                           self.calendar.place())  # fmt: skip
+        self.help_sheet: HelpSheet | None = None
+        self.walking: Walk | None = None
+        self.preferences: PreferencesSheet | None = None
+        self.keys_sheet: KeysSheet | None = None
+        self._unasked = self._ended = self.is_whole = False
         self.places = QStackedWidget()
-        for place in self.all_places:
-            self.places.addWidget(place.widget)
+        self.take_in(self.footage)
         self._message = MessageBar()
         self.shortcuts_action = Action(
             "shortcuts", tr("All shortcuts"), self._show_shortcuts, ("F12",), "anywhere", tr("Shortcuts")
@@ -110,29 +115,34 @@ class MainWindow(QMainWindow):
             "preferences", tr("Preferences"), self.show_preferences, ("Ctrl+Shift+,", "Ctrl+Shift+<"), "anywhere"
         )
         self.help_action = Action("help", tr("Help on what is in front"), self.show_help, ("F1",), "anywhere", tr("Help"))
-        self.help_sheet: HelpSheet | None = None
-        self.walking: Walk | None = None
-        self.preferences: PreferencesSheet | None = None
         self.theme_action = Action("theme", tr("Light or dark window"), self.change_theme, (), "anywhere", tr("Light/dark"))
         tools = ((self.shortcuts_action, "keys"), (self.theme_action, "theme"))
-        self._rail = Rail(self.all_places, self.projects, tools)
+        self.rail = Rail(PLACES, self.projects, tools)
+        self.rail.mark("footage")
         self._lay_out()
-        self._connect()
-        everywhere = actions_of(self)
-        self.shortcuts = Shortcuts(self, everywhere, self.all_places, (self.preview_pane.picture,))
-        self.keys_sheet: KeysSheet | None = None
-        self.menus = Menus(everywhere, self.all_places, self.projects, lambda: self.place)
-        self.setMenuBar(self.menus)
-        for clicked in self.findChildren(QAbstractButton):
-            clicked.setFocusPolicy(Qt.FocusPolicy.TabFocus)  # a click leaves the focus where the keys of the place work
-        for area in self.findChildren(QScrollArea):
-            area.setFocusPolicy(Qt.FocusPolicy.NoFocus)  # else it would take the focus that a button in it leaves
+        self.preview_pane.choose_width(self.projects.settings.pane_width)
+        if whole:
+            self.make_whole()
+
+    def make_whole(self) -> None:
+        """Load and make all that is not on the first screen."""
+        if self.is_whole or self._ended:
+            return
+        from standtall.ui.app.whole_window import make_whole
+
+        make_whole(self)
+        self.is_whole = True
         self.go("footage")
         QGuiApplication.instance().screenRemoved.connect(self._screen_gone)  # type: ignore[union-attr]
         if self.projects.left_out:
             self.say(self.projects.left_out, "error")
-        elif not placed:
+        elif not self._placed:
             self.say(GONE, "note")
+
+    def take_in(self, place: QWidget) -> None:
+        """Put a place behind the one in front."""
+        dressing.apart(place)
+        self.places.addWidget(place)
 
     def _screen_gone(self, _screen: QScreen) -> None:
         """A screen was taken away, maybe the one that the window is on."""
@@ -152,47 +162,15 @@ class MainWindow(QMainWindow):
         column.setSpacing(0)
         column.addWidget(self.places, 1)
         column.addWidget(self._message)
-        row.addWidget(self._rail)
+        row.addWidget(self.rail)
         row.addLayout(column, 1)
-        row.addWidget(self._pane_edge)
+        row.addWidget(self.pane_edge)
         row.addWidget(self.preview_pane)
         self.setCentralWidget(centre)
-
-    def _connect(self) -> None:
-        ws = self.workspace
-        ws.said.connect(self.say)
-        ws.project_changed.connect(self._project_changed)
-        self._rail.wanted.connect(self.go)
-        ws.jobs.noted.connect(self.say)
-        self.projects.machines_wanted.connect(self.show_machines)
-        for asks in (self.projects, self.footage):
-            asks.demo_wanted.connect(lambda: open_demo_in(ws, self.go, self.walk))
-        for strip in (self.renders.machines, self.footage.machines):
-            strip.wanted.connect(self.show_machines)
-            self.machines.changed.connect(lambda s=strip: s.show_machines(self.machines.setting.used, self.machines.seen))
-        ws.expected.connect(self.player.expect)
-        self.player.failed.connect(lambda text: self.say(text, "error"))
-        self.playback.shown.connect(self.bench.wide.show_picture)
-        self.playback.shown.connect(self.bench.inspector.captions.show_picture)
-        self.playback.shown.connect(self.bench.show_tall)
-        self.bench.inspector.transcript.import_words.connect(partial(self.files.choose_import, self))
-        self.bench.inspector.transcript.export_words.connect(partial(self.files.choose_export, self))
-        self.footage.opened.connect(self.open_on_bench)
-        self.footage.opened_at.connect(self._open_at)
-        self.footage.heard_wanted.connect(self.bench.work.hearing.file)
-        self.footage.previewed.connect(self._look_at)
-        self.moments.played.connect(self._play_moment)
-        self.moments.made.connect(lambda: self.go("bench"))
-        self.renders.looked_at.connect(self._play_file)
-        self.calendar.posts.changed.connect(self._posts_changed)
-        ws.project_changed.connect(lambda _path: self._posts_changed())
-        self.calendar.played.connect(lambda path: self._play_file(Path(path)))
-        self.renders.wanted_place.connect(self._show_place)
-        self.tending.chosen.connect(self._message_pressed)
-        self.bench.set_share(self.projects.settings.panel_share if 0.2 <= self.projects.settings.panel_share <= 0.8 else 0.0)
-        self.preview_pane.choose_width(self.projects.settings.pane_width)
-        self._pane_edge.chosen.connect(lambda width: self.projects.change(lambda s: replace(s, pane_width=width)))
-        self.bench.shared_out.connect(lambda share: self.projects.change(lambda s: replace(s, panel_share=share)))
+        titles = QMenuBar()
+        for title in (tr("Project"), *EVERYWHERE, *(p.title for p in PLACES)):
+            titles.addAction(title)
+        self.setMenuBar(titles)  # the whole one has more behind them
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if any(url.isLocalFile() for url in event.mimeData().urls()):
@@ -217,7 +195,7 @@ class MainWindow(QMainWindow):
             self.playback.leave_passage()
         self.places.setCurrentWidget(place.widget)
         self.preview_pane.rendering.setVisible(name == "bench" or self.preview_pane.rendering.running)
-        self._rail.mark(name)
+        self.rail.mark(name)
         self.shortcuts.place = name
         self.to_ground()
         self.shortcuts.refresh()
@@ -244,10 +222,11 @@ class MainWindow(QMainWindow):
         """Light, dark, or as the desktop has it; remembered."""
         application = QApplication.instance()
         assert isinstance(application, QApplication)
-        theme.apply(application, theme.named(name))
+        dressing.apply(application, theme.named(name))
         theme.redraw(self)
         self.projects.change(lambda s: replace(s, theme=name))
-        self.bench.page.refresh()
+        if self.is_whole:
+            self.bench.page.refresh()
 
     def follow_desktop(self) -> None:
         """The desktop has another theme now."""
@@ -255,6 +234,7 @@ class MainWindow(QMainWindow):
             self.use_theme("system")
 
     def show_preferences(self) -> None:
+        self.make_whole()
         from standtall.ui.app.preferences.preferences_sheet import PreferencesSheet  # as all sheets: not for the first screen
 
         self.preferences = PreferencesSheet(self.workspace, self.projects.settings, self)
@@ -276,13 +256,19 @@ class MainWindow(QMainWindow):
 
     def show_help(self) -> None:
         """Help on the place, or on the panel of the Bench, that is in front."""
+        self.make_whole()
         if self.help_sheet is None:
+            from standtall.ui.app.help_sheet import HelpSheet
+
             self.help_sheet = HelpSheet(self.actions_by_place, self)
         self.help_sheet.open_at(self.bench.inspector.panel if self.place == "bench" else self.place)
 
     def walk(self) -> None:
         """Show a newcomer around, once."""
         if not self.projects.settings.walked and self.walking is None:
+            from standtall.ui.app.guided_walk import Walk
+            from standtall.ui.app.walk_stops import stops_of
+
             self.walking = Walk(self, stops_of(self))
             self.walking.over.connect(lambda: self.projects.change(lambda s: replace(s, walked=True)))
             self.walking.begin()
@@ -295,6 +281,7 @@ class MainWindow(QMainWindow):
 
     def _show_shortcuts(self) -> None:
         """All shortcuts, to be searched and changed."""
+        self.make_whole()
         from standtall.ui.app.keys_sheet import KeysSheet
 
         now = {k.action: k.keys for k in self.projects.settings.keys}
@@ -328,7 +315,7 @@ class MainWindow(QMainWindow):
 
     # projects and files
 
-    def _project_changed(self, path: Path) -> None:
+    def project_changed(self, path: Path) -> None:
         self.setWindowTitle(
             tr("{stem}{writable} – Stand Tall", stem=path.stem, writable="" if self.workspace.writable else tr(" (read only)"))
         )
@@ -337,7 +324,7 @@ class MainWindow(QMainWindow):
     def open_on_bench(self, source: Source) -> None:
         self.workspace.open_source(source, lambda could: self.go("bench") if could else self.footage.start(source))
 
-    def _open_at(self, source: Source, tick: int) -> None:
+    def open_at(self, source: Source, tick: int) -> None:
         """Bring footage to the Bench, at a place in it."""
 
         def there(could: bool) -> None:
@@ -349,11 +336,11 @@ class MainWindow(QMainWindow):
 
         self.workspace.open_source(source, there)
 
-    def _look_at(self, source: Source, tick: int) -> None:
+    def look_at(self, source: Source, tick: int) -> None:
         if self.place == "footage":
             self.playback.look_at(source, tick)
 
-    def _show_place(self, number: int, place: object) -> None:
+    def show_place(self, number: int, place: object) -> None:
         """Bring a short to the Bench, at a place of its footage or at a time of its own."""
         ws = self.workspace
 
@@ -372,7 +359,7 @@ class MainWindow(QMainWindow):
             ws.opened_changed.connect(there, Qt.ConnectionType.SingleShotConnection)
             ws.open_short(number)
 
-    def _play_file(self, path: Path) -> None:
+    def play_file(self, path: Path) -> None:
         """Play a finished file in the tall picture."""
 
         def arrived(source: Source) -> None:
@@ -381,12 +368,12 @@ class MainWindow(QMainWindow):
 
         self.workspace.in_background("files", lambda: probe(path), arrived)
 
-    def _play_moment(self, moment: Moment) -> None:
+    def play_moment(self, moment: Moment) -> None:
         seen = self.moments.found_in or self.workspace.opened
         if seen is not None:
             self.playback.play_moment(moment, seen)
 
-    def _message_pressed(self, name: str) -> None:
+    def message_pressed(self, name: str) -> None:
         """Do what was pressed in a message of the desktop."""
         if name == "folder":
             QDesktopServices.openUrl(QUrl.fromLocalFile(str(self.workspace.renders.folder)))
@@ -395,7 +382,7 @@ class MainWindow(QMainWindow):
         self.raise_()
         self.activateWindow()
 
-    def _posts_changed(self) -> None:
+    def posts_changed(self) -> None:
         """Let Footage show which of its shorts are out."""
         project = str(self.workspace.project_path or "")
         out = frozenset(p.short.number for p in self.calendar.posts.posts if p.state == "out" and p.short.project == project)
@@ -407,6 +394,8 @@ class MainWindow(QMainWindow):
 
     def _may_end(self) -> bool:
         """Ask, where something runs that would stop."""
+        if not self.is_whole:
+            return True
         running = self.footage.unfinished()
         if self.preview_pane.rendering.running:
             running.insert(0, tr("A short is being rendered: it would have to begin again, and nothing is left of it."))
@@ -444,4 +433,5 @@ class MainWindow(QMainWindow):
         self.player.close()
         self.footage.end()
         self.workspace.close()
-        self.tending.close()
+        if self.is_whole:
+            self.tending.close()

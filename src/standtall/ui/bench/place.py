@@ -146,7 +146,7 @@ class Bench(QWidget):
 
     def place(self) -> Place:
         self.declared = actions_of(self)
-        return Place("bench", tr("Bench"), "F2", self, self.declared, (self.page, self.page.viewport(), self.wide), ("Alt+3",))
+        return Place("bench", self, self.declared, (self.page, self.page.viewport(), self.wide))
 
     def show_tall(self, shown: Shown) -> None:
         """The tall picture is another one now."""

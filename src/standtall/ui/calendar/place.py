@@ -42,6 +42,7 @@ from standtall.ui.calendar.which_time import asked_time
 from standtall.ui.state.accounts import Accounts
 from standtall.ui.state.posts import Posts
 from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets import dressing
 from standtall.ui.widgets.actions import button_of, menu_text
 from standtall.ui.widgets.fields import FilledWhenShown, button
 from standtall.ui.widgets.place import Place
@@ -86,8 +87,9 @@ class CalendarPlace(QWidget):
         )
         self.side.setFixedWidth(SIDE)
         self.pages = QStackedWidget()
-        self.pages.addWidget(self.view)
-        self.pages.addWidget(self.list)
+        for page in (self.view, self.list):
+            dressing.apart(page)
+            self.pages.addWidget(page)
         self._slots: dict[int, Slot] = {}
         self._actions = actions_of(self)
         self._lay_out()
@@ -110,6 +112,9 @@ class CalendarPlace(QWidget):
         completer = self.zone.completer()
         if completer is not None:
             completer.setCompletionMode(QCompleter.CompletionMode.PopupCompletion)
+            hangs_on_nothing = completer.popup()
+            assert hangs_on_nothing is not None
+            dressing.dress(hangs_on_nothing)
         self.zone.setAccessibleName(tr("Time zone"))
         self.zone.setToolTip(tr("The time zone in which days and times are shown and chosen"))
         self.zone.setFixedWidth(156)
@@ -178,7 +183,7 @@ class CalendarPlace(QWidget):
             signal.connect(lambda *_: self._later.start() if self.isVisible() else None)
 
     def place(self) -> Place:
-        return Place("calendar", tr("Calendar"), "F11", self, self._actions, (self.view, self.view.viewport()), ("Alt+5",))
+        return Place("calendar", self, self._actions, (self.view, self.view.viewport()))
 
     # showing
 

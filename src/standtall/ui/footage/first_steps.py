@@ -42,8 +42,17 @@ class FirstSteps(QWidget):
 
     def __init__(self, add: Callable[[], object]) -> None:
         super().__init__()
-        column = QVBoxLayout(self)
-        column.setContentsMargins(0, 14, 0, 0)
+        self._opening = QLabel()
+        self._opening.setObjectName("title")
+        self._opening.setAlignment(Qt.AlignmentFlag.AlignCenter)
+        self._opening.hide()
+        self._steps = QWidget()
+        whole = QVBoxLayout(self)
+        whole.setContentsMargins(0, 14, 0, 0)
+        whole.addWidget(self._opening)
+        whole.addWidget(self._steps)
+        column = QVBoxLayout(self._steps)
+        column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(12)
         title = QLabel(tr("From wide talk to a finished tall short, in three steps"))
         title.setObjectName("title")
@@ -63,6 +72,16 @@ class FirstSteps(QWidget):
         row.addSpacing(8)
         row.addWidget(told, 1)
         column.addLayout(row)
+
+    def tell_opening(self, name: str) -> None:
+        """Say that something is being opened, in place of the steps; nothing: the steps again."""
+        self._opening.setText(tr("Opening {name}…", name=name))
+        self._opening.setVisible(bool(name))
+        self._steps.setVisible(not name)
+
+    def show_steps(self, shown: bool) -> None:
+        self.tell_opening("")
+        self.setVisible(shown)
 
     @staticmethod
     def _step(number: int, name: str, text: str) -> QFrame:

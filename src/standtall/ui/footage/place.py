@@ -95,15 +95,16 @@ class FootagePlace(QWidget):
         head.addWidget(button_of(self.search_said))
         head.addWidget(self.fetching.link)
         head.addWidget(add)
-        self._empty = FirstSteps(self.choose)
-        self._empty.demo_wanted.connect(self.demo_wanted)
+        self.first = FirstSteps(self.choose)
+        self.first.demo_wanted.connect(self.demo_wanted)
+        workspace.said.connect(lambda *_: self.first.tell_opening(""))
         self._list = QVBoxLayout()
         self._list.setSpacing(10)
         inner = QWidget()
         column = QVBoxLayout(inner)
         column.setContentsMargins(0, 0, 6, 0)
         column.addLayout(self._list)
-        column.addWidget(self._empty)
+        column.addWidget(self.first)
         column.addStretch(1)
         scroll = QScrollArea()
         scroll.setWidgetResizable(True)
@@ -159,7 +160,7 @@ class FootagePlace(QWidget):
         self.look_at_use()
 
     def place(self) -> Place:
-        return Place("footage", tr("Footage"), "Alt+1", self, (self.search_said,))
+        return Place("footage", self, (self.search_said,))
 
     def look_through(self) -> None:
         """Look through everything ever said on this machine."""
@@ -254,7 +255,7 @@ class FootagePlace(QWidget):
             self._cards.pop(key).deleteLater()
         for source in self._ws.sources:
             self._put(source)
-        self._empty.setVisible(not self._cards)
+        self.first.show_steps(not self._cards)
         if self.brief.source is not None and self.brief.source.key not in keys:
             if self._ws.sources:
                 self._show_brief(self._ws.sources[0])
@@ -279,7 +280,7 @@ class FootagePlace(QWidget):
         card.left.connect(self.remove)
         self._cards[source.key] = card
         self._list.addWidget(card)
-        self._empty.setVisible(False)
+        self.first.setVisible(False)
 
         def poster() -> QImage | None:
             if not source.has_picture:

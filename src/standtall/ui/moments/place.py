@@ -96,7 +96,7 @@ class MomentsPlace(QWidget):
         self._reopened()
 
     def place(self) -> Place:
-        return Place("moments", tr("Moments"), "F4", self, more_keys=("Alt+2",))
+        return Place("moments", self)
 
     # building
 

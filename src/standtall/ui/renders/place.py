@@ -123,7 +123,7 @@ class RendersPlace(QWidget):
         self.refresh()
 
     def place(self) -> Place:
-        return Place("renders", tr("Renders"), "F10", self, actions_of(self), more_keys=("Alt+4",))
+        return Place("renders", self, actions_of(self))
 
     def toggle_pause(self) -> None:
         """Begin no other render, or go on."""

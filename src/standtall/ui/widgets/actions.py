@@ -4,15 +4,19 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from typing import Literal
+from typing import Final, Literal
 
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QPushButton
+
+from standtall.base.interface_language import tr
 
 Where = Literal["anywhere", "ground", "place"]
 """In every place, also inside controls; in every place where the page or a picture has the focus; the same in its own place
 alone."""
 
+EVERYWHERE: Final = (tr("Edit"), tr("Go"), tr("Play"), tr("Tools"))
+"""Menus of the actions that hold in every place."""
 
 chosen_keys: dict[str, tuple[str, ...]] = {}
 """Keys that the person has chosen, by the name of the action; filled before the window is made."""

@@ -7,6 +7,8 @@ from typing import Final
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSizePolicy, QStackedWidget, QVBoxLayout, QWidget
 
+from standtall.ui.widgets.dressing import apart
+
 GAP: Final = 2
 NARROW: Final = 100
 """Narrower is only a widget that has no place yet."""
@@ -32,6 +34,7 @@ class Tabs(QWidget):
             button.setMinimumWidth(1)
             button.clicked.connect(lambda _c=False, k=key: self.show_tab(k))
             self._buttons[key] = button
+            apart(widgets[key])
             self._stack.addWidget(widgets[key])
         whole = QVBoxLayout(self)
         whole.setContentsMargins(0, 0, 0, 0)

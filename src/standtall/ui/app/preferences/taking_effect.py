@@ -12,7 +12,7 @@ from standtall.speech.models import CHOSEN
 from standtall.ui.preview.clocks import choose_device
 from standtall.ui.preview.player import Player
 from standtall.ui.state.workspace import Workspace
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 
 
 def take_effect(settings: Settings, workspace: Workspace, player: Player) -> None:
@@ -28,7 +28,7 @@ def take_effect(settings: Settings, workspace: Workspace, player: Player) -> Non
     workspace.usual_brief = settings.brief
     application = QApplication.instance()
     assert isinstance(application, QApplication)
-    theme.size_targets(application, settings.large_targets)
+    dressing.size_targets(application, settings.large_targets)
     if settings.motion != "system":
         set_motion(application, settings.motion == "less")
 

@@ -24,3 +24,11 @@ def test_threads_that_are_at_work_hold_nothing_up_and_what_was_said_arrives() ->
             [sys.executable, "-c", BUSY.format(code=code)], capture_output=True, text=True, timeout=60, check=False
         )
         assert (told.returncode, told.stdout, told.stderr) == (code, "said before\n", "")
+
+
+def test_the_program_begins_anew_in_the_same_process_with_other_arguments() -> None:
+    code = "import os\nfrom standtall.base.ending import begin_anew\nprint(os.getpid())\nbegin_anew(['--version'])"
+    process = subprocess.Popen([sys.executable, "-c", code], stdout=subprocess.PIPE, text=True)
+    told, _ = process.communicate(timeout=60)
+    assert told.splitlines()[0] == str(process.pid)
+    assert told.splitlines()[1].startswith("stand-tall "), "what the command line says of itself"

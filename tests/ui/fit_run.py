@@ -97,6 +97,8 @@ def main(sizes: list[str]) -> int:
             for sheet in (s for s in window.findChildren(QDialog) if s.isVisible()):
                 look(f"{size} {type(sheet).__name__}", sheet)
                 seen.add(type(sheet).__name__)
+                if not sheet.styleSheet():
+                    print(f"{type(sheet).__name__} wears no style sheet")
                 sheet.close()
     print(f"looked at {looked} texts in {len(seen)} sheets")
     window.end()

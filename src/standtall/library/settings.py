@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import threading
 from dataclasses import dataclass, field, replace
 from pathlib import Path
 from typing import Final, Literal
@@ -92,15 +93,17 @@ def _file() -> Path:
 
 _left_out: dict[Path, str] = {}
 """What was left out of a file: whoever reads it first puts a broken one aside, and others shall hear of it, too."""
+_one_reads = threading.Lock()
 
 
 def load() -> tuple[Settings, str]:
     """-> (the settings, what was left out of them in a sentence or nothing)."""
     path = _file()
-    found, said = read_own(path, Settings, Settings(), tr("Your settings"))
-    if said:
-        _left_out[path] = said
-    return found, _left_out.get(path, "")
+    with _one_reads:  # who comes second finds a broken file already put away, and must hear of it, too
+        found, said = read_own(path, Settings, Settings(), tr("Your settings"))
+        if said:
+            _left_out[path] = said
+        return found, _left_out.get(path, "")
 
 
 def save(settings: Settings) -> None:

@@ -13,14 +13,19 @@ from standtall.ui.app.late import LATE
 LISTED = """
 import sys
 from standtall.ui.app import application
-print("\\n".join(sys.modules))
+first = set(sys.modules)
+from standtall.ui.app import whole_window
+print(len(first), " ".join(first), " ".join(sys.modules))
 """
 
 
-def test_the_window_is_imported_without_what_comes_late() -> None:
+def test_the_window_is_imported_without_what_comes_late_and_the_first_screen_without_the_other_places() -> None:
     told = subprocess.run([sys.executable, "-c", LISTED], capture_output=True, text=True, check=True, timeout=120)
-    there = set(told.stdout.split())
-    assert "standtall.ui.app.window" in there
+    count, *names = told.stdout.split()
+    first, there = set(names[: int(count)]), set(names[int(count) :])
+    assert "standtall.ui.footage.place" in first
+    assert not {n for n in first if n.startswith(("standtall.ui.bench", "standtall.ui.calendar", "standtall.ui.renders"))}
+    assert "standtall.ui.bench.place" in there
     assert there.isdisjoint(LATE)
     assert "scipy" not in there
 

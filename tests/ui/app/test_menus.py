@@ -164,7 +164,7 @@ def test_without_footage_the_first_steps_are_shown_and_the_demo_is_one_click(qtb
     window.workspace.open_project(tmp_path / "empty.standtall")
     qtbot.waitUntil(lambda: window.workspace.project_path == tmp_path / "empty.standtall" and not window.workspace.sources, timeout=WAIT)
     window.go("footage")
-    steps = window.footage._empty
+    steps = window.footage.first
     qtbot.waitUntil(lambda: steps.isVisible(), timeout=WAIT)
     steps.demo.click()
     qtbot.waitUntil(lambda: window.place == "bench" and window.workspace.opened is not None, timeout=WAIT)

@@ -67,7 +67,7 @@ def test_a_new_project_is_empty_and_the_old_one_comes_back(
         window.projects.new()
     assert (ws.project_path, ws.sources, ws.opened) == (tmp_path / "next.standtall", (), None)
     assert window.windowTitle() == "next – Stand Tall"
-    assert window.footage._empty.isVisibleTo(window.footage)
+    assert window.footage.first.isVisibleTo(window.footage)
     for does in (
         window.workspace.undo,
         window.bench.inspector.chosen.cut,

@@ -285,7 +285,7 @@ def test_the_panel_is_given_more_room_by_drag_and_keeps_it(qtbot: QtBot, window:
 
 
 def test_the_tall_pane_is_made_narrower_by_drag_and_by_keys_and_keeps_it(qtbot: QtBot, window: MainWindow) -> None:
-    edge, pane = window._pane_edge, window.preview_pane
+    edge, pane = window.pane_edge, window.preview_pane
     fitting = pane.width()
     middle = edge.rect().center()
     qtbot.mousePress(edge, Qt.MouseButton.LeftButton, pos=middle)

@@ -5608,12 +5608,16 @@ Das Ende des Protokolls:
 <context>
     <name>ui/app/application.py</name>
     <message>
-        <source>The clock of this machine is {hours} behind the last start. Posts are sent by it: look whether it is right.</source>
-        <translation>Die Uhr dieses Rechners steht {hours} vor dem letzten Start. Nach ihr werden Posts verschickt: bitte prüfen, ob sie stimmt.</translation>
+        <source>the demo</source>
+        <translation>die Demo</translation>
     </message>
     <message>
         <source>The letters that come with the program are missing, so others stand in for them. Install it anew.</source>
         <translation>Die mitgelieferten Schriften des Programms fehlen, daher vertreten sie andere. Neu installieren.</translation>
+    </message>
+    <message>
+        <source>The clock of this machine is {hours} behind the last start. Posts are sent by it: look whether it is right.</source>
+        <translation>Die Uhr dieses Rechners steht {hours} vor dem letzten Start. Nach ihr werden Posts verschickt: bitte prüfen, ob sie stimmt.</translation>
     </message>
     <message numerus="yes">
         <source>{n} hours</source>
@@ -6065,6 +6069,10 @@ Auf jedem: {command}</translation>
         <translation>Einstellungen</translation>
     </message>
     <message>
+        <source>LOOK</source>
+        <translation>AUSSEHEN</translation>
+    </message>
+    <message>
         <source>FINISHED FILES</source>
         <translation>FERTIGE DATEIEN</translation>
     </message>
@@ -6075,10 +6083,6 @@ Auf jedem: {command}</translation>
     <message>
         <source>Nothing leaves this machine, except posts that you approve, links and models that you ask for, and tasks for machines that you let help. The page “What is kept where” of the help names every folder.</source>
         <translation>Nichts verlässt diesen Rechner, außer freigegebenen Beiträgen, Links und Modellen, die Sie anfordern, und Aufgaben für Rechner, die helfen dürfen. Die Hilfeseite „Was wo liegt“ nennt jeden Ordner.</translation>
-    </message>
-    <message>
-        <source>LOOK</source>
-        <translation>AUSSEHEN</translation>
     </message>
     <message>
         <source>NEW FOOTAGE</source>
@@ -6201,6 +6205,14 @@ Auf jedem: {command}</translation>
     <message>
         <source>Size and language hold from the next start on.</source>
         <translation>Größe und Sprache gelten ab dem nächsten Start.</translation>
+    </message>
+    <message>
+        <source>Start anew now</source>
+        <translation>Jetzt neu starten</translation>
+    </message>
+    <message>
+        <source>Closes the window and opens it again with what is open; everything is on disk</source>
+        <translation>Schließt das Fenster und öffnet es wieder mit dem, was offen ist; alles ist gespeichert</translation>
     </message>
     <message>
         <source>Less</source>
@@ -12639,6 +12651,10 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>Nothing leaves this machine. F1 is help, everywhere.</source>
         <translation>Nichts verlässt diesen Rechner. F1 ist überall die Hilfe.</translation>
+    </message>
+    <message>
+        <source>Opening {name}…</source>
+        <translation>{name} wird geöffnet …</translation>
     </message>
 </context>
 <context>

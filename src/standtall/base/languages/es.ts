@@ -5608,12 +5608,16 @@ El final del registro:
 <context>
     <name>ui/app/application.py</name>
     <message>
-        <source>The clock of this machine is {hours} behind the last start. Posts are sent by it: look whether it is right.</source>
-        <translation>El reloj de este equipo va {hours} por detrás del último inicio. Las publicaciones se envían según él: compruebe si es correcto.</translation>
+        <source>the demo</source>
+        <translation>la demo</translation>
     </message>
     <message>
         <source>The letters that come with the program are missing, so others stand in for them. Install it anew.</source>
         <translation>Faltan las letras que vienen con el programa, así que otras las sustituyen. Instálelo de nuevo.</translation>
+    </message>
+    <message>
+        <source>The clock of this machine is {hours} behind the last start. Posts are sent by it: look whether it is right.</source>
+        <translation>El reloj de este equipo va {hours} por detrás del último inicio. Las publicaciones se envían según él: compruebe si es correcto.</translation>
     </message>
     <message numerus="yes">
         <source>{n} hours</source>
@@ -6065,6 +6069,10 @@ En cada uno: {command}</translation>
         <translation>Preferencias</translation>
     </message>
     <message>
+        <source>LOOK</source>
+        <translation>APARIENCIA</translation>
+    </message>
+    <message>
         <source>FINISHED FILES</source>
         <translation>ARCHIVOS TERMINADOS</translation>
     </message>
@@ -6075,10 +6083,6 @@ En cada uno: {command}</translation>
     <message>
         <source>Nothing leaves this machine, except posts that you approve, links and models that you ask for, and tasks for machines that you let help. The page “What is kept where” of the help names every folder.</source>
         <translation>Nada sale de este equipo, salvo las publicaciones que apruebe, los enlaces y modelos que pida y las tareas para equipos que deje ayudar. La página «Qué se guarda y dónde» de la ayuda nombra cada carpeta.</translation>
-    </message>
-    <message>
-        <source>LOOK</source>
-        <translation>APARIENCIA</translation>
     </message>
     <message>
         <source>NEW FOOTAGE</source>
@@ -6201,6 +6205,14 @@ En cada uno: {command}</translation>
     <message>
         <source>Size and language hold from the next start on.</source>
         <translation>El tamaño y el idioma valen desde el próximo inicio.</translation>
+    </message>
+    <message>
+        <source>Start anew now</source>
+        <translation>Reiniciar ahora</translation>
+    </message>
+    <message>
+        <source>Closes the window and opens it again with what is open; everything is on disk</source>
+        <translation>Cierra la ventana y la vuelve a abrir con lo que está abierto; todo está guardado</translation>
     </message>
     <message>
         <source>Less</source>
@@ -12639,6 +12651,10 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>Nothing leaves this machine. F1 is help, everywhere.</source>
         <translation>Nada sale de este equipo. F1 es la ayuda, en todas partes.</translation>
+    </message>
+    <message>
+        <source>Opening {name}…</source>
+        <translation>Abriendo {name}…</translation>
     </message>
 </context>
 <context>

@@ -28,7 +28,7 @@ from PySide6.QtCore import (
 from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
 
-from standtall.base.ending import leave
+from standtall.base.ending import begin_anew, leave
 from standtall.base.files import clear_parts
 from standtall.base.interface_language import right_to_left, tr, tr_n, used
 from standtall.base.log import hear_all, note
@@ -44,6 +44,7 @@ from standtall.ui.app.window import MainWindow
 from standtall.ui.state.new_project import project_for
 from standtall.ui.widgets import dressing, theme
 
+SCALE = "QT_SCALE_FACTOR"
 LETTERS = "Inter"
 """The family of the window's own letters."""
 THOROUGH_MS = 600_000
@@ -245,9 +246,10 @@ def run(files: Sequence[Path], demo: bool) -> NoReturn:
     """Show the window until it is closed, and end the process."""
     chosen = settings.load()[0]
     wishes = desktop_wishes() if chosen.scale == 0 or chosen.motion == "system" else Wishes()
+    given = {SCALE: os.environ[SCALE]} if SCALE in os.environ else {}
     scale = chosen.scale or round(100 * wishes.text)
     if scale in range(50, 401) and scale != 100:  # Qt reads it when the application is made
-        os.environ["QT_SCALE_FACTOR"] = str(scale / 100)
+        os.environ[SCALE] = str(scale / 100)
     application = dressed(sys.argv[:1])
     if hand_over(files, demo):
         leave(0)
@@ -264,4 +266,9 @@ def run(files: Sequence[Path], demo: bool) -> NoReturn:
     alive = QTimer()  # lets Python hear signals while Qt waits
     alive.start(300)
     alive.timeout.connect(lambda: None)
-    leave(application.exec())
+    code = application.exec()
+    if window.anew:
+        os.environ.pop(SCALE, None)
+        os.environ.update(given)
+        begin_anew(("window",))  # what was open last is opened
+    leave(code)

@@ -104,7 +104,7 @@ class MainWindow(QMainWindow):
         self.walking: Walk | None = None
         self.preferences: PreferencesSheet | None = None
         self.keys_sheet: KeysSheet | None = None
-        self._unasked = self._ended = self.is_whole = False
+        self._unasked = self._ended = self.is_whole = self.anew = False
         self.places = QStackedWidget()
         self.take_in(self.footage)
         self._message = MessageBar()
@@ -121,6 +121,7 @@ class MainWindow(QMainWindow):
         self.rail.mark("footage")
         self._lay_out()
         self.preview_pane.choose_width(self.projects.settings.pane_width)
+        self.preview_pane.picture.setFocus()
         if whole:
             self.make_whole()
 
@@ -241,6 +242,7 @@ class MainWindow(QMainWindow):
         self.preferences.changed.connect(self._preferred)
         self.preferences.theme_wanted.connect(self.use_theme)
         self.preferences.keys_wanted.connect(self._show_shortcuts)
+        self.preferences.anew_wanted.connect(self.begin_anew)
         self.preferences.open()
 
     def _preferred(self, make: Callable[[Settings], Settings]) -> None:
@@ -412,6 +414,11 @@ class MainWindow(QMainWindow):
         box.setEscapeButton(stay)
         box.exec()
         return box.clickedButton() is stop
+
+    def begin_anew(self) -> None:
+        """Close, and let the program begin again with what is open now; asked first where something would stop."""
+        self.anew = True
+        self.anew = self.close()
 
     def end(self) -> None:
         """Close without a question, as when the desktop ends the session."""

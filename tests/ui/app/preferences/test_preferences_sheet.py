@@ -70,6 +70,9 @@ def test_theme_size_language_and_what_is_kept(
     kept(qtbot, theme="dark", scale=125, language="es")
     monkeypatch.delenv(VARIABLE)
     assert wished() == "es"
+    assert not window.anew and not sheet.look.anew.isHidden()
+    sheet.look.anew.click()
+    assert window.anew and not window.isVisible(), "whoever runs it begins it anew"
     window.use_theme("system")
     assert theme.current() in (theme.LIGHT, theme.DARK)
     window.follow_desktop()

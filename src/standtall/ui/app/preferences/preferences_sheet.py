@@ -32,7 +32,7 @@ class PreferencesSheet(QDialog):
 
     changed = Signal(object)
     theme_wanted = Signal(str)
-    keys_wanted = Signal()
+    keys_wanted, anew_wanted = Signal(), Signal()
 
     def __init__(self, workspace: Workspace, settings: Settings, parent: QWidget) -> None:
         super().__init__(parent)
@@ -41,7 +41,8 @@ class PreferencesSheet(QDialog):
         self.resize(min(600, parent.width() - 40), min(640, parent.height() - 60))
         panel = Panel()
         change, renders = self.changed.emit, workspace.renders
-        self.look = WindowCard(card_in(panel.column, tr("LOOK")), settings, change, self.theme_wanted.emit)
+        look = card_in(panel.column, tr("LOOK"))
+        self.look = WindowCard(look, settings, change, self.theme_wanted.emit, self.anew_wanted.emit)
         self.brief = BriefCard(card_in(panel.column, tr("NEW FOOTAGE")), settings, workspace.data.looks, change)
         files = card_in(panel.column, tr("FINISHED FILES"))
         self.files = FilesCard(files, settings, renders.folder, change, renders.set_folder, self)

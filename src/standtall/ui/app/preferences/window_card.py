@@ -7,11 +7,12 @@ from dataclasses import replace
 from typing import Any, Final
 
 from PySide6.QtCore import QLocale
-from PySide6.QtWidgets import QCheckBox, QComboBox, QVBoxLayout
+from PySide6.QtWidgets import QCheckBox, QComboBox, QSizePolicy, QVBoxLayout
 
 from standtall.base.interface_language import languages, tr
 from standtall.library.settings import Settings
 from standtall.ui.app.preferences.choice_rows import choice, faint, grid_in, row
+from standtall.ui.widgets.fields import button
 
 THEMES: Final = ((tr("Light"), "light"), (tr("Dark"), "dark"), (tr("As the desktop"), "system"))
 SCALES: Final = (100, 110, 125, 150, 175, 200)
@@ -27,7 +28,14 @@ def own_name(code: str) -> str:
 class WindowCard:
     """Fills a card. What holds only from the next start on is said under it when it is changed."""
 
-    def __init__(self, box: QVBoxLayout, settings: Settings, change: Change, theme_wanted: Callable[[str], None]) -> None:
+    def __init__(
+        self,
+        box: QVBoxLayout,
+        settings: Settings,
+        change: Change,
+        theme_wanted: Callable[[str], None],
+        anew: Callable[[], object],
+    ) -> None:
         self._change = change
         grid = grid_in(box)
         self.theme = choice(THEMES, settings.theme, lambda name: theme_wanted(str(name)))
@@ -50,8 +58,13 @@ class WindowCard:
         self.motion.setToolTip(tr("With less, looks and pictures in lists move only under the pointer, and no cursor blinks"))
         row(grid, tr("Motion"), self.motion)
         self.later = faint(tr("Size and language hold from the next start on."))
-        self.later.hide()
-        box.addWidget(self.later)
+        self.anew = button(
+            tr("Start anew now"), tr("Closes the window and opens it again with what is open; everything is on disk"), anew
+        )
+        self.anew.setSizePolicy(QSizePolicy.Policy.Maximum, QSizePolicy.Policy.Fixed)
+        for widget in (self.later, self.anew):
+            widget.hide()
+            box.addWidget(widget)
 
     def _now(self, **changed: Any) -> None:
         self._change(lambda s: replace(s, **changed))
@@ -59,3 +72,4 @@ class WindowCard:
     def _later(self, **changed: Any) -> None:
         self._now(**changed)
         self.later.show()
+        self.anew.show()

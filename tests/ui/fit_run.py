@@ -23,6 +23,13 @@ from tests.ui.fits import cut_off
 LONGEST_S = 100
 
 
+def dressed_by(widget: QWidget | None) -> QWidget | None:
+    """The widget around it, or itself, whose style sheet holds for it."""
+    while widget is not None and not widget.styleSheet():
+        widget = widget.parentWidget()
+    return widget
+
+
 def turn(ms: int) -> None:
     loop = QEventLoop()
     QTimer.singleShot(ms, loop.quit)
@@ -97,7 +104,7 @@ def main(sizes: list[str]) -> int:
             for sheet in (s for s in window.findChildren(QDialog) if s.isVisible()):
                 look(f"{size} {type(sheet).__name__}", sheet)
                 seen.add(type(sheet).__name__)
-                if not sheet.styleSheet():
+                if not dressed_by(sheet):
                     print(f"{type(sheet).__name__} wears no style sheet")
                 sheet.close()
     print(f"looked at {looked} texts in {len(seen)} sheets")

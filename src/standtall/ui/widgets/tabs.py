@@ -36,12 +36,16 @@ class Tabs(QWidget):
             self._buttons[key] = button
             apart(widgets[key])
             self._stack.addWidget(widgets[key])
+        bar = QWidget()  # is dressed as one
+        rows = QVBoxLayout(bar)
         whole = QVBoxLayout(self)
-        whole.setContentsMargins(0, 0, 0, 0)
-        whole.setSpacing(4)
+        for column in (rows, whole):
+            column.setContentsMargins(0, 0, 0, 0)
+            column.setSpacing(4)
         for row in self._rows:
             row.setSpacing(GAP)
-            whole.addLayout(row)
+            rows.addLayout(row)
+        whole.addWidget(bar)
         whole.addWidget(self._stack, 1)
         self._arranged: tuple[int, list[int]] = (0, [])
         self._arrange()

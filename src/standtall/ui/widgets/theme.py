@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import lru_cache
 from typing import Final
 
 from PySide6.QtCore import QByteArray, QRectF, QSize, Qt
@@ -116,8 +117,14 @@ _DRAWINGS: Final = {
 
 def icon(name: str, colour: str | None = None, size: int = 22) -> QIcon:
     """One of our drawings in a colour (the theme's text by default)."""
+    return _icon(name, colour or current().text, current().faint, size)
+
+
+@lru_cache(maxsize=256)
+def _icon(name: str, normal: str, disabled: str, size: int) -> QIcon:
+    """Each is drawn once: a place that is brought to the front draws those of all places."""
     result = QIcon()
-    for mode, tone in ((QIcon.Mode.Normal, colour or current().text), (QIcon.Mode.Disabled, current().faint)):
+    for mode, tone in ((QIcon.Mode.Normal, normal), (QIcon.Mode.Disabled, disabled)):
         svg = (
             f'<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 24 24"><path d="{_DRAWINGS[name]}" fill="none" '
             f'stroke="{tone}" stroke-width="1.8" stroke-linejoin="round" stroke-linecap="round"/></svg>'

@@ -5,8 +5,9 @@ from __future__ import annotations
 from typing import Final
 
 import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
+from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPixmap, QPolygonF
 from PySide6.QtWidgets import QWidget
 
 from standtall.base.interface_language import tr
@@ -26,6 +27,7 @@ class MeterView(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self._meters: Meters | None = None
+        self._curve: QPixmap | None = None
         self._target, self._at = -14.0, 0
         self.setFixedHeight(HIGH_PX)
         self.setAccessibleName(tr("Loudness of the finished sound"))
@@ -37,7 +39,7 @@ class MeterView(QWidget):
         )
 
     def show_meters(self, meters: Meters | None, target: float) -> None:
-        self._meters, self._target = meters, target
+        self._meters, self._target, self._curve = meters, target, None
         self.setAccessibleDescription(
             ""
             if meters is None
@@ -66,24 +68,14 @@ class MeterView(QWidget):
             painter.setPen(QColor("#9aa1a8"))
             painter.drawText(QRectF(0, 0, wide, high), Qt.AlignmentFlag.AlignCenter, tr("The sound is being worked out"))
             return
+        if self._curve is None or self._curve.size() != self.size() * self.devicePixelRatioF():
+            self._curve = self._drawn(meters, wide)
+        painter.drawPixmap(0, 0, self._curve)
         count = len(meters.momentary)
-        xs = np.linspace(0, wide, count)
-        ground = [
-            QPointF(0, high),
-            *(QPointF(float(x), self._y(float(v))) for x, v in zip(xs, meters.momentary, strict=True)),
-            QPointF(wide, high),
-        ]
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(QColor(47, 181, 166, 90))
-        painter.drawPolygon(QPolygonF(ground))
-        painter.setBrush(Qt.BrushStyle.NoBrush)
-        painter.setPen(QPen(QColor("#e9e4da"), 1.6))
-        painter.drawPolyline(QPolygonF([QPointF(float(x), self._y(float(v))) for x, v in zip(xs, meters.short, strict=True)]))
-        painter.setPen(QPen(QColor(theme.NOW), 1, Qt.PenStyle.DashLine))
-        painter.drawLine(QPointF(0, self._y(self._target)), QPointF(wide, self._y(self._target)))
         at = max(0, min(count - 1, self._at))
+        now = wide * at / max(1, count - 1)
         painter.setPen(QPen(QColor(theme.NOW), 1.5))
-        painter.drawLine(QPointF(float(xs[at]), 0), QPointF(float(xs[at]), high))
+        painter.drawLine(QPointF(now, 0), QPointF(now, high))
         over = meters.peak[at] > CEILING_DBTP + 0.05
         bars = (
             ("M", meters.momentary[at], "#2fb5a6"),
@@ -97,3 +89,29 @@ class MeterView(QWidget):
             painter.fillRect(QRectF(left, top, 9, high - 14 - top), QColor(colour))
             painter.setPen(self.palette().color(self.foregroundRole()))
             painter.drawText(QRectF(left - 3, high - 14, 15, 14), Qt.AlignmentFlag.AlignCenter, name)
+
+    def _drawn(self, meters: Meters, wide: int) -> QPixmap:
+        """All that stays as it is while the playhead moves, as one picture."""
+        ratio, high = self.devicePixelRatioF(), self.height()
+        picture = QPixmap(self.size() * ratio)
+        picture.setDevicePixelRatio(ratio)
+        picture.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(picture)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(QColor(47, 181, 166, 90))
+        painter.drawPolygon(QPolygonF([QPointF(0, high), *self._points(meters.momentary, wide), QPointF(wide, high)]))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.setPen(QPen(QColor("#e9e4da"), 1.6))
+        painter.drawPolyline(QPolygonF(self._points(meters.short, wide)))
+        painter.setPen(QPen(QColor(theme.NOW), 1, Qt.PenStyle.DashLine))
+        painter.drawLine(QPointF(0, self._y(self._target)), QPointF(wide, self._y(self._target)))
+        painter.end()
+        return picture
+
+    def _points(self, lufs: NDArray[np.float64], wide: int) -> list[QPointF]:
+        """A curve over the whole width; of long sound the loudest of each half pixel."""
+        each = max(1, len(lufs) // (2 * max(1, wide)))
+        loudest = np.maximum.reduceat(lufs, np.arange(0, len(lufs), each))
+        xs = np.linspace(0, wide, len(loudest))
+        return [QPointF(x, self._y(v)) for x, v in zip(xs.tolist(), loudest.tolist(), strict=True)]

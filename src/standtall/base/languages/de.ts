@@ -8697,6 +8697,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <source>Looking for pictures…</source>
         <translation>Bilder werden gesucht…</translation>
     </message>
+    <message>
+        <source> (moves)</source>
+        <translation> (bewegt sich)</translation>
+    </message>
 </context>
 <context>
     <name>ui/bench/panels/extras/panel.py</name>
@@ -12546,6 +12550,14 @@ Hier stehen dann die Wörter.</translation>
         <translation>kein Ton</translation>
     </message>
     <message>
+        <source>Its file is gone from {parent}.</source>
+        <translation>Seine Datei ist nicht mehr in {parent}.</translation>
+    </message>
+    <message>
+        <source>Another file lies in its place now.</source>
+        <translation>An seiner Stelle liegt jetzt eine andere Datei.</translation>
+    </message>
+    <message>
         <source>{ready} A copy for quick moving about: {share:.0%}.</source>
         <translation>{ready} Eine Kopie zum schnellen Blättern: {share:.0%}.</translation>
     </message>
@@ -12686,14 +12698,6 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>{name} was not added: another project has been opened. Add it again if it is for this one.</source>
         <translation>{name} wurde nicht hinzugefügt: ein anderes Projekt ist geöffnet. Neu hinzufügen, wenn es hierher gehört.</translation>
-    </message>
-    <message>
-        <source>Its file is gone from {parent}.</source>
-        <translation>Seine Datei ist nicht mehr in {parent}.</translation>
-    </message>
-    <message>
-        <source>Another file lies in its place now.</source>
-        <translation>An seiner Stelle liegt jetzt eine andere Datei.</translation>
     </message>
     <message>
         <source>Starting</source>
@@ -14013,6 +14017,10 @@ Choose shorts and a form at the right, then render them.</source>
 Rechts Shorts und eine Art wählen, dann rendern.</translation>
     </message>
     <message>
+        <source>, paused</source>
+        <translation>, angehalten</translation>
+    </message>
+    <message>
         <source>{running} running, {waiting} waiting, {over} over{paused}</source>
         <translation>{running} laufen, {waiting} warten, {over} vorbei{paused}</translation>
     </message>
@@ -14135,6 +14143,26 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
 </context>
 <context>
     <name>ui/renders/row.py</name>
+    <message>
+        <source>○ Waiting</source>
+        <translation>○ Wartet</translation>
+    </message>
+    <message>
+        <source>▸ Rendering</source>
+        <translation>▸ Wird gerendert</translation>
+    </message>
+    <message>
+        <source>✓ Done</source>
+        <translation>✓ Fertig</translation>
+    </message>
+    <message>
+        <source>✗ Failed</source>
+        <translation>✗ Fehlgeschlagen</translation>
+    </message>
+    <message>
+        <source>– Stopped</source>
+        <translation>– Abgebrochen</translation>
+    </message>
     <message>
         <source>! Done, something is off</source>
         <translation>! Fertig, etwas stimmt nicht</translation>

@@ -8697,6 +8697,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <source>Looking for pictures…</source>
         <translation>Buscando imágenes…</translation>
     </message>
+    <message>
+        <source> (moves)</source>
+        <translation> (se mueve)</translation>
+    </message>
 </context>
 <context>
     <name>ui/bench/panels/extras/panel.py</name>
@@ -12546,6 +12550,14 @@ Aquí estarán sus palabras.</translation>
         <translation>sin sonido</translation>
     </message>
     <message>
+        <source>Its file is gone from {parent}.</source>
+        <translation>Su archivo ya no está en {parent}.</translation>
+    </message>
+    <message>
+        <source>Another file lies in its place now.</source>
+        <translation>En su lugar hay ahora otro archivo.</translation>
+    </message>
+    <message>
         <source>{ready} A copy for quick moving about: {share:.0%}.</source>
         <translation>{ready} Una copia para moverse rápido: {share:.0%}.</translation>
     </message>
@@ -12686,14 +12698,6 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>{name} was not added: another project has been opened. Add it again if it is for this one.</source>
         <translation>{name} no se añadió: se abrió otro proyecto. Añádalo de nuevo si es para este.</translation>
-    </message>
-    <message>
-        <source>Its file is gone from {parent}.</source>
-        <translation>Su archivo ya no está en {parent}.</translation>
-    </message>
-    <message>
-        <source>Another file lies in its place now.</source>
-        <translation>En su lugar hay ahora otro archivo.</translation>
     </message>
     <message>
         <source>Starting</source>
@@ -14013,6 +14017,10 @@ Choose shorts and a form at the right, then render them.</source>
 Elija cortos y un formato a la derecha, y renderícelos.</translation>
     </message>
     <message>
+        <source>, paused</source>
+        <translation>, en pausa</translation>
+    </message>
+    <message>
         <source>{running} running, {waiting} waiting, {over} over{paused}</source>
         <translation>{running} en marcha, {waiting} en espera, {over} acabados{paused}</translation>
     </message>
@@ -14135,6 +14143,26 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
 </context>
 <context>
     <name>ui/renders/row.py</name>
+    <message>
+        <source>○ Waiting</source>
+        <translation>○ En espera</translation>
+    </message>
+    <message>
+        <source>▸ Rendering</source>
+        <translation>▸ Renderizando</translation>
+    </message>
+    <message>
+        <source>✓ Done</source>
+        <translation>✓ Hecho</translation>
+    </message>
+    <message>
+        <source>✗ Failed</source>
+        <translation>✗ Fallido</translation>
+    </message>
+    <message>
+        <source>– Stopped</source>
+        <translation>– Detenido</translation>
+    </message>
     <message>
         <source>! Done, something is off</source>
         <translation>! Hecho, algo no está bien</translation>

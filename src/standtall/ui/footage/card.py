@@ -2,17 +2,21 @@
 
 from __future__ import annotations
 
+from pathlib import Path
+
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QContextMenuEvent, QImage, QKeyEvent, QMouseEvent, QPixmap
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QPushButton, QToolButton, QVBoxLayout
 
 from standtall.base.interface_language import count_of, tr, tr_n
 from standtall.base.time import TICKS_PER_SECOND, clock
+from standtall.media.reader import PictureReader
 from standtall.model.source import Source
 from standtall.session.usage import Usage, in_words
 from standtall.ui.footage.used_bar import UsedBar
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.context_menu import buttons_at
+from standtall.ui.widgets.images import wide_at
 
 STAGES = (
     ("sound", tr("Sound")),
@@ -22,6 +26,14 @@ STAGES = (
     ("preview", tr("Preview")),
 )
 BUSY = {"sound": "sound", "words": "words", "timing": "words", "voices": "voices", "people": "people", "preview": "preview"}
+
+
+def poster_of(source: Source) -> QImage | None:
+    """A picture of a source, read from its file; None for sound alone. Raises `MediaError`."""
+    if not source.has_picture:
+        return None
+    with PictureReader(source.path, source.rotation) as reader:
+        return wide_at(reader, min(source.length // 8, 10 * TICKS_PER_SECOND), 448)
 
 
 class SourceCard(QFrame):
@@ -157,8 +169,12 @@ class SourceCard(QFrame):
         self._state.setText(self._ready)
         self._paint_stages()
 
-    def show_lost(self, lost: str) -> None:
-        """Where the file is gone or another lies in its place (`lost` says so) it can be looked for; empty where it is here."""
+    def show_lost(self, state: str) -> None:
+        """Where the file is "missing" or "changed" it can be looked for."""
+        lost = {
+            "missing": tr("Its file is gone from {parent}.", parent=Path(self.source.path).parent),
+            "changed": tr("Another file lies in its place now."),
+        }.get(state, "")
         self._find.setVisible(bool(lost))
         told = [lost, *warnings_of(self.source)] if lost else warnings_of(self.source)
         self._warn.setText("  ".join(told))

@@ -18,18 +18,16 @@ from PySide6.QtWidgets import (
 
 from standtall.base.errors import StandTallError
 from standtall.base.interface_language import count_of, tr
-from standtall.base.time import TICKS_PER_SECOND
 from standtall.jobs.events import Analysed, Ended, Event, Heard, Problem, Progressed, StageDone, Started, State
 from standtall.jobs.queue import Entry
 from standtall.jobs.requests import AnalyseRequest, Request
 from standtall.library.project import Project
 from standtall.media.probe import probe
-from standtall.media.reader import PictureReader
 from standtall.model.source import Source
 from standtall.session.analyse import known
 from standtall.session.usage import Usage, usage
 from standtall.ui.footage.brief_sheet import BriefSheet
-from standtall.ui.footage.card import SourceCard, told_of
+from standtall.ui.footage.card import SourceCard, poster_of, told_of
 from standtall.ui.footage.fetching import FetchRow
 from standtall.ui.footage.first_steps import FirstSteps
 from standtall.ui.footage.preview_copies import PreviewCopies
@@ -39,11 +37,13 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.threads.dispatcher import Worker
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.actions import Action, button_of
-from standtall.ui.widgets.images import wide_at
+from standtall.ui.widgets.in_turn import InTurn
 from standtall.ui.widgets.machine_strip import MachineStrip
 from standtall.ui.widgets.notification import notify
 from standtall.ui.widgets.place import Place
 
+IN_SIGHT, EACH = 8, 1
+"""Cards that are made at once, and in each further turn of the event loop."""
 USED_MS = 400
 """After the last edit it is seen so much later which parts of the footage are used."""
 
@@ -69,6 +69,7 @@ class FootagePlace(QWidget):
         self._previews = PreviewCopies(workspace, self)
         self._previews.came.connect(self._preview_came)
         self._cards: dict[str, SourceCard] = {}
+        self._in_turn = InTurn(self._put, IN_SIGHT, EACH, self._all_there, self)
         self._open_next = False
         self.setAcceptDrops(True)
         title = QLabel(tr("Footage"))
@@ -253,8 +254,7 @@ class FootagePlace(QWidget):
         keys = {s.key for s in self._ws.sources}
         for key in [k for k in self._cards if k not in keys]:
             self._cards.pop(key).deleteLater()
-        for source in self._ws.sources:
-            self._put(source)
+        self._in_turn.take(self._ws.sources)
         self.first.show_steps(not self._cards)
         if self.brief.source is not None and self.brief.source.key not in keys:
             if self._ws.sources:
@@ -263,10 +263,15 @@ class FootagePlace(QWidget):
                 self.brief.hide()
                 self.brief.source = None
 
-    def _put(self, source: Source) -> None:
+    def _all_there(self) -> None:
+        self._show_lost()
+        self.look_at_use()
+
+    def _put(self, source: Source) -> bool:
+        """The card of a source; -> whether it was made."""
         if source.key in self._cards:
             self._cards[source.key].source = source
-            return
+            return False
         card = SourceCard(source)
         job = self._job_of(source)
         if job is not None:
@@ -282,12 +287,6 @@ class FootagePlace(QWidget):
         self._list.addWidget(card)
         self.first.setVisible(False)
 
-        def poster() -> QImage | None:
-            if not source.has_picture:
-                return None
-            with PictureReader(source.path, source.rotation) as reader:
-                return wide_at(reader, min(source.length // 8, 10 * TICKS_PER_SECOND), 448)
-
         def arrived(image: QImage | None) -> None:
             if image is not None and self._cards.get(source.key) is card:
                 card.set_poster(image)
@@ -296,10 +295,11 @@ class FootagePlace(QWidget):
             if self._cards.get(source.key) is card:  # it may have left the list meanwhile
                 card.show_state("failed", str(error))
 
-        self._looker.do(poster, arrived, failed)
+        self._looker.do(lambda: poster_of(source), arrived, failed)
         self._look(source)
         if self.brief.source is None:
             self._show_brief(source)
+        return True
 
     def _look(self, source: Source) -> None:
         """Say of a source that nobody works on whether it is analysed, as its brief stands."""
@@ -380,10 +380,7 @@ class FootagePlace(QWidget):
 
     def _show_lost(self) -> None:
         for key, card in self._cards.items():
-            state = self._ws.lost.states.get(key, "here")
-            told = {"missing": tr("Its file is gone from {parent}.", parent=Path(card.source.path).parent),
-                    "changed": tr("Another file lies in its place now.")}  # fmt: skip
-            card.show_lost(told.get(state, ""))
+            card.show_lost(self._ws.lost.states.get(key, "here"))
 
     def seek_file(self, source: Source) -> None:
         """Ask where a file is."""

@@ -24,13 +24,15 @@ from standtall.ui.state.renders import Row, folder_of
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.images import wide_at
-from standtall.ui.widgets.layouts import empty
+from standtall.ui.widgets.in_turn import InTurn
 from standtall.ui.widgets.machine_strip import MachineStrip
 from standtall.ui.widgets.place import Place
 from standtall.ui.widgets.tabs import Tabs
 
 MOST_AT_ONCE = 4
 SHOWN = 60
+IN_SIGHT, EACH = 10, 2
+"""Rows that are made at once, and in each further turn of the event loop."""
 """Rows that are over and shown; older ones are kept."""
 
 
@@ -118,6 +120,9 @@ class RendersPlace(QWidget):
         whole.addLayout(left, 1)
         whole.addWidget(self.side)
         self.rows: list[RenderRow] = []
+        self._stay: dict[str, RenderRow] = {}
+        """Rows that are over and shown already, by file, until they are in their place again."""
+        self._others = InTurn(self._add_over, IN_SIGHT, EACH, self._read_posters, self)
         self._renders.changed.connect(self.refresh)
         self._renders.moved.connect(self._move)
         self.refresh()
@@ -131,7 +136,14 @@ class RendersPlace(QWidget):
 
     def refresh(self) -> None:
         """All rows anew: those in the queue in their order, then those that are over, the newest first."""
-        empty(self._rows)
+        shown = {row.file: row for row in self._renders.over[:SHOWN]}
+        for made in self.rows:
+            if made.number or shown.get(made.row.file) != made.row:
+                made.hide()
+                made.deleteLater()
+            else:
+                self._stay[made.row.file] = made
+            self._rows.removeWidget(made)
         self.rows = []
         for live in self._renders.live:
             buttons: list[tuple[str, str, Callable[[], object]]] = [
@@ -144,14 +156,12 @@ class RendersPlace(QWidget):
             if live.row.state == "running":
                 made.show_progress(live)
             self._add(made)
-        for row in self._renders.over[:SHOWN]:
-            self._add(RenderRow(row, self._over_buttons(row)))
+        self._others.take(shown.values())
         self.compare.setEnabled(any(row.state == "done" for row in self._renders.over))
-        self._read_posters()
         self.empty.setVisible(not self.rows)
         waiting = sum(k.row.state == "waiting" for k in self._renders.live)
         running = len(self._renders.live) - waiting
-        paused = ", paused" if self._renders.paused else ""
+        paused = tr(", paused") if self._renders.paused else ""
         self.told.setText(
             tr(
                 "{running} running, {waiting} waiting, {over} over{paused}",
@@ -176,9 +186,25 @@ class RendersPlace(QWidget):
             buttons.append((tr("Again"), tr("Render it once more as it was asked for"), partial(self._renders.again, row)))
         return buttons
 
+    def _add_over(self, row: Row) -> bool:
+        """A row that is over, the one that is there already where nothing about it changed; -> whether it was made."""
+        stays = self._stay.pop(row.file, None)
+        if stays is not None and stays.again == self._renders.can_again(row):
+            self._put(stays)
+            return False
+        if stays is not None:
+            stays.deleteLater()
+        made = RenderRow(row, self._over_buttons(row))
+        made.again = self._renders.can_again(row)
+        self._add(made)
+        return True
+
     def _add(self, made: RenderRow) -> None:
         made.chosen.connect(partial(self._choose, made))
         made.opened.connect(partial(self._open, made))
+        self._put(made)
+
+    def _put(self, made: RenderRow) -> None:
         made.show_chosen(made.row.file == self.chosen)
         self.rows.append(made)
         self._rows.addWidget(made)

@@ -19,7 +19,13 @@ from standtall.ui.widgets.context_menu import buttons_at
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.one_line import OneLine
 
-MARKS: Final = {"waiting": "○ Waiting", "running": "▸ Rendering", "done": "✓ Done", "failed": "✗ Failed", "stopped": "– Stopped"}
+MARKS: Final = {
+    "waiting": tr("○ Waiting"),
+    "running": tr("▸ Rendering"),
+    "done": tr("✓ Done"),
+    "failed": tr("✗ Failed"),
+    "stopped": tr("– Stopped"),
+}
 POSTER: Final = (54, 72)
 ORDER: Final = "application/x-stand-tall-render"
 
@@ -37,6 +43,8 @@ class RenderRow(QFrame):
         self.setObjectName("card")
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.row, self.number = row, number
+        self.again = False
+        """Whether one that is over can be asked for again."""
         self._pressed: QPoint | None = None
         self.setAcceptDrops(row.state == "waiting")
         whole = QHBoxLayout(self)

@@ -142,7 +142,7 @@ class LibraryCard:
         for sticker in found[:SHOWN]:
             item = QListWidgetItem(self._icons.get(sticker.path, QIcon()), "")
             item.setData(Qt.ItemDataRole.UserRole, sticker)
-            item.setToolTip(f"{sticker.title}{' (moves)' if sticker.moves else ''}: {', '.join(sticker.words[:8])}")
+            item.setToolTip(f"{sticker.title}{tr(' (moves)') if sticker.moves else ''}: {', '.join(sticker.words[:8])}")
             item.setData(Qt.ItemDataRole.AccessibleTextRole, sticker.title)
             self.list.addItem(item)
         own = sum(s.own for s in self._library)

@@ -112,9 +112,7 @@ class CalendarPlace(QWidget):
         completer = self.zone.completer()
         if completer is not None:
             completer.setCompletionMode(QCompleter.CompletionMode.PopupCompletion)
-            hangs_on_nothing = completer.popup()
-            assert hangs_on_nothing is not None
-            dressing.dress(hangs_on_nothing)
+            dressing.dress(completer.popup())  # it hangs on nothing
         self.zone.setAccessibleName(tr("Time zone"))
         self.zone.setToolTip(tr("The time zone in which days and times are shown and chosen"))
         self.zone.setFixedWidth(156)

@@ -86,9 +86,10 @@ def dress_the_rest() -> None:
     _dresser().rest.start()
 
 
-def dress(widget: QWidget) -> None:
+def dress(widget: QWidget | None) -> None:
     """Dress what hangs on nothing that is dressed."""
-    _dresser().dress(widget)
+    if widget is not None:
+        _dresser().dress(widget)
 
 
 class Dresser(QObject):

@@ -18,7 +18,6 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QLabel,
     QMenu,
-    QStackedWidget,
     QVBoxLayout,
     QWidget,
 )
@@ -46,7 +45,7 @@ from standtall.ui.widgets import dressing
 from standtall.ui.widgets.actions import button_of, menu_text
 from standtall.ui.widgets.fields import FilledWhenShown, button
 from standtall.ui.widgets.place import Place
-from standtall.ui.widgets.tabs import Tabs
+from standtall.ui.widgets.tabs import Tabs, stacked
 
 SIDE = 336
 SOON_MS = 700
@@ -86,10 +85,7 @@ class CalendarPlace(QWidget):
             "tab",
         )
         self.side.setFixedWidth(SIDE)
-        self.pages = QStackedWidget()
-        for page in (self.view, self.list):
-            dressing.apart(page)
-            self.pages.addWidget(page)
+        self.pages = stacked(self.view, self.list)
         self._slots: dict[int, Slot] = {}
         self._actions = actions_of(self)
         self._lay_out()

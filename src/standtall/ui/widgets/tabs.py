@@ -14,12 +14,21 @@ NARROW: Final = 100
 """Narrower is only a widget that has no place yet."""
 
 
+def stacked(*pages: QWidget) -> QStackedWidget:
+    """Pages of which one is shown, each dressed when it is first shown."""
+    made = QStackedWidget()
+    for page in pages:
+        apart(page)
+        made.addWidget(page)
+    return made
+
+
 class Tabs(QWidget):
     """A row of buttons over the widgets that they show; two rows where their texts need more than the width there is."""
 
     def __init__(self, entries: dict[str, tuple[str, str]], widgets: dict[str, QWidget], name: str) -> None:
         super().__init__()
-        self._stack = QStackedWidget()
+        self._stack = stacked(*(widgets[key] for key in entries))
         self._buttons: dict[str, QPushButton] = {}
         self._widgets = widgets
         self.shown = ""
@@ -34,8 +43,6 @@ class Tabs(QWidget):
             button.setMinimumWidth(1)
             button.clicked.connect(lambda _c=False, k=key: self.show_tab(k))
             self._buttons[key] = button
-            apart(widgets[key])
-            self._stack.addWidget(widgets[key])
         bar = QWidget()  # is dressed as one
         rows = QVBoxLayout(bar)
         whole = QVBoxLayout(self)

@@ -29,7 +29,7 @@ from standtall.model.words import Word
 from standtall.session import listened as listening
 from standtall.session.analysis_tasks import HeardWords
 from standtall.session.clip_words import WordIndex, words_beside
-from standtall.session.clips import ClipFinder, rebuilt
+from standtall.session.clips import ClipFinder, rebuilt, trace
 from standtall.session.run import run
 from tests.conftest import write_sound
 
@@ -179,8 +179,11 @@ def test_a_silent_clip_is_found_by_the_captions_in_its_picture(
 
 def test_captions_of_what_nobody_said_are_not_found(demo_source: Source, known: AnalysisCache, tmp_path: Path) -> None:
     lines = [(0.0, 1.2, "the harbour wall broke"), (1.2, 2.4, "nine boats went under"), (2.4, 3.6, "and one came back")]
-    found = ClipFinder([demo_source], Progress(), known).locate(filmed(tmp_path / "other.mp4", lines))
+    told: list[float] = []
+    finder, other = ClipFinder([demo_source], Progress(), known), filmed(tmp_path / "other.mp4", lines)
+    found, _again = trace(finder, [other, other], Progress(lambda step: told.append(step.share)))
     assert not found.pieces and not found.said
+    assert told == sorted(told) and sum(0 < share < 0.5 for share in told) >= 1, "how far the first of two is read"
     empty = AnalysisCache(tmp_path / "empty")
     untold = ClipFinder([demo_source], Progress(), empty).locate(filmed(tmp_path / "untold.mp4", lines))
     assert "has to be analysed first" in untold.said

@@ -118,8 +118,10 @@ def trace(finder: ClipFinder, paths: Sequence[Path], progress: Progress) -> Iter
     """Each clip as soon as it is looked for; one that cannot be read says why and stops no other. Raises `Cancelled`."""
     for number, path in enumerate(paths):
         progress.report("clips", number / len(paths))
+        part = Progress(lambda step, n=number: progress.report("clips", (n + step.share) / len(paths)))  # type: ignore[misc]
+        progress.also_cancels(part)
         try:
-            yield finder.locate(path, progress)
+            yield finder.locate(path, part)
         except StandTallError as error:
             progress.check()
             yield TracedClip(str(path), 0, said=str(error))

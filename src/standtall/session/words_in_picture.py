@@ -10,6 +10,7 @@ from standtall.base.geometry import Rect
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.planes import to_bgr
+from standtall.media.probe import probe
 from standtall.media.reader import PictureReader
 from standtall.model.words import Word, bare
 from standtall.people.text_reader import Line, TextReader
@@ -43,6 +44,8 @@ def words_in_picture(path: Path, progress: Progress, end: int | None = None) -> 
     """The words of captions in the picture of a file in their order, up to `end` ticks; the times of a line are shared out among
     its words by their letters. Raises `MediaError` where the file has no picture that can be read, `Cancelled` when stopped."""
     reader, standing, gone = TextReader(), list[_Shown](), list[_Shown]()
+    length = probe(path).length
+    last = max(1, length if end is None else min(end, length))
     with PictureReader(path, height=HIGH, threads=1, rough=True) as pictures:
         due = 0
         for seen in pictures.walk(0, end):
@@ -50,6 +53,7 @@ def words_in_picture(path: Path, progress: Progress, end: int | None = None) -> 
             if seen.tick < due:
                 continue
             due = seen.tick + LOOKED
+            progress.report("read", min(1.0, seen.tick / last))
             standing, ended = _followed(standing, reader.lines(to_bgr(seen.planes())), seen.tick)
             gone += ended
     lines = [s for s in (*gone, *standing) if s.end - s.start <= LASTS]

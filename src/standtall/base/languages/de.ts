@@ -9079,6 +9079,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>KEYFRAMES</translation>
     </message>
     <message>
+        <source>PUNCH-INS</source>
+        <translation>SPRÜNGE HERAN</translation>
+    </message>
+    <message>
         <source>OTHER SHOTS</source>
         <translation>ANDERE EINSTELLUNGEN</translation>
     </message>

@@ -9079,6 +9079,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>FOTOGRAMAS CLAVE</translation>
     </message>
     <message>
+        <source>PUNCH-INS</source>
+        <translation>ACERCAMIENTOS</translation>
+    </message>
+    <message>
         <source>OTHER SHOTS</source>
         <translation>OTROS PLANOS</translation>
     </message>

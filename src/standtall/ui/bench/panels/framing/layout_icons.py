@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import lru_cache
 from typing import Final
 
 from PySide6.QtCore import QRectF, Qt
@@ -32,12 +33,18 @@ _FACES: Final[dict[Layout, tuple[tuple[float, float, float], ...]]] = {
 
 def layout_icon(layout: Layout, ratio: float = 1.0) -> QIcon:
     """The drawing of a layout in the colours of the theme."""
+    return _icon(layout, ratio, theme.current().ink)
+
+
+@lru_cache(maxsize=64)
+def _icon(layout: Layout, ratio: float, colour: str) -> QIcon:
+    """Each is drawn once: while it plays, every span shows all of them anew."""
     picture = QPixmap(round((WIDE + 4) * ratio), round((HIGH + 4) * ratio))
     picture.setDevicePixelRatio(ratio)
     picture.fill(Qt.GlobalColor.transparent)
     painter = QPainter(picture)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    ink = QColor(theme.current().ink)
+    ink = QColor(colour)
     frame = QRectF(2, 2, WIDE, HIGH)
     painter.setPen(QPen(ink, 1.2))
     painter.drawRoundedRect(frame, 3, 3)

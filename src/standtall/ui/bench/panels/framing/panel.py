@@ -31,7 +31,7 @@ class FramingPanel(Panel):
         self.boxes = Boxes(workspace, shot)
         self.notices = NoticesCard(workspace, card_in(self.column, tr("TO LOOK AT")))
         self.keyframes = Keyframes(workspace, card_in(self.column, tr("KEYFRAMES")))
-        self.punches = PunchesCard(workspace, card_in(self.column, "PUNCH-INS"))
+        self.punches = PunchesCard(workspace, card_in(self.column, tr("PUNCH-INS")))
         self.alike = AlikeCard(workspace, card_in(self.column, tr("OTHER SHOTS")))
         self.all_shots = AllShotsCard(workspace, card_in(self.column, tr("ALL SHOTS")))
         self.whole = WholeCard(workspace, card_in(self.column, tr("BACKDROP AND BARS")))

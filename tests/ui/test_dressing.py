@@ -64,6 +64,10 @@ def test_what_comes_later_is_dressed_too_and_keeps_rules_of_its_own(qapp: QAppli
     QPushButton("in it", sheet)
     sheet.open()
     assert sheet.styleSheet() and not window.styleSheet()
+    unseen = QDialog(tabs._widgets["b"])
+    unseen.open()
+    assert tabs._widgets["b"].styleSheet(), "what the sheet of a page that nobody has seen yet hangs on"
+    unseen.close()
     message = next(w for w in window.findChildren(QLabel))
     high = message.sizeHint().height()
     dressing.apply(qapp, theme.DARK)

@@ -157,6 +157,8 @@ class Dresser(QObject):
             self._open(of, _holders())
         elif event.type() == QEvent.Type.ChildPolished and isinstance(event, QChildEvent):
             child, holders = event.child(), _holders()
+            if isinstance(child, QWidget) and child.isWindow() and of in _apart and of.property(WORN) != self.number:
+                self._open(of, holders)  # a sheet of a page that nobody has seen: it wears what the page wears
             if of in holders and isinstance(child, QWidget) and child not in _apart and child.property(WORN) != self.number:
                 self._dress(child, holders)
         return False

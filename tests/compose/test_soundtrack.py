@@ -9,7 +9,9 @@ import numpy as np
 import pytest
 from scipy import signal
 
+from standtall.base.errors import Cancelled
 from standtall.base.files import content_key
+from standtall.base.progress import Progress
 from standtall.compose.footage import Footage
 from standtall.compose.soundtrack.mixdown import parts_of, soundtrack
 from standtall.framing.camera import plan
@@ -56,6 +58,10 @@ def test_segments_of_several_sources_are_heard_one_after_the_other(tmp_path: Pat
     assert made is not None and made.shape == (2, 2 * S)
     assert pitch(made[:, 5_000 : S - 5_000]) == pytest.approx(880, abs=5)
     assert pitch(made[:, S + 5_000 : 2 * S - 5_000]) == pytest.approx(440, abs=5)
+    stopped = Progress()
+    stopped.cancel()
+    with pytest.raises(Cancelled):
+        parts_of(worked_out(short, {a: low, b: high}), stopped)
 
 
 def test_the_picture_and_words_of_each_source_are_shown_in_their_place(tmp_path: Path) -> None:

@@ -47,8 +47,8 @@ class Heard:
 
 
 def mixed(composition: Composition, progress: Progress | None = None) -> Mixed:
-    """Work the sound of a short out."""
-    parts = parts_of(composition)
+    """Work the sound of a short out; `progress` stops it."""
+    parts = parts_of(composition, progress)
     return Mixed(composition, parts, soundtrack(composition, progress, parts))
 
 

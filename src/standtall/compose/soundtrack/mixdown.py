@@ -30,9 +30,9 @@ class Parts:
         return {key: (lufs, self.made_of.gains.get(key, 0.0)) for key, lufs in self.made_of.before.items()}
 
 
-def parts_of(composition: Composition) -> Parts:
-    """The talk and the music of a short."""
-    talk = Talk(composition)
+def parts_of(composition: Composition, progress: Progress | None = None) -> Parts:
+    """The talk and the music of a short; `progress` stops it (`Cancelled`)."""
+    talk = Talk(composition, progress)
     sound = talk.sound()
     music = composition.short.sound.music
     under = None if music is None else music_under(composition, music, sound)
@@ -47,7 +47,7 @@ def soundtrack(composition: Composition, progress: Progress | None = None, parts
     clips = any(f.has_sound for f in composition.files.values())
     if not (heard or added or clips):
         return None
-    made = parts or parts_of(composition)
+    made = parts or parts_of(composition, progress)
     whole = made.talk.copy()
     for sounding, cutaway in cutaway_sounds(composition):
         part = whole[:, sounding.at : sounding.at + sounding.samples.shape[1]]

@@ -8,6 +8,7 @@ from typing import Final
 
 import numpy as np
 
+from standtall.base.progress import Progress
 from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
@@ -23,10 +24,10 @@ MARGIN: Final = FADE
 
 
 class Talk:
-    """The pieces of the talk that a composition uses, read once."""
+    """The pieces of the talk that a composition uses, read once; `progress` stops it (`Cancelled`)."""
 
-    def __init__(self, composition: Composition) -> None:
-        self._made = composition
+    def __init__(self, composition: Composition, progress: Progress | None = None) -> None:
+        self._made, self._progress = composition, progress or Progress()
         self._mix = composition.short.sound
         self._pieces: dict[Segment, tuple[int, Samples]] = {}
         """By segment: where what was read begins in the source, and the sound."""
@@ -42,16 +43,20 @@ class Talk:
     def _read(self, footage: Footage, segments: list[Segment]) -> None:
         own = {s: (max(0, s.start - MARGIN), s.end + MARGIN) for s in segments}
         if footage.source.has_sound:
-            read = {s: sound_of(footage.source, MIX_RATE, 2, a, b) for s, (a, b) in own.items()}
+            read: dict[Segment, Samples] = {}
+            for segment, (a, b) in own.items():
+                self._progress.check()
+                read[segment] = sound_of(footage.source, MIX_RATE, 2, a, b)
         else:
             read = {s: np.zeros((2, b - a), np.float32) for s, (a, b) in own.items()}
         for recorder in self._mix.recorders:
             if recorder.source == footage.source.key and recorder.path in self._made.sounds:
                 for segment, (a, b) in own.items():
+                    self._progress.check()
                     read[segment] = _with_recorder(read[segment], recorder, footage, a, b)
         cleaning = self._mix.cleaning
         if segments and cleaning != Cleaning():
-            read = _cleaned(read, cleaning)
+            read = _cleaned(read, cleaning, self._progress)
         self._pieces |= {s: (own[s][0], sound) for s, sound in read.items()}
 
     def _piece(self, source: str, start: int, end: int) -> Samples:
@@ -69,6 +74,7 @@ class Talk:
         one after the other, when it is asked for."""
         out: dict[tuple[str, int], list[tuple[float, float]]] = {}
         for segment, (begin, sound) in self._pieces.items():
+            self._progress.check()
             footage = self._made.footage[segment.source]
             words = [w for w in footage.analysis.words if segment.start <= w.start and w.end <= segment.end]
             for speaker, lufs in speaker_loudness(sound, words, begin).items():
@@ -89,12 +95,14 @@ class Talk:
         return {key: even.get(key, 0.0) + by_hand.get(key, 0.0) for key in {*even, *by_hand}}
 
 
-def _cleaned(read: dict[Segment, Samples], cleaning: Cleaning) -> dict[Segment, Samples]:
+def _cleaned(read: dict[Segment, Samples], cleaning: Cleaning, progress: Progress) -> dict[Segment, Samples]:
     """All pieces of one source cleaned alike: what is to be taken out is measured over all of them."""
     if cleaning.clicks:
         from standtall.sound.clicks import without_clicks, without_pops
 
-        read = {s: without_pops(without_clicks(sound)) for s, sound in read.items()}
+        for segment, sound in read.items():
+            progress.check()
+            read[segment] = without_pops(without_clicks(sound))
     whole = np.concatenate(list(read.values()), axis=1)
     if cleaning.hum:
         found = find_hum(whole)
@@ -103,7 +111,9 @@ def _cleaned(read: dict[Segment, Samples], cleaning: Cleaning) -> dict[Segment, 
             whole = np.concatenate(list(read.values()), axis=1)
     if cleaning.noise != "off":
         profile = noise_of(whole)
-        read = {s: without_noise(sound, profile, cleaning.noise) for s, sound in read.items()}
+        for segment, sound in read.items():
+            progress.check()
+            read[segment] = without_noise(sound, profile, cleaning.noise)
     return read
 
 

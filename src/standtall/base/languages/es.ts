@@ -5609,7 +5609,7 @@ El final del registro:
     <name>ui/app/application.py</name>
     <message>
         <source>the demo</source>
-        <translation>la demo</translation>
+        <translation>la demostración</translation>
     </message>
     <message>
         <source>The letters that come with the program are missing, so others stand in for them. Install it anew.</source>

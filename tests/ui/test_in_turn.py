@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QWidget
 from pytestqt.qtbot import QtBot
 
 from standtall.ui.app.window import MainWindow
+from standtall.ui.renders.row import RenderRow
 from standtall.ui.state.renders import Row
 from standtall.ui.widgets.in_turn import InTurn
 from tests.ui.driving import WAIT
@@ -45,5 +46,9 @@ def test_rows_of_finished_renders_stay_the_same_widgets_while_others_come_and_go
     assert [made.row.name for made in place.rows] == ["New", *(f"Short {n}" for n in range(1, 25))]
     assert all(before[made.row.file] is made for made in place.rows[1:])
     assert [place._rows.itemAt(n).widget() for n in range(25)] == place.rows, "in this order on the screen"  # type: ignore[union-attr]
+    renders.over = (*(Row(f"More {n}", "9:16", f"/tmp/more {n}.mp4", "done") for n in range(20)), *renders.over)
+    renders.changed.emit()
+    assert len(place.rows) < 20, "those that were there wait for their turn, behind new ones"
     renders.clear_over()
-    assert place.rows == []
+    assert place.rows == [] and not place._stay
+    qtbot.waitUntil(lambda: not [r for r in place.findChildren(RenderRow) if r.isVisible()], timeout=WAIT)

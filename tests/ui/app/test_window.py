@@ -12,6 +12,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter
+from PySide6.QtWidgets import QApplication
 from pytestqt.qtbot import QtBot
 
 from standtall.base.errors import NothingToDo, StandTallError
@@ -22,6 +23,7 @@ from standtall.library.project import Project
 from standtall.model import corrections
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.words import Word
+from standtall.ui.app.application import dressed, show_first
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_time_lane
 from standtall.ui.state.rows import MOST_LETTERS, MOST_WORDS, ROW, Pages, reading_rows
@@ -300,6 +302,18 @@ def test_the_project_on_disk_is_whole_while_the_window_is_open(qtbot: QtBot, win
     edited(qtbot, window, window.bench.inspector.captions.toggle)
     with Project(path, "read") as other:  # another program reads it at the same time
         assert not other.entry(window.workspace.opened.entry.id).short.captions.shown  # type: ignore[union-attr]
+
+
+def test_the_first_screen_comes_before_the_rest_which_does_not_come_once_it_is_closed(qtbot: QtBot, qapp: QApplication, own_folders: Path) -> None:
+    dressed(["test"])
+    went_on: list[MainWindow] = []
+    shown, closed = (show_first(qapp, theme.LIGHT, [], False, went_on.append) for _ in range(2))
+    assert not shown.is_whole and shown.footage.first.add.isVisible(), "the three steps are there"
+    closed.end()
+    qtbot.waitUntil(lambda: bool(went_on), timeout=WAIT)
+    qtbot.wait(700)
+    assert went_on == [shown] and shown.is_whole and not closed.is_whole
+    shown.end()
 
 
 @pytest.mark.fault

@@ -153,6 +153,8 @@ def show_first(
 
     def go_on() -> None:
         window.make_whole()
+        if not window.is_whole:  # it was closed meanwhile
+            return
         open_files(window, files, demo)
         then(window)
 

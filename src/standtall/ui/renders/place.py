@@ -137,7 +137,8 @@ class RendersPlace(QWidget):
     def refresh(self) -> None:
         """All rows anew: those in the queue in their order, then those that are over, the newest first."""
         shown = {row.file: row for row in self._renders.over[:SHOWN]}
-        for made in self.rows:
+        before, self._stay = (*self.rows, *self._stay.values()), {}
+        for made in before:
             if made.number or shown.get(made.row.file) != made.row:
                 made.hide()
                 made.deleteLater()

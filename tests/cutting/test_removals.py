@@ -2,12 +2,16 @@
 
 from __future__ import annotations
 
+import numpy as np
 import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+from scipy.ndimage import median_filter
 
 from standtall.base.errors import NothingToDo
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting.by_words import from_words, kept_words
-from standtall.cutting.removals import PACES, Removal, is_out, removals, saved, tighten
+from standtall.cutting.removals import PACES, Removal, _smoothed, is_out, removals, saved, tighten
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.short import Short
 from standtall.model.words import Word
@@ -96,3 +100,10 @@ def test_taking_nothing_or_everything_says_so() -> None:
             tighten(short, chosen)
     nothing = Analysis("key")
     assert removals(short, nothing, TIGHTEST) == ()
+
+
+@given(st.lists(st.sampled_from([-90.0, -52.5, -41.0, -30.0, -12.5]), min_size=1, max_size=60), st.integers(1, 60))
+def test_levels_are_smoothed_as_by_the_reference(levels: list[float], size: int) -> None:
+    """Against SciPy's `median_filter`, for odd and even sizes."""
+    size = min(size, len(levels))
+    assert np.array_equal(_smoothed(np.array(levels), size), median_filter(np.array(levels), size, mode="nearest"))

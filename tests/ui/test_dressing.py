@@ -6,11 +6,12 @@ from collections.abc import Iterator
 
 import pytest
 from PySide6.QtGui import QColor
-from PySide6.QtWidgets import QApplication, QDialog, QLabel, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QApplication, QDialog, QFrame, QLabel, QPushButton, QVBoxLayout, QWidget
 from pytestqt.qtbot import QtBot
 
 from standtall.ui.app.application import dressed
 from standtall.ui.widgets import dressing, theme
+from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.tabs import Tabs
 
 
@@ -83,3 +84,50 @@ def test_pages_that_nobody_has_seen_are_dressed_one_by_one_while_nothing_else_is
     dressing.dress_the_rest()
     assert not second.styleSheet(), "not at once"
     qtbot.waitUntil(lambda: bool(second.styleSheet()), timeout=5_000)
+
+
+def test_a_theme_is_changed_some_parts_a_turn_and_hidden_pages_after_them(
+    qtbot: QtBot, qapp: QApplication, tabs: Tabs, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    first, second = (tabs._widgets[k] for k in "ab")
+    monkeypatch.setattr(dressing, "TURN_S", 0.0)
+    light, over = first.styleSheet(), []
+    dressing.change(qapp, theme.DARK, lambda: over.append(first.styleSheet()))
+    assert first.styleSheet() == light and not over, "nothing at once"
+    qtbot.waitUntil(lambda: bool(over))
+    assert over[0] != light and ground(first) == theme.DARK.raised, "what is seen is dressed when it is said to be over"
+    assert not second.styleSheet()
+    qtbot.waitUntil(lambda: bool(second.styleSheet()))
+
+
+def test_a_page_that_is_shown_while_it_waits_for_its_turn_is_dressed_at_once(
+    qtbot: QtBot, qapp: QApplication, tabs: Tabs, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    second = tabs._widgets["b"]
+    monkeypatch.setattr(dressing, "TURN_S", 0.0)
+    dressing.change(qapp, theme.DARK)
+    tabs.show_tab("b")
+    assert ground(second) == theme.DARK.raised
+    dressing.change(qapp, theme.LIGHT)
+    dressing.change(qapp, theme.DARK)
+    qtbot.waitUntil(lambda: not dressing._dresser()._waiting)
+    assert ground(second) == theme.DARK.raised, "the last of two changes holds"
+
+
+def test_a_panel_is_dressed_card_by_card(qtbot: QtBot, qapp: QApplication) -> None:
+    """A large panel is too much for one turn, and looks as if it were dressed whole."""
+    dressed(["test"])
+    panel = Panel()
+    for name in ("A", "B"):
+        card_in(panel.column, name).addWidget(QPushButton(name))
+    panel.finish()
+    qtbot.addWidget(panel)
+    dressing.apply(qapp, theme.LIGHT)
+    panel.show()
+    cards = [c for c in panel.inner.children() if isinstance(c, QFrame)]
+    assert not panel.styleSheet() and len(cards) == 2 and all(c.styleSheet() for c in cards)
+    assert [ground(c) for c in cards] == [theme.LIGHT.raised] * 2
+    assert panel.frameWidth() == 0 and panel.verticalScrollBar().sizeHint().width() == 11
+    late = card_in(panel.column, "C")
+    late.addWidget(QPushButton("C"))
+    qtbot.waitUntil(lambda: ground(late.parentWidget()) == theme.LIGHT.raised)

@@ -10,7 +10,7 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
-from PySide6.QtCore import QRectF, Qt
+from PySide6.QtCore import QPoint, QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter
 from PySide6.QtWidgets import QApplication
 from pytestqt.qtbot import QtBot
@@ -25,6 +25,7 @@ from standtall.model.analysis import LEVEL_STEP
 from standtall.model.words import Word
 from standtall.ui.app.application import dressed, show_first
 from standtall.ui.app.window import MainWindow
+from standtall.ui.bench.transcript import ground
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_time_lane
 from standtall.ui.state.rows import MOST_LETTERS, MOST_WORDS, ROW, Pages, reading_rows
 from standtall.ui.threads.dispatcher import Dispatcher, Worker
@@ -156,14 +157,37 @@ def test_rows_and_words_are_walked_by_keys(qtbot: QtBot, window: MainWindow) -> 
     assert ws.selection.words is None
 
 
+def test_the_page_is_painted_a_stretch_a_turn_and_what_was_there_stands_until_then(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    script = window.bench.page
+    qtbot.waitUntil(lambda: script.is_painted)
+    before = script.viewport().grab().toImage()
+    monkeypatch.setattr(ground, "LONGEST_S", 0.0)
+    theme.choose(theme.DARK)
+    script.refresh()
+    turns = [script.viewport().grab().toImage() for _ in range(2)]
+    theme.choose(theme.LIGHT)
+    middle, low = QPoint(400, 100), QPoint(400, before.height() - 20)
+    assert turns[0].pixelColor(middle) != before.pixelColor(middle), "the first stretch is new"
+    assert turns[0].pixelColor(low) == before.pixelColor(low), "the last one is as it was"
+    assert turns[1].pixelColor(low) != before.pixelColor(low)
+    script.refresh()
+    qtbot.waitUntil(lambda: script.is_painted)
+    assert difference(script.viewport().grab().toImage(), before) == 0, "without anybody asking for the rest"
+
+
 def test_a_jump_paints_what_a_whole_painting_does(qtbot: QtBot, window: MainWindow) -> None:
     """What is kept of a page while it is scrolled is the same picture as a fresh one."""
     script = window.bench.page
     bar = script.verticalScrollBar()
     for at in (0, 60, 47, 400, 430, 200):
         bar.setValue(at)
+        qtbot.waitUntil(lambda: script.is_painted)
         kept = script.viewport().grab().toImage()
         script.refresh()
+        assert not script.is_painted
+        qtbot.waitUntil(lambda: script.is_painted)
         fresh = script.viewport().grab().toImage()
         assert difference(kept, fresh) < 0.002
 

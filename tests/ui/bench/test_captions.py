@@ -79,7 +79,7 @@ def test_samples_go_on_after_one_that_could_not_be_made(qtbot: QtBot, window: Ma
 
 def test_a_property_of_the_short_is_changed_shown_and_cleared(qtbot: QtBot, window: MainWindow, panel: CaptionsPanel) -> None:
     style = panel.style_card
-    size, italic, case, ink = (style.controls[n] for n in ("size", "italic", "case", "ink"))
+    size, italic, case, ink = (style.control(n) for n in ("size", "italic", "case", "ink"))
     assert isinstance(size, NumberControl)
     assert isinstance(italic, SwitchControl)
     assert isinstance(case, ChoiceControl)
@@ -114,7 +114,7 @@ def test_a_word_may_differ_and_stays_different_with_another_look(qtbot: QtBot, w
         for layer in ws.opened.composition._captions(card.start) for w in layer.words if w.word == word.id  # type: ignore[union-attr, attr-defined]
     ]  # fmt: skip
     assert set(styles) == {"#ff00ff"}
-    assert not style.controls["max_words"].isEnabled(), "how many words a card has is the whole short's"
+    assert not style.control("max_words").isEnabled(), "how many words a card has is the whole short's"
     edited(qtbot, window, style.clear.click)
     assert short_of(window).captions.overrides == ()
 

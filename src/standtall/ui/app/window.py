@@ -223,8 +223,7 @@ class MainWindow(QMainWindow):
         """Light, dark, or as the desktop has it; remembered."""
         application = QApplication.instance()
         assert isinstance(application, QApplication)
-        dressing.apply(application, theme.named(name))
-        theme.redraw(self)
+        dressing.change(application, theme.named(name), lambda: theme.redraw(self))
         self.projects.change(lambda s: replace(s, theme=name))
         if self.is_whole:
             self.bench.page.refresh()

@@ -5,6 +5,8 @@ from __future__ import annotations
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QLabel, QScrollArea, QVBoxLayout, QWidget
 
+from standtall.ui.widgets.dressing import by_parts
+
 
 def heading(text: str) -> QLabel:
     label = QLabel(text)
@@ -31,7 +33,9 @@ class Panel(QScrollArea):
         super().__init__(parent)
         self.setWidgetResizable(True)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setFrameShape(QFrame.Shape.NoFrame)
         self.inner = QWidget()
+        by_parts(self.inner)
         self.column = QVBoxLayout(self.inner)
         self.column.setContentsMargins(0, 4, 4, 4)
         self.column.setSpacing(8)

@@ -1,13 +1,17 @@
 """Gives the widgets of the window their style sheet: what is seen at once, pages behind others when they are first shown.
 
 Qt matches the rules of a sheet with every widget below the one that has it, shown or not: of the whole program, two thousand, in
-half a second, at the start and whenever light turns to dark. So pages that lie behind others are dressed apart, and what holds
-them wears nothing but the letters and colours of the program.
+half a second, at the start and whenever light turns to dark. So pages that lie behind others are dressed apart, large pages by
+their parts, and what holds them wears nothing but the letters and colours of the program. A window that is seen changes its theme
+some parts a turn of the event loop, so that it answers meanwhile.
 """
 
 from __future__ import annotations
 
+import time
 import weakref
+from collections import deque
+from collections.abc import Callable, Iterable, Iterator
 from typing import Final
 
 from PySide6.QtCore import QChildEvent, QEvent, QObject, QTimer
@@ -20,17 +24,27 @@ from standtall.ui.widgets.style_sheet import style_sheet
 
 WORN: Final = "sheet worn"
 """The property of a widget that wears the sheet itself: the number of that sheet."""
+OPENED: Final = "sheet opened for"
+"""The property of a page that is dressed apart: the number of the sheet that its parts wear, or wait for."""
 OWN: Final = "own rules"
-BETWEEN_MS: Final = 60
-"""Between pages that are dressed while nothing else is done."""
+BETWEEN_MS: Final = 40
+"""Between parts that nobody sees and that are dressed beforehand."""
+TURN_S: Final = 0.008
+"""After so long of dressing what is seen the event loop has its turn."""
 
 _apart: weakref.WeakSet[QWidget] = weakref.WeakSet()
+_parted: weakref.WeakSet[QWidget] = weakref.WeakSet()
 
 
 def apart(page: QWidget) -> None:
     """Let a page be dressed when it is first shown. What holds it gets no style sheet: it has to look right without."""
     _apart.add(page)
     page.installEventFilter(_dresser())
+
+
+def by_parts(widget: QWidget) -> None:
+    """Dress what is in `widget` child by child. It gets no style sheet itself: it has to look right without."""
+    _parted.add(widget)
 
 
 def also(widget: QWidget, declarations: str) -> None:
@@ -72,6 +86,14 @@ def apply(application: QApplication, look: theme.Theme) -> None:
     dresser.wear(style_sheet(look, dresser.large))
 
 
+def change(application: QApplication, look: theme.Theme, over: Callable[[], object] = lambda: None) -> None:
+    """Dress the windows that are seen in another theme, some parts a turn, then all that is not seen; `over` is called when what
+    is seen wears it."""
+    begin(application, look)
+    dresser = _dresser()
+    dresser.wear_in_turns(style_sheet(look, dresser.large), over)
+
+
 def size_targets(application: QApplication, large: bool) -> None:
     """Let all that is clicked be at least 44 pixels high (WCAG 2.2, 2.5.5), or as high as it needs to be."""
     dresser = _dresser()
@@ -82,8 +104,8 @@ def size_targets(application: QApplication, large: bool) -> None:
 
 
 def dress_the_rest() -> None:
-    """Dress also the pages that nobody has seen yet, one after the other, so that none waits for it later."""
-    _dresser().rest.start()
+    """Dress also the pages that nobody has seen yet, part by part, so that none waits for it later."""
+    _dresser().begin_rest()
 
 
 def dress(widget: QWidget | None) -> None:
@@ -101,46 +123,83 @@ class Dresser(QObject):
         self.number = 0
         """Counts the sheets."""
         self.large = False
-        self.rest = QTimer(self)
-        self.rest.setInterval(BETWEEN_MS)
-        self.rest.timeout.connect(self._next)
+        self._waiting: deque[QWidget] = deque()
+        self._over: Callable[[], object] = lambda: None
+        self._turns = QTimer(self)
+        self._turns.timeout.connect(self._turn)
+        self._rest: deque[QWidget] = deque()
+        self._beforehand = QTimer(self)
+        self._beforehand.setInterval(BETWEEN_MS)
+        self._beforehand.timeout.connect(self._next)
 
     def wear(self, sheet: str) -> None:
         """Let everything wear another sheet; pages that are not shown, when they are."""
+        self._choose(sheet)
+        for top in _tops():
+            self.dress(top)
+
+    def wear_in_turns(self, sheet: str, over: Callable[[], object]) -> None:
+        """The same, some parts in each turn of the event loop, and then pages that are not shown."""
+        self._choose(sheet)
+        holders = _holders()
+        self._waiting.extend(unit for top in _tops() for unit in self._units(top, holders))
+        self._over = over
+        self._turns.start(0)
+
+    def _choose(self, sheet: str) -> None:
         self.sheet = sheet
         self.number += 1
-        for top in QApplication.topLevelWidgets():
-            if top.parentWidget() is None:
-                self.dress(top)
+        self._waiting.clear()
+        self._rest.clear()
+
+    def _turn(self) -> None:
+        until = time.monotonic() + TURN_S
+        while self._waiting:
+            self._put_on(self._waiting.popleft())
+            if time.monotonic() > until:
+                break
+        if not self._waiting:
+            self._turns.stop()
+            self._over()
+            self.begin_rest()
 
     def dress(self, widget: QWidget) -> None:
         """Dress a widget and all in it that is no page behind another."""
-        self._dress(widget, _holders())
+        self._put_on_all(self._units(widget, _holders()))
 
-    def _dress(self, widget: QWidget, holders: set[QWidget]) -> None:
+    def _put_on_all(self, units: Iterable[QWidget]) -> None:
+        for unit in list(units):
+            self._put_on(unit)
+
+    def _units(self, widget: QWidget, holders: set[QWidget]) -> Iterator[QWidget]:
+        """What is in a widget, or the widget, that gets the sheet now: nothing of a page behind another."""
         if widget not in holders:
-            self._put_on(widget)
+            yield widget
             return
         self._watch(widget)
         for child in widget.children():
             if not isinstance(child, QWidget):
                 continue
             if child not in _apart:
-                self._dress(child, holders)
+                yield from self._units(child, holders)
                 continue
             self._watch(child)
-            if child.isVisible() and child.property(WORN) != self.number:
-                self._open(child, holders)
+            if child.isVisible() and child.property(OPENED) != self.number:
+                yield from self._open(child, holders)
 
-    def _open(self, page: QWidget, holders: set[QWidget]) -> None:
-        page.setProperty(WORN, self.number)
-        self._dress(page, holders)
+    def _open(self, page: QWidget, holders: set[QWidget]) -> Iterator[QWidget]:
+        """The parts of a page that is to wear the sheet from now on."""
+        page.setProperty(OPENED, self.number)
+        return self._units(page, holders)
 
     def _watch(self, widget: QWidget) -> None:
         widget.removeEventFilter(self)
         widget.installEventFilter(self)
 
     def _put_on(self, widget: QWidget) -> None:
+        """Nothing where it wears the sheet already, or is gone: it may have waited for its turn."""
+        if not isValid(widget) or widget.property(WORN) == self.number:
+            return
         own = widget.property(OWN)
         if own is None:
             own = widget.styleSheet()
@@ -153,30 +212,41 @@ class Dresser(QObject):
         """A page is shown for the first time since the sheet was chosen, or something new comes to what holds pages."""
         if not self.number or not isinstance(of, QWidget):
             return False
-        if event.type() == QEvent.Type.Show and of in _apart and of.property(WORN) != self.number:
-            self._open(of, _holders())
+        if event.type() == QEvent.Type.Show and of in _apart:
+            if of.property(OPENED) != self.number or self._rest or self._waiting:
+                self._put_on_all(self._open(of, _holders()))
         elif event.type() == QEvent.Type.ChildPolished and isinstance(event, QChildEvent):
             child, holders = event.child(), _holders()
-            if isinstance(child, QWidget) and child.isWindow() and of in _apart and of.property(WORN) != self.number:
-                self._open(of, holders)  # a sheet of a page that nobody has seen: it wears what the page wears
+            if isinstance(child, QWidget) and child.isWindow() and of in _apart and of.property(OPENED) != self.number:
+                self._put_on_all(self._open(of, holders))  # a sheet of a page that nobody has seen: it wears what the page wears
             if of in holders and isinstance(child, QWidget) and child not in _apart and child.property(WORN) != self.number:
-                self._dress(child, holders)
+                self._put_on_all(self._units(child, holders))
         return False
 
+    def begin_rest(self) -> None:
+        """Begin to dress the pages that are not shown."""
+        self._beforehand.start()
+
     def _next(self) -> None:
-        """Dress one page that is not shown."""
-        for page in list(_apart):
-            if isValid(page) and page.property(WORN) != self.number:
-                self._open(page, _holders())
+        """Dress one part of a page that is not shown."""
+        while not self._rest:
+            page = next((p for p in list(_apart) if isValid(p) and p.property(OPENED) != self.number), None)
+            if page is None:
+                self._beforehand.stop()
                 return
-        self.rest.stop()
+            self._rest.extend(self._open(page, _holders()))
+        self._put_on(self._rest.popleft())
+
+
+def _tops() -> list[QWidget]:
+    return [top for top in QApplication.topLevelWidgets() if top.parentWidget() is None]
 
 
 def _holders() -> set[QWidget]:
-    """All widgets that hold a page dressed apart, however far above it."""
+    """All widgets that hold a page dressed apart, or one that is dressed by its parts, however far above it."""
     out: set[QWidget] = set()
-    for page in list(_apart):
-        above = page.parentWidget() if isValid(page) else None
+    for page in (*_apart, *_parted):
+        above = (page if page in _parted else page.parentWidget()) if isValid(page) else None
         while above is not None and above not in out:
             out.add(above)
             above = above.parentWidget()

@@ -7,7 +7,7 @@ from typing import Literal
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRect, QRectF, Qt, Signal
-from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QResizeEvent
+from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QResizeEvent
 from PySide6.QtWidgets import QAbstractScrollArea, QApplication, QWidget
 
 from standtall.base.interface_language import tr
@@ -17,6 +17,7 @@ from standtall.model.words import word_at, words_within
 from standtall.ui.bench.transcript import extras_lane, grips
 from standtall.ui.bench.transcript.extras_lane import ExtrasLane
 from standtall.ui.bench.transcript.giving_up import GivingUp
+from standtall.ui.bench.transcript.ground import Ground
 from standtall.ui.bench.transcript.lane_drag import LaneDrag
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_loudness, paint_picture_lane, paint_time_lane
 from standtall.ui.bench.transcript.line_timing import LineTiming
@@ -68,7 +69,7 @@ class TranscriptPage(QAbstractScrollArea):
         workspace.trial.changed.connect(lambda _made: self.refresh())
         self._last_playhead = 0
         self._shown_page: Page | None = None
-        self._ground: QPixmap | None = None
+        self._ground = Ground(self.viewport())
         self._level: tuple[tuple[float, ...], NDArray[np.float32]] = ((), np.zeros(0, np.float32))
         workspace.opened_changed.connect(self._reopened)
         workspace.composition_changed.connect(self._edited)
@@ -135,6 +136,7 @@ class TranscriptPage(QAbstractScrollArea):
         opened = self._ws.opened
         if self.page is not None and self.page is not self._shown_page:
             self._shown_page = self.page
+            self._ground.forget()
             self._scroll_range()
         self.words.kept = set(kept_words(opened.entry.short, opened.analysis)) if opened else set()
         self._grips = grips.grips(opened, self.page) if opened and self.page else []
@@ -149,7 +151,7 @@ class TranscriptPage(QAbstractScrollArea):
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
-        self._ground = None
+        self._ground.forget()
         self.words.forget_places()
         self._scroll_range()
         self.laid_out.emit(int(self._lane().w))
@@ -189,9 +191,7 @@ class TranscriptPage(QAbstractScrollArea):
                              tr("Add footage in the Footage place.\nIts words will stand here."))  # fmt: skip
             return
         top = self.verticalScrollBar().value()
-        if self._ground is None:
-            self._ground = self._painted(opened, page, lane, top)
-        painter.drawPixmap(0, 0, self._ground)
+        self._ground.paint(painter, top, lambda part, into: self._paint_part(into, opened, page, lane, part))
         painter.translate(0, -top)
         self.words.paint_now(painter, opened, page)
         y = page.y(self._ws.selection.playhead)
@@ -211,22 +211,9 @@ class TranscriptPage(QAbstractScrollArea):
         painter.setFont(font)
         painter.drawText(QRectF(0, y - 9, TIME_W - 4, 18), Qt.AlignmentFlag.AlignCenter, clock(self._ws.selection.playhead, True))
 
-    def _painted(self, opened: Opened, page: Page, lane: LaneBox, top: int) -> QPixmap:
-        """All that stays as it is while the playhead moves, as one picture: playing repaints only what moves."""
-        size, ratio = self.viewport().size(), self.devicePixelRatioF()
-        ground = QPixmap(size * ratio)
-        ground.setDevicePixelRatio(ratio)
-        self._paint_part(ground, opened, page, lane, QRectF(0, top, size.width(), size.height()))
-        return ground
-
-    def _paint_part(self, ground: QPixmap, opened: Opened, page: Page, lane: LaneBox, part: QRectF) -> None:
+    def _paint_part(self, painter: QPainter, opened: Opened, page: Page, lane: LaneBox, part: QRectF) -> None:
         """Paint a stretch of the page into the picture that is kept of it."""
-        top, wide = self.verticalScrollBar().value(), self.viewport().width()
-        painter = QPainter(ground)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.translate(0, -top)
-        painter.setClipRect(part)
-        painter.fillRect(part, QColor(theme.current().paper))
+        wide = self.viewport().width()
         area = part.adjusted(0, -ROW, 0, ROW)  # what begins beyond the edge reaches over it
         paint_time_lane(painter, area, lane, self._level_db(opened), page)
         found = self._ws.sounding.of(opened.composition)
@@ -237,24 +224,22 @@ class TranscriptPage(QAbstractScrollArea):
         self.timing.paint(painter, area)
         grips.paint(painter, self._grips, self._words_x(), self.right, area)
         self.extras.paint(painter, area, QRectF(wide - EXTRAS_W, area.top(), EXTRAS_W, area.height()))
-        painter.end()
 
     def refresh(self) -> None:
         """Paint everything anew."""
-        self._ground = None
-        self.viewport().update()
+        self._ground.renew()
+
+    @property
+    def is_painted(self) -> bool:
+        """Whether all that is in view is as it is now."""
+        return self._ground.is_whole
 
     def scrollContentsBy(self, dx: int, dy: int) -> None:
         """Keep what was painted and paint only the stretch that comes into view."""
-        opened, page, ground = self._ws.opened, self.page, self._ground
-        wide, high = self.viewport().width(), self.viewport().height()
-        if opened is None or page is None or ground is None or abs(dy) >= high or self.devicePixelRatioF() != 1.0:
+        if self._ws.opened is None or self.page is None:
             self.refresh()
-            return
-        ground.scroll(0, dy, ground.rect())
-        top = self.verticalScrollBar().value() + (0 if dy > 0 else high + dy)
-        self._paint_part(ground, opened, page, self._lane(), QRectF(0, top, wide, abs(dy)))
-        self.viewport().update()
+        else:
+            self._ground.scroll(dy, self.verticalScrollBar().value())
 
     # mouse and keys
 

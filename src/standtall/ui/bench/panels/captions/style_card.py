@@ -85,12 +85,15 @@ class StyleCard:
         back.addWidget(self.clear, 1)
         back.addWidget(self.clear_all, 1)
         box.addLayout(back)
-        grid = QGridLayout()
+        groups = QWidget()  # is dressed as one
+        grid = QGridLayout(groups)
+        grid.setContentsMargins(0, 0, 0, 0)
         grid.setSpacing(3)
         self._groups: dict[Group, QPushButton] = {}
         self._stack = _Pages()
-        self._pages: list[QWidget] = []
+        self._pages: dict[Group, QWidget] = {}
         self.controls: dict[str, Control] = {}
+        """Those of the groups that have been shown, by property."""
         for number, (group, title) in enumerate(GROUPS.items()):
             made = QPushButton(title)
             made.setObjectName("subtab")
@@ -99,14 +102,15 @@ class StyleCard:
             made.clicked.connect(partial(self._clicked, group))
             self._groups[group] = made
             grid.addWidget(made, number // COLUMNS, number % COLUMNS)
-            self._pages.append(self._page(group))
-            self._stack.addWidget(self._pages[-1])
-        box.addLayout(grid)
+        box.addWidget(groups)
         box.addWidget(self._stack)
         self.show_group("letters")
 
     def _page(self, group: Group) -> QWidget:
-        page = QWidget()
+        """The controls of a group, made when they are first shown: a fifth of all widgets of the program are in this card."""
+        if group in self._pages:
+            return self._pages[group]
+        page = self._pages[group] = QWidget()
         column = QVBoxLayout(page)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(4)
@@ -116,6 +120,8 @@ class StyleCard:
                 self.controls[name] = control
                 column.addWidget(control)
         column.addStretch(1)
+        self._stack.addWidget(page)
+        self.refresh_now()
         return page
 
     def _clicked(self, group: Group, _checked: bool = False) -> None:
@@ -123,13 +129,15 @@ class StyleCard:
 
     def show_group(self, group: Group) -> None:
         """Show the controls of one group."""
-        for number, (name, made) in enumerate(self._groups.items()):
+        for name, made in self._groups.items():
             made.setChecked(name == group)
-            page = self._pages[number]
-            page.setVisible(name == group)
-            if name == group:
-                self._stack.setCurrentIndex(number)
-                self._stack.updateGeometry()
+        self._stack.setCurrentWidget(self._page(group))
+        self._stack.updateGeometry()
+
+    def control(self, name: str) -> Control:
+        """That of a property."""
+        self._page(PROPERTIES[name].group)
+        return self.controls[name]
 
     # what it does
 

@@ -1,0 +1,99 @@
+"""The picture of what stays as it is on the transcript page while the playhead moves, painted a few stretches at a time."""
+
+from __future__ import annotations
+
+import time
+from collections.abc import Callable
+from typing import Final
+
+from PySide6.QtCore import QRectF, Qt, QTimer
+from PySide6.QtGui import QColor, QPainter, QPixmap
+from PySide6.QtWidgets import QWidget
+
+from standtall.ui.state.rows import ROW
+from standtall.ui.widgets import theme
+
+STRETCH: Final = 13.0 * ROW
+"""Height of what is painted in one go, in pixels."""
+LONGEST_S: Final = 0.008
+"""After so long of painting the event loop has its turn; the rest comes in the next."""
+
+Paint = Callable[[QRectF, QPainter], object]
+"""Paints a stretch of the page with a painter that has the coordinates of the page."""
+
+
+class Ground:
+    """Where something changed, what was painted before stands until its stretch is painted anew."""
+
+    def __init__(self, viewport: QWidget) -> None:
+        self._viewport = viewport
+        self._picture: QPixmap | None = None
+        self._due: list[tuple[float, float]] = []
+        """Stretches that are not as they are now: top and bottom, in the coordinates of the page."""
+        self._all_due = True
+        self._again = QTimer(viewport)
+        self._again.setSingleShot(True)
+        self._again.timeout.connect(viewport.update)
+
+    @property
+    def is_whole(self) -> bool:
+        """Whether nothing waits to be painted."""
+        return not self._all_due and not self._due
+
+    def renew(self) -> None:
+        """Everything is to be painted anew."""
+        self._all_due = True
+        self._viewport.update()
+
+    def forget(self) -> None:
+        """Nothing of what was painted is right any more."""
+        self._picture = None
+        self.renew()
+
+    def scroll(self, dy: int, top: int) -> None:
+        """The page moved by `dy` pixels, and begins at `top` now."""
+        high = self._viewport.height()
+        if self._picture is None or abs(dy) >= high or self._viewport.devicePixelRatioF() != 1.0:
+            self.forget()
+            return
+        self._picture.scroll(0, dy, self._picture.rect())
+        at = top + (0 if dy > 0 else high + dy)
+        self._due.append((at, at + abs(dy)))
+        self._viewport.update()
+
+    def paint(self, painter: QPainter, top: int, paint: Paint) -> None:
+        """Bring what waits into the picture, as far as there is time, and show it; the page begins at `top`."""
+        size, ratio = self._viewport.size(), self._viewport.devicePixelRatioF()
+        if self._picture is None:
+            self._picture = QPixmap(size * ratio)
+            self._picture.setDevicePixelRatio(ratio)
+            self._picture.fill(QColor(theme.current().paper))
+        if self._all_due:
+            self._all_due = False
+            self._due = [(float(top), float(top + size.height()))]
+        self._some(self._picture, top, paint)
+        painter.drawPixmap(0, 0, self._picture)
+        if self._due:
+            self._again.start(0)
+
+    def _some(self, picture: QPixmap, top: int, paint: Paint) -> None:
+        until = time.monotonic() + LONGEST_S
+        bottom = top + self._viewport.height()
+        while self._due:
+            first, last = self._due.pop(0)
+            first, last = max(first, top), min(last, bottom)
+            if last <= first:
+                continue
+            if last - first > STRETCH:
+                self._due.insert(0, (first + STRETCH, last))
+                last = first + STRETCH
+            part = QRectF(0, first, self._viewport.width(), last - first)
+            into = QPainter(picture)
+            into.setRenderHint(QPainter.RenderHint.Antialiasing)
+            into.translate(0, -top)
+            into.setClipRect(part, Qt.ClipOperation.ReplaceClip)
+            into.fillRect(part, QColor(theme.current().paper))
+            paint(part, into)
+            into.end()
+            if time.monotonic() > until:
+                return

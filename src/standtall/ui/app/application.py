@@ -94,6 +94,7 @@ def dressed_window(application: QApplication, look: theme.Theme, opening: str = 
     settling.setSingleShot(True)
     settling.setInterval(SETTLED_MS)
     settling.timeout.connect(lambda: settle())
+    settling.timeout.connect(dressing.dress_the_rest, Qt.ConnectionType.SingleShotConnection)
     settling.timeout.connect(lambda: _load_late_when_idle(window), Qt.ConnectionType.SingleShotConnection)
     settling.start()
     window.workspace.opened_changed.connect(settling.start)
@@ -115,7 +116,6 @@ def _load_late_when_idle(window: MainWindow) -> None:
         QTimer.singleShot(IDLE_MS, window, lambda: _load_late_when_idle(window))
     else:
         load_late()
-        dressing.dress_the_rest()
 
 
 class _Painted(QObject):

@@ -37,6 +37,7 @@ from standtall.ui.calendar.post_fields import PostFields
 from standtall.ui.state.posts import Posts
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
+from standtall.ui.widgets.dressing import by_parts
 from standtall.ui.widgets.fields import button
 
 WRITE_MS: Final = 700
@@ -73,6 +74,7 @@ class PostPanel(Panel):
         self.empty.setObjectName("faint")
         self.column.addWidget(self.empty)
         self.whole = QWidget()
+        by_parts(self.whole)
         inner = QVBoxLayout(self.whole)
         inner.setContentsMargins(0, 0, 0, 0)
         inner.setSpacing(8)

@@ -35,7 +35,7 @@ from standtall.ui.footage.said_archive import SaidArchive
 from standtall.ui.footage.said_sheet import SaidSheet
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.threads.dispatcher import Worker
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 from standtall.ui.widgets.actions import Action, button_of
 from standtall.ui.widgets.in_turn import InTurn
 from standtall.ui.widgets.machine_strip import MachineStrip
@@ -60,6 +60,7 @@ class FootagePlace(QWidget):
 
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
+        dressing.by_parts(self)
         self._ws = workspace
         self._looker = Worker("footage", workspace.dispatcher)
         self.brief = BriefSheet(workspace, self._looker)

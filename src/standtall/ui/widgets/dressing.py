@@ -153,15 +153,15 @@ class Dresser(QObject):
         self._rest.clear()
 
     def _turn(self) -> None:
+        if not self._waiting:
+            self._turns.stop()
+            self._over()
+            self.begin_rest()
         until = time.monotonic() + TURN_S
         while self._waiting:
             self._put_on(self._waiting.popleft())
             if time.monotonic() > until:
                 break
-        if not self._waiting:
-            self._turns.stop()
-            self._over()
-            self.begin_rest()
 
     def dress(self, widget: QWidget) -> None:
         """Dress a widget and all in it that is no page behind another."""

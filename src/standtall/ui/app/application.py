@@ -54,7 +54,7 @@ UNSEEN_MS = 600
 """After so long a window that nobody sees goes on without having been painted."""
 SETTLED_MS = 3_000
 """After so long without another short on the Bench, what it is made of stays."""
-SWITCH_S = 0.0005
+SWITCH_S = 0.00005
 """How long another thread may keep the interpreter while the interface waits for it; Python's own 5 ms are felt, since every
 call into Qt asks for it anew."""
 

@@ -102,7 +102,7 @@ class CalendarPlace(QWidget):
         title.setObjectName("title")
         self.told = QLabel()
         self.told.setObjectName("faint")
-        self.zone = FilledWhenShown(zone_names)
+        self.zone = FilledWhenShown(lambda fill: self._ws.in_background("files", zone_names, fill, self))
         self.zone.setEditable(True)
         self.zone.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
         completer = self.zone.completer()

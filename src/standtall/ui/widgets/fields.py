@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable
 
-from PySide6.QtCore import QEvent, Qt, Signal
-from PySide6.QtGui import QKeyEvent, QPaintEvent, QShowEvent
+from PySide6.QtCore import QEvent, QObject, Qt, Signal
+from PySide6.QtGui import QFocusEvent, QKeyEvent, QPaintEvent, QShowEvent
 from PySide6.QtWidgets import QComboBox, QLineEdit, QPushButton, QStyle, QStyleOptionFrame, QStylePainter, QWidget
 
 MARGIN = 8
@@ -23,20 +23,24 @@ def button(text: str, tip: str, does: Callable[[], object], name: str = "") -> Q
 
 
 class FilledWhenShown(QComboBox):
-    """A choice of texts that take long to gather; it has them from when it is first seen. It is not as wide as the widest: to
-    measure hundreds of them at each change of the style takes 20 ms."""
+    """A choice of texts that take long to gather: when it is first seen it asks `fetch` for them, which calls what it is given
+    with them. It is not as wide as the widest: to measure hundreds of them at each change of the style takes 20 ms."""
 
-    def __init__(self, texts: Callable[[], Iterable[str]]) -> None:
+    def __init__(self, fetch: Callable[[Callable[[Iterable[str]], None]], object]) -> None:
         super().__init__()
         self.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-        self._texts: Callable[[], Iterable[str]] | None = texts
+        self._fetch: Callable[[Callable[[Iterable[str]], None]], object] | None = fetch
 
     def showEvent(self, event: QShowEvent) -> None:
-        if self._texts is not None:
-            chosen, texts, self._texts = self.currentText(), self._texts(), None
-            self.addItems(list(texts))
-            self.setCurrentText(chosen)
+        if self._fetch is not None:
+            fetch, self._fetch = self._fetch, None
+            fetch(self._fill)
         super().showEvent(event)
+
+    def _fill(self, texts: Iterable[str]) -> None:
+        chosen = self.currentText()
+        self.addItems(list(texts))
+        self.setCurrentText(chosen)
 
 
 class Field(QLineEdit):
@@ -50,11 +54,19 @@ class Field(QLineEdit):
         self.setPlaceholderText(hint or name)
         self.setObjectName("field")
 
-    def event(self, event: QEvent) -> bool:
+    def focusInEvent(self, event: QFocusEvent) -> None:
+        self.installEventFilter(self)  # only now: to ask Python about each event of each field delays every change of the style
+        super().focusInEvent(event)
+
+    def focusOutEvent(self, event: QFocusEvent) -> None:
+        self.removeEventFilter(self)
+        super().focusOutEvent(event)
+
+    def eventFilter(self, of: QObject, event: QEvent) -> bool:
         if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent) and event.key() == Qt.Key.Key_Escape:
             event.accept()  # before the window takes the focus back to the page
             return True
-        return super().event(event)
+        return super().eventFilter(of, event)
 
     def paintEvent(self, event: QPaintEvent) -> None:
         """While nobody types in it, a text that is too long for it ends in an ellipsis."""

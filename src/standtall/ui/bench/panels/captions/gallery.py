@@ -110,6 +110,7 @@ class Gallery(QWidget):
         self._group = QButtonGroup(self)
         self.samples: list[LookSample] = []
         self._tick = 0
+        self._made_small: tuple[int, QImage] | None = None
         self._timer = QTimer(self)
         self._timer.setInterval(EVERY_MS)
         self._timer.timeout.connect(self._step)
@@ -129,8 +130,18 @@ class Gallery(QWidget):
             self.samples.append(sample)
 
     def show_words(self, words: tuple[str, ...], language: str, picture: QImage | None) -> None:
+        small = None if picture is None else self._small(picture)
         for sample in self.samples:
-            sample.show_words(words, language, picture)
+            sample.show_words(words, language, small)
+
+    def _small(self, picture: QImage) -> QImage:
+        """Twice as high as the samples at most: each is painted ten times a second."""
+        if self._made_small is None or self._made_small[0] != picture.cacheKey():
+            small = picture
+            if picture.height() > 2 * HIGH:
+                small = picture.scaledToHeight(2 * HIGH, Qt.TransformationMode.SmoothTransformation)
+            self._made_small = picture.cacheKey(), small
+        return self._made_small[1]
 
     def check(self, name: str) -> None:
         """Mark the look of the short; none where it is not on this machine."""

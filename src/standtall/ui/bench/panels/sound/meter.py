@@ -102,8 +102,11 @@ class MeterView(QWidget):
         painter.setBrush(QColor(47, 181, 166, 90))
         painter.drawPolygon(QPolygonF([QPointF(0, high), *self._points(meters.momentary, wide), QPointF(wide, high)]))
         painter.setBrush(Qt.BrushStyle.NoBrush)
-        painter.setPen(QPen(QColor("#e9e4da"), 1.6))
-        painter.drawPolyline(QPolygonF(self._points(meters.short, wide)))
+        painter.setPen(QPen(QColor("#e9e4da"), 1))
+        line = QPolygonF(self._points(meters.short, wide))
+        for _ in range(2):  # a wide line of a thousand points takes far longer than two thin ones
+            painter.drawPolyline(line)
+            line.translate(0, 0.6)
         painter.setPen(QPen(QColor(theme.NOW), 1, Qt.PenStyle.DashLine))
         painter.drawLine(QPointF(0, self._y(self._target)), QPointF(wide, self._y(self._target)))
         painter.end()
@@ -114,4 +117,5 @@ class MeterView(QWidget):
         each = max(1, len(lufs) // (2 * max(1, wide)))
         loudest = np.maximum.reduceat(lufs, np.arange(0, len(lufs), each))
         xs = np.linspace(0, wide, len(loudest))
-        return [QPointF(x, self._y(v)) for x, v in zip(xs.tolist(), loudest.tolist(), strict=True)]
+        ys = 4 + (HIGH - np.clip(loudest, LOW, HIGH)) / (HIGH - LOW) * (self.height() - 8)
+        return [QPointF(x, y) for x, y in zip(xs.tolist(), ys.tolist(), strict=True)]

@@ -12,11 +12,10 @@ import json
 import os
 import random
 import shutil
-import subprocess
 import sys
 import threading
 import time
-from collections.abc import Callable, Sequence
+from collections.abc import Callable
 from pathlib import Path
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
@@ -37,6 +36,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from bench.stalls import Stalls
 from standtall.base.log import hear_all, log_file
 from standtall.demo.programme import programme
 from standtall.jobs.events import Ended, Event, Problem, Progressed
@@ -217,42 +217,6 @@ class Hand:
             self.window.go(self.dice.choice(["footage", "moments", "bench", "bench", "renders", "calendar"]))
 
 
-CONTROL = "import sys, time\nleast = float(sys.argv[1])\nlast = time.monotonic()\nwhile True:\n    time.sleep(0.005)\n" \
-    "    now = time.monotonic()\n    if now - last > least:\n        print(last, now, flush=True)\n    last = now\n"  # fmt: skip
-
-
-class Stalls:
-    """Gaps of more than `least` seconds between turns of the event loop, less what a process that only sleeps saw at the same
-    time."""
-
-    def __init__(self, least: float = 0.2) -> None:
-        self.gaps: list[tuple[float, float]] = []
-        self._least = least
-        self._last = time.monotonic()
-        command = [sys.executable, "-c", CONTROL, str(least / 2)]
-        self._control = subprocess.Popen(command, stdout=subprocess.PIPE, text=True)
-        self._watch = QTimer()
-        self._watch.timeout.connect(self._tick)
-        self._watch.start(5)
-
-    def _tick(self) -> None:
-        now = time.monotonic()
-        if now - self._last > self._least:
-            self.gaps.append((self._last, now))
-        self._last = now
-
-    def longest(self) -> float:
-        return max(self.lengths(), default=0.0)
-
-    def lengths(self, besides: Sequence[tuple[float, float]] = ()) -> list[float]:
-        """Of all gaps, also without what was done `besides`."""
-        self._control.terminate()
-        out, _ = self._control.communicate()
-        frozen = [tuple(map(float, line.split())) for line in out.splitlines() if len(line.split()) == 2]
-        taken = [(c, d) for c, d in (*frozen, *besides)]
-        return [b - a - sum(max(0.0, min(b, d) - max(a, c)) for c, d in taken) for a, b in self.gaps]
-
-
 def shown() -> tuple[QApplication, MainWindow]:
     application = dressed(["bench"])
     MainWindow._may_end = lambda _self: True  # type: ignore[method-assign]
@@ -350,9 +314,15 @@ def use(seconds: float, seed: int) -> None:
     application.exec()
     load.end()
     lengths = stalls[0].lengths(hand.own)
-    over = sorted(((s, b) for s, (_a, b) in zip(lengths, stalls[0].gaps, strict=True) if s > 0.05), reverse=True)
-    said = [(round(1000 * s), next((text for at, text in reversed(told) if at <= b + 0.01), "")) for s, b in over]
-    print(json.dumps({"inputs": hand.count, "jobs": load.done, "longest_ms": said[0][0] if said else 0, "over": said}), flush=True)
+    over = sorted(((s, g) for s, g in zip(lengths, stalls[0].gaps, strict=True) if s > 0.05), key=lambda f: f[0], reverse=True)
+    said = [(round(1000 * s), next((text for at, text in reversed(told) if at <= g.end + 0.01), "")) for s, g in over]
+    worked = sorted((round(1000 * g.worked) for g in stalls[0].gaps if g.worked > 0.05), reverse=True)
+    print(
+        json.dumps(
+            {"inputs": hand.count, "jobs": load.done, "longest_ms": said[0][0] if said else 0, "count": len(said), "worked": worked, "over": said}
+        ),
+        flush=True,
+    )
     os._exit(0)
 
 

@@ -8,12 +8,13 @@ import time
 from collections.abc import Callable
 
 from PySide6.QtCore import QEventLoop, QTimer
-from PySide6.QtWidgets import QAbstractButton, QDialog, QLabel, QWidget
+from PySide6.QtWidgets import QAbstractButton, QDialog, QLabel, QMenu, QWidget
 
 from standtall.base.ending import leave
 from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.tap_sheet import TapSheet
 from standtall.ui.app.window import MainWindow
+from standtall.ui.bench.panels.captions.style_card import GROUPS
 from standtall.ui.footage.preview_copies import PreviewCopies
 from standtall.ui.renders.side_by_side import SideBySideSheet
 from standtall.ui.widgets import dressing, theme
@@ -89,8 +90,18 @@ def main(sizes: list[str]) -> int:
         for widget, text in cut_off(over):
             print(f"{where}: {type(widget).__name__} {widget.objectName()} {text!r} has {widget.width()} x {widget.height()}")
 
+    style = inspector.captions.style_card
     for size in sizes:
         window.resize(*map(int, size.split("x")))
+        turn(50)
+        bar = window.menuBar()
+        if bar.sizeHint().width() > bar.width():
+            print(f"{size} menus need {bar.sizeHint().width()} of {bar.width()}")
+        screen = window.screen().availableGeometry()
+        for menu in bar.findChildren(QMenu) if size == sizes[0] else ():
+            looked += len(menu.actions())
+            if menu.sizeHint().width() > screen.width() or menu.sizeHint().height() > screen.height():
+                print(f"{size} menu {menu.title()} needs {menu.sizeHint()} of {screen.size()}")
         for name, brings in places(window):
             brings()
             look(f"{size} {name}", window)
@@ -98,6 +109,9 @@ def main(sizes: list[str]) -> int:
                 for key in tabs.keys[1:]:
                     tabs.show_tab(key)
                     look(f"{size} {name} {key}", window)
+                    for group in GROUPS if key == "style" else ():
+                        style.show_group(group)
+                        look(f"{size} {name} {key} {group}", window)
         for opens in sheets(window) if size == sizes[0] else ():  # they are as large over any window
             opens()
             turn(150)

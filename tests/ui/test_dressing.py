@@ -91,11 +91,13 @@ def test_a_theme_is_changed_some_parts_a_turn_and_hidden_pages_after_them(
 ) -> None:
     first, second = (tabs._widgets[k] for k in "ab")
     monkeypatch.setattr(dressing, "TURN_S", 0.0)
-    light, over = first.styleSheet(), []
-    dressing.change(qapp, theme.DARK, lambda: over.append(first.styleSheet()))
-    assert first.styleSheet() == light and not over, "nothing at once"
-    qtbot.waitUntil(lambda: bool(over))
-    assert over[0] != light and ground(first) == theme.DARK.raised, "what is seen is dressed when it is said to be over"
+    theme.draw(first, "play")  # type: ignore[arg-type]
+    light, drawn = first.styleSheet(), first.icon().cacheKey()  # type: ignore[attr-defined]
+    dressing.change(qapp, theme.DARK, tabs.window())
+    assert first.styleSheet() == light, "nothing at once"
+    qtbot.waitUntil(lambda: first.styleSheet() != light)
+    qtbot.waitUntil(lambda: first.icon().cacheKey() != drawn)  # type: ignore[attr-defined]
+    assert ground(first) == theme.DARK.raised
     assert not second.styleSheet()
     qtbot.waitUntil(lambda: bool(second.styleSheet()))
 
@@ -105,11 +107,11 @@ def test_a_page_that_is_shown_while_it_waits_for_its_turn_is_dressed_at_once(
 ) -> None:
     second = tabs._widgets["b"]
     monkeypatch.setattr(dressing, "TURN_S", 0.0)
-    dressing.change(qapp, theme.DARK)
+    dressing.change(qapp, theme.DARK, tabs)
     tabs.show_tab("b")
     assert ground(second) == theme.DARK.raised
-    dressing.change(qapp, theme.LIGHT)
-    dressing.change(qapp, theme.DARK)
+    dressing.change(qapp, theme.LIGHT, tabs)
+    dressing.change(qapp, theme.DARK, tabs)
     qtbot.waitUntil(lambda: not dressing._dresser()._waiting)
     assert ground(second) == theme.DARK.raised, "the last of two changes holds"
 

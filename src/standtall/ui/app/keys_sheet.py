@@ -137,12 +137,17 @@ class KeysSheet(QDialog):
 
     def clashes(self, name: str, key: str) -> list[str]:
         """What else a key does where an action holds."""
+        return [f"{there}: {one.text}" for there, one in (self._actions[other] for other in self._clashing(name, key))]
+
+    def _clashing(self, name: str, key: str) -> list[str]:
+        """The names of those actions."""
         title, action = self._actions[name]
+        wanted = QKeySequence(key)
         out = []
         for other, (there, one) in self._actions.items():
             both = there == title or "anywhere" in (action.where, one.where) or "ground" in (action.where, one.where)
-            if other != name and both and QKeySequence(key) in [QKeySequence(k) for k in self.keys[other]]:
-                out.append(f"{there}: {one.text}")
+            if other != name and both and wanted in [QKeySequence(k) for k in self.keys[other]]:
+                out.append(other)
         return out
 
     def _show_clash(self) -> None:
@@ -157,10 +162,8 @@ class KeysSheet(QDialog):
         name, key = self.name(), self.edit.keySequence().toString()
         if not name or not key:
             return
-        for other, keys in list(self.keys.items()):
-            title, one = self._actions[other]
-            if other != name and f"{title}: {one.text}" in self.clashes(name, key):
-                self.keys[other] = tuple(k for k in keys if QKeySequence(k) != QKeySequence(key))
+        for other in self._clashing(name, key):
+            self.keys[other] = tuple(k for k in self.keys[other] if QKeySequence(k) != QKeySequence(key))
         self.keys[name] = (key,)
         self._changed()
 

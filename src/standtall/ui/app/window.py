@@ -223,7 +223,7 @@ class MainWindow(QMainWindow):
         """Light, dark, or as the desktop has it; remembered."""
         application = QApplication.instance()
         assert isinstance(application, QApplication)
-        dressing.change(application, theme.named(name), lambda: theme.redraw(self))
+        dressing.change(application, theme.named(name), self)
         self.projects.change(lambda s: replace(s, theme=name))
         if self.is_whole:
             self.bench.page.refresh()

@@ -11,7 +11,7 @@ from __future__ import annotations
 import time
 import weakref
 from collections import deque
-from collections.abc import Callable, Iterable, Iterator
+from collections.abc import Iterable, Iterator
 from typing import Final
 
 from PySide6.QtCore import QChildEvent, QEvent, QObject, QTimer
@@ -86,12 +86,12 @@ def apply(application: QApplication, look: theme.Theme) -> None:
     dresser.wear(style_sheet(look, dresser.large))
 
 
-def change(application: QApplication, look: theme.Theme, over: Callable[[], object] = lambda: None) -> None:
-    """Dress the windows that are seen in another theme, some parts a turn, then all that is not seen; `over` is called when what
-    is seen wears it."""
+def change(application: QApplication, look: theme.Theme, window: QWidget) -> None:
+    """Dress the windows that are seen in another theme, some parts a turn; then draw the buttons of `window` in it, then dress all
+    that is not seen."""
     begin(application, look)
     dresser = _dresser()
-    dresser.wear_in_turns(style_sheet(look, dresser.large), over)
+    dresser.wear_in_turns(style_sheet(look, dresser.large), window)
 
 
 def size_targets(application: QApplication, large: bool) -> None:
@@ -124,7 +124,7 @@ class Dresser(QObject):
         """Counts the sheets."""
         self.large = False
         self._waiting: deque[QWidget] = deque()
-        self._over: Callable[[], object] = lambda: None
+        self._changed: QWidget | None = None
         self._turns = QTimer(self)
         self._turns.timeout.connect(self._turn)
         self._rest: deque[QWidget] = deque()
@@ -138,12 +138,12 @@ class Dresser(QObject):
         for top in _tops():
             self.dress(top)
 
-    def wear_in_turns(self, sheet: str, over: Callable[[], object]) -> None:
+    def wear_in_turns(self, sheet: str, window: QWidget) -> None:
         """The same, some parts in each turn of the event loop, and then pages that are not shown."""
         self._choose(sheet)
         holders = _holders()
         self._waiting.extend(unit for top in _tops() for unit in self._units(top, holders))
-        self._over = over
+        self._changed = window
         self._turns.start(0)
 
     def _choose(self, sheet: str) -> None:
@@ -155,7 +155,8 @@ class Dresser(QObject):
     def _turn(self) -> None:
         if not self._waiting:
             self._turns.stop()
-            self._over()
+            if self._changed is not None and isValid(self._changed):
+                theme.redraw(self._changed)
             self.begin_rest()
         until = time.monotonic() + TURN_S
         while self._waiting:

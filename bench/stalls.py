@@ -1,0 +1,87 @@
+"""Stalls of the interface thread, less what the machine itself took from it."""
+
+from __future__ import annotations
+
+import os
+import subprocess
+import sys
+import time
+from collections.abc import Sequence
+from dataclasses import dataclass
+from pathlib import Path
+
+from PySide6.QtCore import QTimer
+
+CONTROL = """
+import os, sys, time
+least = float(sys.argv[1])
+os.sched_setaffinity(0, {int(sys.argv[2])})
+last = time.monotonic()
+while True:
+    time.sleep(0.005)
+    now = time.monotonic()
+    if now - last > least:
+        print(last, now, flush=True)
+    last = now
+"""
+
+
+@dataclass(frozen=True, slots=True)
+class Gap:
+    """Between two turns of the event loop (seconds of the monotonic clock): on which core it ended, and how long of it the thread
+    itself was at work (seconds)."""
+
+    start: float
+    end: float
+    core: int
+    worked: float
+
+
+class Stalls:
+    """Gaps of more than `least` seconds between turns of the event loop, less what a process that only sleeps saw at the same
+    time. There is one of those on each core, and that on the core of the gap is asked: where the machine of somebody else takes
+    the time of one core, a process on the other sees nothing of it."""
+
+    def __init__(self, least: float = 0.2) -> None:
+        self.gaps: list[Gap] = []
+        self._least = least
+        self._place = Path(f"/proc/self/task/{os.getpid()}/stat")
+        self._last, self._worked = time.monotonic(), time.thread_time()
+        self._controls = {
+            core: subprocess.Popen([sys.executable, "-c", CONTROL, str(least / 2), str(core)], stdout=subprocess.PIPE, text=True)
+            for core in os.sched_getaffinity(0)
+        }
+        self._watch = QTimer()
+        self._watch.timeout.connect(self._tick)
+        self._watch.start(5)
+
+    def _tick(self) -> None:
+        now, worked = time.monotonic(), time.thread_time()
+        if now - self._last > self._least:
+            core = int(self._place.read_text().rsplit(")", 1)[1].split()[36])  # proc(5): field 39, "processor"
+            self.gaps.append(Gap(self._last, now, core, worked - self._worked))
+        self._last, self._worked = now, worked
+
+    def longest(self) -> float:
+        return max(self.lengths(), default=0.0)
+
+    def lengths(self, besides: Sequence[tuple[float, float]] = ()) -> list[float]:
+        """Of all gaps, also without what was done `besides`."""
+        frozen: dict[int, list[tuple[float, float]]] = {}
+        for core, control in self._controls.items():
+            control.terminate()
+            out, _ = control.communicate()
+            lines = [line.split() for line in out.splitlines()]
+            frozen[core] = [(float(a), float(b)) for a, b in (line for line in lines if len(line) == 2)]
+        return [_left(gap, [*frozen.get(gap.core, []), *besides]) for gap in self.gaps]
+
+
+def _left(gap: Gap, taken: Sequence[tuple[float, float]]) -> float:
+    """Length of a gap without the stretches that are taken off it, each second of it once."""
+    left, at = gap.end - gap.start, gap.start
+    for start, end in sorted(taken):
+        first, last = max(start, at), min(end, gap.end)
+        if last > first:
+            left -= last - first
+            at = last
+    return left

@@ -7761,6 +7761,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Alles aufheben, was in diesem Short vom Look abweicht</translation>
     </message>
     <message>
+        <source>Applies to</source>
+        <translation>Gilt für</translation>
+    </message>
+    <message>
         <source>{style} properties of the short</source>
         <translation>{style} Eigenschaften des Shorts</translation>
     </message>

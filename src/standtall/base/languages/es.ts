@@ -7761,6 +7761,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Borrar todo lo que en este corto difiere del aspecto</translation>
     </message>
     <message>
+        <source>Applies to</source>
+        <translation>Vale para</translation>
+    </message>
+    <message>
         <source>{style} properties of the short</source>
         <translation>{style} propiedades del corto</translation>
     </message>

@@ -87,8 +87,8 @@ def apply(application: QApplication, look: theme.Theme) -> None:
 
 
 def change(application: QApplication, look: theme.Theme, window: QWidget) -> None:
-    """Dress the windows that are seen in another theme, some parts a turn; then draw the buttons of `window` in it, then dress all
-    that is not seen."""
+    """Dress the windows that are seen in another theme, some parts a turn; then draw the buttons of `window` in it, and dress
+    all that is not seen."""
     begin(application, look)
     dresser = _dresser()
     dresser.wear_in_turns(style_sheet(look, dresser.large), window)

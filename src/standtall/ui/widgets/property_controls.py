@@ -20,6 +20,8 @@ Does = Callable[[Value, bool], None]
 """Hears of each value; the one that counts comes last, and not as dragged."""
 STEPS: Final = 200
 CLEAR: Final = "#00000000"
+LABEL: Final = 112
+"""Pixels for the name of a property: the longest word of any language; longer names take two lines."""
 
 
 class Control(QWidget):
@@ -32,7 +34,8 @@ class Control(QWidget):
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(6)
         label = QLabel(about.label)
-        label.setFixedWidth(96)
+        label.setFixedWidth(LABEL)
+        label.setWordWrap(True)
         label.setToolTip(about.about)
         row.addWidget(label)
         for widget, stretch in self.parts():
@@ -73,7 +76,7 @@ class NumberControl(Control):
         )
         self._told = QLabel()
         self._told.setObjectName("faint")
-        self._told.setFixedWidth(46)
+        self._told.setFixedWidth(58 if whole else 46)  # a count may also be told in words
         self._told.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         return [(self.slider, 1), (self._told, 0)]
 
@@ -194,7 +197,7 @@ class ColourControl(Control):
         clear = not self._value or (self._value.endswith("00") and len(self._value) == 9)
         shown = theme.current().line if clear else self._value[:7]
         ink = "#ffffff" if QColor(shown).lightnessF() < 0.55 else "#16130e"
-        self.button.setText("none" if clear and self._value else (tr("as others") if clear else self._value))
+        self.button.setText(tr("none") if clear and self._value else (tr("as others") if clear else self._value))
         self.button.setStyleSheet(f"background: {shown}; color: {ink};")
 
 

@@ -70,7 +70,7 @@ class StyleCard:
         for kind, title in TITLES.items():
             self.scope.addItem(title, kind)
         self.scope.currentIndexChanged.connect(lambda _i: self.refresh_now())
-        row.addWidget(QLabel(tr("Change")))
+        row.addWidget(QLabel(tr("Applies to")))
         row.addWidget(self.scope, 1)
         box.addLayout(row)
         self._differs = QLabel()

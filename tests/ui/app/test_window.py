@@ -17,12 +17,14 @@ from pytestqt.qtbot import QtBot
 
 from standtall.base.errors import NothingToDo, StandTallError
 from standtall.base.folders import settings_folder
+from standtall.base.log import log_file
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.library import settings
 from standtall.library.project import Project
 from standtall.model import corrections
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.words import Word
+from standtall.ui.app import whole_window
 from standtall.ui.app.application import dressed, show_first
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.transcript import ground
@@ -326,6 +328,23 @@ def test_the_project_on_disk_is_whole_while_the_window_is_open(qtbot: QtBot, win
     edited(qtbot, window, window.bench.inspector.captions.toggle)
     with Project(path, "read") as other:  # another program reads it at the same time
         assert not other.entry(window.workspace.opened.entry.id).short.captions.shown  # type: ignore[union-attr]
+
+
+def test_a_fault_while_the_rest_is_made_is_said_where_nothing_else_can_be_done(
+    qtbot: QtBot, qapp: QApplication, own_folders: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    def fault(_window: MainWindow) -> None:
+        raise RuntimeError("planted")
+
+    monkeypatch.setattr(whole_window, "make_whole", fault)
+    with qtbot.captureExceptions() as escaped:
+        window = show_first(qapp, theme.LIGHT, [], True)
+        qtbot.addWidget(window)
+        qtbot.waitUntil(lambda: bool(escaped), timeout=WAIT)
+    told = window.footage.first._opening
+    assert told.isVisible() and "start the program anew" in told.text() and str(log_file()) in told.text()
+    assert not window.is_whole
+    window.end()
 
 
 def test_the_first_screen_comes_before_the_rest_which_does_not_come_once_it_is_closed(qtbot: QtBot, qapp: QApplication, own_folders: Path) -> None:

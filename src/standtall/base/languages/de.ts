@@ -12676,6 +12676,10 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
         <source>Opening {name}…</source>
         <translation>{name} wird geöffnet …</translation>
     </message>
+    <message>
+        <source>A fault in the program: the rest of the window could not be made. Close it and start the program anew. Where that happens again, {log} says why.</source>
+        <translation>Ein Fehler im Programm: Der Rest des Fensters konnte nicht gemacht werden. Schließe es und starte das Programm neu. Wo das wieder geschieht, steht in {log}, warum.</translation>
+    </message>
 </context>
 <context>
     <name>ui/footage/place.py</name>

@@ -12676,6 +12676,10 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
         <source>Opening {name}…</source>
         <translation>Abriendo {name}…</translation>
     </message>
+    <message>
+        <source>A fault in the program: the rest of the window could not be made. Close it and start the program anew. Where that happens again, {log} says why.</source>
+        <translation>Un fallo del programa: el resto de la ventana no se pudo hacer. Ciérrala y vuelve a iniciar el programa. Si ocurre de nuevo, {log} dice por qué.</translation>
+    </message>
 </context>
 <context>
     <name>ui/footage/place.py</name>

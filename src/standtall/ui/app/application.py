@@ -152,7 +152,11 @@ def show_first(
     window = dressed_window(application, look, _opening(files, demo), whole=False)
 
     def go_on() -> None:
-        window.make_whole()
+        try:
+            window.make_whole()
+        except Exception:
+            window.footage.first.tell_fault()
+            raise
         if not window.is_whole:  # it was closed meanwhile
             return
         open_files(window, files, demo)

@@ -9,6 +9,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
 from standtall.base.interface_language import tr
+from standtall.base.log import log_file
 from standtall.ui.widgets.fields import button
 
 STEPS: Final = (
@@ -44,6 +45,7 @@ class FirstSteps(QWidget):
         super().__init__()
         self._opening = QLabel()
         self._opening.setObjectName("title")
+        self._opening.setWordWrap(True)
         self._opening.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self._opening.hide()
         self._steps = QWidget()
@@ -78,6 +80,17 @@ class FirstSteps(QWidget):
         self._opening.setText(tr("Opening {name}…", name=name))
         self._opening.setVisible(bool(name))
         self._steps.setVisible(not name)
+
+    def tell_fault(self) -> None:
+        """Say that the rest of the window is missing, for as long as it is."""
+        self.tell_opening("-")
+        self._opening.setText(
+            tr(
+                "A fault in the program: the rest of the window could not be made. Close it and start the program anew. Where "
+                "that happens again, {log} says why.",
+                log=log_file(),
+            )
+        )
 
     def show_steps(self, shown: bool) -> None:
         self.tell_opening("")

@@ -22,6 +22,8 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
+from standtall.framing.band_solver import solve_band
+
 Floats = NDArray[np.float64]
 
 HELD: Final = 40.0
@@ -189,9 +191,7 @@ def _step(groups: list[_Rows], x: Floats, products: list[Floats]) -> tuple[Float
         kept.append((over, w, q, t_part))
         _add_band(band, g.order, stiff)
         right += _adjoint(pull, g.order)
-    from scipy.linalg import solveh_banded  # slow to import: the window opens without it
-
-    dx = solveh_banded(band, right, check_finite=False)
+    dx = solve_band(band, right)
     moves: Moves = []
     for g, (over, w, q, t_part) in zip(groups, kept, strict=True):
         du = _difference(dx, g.order)

@@ -37,7 +37,7 @@ from standtall.ink.fonts import load_fonts
 from standtall.library import settings
 from standtall.library.last_start import clock_behind
 from standtall.ui.app.desktop_wishes import Wishes, desktop_wishes
-from standtall.ui.app.late import load_for_bench, load_late
+from standtall.ui.app.late import load_late
 from standtall.ui.app.one_instance import OneInstance, hand_over
 from standtall.ui.app.preferences.taking_effect import set_motion
 from standtall.ui.app.window import MainWindow
@@ -188,8 +188,6 @@ def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
         elif ws.opened is None and not ws.sources:
             window.go("footage")
 
-    if demo or project is not None or footage or window.projects.settings.recent:
-        load_for_bench()
     if demo:
         from standtall.ui.app.demo_opening import open_demo_in  # the first screen comes without it
 

@@ -73,7 +73,7 @@ class Ground:
             self._due = [(float(top), float(top + size.height()))]
         self._some(self._picture, top, paint)
         painter.drawPixmap(0, 0, self._picture)
-        if self._due:
+        if not self.is_whole:
             self._again.start(0)
 
     def _some(self, picture: QPixmap, top: int, paint: Paint) -> None:

@@ -229,11 +229,6 @@ class TranscriptPage(QAbstractScrollArea):
         """Paint everything anew."""
         self._ground.renew()
 
-    @property
-    def is_painted(self) -> bool:
-        """Whether all that is in view is as it is now."""
-        return self._ground.is_whole
-
     def scrollContentsBy(self, dx: int, dy: int) -> None:
         """Keep what was painted and paint only the stretch that comes into view."""
         if self._ws.opened is None or self.page is None:

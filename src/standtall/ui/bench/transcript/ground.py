@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 import time
 from collections.abc import Callable
 from typing import Final
@@ -31,6 +32,8 @@ class Ground:
         self._due: list[tuple[float, float]] = []
         """Stretches that are not as they are now: top and bottom, in the coordinates of the page."""
         self._all_due = True
+        self._at_once = False
+        """Whether what is due is painted in one go."""
         self._again = QTimer(viewport)
         self._again.setSingleShot(True)
         self._again.timeout.connect(viewport.update)
@@ -52,14 +55,18 @@ class Ground:
 
     def scroll(self, dy: int, top: int) -> None:
         """The page moved by `dy` pixels, and begins at `top` now."""
-        high = self._viewport.height()
-        if self._picture is None or abs(dy) >= high or self._viewport.devicePixelRatioF() != 1.0:
+        high, ratio = self._viewport.height(), self._viewport.devicePixelRatioF()
+        shift = dy * ratio
+        if self._picture is None or abs(dy) >= high:
             self.forget()
-            return
-        self._picture.scroll(0, dy, self._picture.rect())
-        at = top + (0 if dy > 0 else high + dy)
-        self._due.append((at, at + abs(dy)))
-        self._viewport.update()
+        elif shift != round(shift):  # by part of a pixel of the screen: what was painted is nowhere right
+            self._at_once = True
+            self.renew()
+        else:
+            self._picture.scroll(0, round(shift), self._picture.rect())
+            at = top + (0 if dy > 0 else high + dy)
+            self._due.append((at, at + abs(dy)))
+            self._viewport.update()
 
     def paint(self, painter: QPainter, top: int, paint: Paint) -> None:
         """Bring what waits into the picture, as far as there is time, and show it; the page begins at `top`."""
@@ -71,12 +78,12 @@ class Ground:
         if self._all_due:
             self._all_due = False
             self._due = [(float(top), float(top + size.height()))]
-        self._some(self._picture, top, paint)
+        self._some(self._picture, ratio, top, paint)
         painter.drawPixmap(0, 0, self._picture)
         if not self.is_whole:
             self._again.start(0)
 
-    def _some(self, picture: QPixmap, top: int, paint: Paint) -> None:
+    def _some(self, picture: QPixmap, ratio: float, top: int, paint: Paint) -> None:
         until = time.monotonic() + LONGEST_S
         bottom = top + self._viewport.height()
         while self._due:
@@ -87,6 +94,8 @@ class Ground:
             if last - first > STRETCH:
                 self._due.insert(0, (first + STRETCH, last))
                 last = first + STRETCH
+            first = top + math.floor((first - top) * ratio) / ratio  # whole pixels of the screen: no seam shows
+            last = top + math.ceil((last - top) * ratio) / ratio
             part = QRectF(0, first, self._viewport.width(), last - first)
             into = QPainter(picture)
             into.setRenderHint(QPainter.RenderHint.Antialiasing)
@@ -95,5 +104,6 @@ class Ground:
             into.fillRect(part, QColor(theme.current().paper))
             paint(part, into)
             into.end()
-            if time.monotonic() > until:
+            if time.monotonic() > until and not self._at_once:
                 return
+        self._at_once = False

@@ -22,7 +22,7 @@ from standtall.base.time import TICKS_PER_SECOND, frame_start
 from standtall.base.timecode import RATES, can_drop, frame_of, timecode
 from standtall.exchange.edl import edl_text, read_edl, reels_of
 from standtall.exchange.markers import markers_text, read_markers
-from standtall.exchange.otio import otio_text, read_otio
+from standtall.exchange.otio import _path_in, otio_text, read_otio
 from standtall.exchange.paper_cut import paper_cut
 from standtall.ink.printed import pdf_of
 from standtall.model.cut_list import CutClip, CutFile, CutList, CutMarker, CutOver, CutTitle, Reframe
@@ -239,3 +239,8 @@ def test_reels_are_eight_letters_and_differ() -> None:
     assert all(len(r) <= 8 and r.isalnum() for r in reels.values())
     named = CutClip(CutFile("x", "/a/b.mov", "b", S, Fraction(25), reel="A001-C002 X"), 0, S)
     assert reels_of(CutList("a", Fraction(25), 1080, 1920, (named,))) == {"x": "A001C002"}
+
+
+def test_a_file_that_is_named_by_a_broken_address_is_looked_for_by_that() -> None:
+    assert _path_in("file:///a%20b.mp4") == "/a b.mp4" and _path_in("a.mp4") == "a.mp4"
+    assert _path_in("file://[a.mp4") == "file://[a.mp4"

@@ -218,8 +218,7 @@ def _clip_in(item: Any, name: str, at: Fraction, left_out: list[str]) -> Incomin
         left_out.append(tr("“{name}” has no length.", name=name))
         return None
     url = str(reference.target_url or "")
-    parts = urlsplit(url)
-    path = unquote(parts.path) if parts.scheme in ("file", "") else url
+    path = _path_in(url)
     own = _own(item.metadata)
     told = _own(reference.metadata)
     rate = usual_rate(Fraction(there.start_time.rate or 25).limit_denominator(2000))
@@ -228,6 +227,15 @@ def _clip_in(item: Any, name: str, at: Fraction, left_out: list[str]) -> Incomin
         name, path, str(told.get("reel", ""))[:40], str(own.get("key", ""))[:80], media_start, media_end,
         first is not None or start < 3600, rate, at, _exact(own, media_start, media_end, rate),
     )  # fmt: skip
+
+
+def _path_in(url: str) -> str:
+    """The file that an address names; the address itself where it names none."""
+    try:
+        parts = urlsplit(url)
+    except ValueError:  # a bracket that is not closed
+        return url
+    return unquote(parts.path) if parts.scheme in ("file", "") else url
 
 
 def _exact(own: dict[str, object], start: Fraction, end: Fraction, rate: Fraction) -> tuple[int, int] | None:

@@ -17,6 +17,7 @@ import pytest
 from standtall.base.errors import Cancelled, StandTallError
 from standtall.base.progress import Progress
 from standtall.jobs.machines import client as ends
+from standtall.jobs.machines.asker import Link
 from standtall.jobs.machines.client import MachineHelpers, MachinesGone, _Round, connected, host_and_port, machines_seen
 from standtall.jobs.machines.shared_key import make_key
 from standtall.jobs.tasks import Answer, MediaFile, Task
@@ -208,7 +209,7 @@ def test_a_scheduler_that_goes_gives_back_what_was_begun(key: Path, tmp_path: Pa
     assert len(wishes.left) == 2
 
 
-@pytest.mark.parametrize("address", ["", "nowhere", "host:", "host:99999", "host:80/path", "user@host:80", ":80"])
+@pytest.mark.parametrize("address", ["", "nowhere", "host:", "host:99999", "host:80/path", "user@host:80", ":80", "[", "[::1", "a]b:80", "host:[80"])
 def test_an_address_that_is_none_is_a_sentence(address: str) -> None:
     with pytest.raises(StandTallError, match="no address of a scheduler"):
         host_and_port(address)
@@ -253,3 +254,9 @@ def test_a_file_is_taken_from_a_shared_folder_and_only_where_it_is_the_same(
     assert media_here([wanted], link) == {"/elsewhere/talk.mp4": str(right / "talk.mp4")}
     with pytest.raises(StandTallError, match="without a key"):
         media_here([MediaFile("../x", "/elsewhere/talk.mp4")], link)
+
+
+@pytest.mark.parametrize("address", ["", "https://[", "https://host:port"])
+def test_a_task_of_somebody_without_an_address_is_refused_in_a_sentence(address: str, key: Path) -> None:
+    with pytest.raises(StandTallError, match="gave no address"):
+        Link(address, "1", key).connection()

@@ -156,12 +156,14 @@ class Link:
         self._now = (stage, share)
 
     def connection(self) -> http.client.HTTPSConnection:
-        where = urlsplit(self.address)
-        if where.hostname is None:
+        try:
+            where = urlsplit(self.address)
+            host, port = where.hostname, where.port
+        except ValueError:
+            host, port = None, None
+        if host is None:
             raise StandTallError(tr("Whoever asked for the task gave no address."))
-        return http.client.HTTPSConnection(
-            where.hostname, where.port, timeout=WAIT_S, context=context(self.key, ssl.Purpose.SERVER_AUTH)
-        )
+        return http.client.HTTPSConnection(host, port, timeout=WAIT_S, context=context(self.key, ssl.Purpose.SERVER_AUTH))
 
     def __enter__(self) -> Link:
         self._thread.start()

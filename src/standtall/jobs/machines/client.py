@@ -73,8 +73,8 @@ def connected(scheduler: str, key: Path) -> Iterator[Client]:
 
 def host_and_port(address: str) -> tuple[str, int]:
     """The parts of HOST:PORT; raises `StandTallError` for anything else."""
-    where = urlsplit(f"//{address}")
     try:
+        where = urlsplit(f"//{address}")  # complains of a bracket that is not closed
         if where.hostname and where.port and where.path == "" and where.username is None:
             return where.hostname, where.port
     except ValueError:

@@ -213,8 +213,8 @@ def _silent_part(analysis: Analysis, start: int, end: int, quiet: float) -> tupl
 
 
 def _smoothed(level: NDArray[np.float64], size: int) -> NDArray[np.float64]:
-    """The median of `size` values around each (n,), ends repeated: as SciPy's `median_filter`, whose import takes half a second
-    on the thread of the window."""
+    """The median of `size` values around each (n,), ends repeated: as SciPy's `median_filter`, whose import the thread of the
+    window would wait for."""
     around = np.pad(level, (size // 2, size - 1 - size // 2), mode="edge")
     windows = np.lib.stride_tricks.sliding_window_view(around, size)
     return np.asarray(np.partition(windows, size // 2, axis=1)[:, size // 2])

@@ -28,7 +28,7 @@ from standtall.ui.app import whole_window
 from standtall.ui.app.application import dressed, show_first
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.transcript import ground
-from standtall.ui.bench.transcript.lanes import LaneBox, paint_time_lane
+from standtall.ui.bench.transcript.lanes import LaneBox, paint_picture_lane, paint_time_lane
 from standtall.ui.state.rows import MOST_LETTERS, MOST_WORDS, ROW, Pages, reading_rows
 from standtall.ui.threads.dispatcher import Dispatcher, Worker
 from standtall.ui.widgets import theme
@@ -370,3 +370,28 @@ def test_broken_settings_leave_the_window_open_and_are_said(qtbot: QtBot, own_fo
     assert "Your settings cannot be understood" in made._message.text()
     assert str(file.with_name("settings.json.broken")) in made._message.text()
     made.end()
+
+
+def test_a_stretch_of_the_picture_lane_is_painted_as_the_whole_is(qtbot: QtBot, window: MainWindow) -> None:
+    """Only the part of a take that is seen is made ready."""
+    script = window.bench.page
+    page = script.page
+    assert page is not None
+    lane = LaneBox(0, 120, 0, page.height)
+
+    def painted(part: QRectF) -> QImage:
+        image = QImage(120, 80, QImage.Format.Format_RGB32)
+        painter = QPainter(image)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.translate(0, -at)
+        painter.setClipRect(QRectF(0, at, 120, 80))
+        paint_picture_lane(painter, part, lane, window.workspace, page)
+        painter.end()
+        return image
+
+    drawn = 0
+    for at in range(0, int(page.height) - 80, 160):
+        stretch, whole = painted(QRectF(0, at, 120, 80)), painted(QRectF(0, 0, 120, page.height))
+        assert difference(stretch, whole) < 0.002, at
+        drawn += difference(stretch, painted(QRectF(0, -5_000, 120, 10))) > 0.01
+    assert drawn > 5

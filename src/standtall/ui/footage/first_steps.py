@@ -83,7 +83,6 @@ class FirstSteps(QWidget):
 
     def tell_fault(self) -> None:
         """Say that the rest of the window is missing, for as long as it is."""
-        self.tell_opening("-")
         self._opening.setText(
             tr(
                 "A fault in the program: the rest of the window could not be made. Close it and start the program anew. Where "
@@ -91,6 +90,8 @@ class FirstSteps(QWidget):
                 log=log_file(),
             )
         )
+        self._opening.show()
+        self._steps.hide()
 
     def show_steps(self, shown: bool) -> None:
         self.tell_opening("")

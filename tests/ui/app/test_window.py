@@ -27,7 +27,7 @@ from standtall.model.words import Word
 from standtall.ui.app import whole_window
 from standtall.ui.app.application import dressed, show_first
 from standtall.ui.app.window import MainWindow
-from standtall.ui.bench.transcript import ground
+from standtall.ui.bench.transcript import ground, lanes
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_picture_lane, paint_time_lane
 from standtall.ui.state.rows import MOST_LETTERS, MOST_WORDS, ROW, Pages, reading_rows
 from standtall.ui.threads.dispatcher import Dispatcher, Worker
@@ -372,8 +372,9 @@ def test_broken_settings_leave_the_window_open_and_are_said(qtbot: QtBot, own_fo
     made.end()
 
 
-def test_a_stretch_of_the_picture_lane_is_painted_as_the_whole_is(qtbot: QtBot, window: MainWindow) -> None:
-    """Only the part of a take that is seen is made ready."""
+def test_a_stretch_of_the_picture_lane_is_painted_as_the_whole_is(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    """Only the part of a take that is seen is made ready: of the short takes of the demo, too, with firm points close together."""
+    monkeypatch.setattr(lanes, "FIRM", 2)
     script = window.bench.page
     page = script.page
     assert page is not None

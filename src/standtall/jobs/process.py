@@ -94,7 +94,7 @@ class Job:
                 return None
             try:
                 self._process = subprocess.Popen(
-                    [sys.executable, *COMMAND],
+                    [sys.executable, "-X", "faulthandler", *COMMAND],  # where it crashed is among its last words
                     stdin=subprocess.PIPE,
                     stdout=subprocess.PIPE,
                     stderr=subprocess.PIPE,

@@ -11,6 +11,7 @@ from datetime import UTC, datetime, timedelta
 import pytest
 
 from standtall.base.folders import settings_folder, state_folder
+from standtall.base.log import log_file
 
 FOLDERS = ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_STATE_HOME")
 
@@ -75,3 +76,12 @@ def test_a_screen_that_is_gone_at_the_start_is_told_of() -> None:
     there = {"x": 90_000, "y": 200, "width": 1280, "height": 800, "whole": False}
     (settings_folder() / "settings.json").write_text(json.dumps({"window": there}), encoding="utf-8")
     assert "note: The screen that the window was on is gone, so it is on this one now." in start("")
+
+
+@pytest.mark.fault
+def test_a_crash_of_the_last_start_is_told_of_once_and_kept_in_the_log() -> None:
+    log_file().parent.mkdir(parents=True)
+    (log_file().parent / "crash-4711.txt").write_text("Fatal Python error: Segmentation fault\n", "utf-8")
+    assert "error: The program broke off the last time. What you had changed is on disk" in start("")
+    assert "Segmentation fault" in log_file().read_text("utf-8")
+    assert "broke off" not in start("")

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import os
+import signal
 import threading
 from functools import partial
 from pathlib import Path
@@ -11,8 +13,8 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 from PySide6.QtCore import QPoint, QRectF, Qt
-from PySide6.QtGui import QColor, QImage, QPainter
-from PySide6.QtWidgets import QApplication
+from PySide6.QtGui import QColor, QImage, QPainter, QPaintEvent
+from PySide6.QtWidgets import QApplication, QWidget
 from pytestqt.qtbot import QtBot
 
 from standtall.base.errors import NothingToDo, StandTallError
@@ -25,7 +27,7 @@ from standtall.model import corrections
 from standtall.model.analysis import LEVEL_STEP
 from standtall.model.words import Word
 from standtall.ui.app import whole_window
-from standtall.ui.app.application import dressed, show_first
+from standtall.ui.app.application import dressed, end_by_signals, show_first
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.transcript import ground, lanes
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_picture_lane, paint_time_lane
@@ -370,6 +372,36 @@ def test_broken_settings_leave_the_window_open_and_are_said(qtbot: QtBot, own_fo
     assert "Your settings cannot be understood" in made._message.text()
     assert str(file.with_name("settings.json.broken")) in made._message.text()
     made.end()
+
+
+class Asked(QWidget):
+    """While it paints, the process is asked to end."""
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        os.kill(os.getpid(), signal.SIGTERM)
+        self.stood = all(self.window().isVisible() for _ in range(1_000))
+        painter.fillRect(self.rect(), QColor("red"))
+        painter.end()
+
+
+@pytest.mark.fault
+def test_a_window_that_is_asked_to_end_while_it_paints_finishes_that_first(qtbot: QtBot) -> None:
+    """It was taken away under the painter, which ended the process inside Qt."""
+    before = {number: signal.getsignal(number) for number in (signal.SIGINT, signal.SIGTERM)}
+    made = MainWindow()
+    qtbot.addWidget(made)
+    try:
+        end_by_signals(made)
+        asked = Asked(made.centralWidget())
+        asked.resize(80, 80)
+        asked.show()
+        made.show()
+        qtbot.waitUntil(lambda: made._ended, timeout=WAIT)
+        assert asked.stood
+    finally:
+        for number, handler in before.items():
+            signal.signal(number, handler)
 
 
 def test_a_stretch_of_the_picture_lane_is_painted_as_the_whole_is(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:

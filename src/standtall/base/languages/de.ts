@@ -5612,6 +5612,10 @@ Das Ende des Protokolls:
         <translation>die Demo</translation>
     </message>
     <message>
+        <source>The program broke off the last time. What you had changed is on disk; where it broke off is in {file}.</source>
+        <translation>Das Programm brach beim letzten Mal ab. Was Sie geändert hatten, ist gespeichert; wo es abbrach, steht in {file}.</translation>
+    </message>
+    <message>
         <source>The letters that come with the program are missing, so others stand in for them. Install it anew.</source>
         <translation>Die mitgelieferten Schriften des Programms fehlen, daher vertreten sie andere. Neu installieren.</translation>
     </message>

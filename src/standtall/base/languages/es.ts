@@ -5612,6 +5612,10 @@ El final del registro:
         <translation>la demostración</translation>
     </message>
     <message>
+        <source>The program broke off the last time. What you had changed is on disk; where it broke off is in {file}.</source>
+        <translation>El programa se interrumpió la última vez. Lo que había cambiado está guardado; dónde se interrumpió está en {file}.</translation>
+    </message>
+    <message>
         <source>The letters that come with the program are missing, so others stand in for them. Install it anew.</source>
         <translation>Faltan las letras que vienen con el programa, así que otras las sustituyen. Instálelo de nuevo.</translation>
     </message>

@@ -28,10 +28,11 @@ from PySide6.QtCore import (
 from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QApplication
 
+from standtall.base.crashes import watch_for_crashes
 from standtall.base.ending import begin_anew, leave
 from standtall.base.files import clear_parts
 from standtall.base.interface_language import right_to_left, tr, tr_n, used
-from standtall.base.log import hear_all, note
+from standtall.base.log import hear_all, log_file, note
 from standtall.base.memory import give_back_large, settle
 from standtall.ink.fonts import load_fonts
 from standtall.library import settings
@@ -204,8 +205,16 @@ def open_files(window: MainWindow, files: Sequence[Path], demo: bool) -> None:
             window.go("bench")
 
 
-def _at_work(window: MainWindow) -> None:
-    """What comes once, when what was asked for is being opened."""
+def _at_work(window: MainWindow, crashes: int) -> None:
+    """What comes once, when what was asked for is being opened; `crashes` were left by earlier starts."""
+    if crashes:
+        window.say(
+            tr(
+                "The program broke off the last time. What you had changed is on disk; where it broke off is in {file}.",
+                file=log_file(),
+            ),
+            "error",
+        )
     if LETTERS not in load_fonts():
         window.say(
             tr("The letters that come with the program are missing, so others stand in for them. Install it anew."), "error"
@@ -246,6 +255,20 @@ def _qt_said(kind: QtMsgType, _context: QMessageLogContext, text: str) -> None:
         note(f"Qt {qVersion()}: {text}")
 
 
+def end_by_signals(window: MainWindow) -> None:
+    """Let the window end when the desktop or a terminal asks the process to."""
+
+    def heard(*_: object) -> None:
+        # Python comes here between any two steps, also in the middle of painting, when the window must not be taken away
+        QTimer.singleShot(0, window, window.end)
+
+    for number in (signal.SIGINT, signal.SIGTERM):
+        signal.signal(number, heard)
+    alive = QTimer(window)  # lets Python hear signals while Qt waits
+    alive.timeout.connect(lambda: None)
+    alive.start(300)
+
+
 def run(files: Sequence[Path], demo: bool) -> NoReturn:
     """Show the window until it is closed, and end the process."""
     chosen = settings.load()[0]
@@ -258,18 +281,15 @@ def run(files: Sequence[Path], demo: bool) -> NoReturn:
     if hand_over(files, demo):
         leave(0)
     clear_parts()
+    crashes = watch_for_crashes()
     set_motion(application, chosen.motion == "less" or (chosen.motion == "system" and wishes.less_motion))
-    window = show_first(application, theme.named(chosen.theme), files, demo, _at_work)
+    window = show_first(application, theme.named(chosen.theme), files, demo, lambda whole: _at_work(whole, crashes))
     hear_all(lambda text: window.workspace.dispatcher.send(lambda: window.say(text, "error")))
     qInstallMessageHandler(_qt_said)
     application.styleHints().colorSchemeChanged.connect(lambda _s: window.follow_desktop())
     one = OneInstance(window)
     one.wanted.connect(lambda more, with_demo: _more(window, more, with_demo))
-    for number in (signal.SIGINT, signal.SIGTERM):
-        signal.signal(number, lambda *_: window.end())
-    alive = QTimer()  # lets Python hear signals while Qt waits
-    alive.start(300)
-    alive.timeout.connect(lambda: None)
+    end_by_signals(window)
     code = application.exec()
     if window.anew:
         os.environ.pop(SCALE, None)

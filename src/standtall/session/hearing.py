@@ -14,6 +14,7 @@ from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.compose.composition import Composition
 from standtall.compose.soundtrack.added import music_levels
+from standtall.compose.soundtrack.made_of import MadeOf, made_of
 from standtall.compose.soundtrack.mixdown import Parts, parts_of, soundtrack
 from standtall.media.sound_reader import MIX_RATE, Samples, read_sound, sound_of
 from standtall.model.sound import Cleaning, Music, Recorder, SoundMix
@@ -28,10 +29,10 @@ LONGEST_ALIGNED_S = 1800
 
 @dataclass(frozen=True, slots=True)
 class Mixed:
-    """The finished sound of a short with its parts, before it is measured."""
+    """The finished sound of a short, before it is measured; its parts only where what they measure is not known yet."""
 
     composition: Composition
-    parts: Parts
+    parts: Parts | None
     track: Samples | None
 
 
@@ -46,17 +47,35 @@ class Heard:
     duck_db: NDArray[np.float64] | None
 
 
-def mixed(composition: Composition, progress: Progress | None = None) -> Mixed:
-    """Work the sound of a short out; `progress` stops it."""
-    parts = parts_of(composition, progress)
-    return Mixed(composition, parts, soundtrack(composition, progress, parts))
+class Hearing:
+    """Works out and measures the sound of one short after the other. What was last found is kept, so that a change that is not
+    heard takes no time. Not thread safe: use it from one thread."""
 
+    def __init__(self) -> None:
+        self._of: MadeOf | None = None
+        self._mixed: Mixed | None = None
+        self._heard: Heard | None = None
 
-def measured(sound: Mixed, progress: Progress) -> Heard:
-    """Measure the sound of a short; `progress` stops it."""
-    track, music = sound.track, sound.composition.short.sound.music
-    levels = None if music is None else music_levels(sound.composition, music)
-    return Heard(track, None if track is None else metered(track, progress), sound.parts.speakers, levels)
+    def mixed(self, composition: Composition, progress: Progress | None = None) -> Mixed:
+        """Work the sound of a short out; `progress` stops it."""
+        of = made_of(composition)
+        if self._mixed is None or of != self._of:
+            parts = parts_of(composition, progress)
+            self._mixed = Mixed(composition, parts, soundtrack(composition, progress, parts))
+            self._of, self._heard = of, None
+        return replace(self._mixed, composition=composition)
+
+    def measured(self, sound: Mixed, progress: Progress) -> Heard:
+        """Measure the sound of a short; `progress` stops it."""
+        if self._heard is not None and self._heard.track is sound.track:
+            return self._heard
+        track, music = sound.track, sound.composition.short.sound.music
+        levels = None if music is None else music_levels(sound.composition, music)
+        speakers = {} if sound.parts is None else sound.parts.speakers
+        heard = Heard(track, None if track is None else metered(track, progress), speakers, levels)
+        if self._mixed is not None and self._mixed.track is track:
+            self._heard, self._mixed = heard, replace(self._mixed, parts=None)  # a minute of them is 50 MB
+        return heard
 
 
 def as_recorded(composition: Composition, like: Samples) -> Samples | None:

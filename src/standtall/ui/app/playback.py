@@ -47,7 +47,7 @@ class Playback(QObject):
         workspace.opened_changed.connect(self._reopened)
         workspace.trial.changed.connect(self._try)
         workspace.selection.playhead_changed.connect(self._show_playhead)
-        workspace.track_ready.connect(player.set_track)
+        workspace.sounding.track_ready.connect(player.set_track)
         player.shown.connect(self._shown)
         player.playing_changed.connect(self._playing_changed)
         pane.play.connect(self.toggle)

@@ -25,7 +25,6 @@ from standtall.model.brief import Brief
 from standtall.model.source import Source
 from standtall.session.analyse import Options, known, so_far
 from standtall.session.begin import Choice, short_of
-from standtall.session.hearing import Heard, Mixed, measured, mixed
 from standtall.session.told import as_told, found_in, transcript_of
 from standtall.ui.state.acquaintances import Acquaintances
 from standtall.ui.state.data import Data
@@ -44,8 +43,6 @@ from standtall.ui.state.word_lists import Lists, WordLists
 from standtall.ui.state.word_lists import read as read_lists
 from standtall.ui.threads.queues import Queue, Queues
 
-MEASURED_MS = 500
-"""The sound of a short is measured so long after it was worked out, unless it was edited again."""
 WATCH_MS = 2000
 """How often it is looked whether the project's file is still where it was."""
 
@@ -68,7 +65,6 @@ class Workspace(Editor):
 
     project_changed = Signal(object)
     thumbs_changed = Signal()
-    track_ready = Signal(object, object)
     expected = Signal(object, int, object)
     """A short is just being worked out that begins there (see `beginning_of`)."""
     playing_changed = Signal(bool)
@@ -81,7 +77,7 @@ class Workspace(Editor):
         self.trial = Trial(self.queues, self)
         self.renders = Renders(self.jobs, self.queues.worker("files"), self._fail, self)
         self.project_changed.connect(self.renders.know_project)
-        self.sounding = Sounding(self)
+        self.sounding = Sounding(self.queues, self._is_on_the_bench, self.closing, self._fail, self)
         self.legible = Legible(self, self.queues, self._fail)
         self.playing_changed.connect(self.legible.wait)
         self.acquaintances = Acquaintances(self)
@@ -322,7 +318,7 @@ class Workspace(Editor):
                 self.composition_changed.emit()
                 self.selection.changed.emit()
                 self._make_thumbs(opened)
-                self._make_track(opened.composition)
+                self.sounding.make(opened.composition)
             if said:
                 self.said.emit(said, "error")
             if then is not None:
@@ -367,13 +363,13 @@ class Workspace(Editor):
             self.selection.follow()
             self.transcript_changed.emit()
         self.composition_changed.emit()
-        self._make_track(opened.composition)
+        self.sounding.make(opened.composition)
 
     def _show_short(self, opened: Opened) -> None:
         self.opened = opened
         self.selection.select(None)
         self.composition_changed.emit()
-        self._make_track(opened.composition)
+        self.sounding.make(opened.composition)
         self.selection.seek(opened.segments[0].start)
 
     def in_background(
@@ -410,24 +406,8 @@ class Workspace(Editor):
 
     # slow extras
 
-    def _make_track(self, composition: Composition) -> None:
-        def stale() -> bool:
-            return self.opened is None or self.opened.composition is not composition  # a newer edit has come meanwhile
-
-        def arrived(found: Mixed | None) -> None:
-            self.track_ready.emit(composition, None if found is None else found.track)
-            if found is not None and not stale():  # it is measured when no other edit follows at once
-                QTimer.singleShot(MEASURED_MS, self, lambda: measure(found))
-
-        def measure(found: Mixed) -> None:
-            if not stale():
-                self.queues.do("sound", lambda: None if stale() else measured(found, self.closing), heard, self._fail)
-
-        def heard(found: Heard | None) -> None:
-            if found is not None and not stale():
-                self.sounding.put(composition, found)
-
-        self.queues.do("sound", lambda: None if stale() else mixed(composition, self.closing), arrived, self._fail)
+    def _is_on_the_bench(self, composition: Composition) -> bool:
+        return self.opened is not None and self.opened.composition is composition
 
     def _make_thumbs(self, opened: Opened) -> None:
         if not opened.source.has_picture:

@@ -4,9 +4,10 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
+from scipy import linalg, signal
 
 from standtall.media.sound_reader import MIX_RATE, Samples
-from standtall.sound.clicks import clicks, without_clicks, without_pops
+from standtall.sound.clicks import ORDER, _blocks, _error, _predictions, clicks, without_clicks, without_pops
 
 S = MIX_RATE
 
@@ -84,3 +85,30 @@ def test_pops_go_down_and_the_voice_stays(hertz: float) -> None:
 def test_too_little_sound_stays_as_it_is(samples: int) -> None:
     short = np.zeros((2, samples), np.float32)
     assert np.array_equal(without_pops(without_clicks(short)), short)
+
+
+def test_the_prediction_of_many_blocks_is_that_of_each() -> None:
+    """By SciPy's own solver of Toeplitz equations."""
+    parts = np.random.default_rng(3).normal(size=(5, 700))
+    parts[1:] += 4 * np.sin(np.arange(700) * np.arange(1, 5)[:, None] / 9)
+    parts[4] = 0
+    for part, found in zip(parts, _predictions(parts), strict=True):
+        windowed = part * np.hanning(700)
+        lags = np.correlate(windowed, windowed, "full")[699 : 700 + ORDER]
+        lags[0] = lags[0] * (1 + 1e-6) + 1e-9
+        assert np.allclose(found[1:], -linalg.solve_toeplitz(lags[:-1], lags[1:]), atol=1e-6)
+        foreseen = signal.lfilter(found, [1.0], part), signal.lfilter(found, [1.0], part[::-1])[::-1]
+        assert np.allclose(_error(part[None], found[None])[0], np.abs(foreseen).min(axis=0), atol=1e-12)
+
+
+@pytest.mark.parametrize("length", [4 * ORDER, 2_048 + 2 * ORDER, 3 * 2_048 + ORDER, 130 * 2_048 + 777])
+def test_every_sample_is_in_one_block(length: int) -> None:
+    sound = np.arange(length, dtype=np.float32)
+    at = 0
+    for first, parts in _blocks(sound):
+        assert first == at
+        for part in parts:
+            lead = min(at, ORDER)
+            assert np.array_equal(part, sound[at - lead : at - lead + len(part)])
+            at += len(part[lead : lead + 2_048])
+    assert length - at <= 5 * ORDER or length <= 4 * ORDER

@@ -133,11 +133,17 @@ def noise_of(samples: Samples) -> Values:
     power = np.abs(_spectra(samples.mean(axis=0))) ** 2
     if not len(power):
         return np.zeros(FRAME // 2 + 1)
-    kernel = np.ones(8) / 8
-    smooth = np.apply_along_axis(lambda v: np.convolve(v, kernel, "same"), 0, power) if len(power) >= 8 else power
+    smooth = _over_frames(power, 8) if len(power) >= 8 else power
     loud = power.mean(axis=1)
     sounding = smooth[loud > 1e-9]  # silence that was put there is no noise
     return np.asarray(BIAS * np.percentile(sounding, QUIET, axis=0) if len(sounding) else np.zeros(FRAME // 2 + 1))
+
+
+def _over_frames(power: Values, count: int) -> Values:
+    """The mean of each bin over `count` frames around each, those beyond the ends counted as silent."""
+    padded = np.pad(power, ((count // 2, count - count // 2 - 1), (0, 0)))
+    # added up anew for each frame: a running sum would lose what is soft behind what is loud
+    return np.asarray(sum(padded[n : n + len(power)] for n in range(count)) / count)
 
 
 def _spectra(mono: Samples) -> NDArray[np.complex128]:

@@ -9,11 +9,13 @@ a limit is far above what a voice has there, it is taken down to that (common pr
 
 from __future__ import annotations
 
+import functools
+from collections.abc import Iterator
 from typing import Final
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy import linalg, signal
+from scipy import fft, signal
 
 from standtall.media.sound_reader import MIX_RATE, Samples
 
@@ -22,6 +24,8 @@ Values = NDArray[np.float64]
 ORDER: Final = 32
 BLOCK: Final = 2048
 """Samples of which one prediction is made: 43 ms."""
+AT_ONCE: Final = 128
+"""Blocks that are looked at together: 2 MB of each that is made of them."""
 STANDS_OUT: Final = 14.0
 """How many times the usual error of its block a sample's error is at a click."""
 PULSES, OVER_PULSES = 97.0, 6.0
@@ -68,14 +72,12 @@ def without_clicks(samples: Samples) -> Samples:
 def clicks(sound: NDArray[np.float32]) -> list[tuple[int, int]]:
     """First and last sample of each click of one channel, in order."""
     over = np.zeros(len(sound))
-    for at in range(0, max(1, len(sound) - ORDER), BLOCK):
-        first, last = max(0, at - ORDER), min(len(sound), at + BLOCK + ORDER)
-        part = sound[first:last].astype(np.float64)
-        if len(part) <= 4 * ORDER:
-            continue
-        size = _error(part, _prediction(part))[at - first : at - first + BLOCK]
-        pulses = float(np.percentile(size, PULSES))
-        over[at : at + len(size)] = size / max(STANDS_OUT * float(np.median(size)), OVER_PULSES * pulses, LEAST)
+    for at, parts in _blocks(sound):
+        lead = min(at, ORDER)
+        size = _error(parts, _predictions(parts))[:, lead : lead + BLOCK]
+        usual, pulses = np.percentile(size, (50, PULSES), axis=1)
+        least = np.maximum(np.maximum(STANDS_OUT * usual, OVER_PULSES * pulses), LEAST)
+        over[at : at + size.size] = (size / least[:, None]).reshape(-1)
     edge = 4 * ORDER
     over[:edge] = over[len(over) - edge :] = 0.0
     counted = np.concatenate([[0], np.cumsum(over > 1)])
@@ -95,20 +97,62 @@ def _groups(places: NDArray[np.intp]) -> list[tuple[int, int]]:
     return [(int(part[0]), int(part[-1])) for part in parts]
 
 
-def _prediction(part: Values) -> Values:
-    """Coefficients a of the prediction error x[n] + a1 x[n-1] + …, by the autocorrelation of the windowed sound."""
-    windowed = part * np.hanning(len(part))
-    power = np.fft.rfft(windowed, 2 * len(part))
-    lags = np.fft.irfft(np.square(np.abs(power)))[: ORDER + 1]
-    lags[0] = lags[0] * (1 + 1e-6) + 1e-9
-    return np.concatenate([[1.0], -linalg.solve_toeplitz(lags[:-1], lags[1:])])
+def _blocks(sound: NDArray[np.float32]) -> Iterator[tuple[int, Values]]:
+    """A channel in blocks with `ORDER` samples more on each side where there are: the first sample of some that follow each
+    other, and these, one in each row."""
+    starts = range(0, max(1, len(sound) - ORDER), BLOCK)
+    inside = [at for at in starts if at >= ORDER and at + BLOCK + ORDER <= len(sound)]
+    rows = (
+        np.lib.stride_tricks.sliding_window_view(sound[inside[0] - ORDER :], BLOCK + 2 * ORDER)[::BLOCK]
+        if inside
+        else sound[None]
+    )
+    yield from _edge(sound, 0)
+    for n in range(0, len(inside), AT_ONCE):
+        yield inside[n], rows[n : min(n + AT_ONCE, len(inside))].astype(np.float64)
+    if starts[-1] > 0 and starts[-1] not in inside:
+        yield from _edge(sound, starts[-1])
 
 
-def _error(part: Values, prediction: Values) -> Values:
+def _edge(sound: NDArray[np.float32], at: int) -> Iterator[tuple[int, Values]]:
+    """A block that lacks samples beside it; none where there are too few to predict from."""
+    part = sound[max(0, at - ORDER) : at + BLOCK + ORDER]
+    if len(part) > 4 * ORDER:
+        yield at, part[None].astype(np.float64)
+
+
+@functools.cache
+def _window(length: int) -> Values:
+    return np.hanning(length)
+
+
+def _predictions(parts: Values) -> Values:
+    """For each row the coefficients a of its prediction error x[n] + a1 x[n-1] + …, by the autocorrelation of the windowed sound.
+    All rows at once by the recursion of Levinson and Durbin (Makhoul, "Linear prediction: a tutorial review", Proc. IEEE 63(4),
+    1975, eq. 38)."""
+    length = parts.shape[1]
+    size = fft.next_fast_len(length + ORDER, real=True)  # so far lags are none of those that come round
+    power = fft.rfft(parts * _window(length), size, axis=1)
+    lags = fft.irfft(np.square(np.abs(power)), size, axis=1)[:, : ORDER + 1]
+    lags[:, 0] = lags[:, 0] * (1 + 1e-6) + 1e-9
+    found = np.zeros_like(lags)
+    found[:, 0] = 1.0
+    error = lags[:, 0].copy()
+    for k in range(1, ORDER + 1):
+        turned = found[:, k - 1 :: -1] if k > 1 else found[:, :1]
+        reflection = -np.einsum("ij,ij->i", turned, lags[:, 1 : k + 1]) / error
+        found[:, 1 : k + 1] += reflection[:, None] * turned
+        error *= 1 - np.square(reflection)
+    return found
+
+
+def _error(parts: Values, predictions: Values) -> Values:
     """How far each sample is from what is foreseen of it, from before and from after, whichever is less: what comes after a click
     is foreseen badly from before it, and well from behind."""
-    before = np.abs(signal.lfilter(prediction, [1.0], part))
-    after = np.abs(signal.lfilter(prediction, [1.0], part[::-1]))[::-1]
+    length = parts.shape[1]
+    size = fft.next_fast_len(length + ORDER, real=True)  # so nothing comes round
+    sound, by = fft.rfft(parts, size, axis=1), fft.rfft(predictions, size, axis=1)
+    before, after = (np.abs(fft.irfft(sound * each, size, axis=1)[:, :length]) for each in (by, np.conj(by)))
     return np.asarray(np.minimum(before, after), np.float64)
 
 
@@ -121,7 +165,7 @@ def _put_in(sound: NDArray[np.float32], first: int, last: int) -> None:
     begin, end = max(0, unknown[0] - ORDER), min(len(part), unknown[-1] + ORDER + 1)
     near, inside = np.arange(begin, end), unknown - begin
     for _ in range(3):  # the prediction is made of what was put in as well, so it is made again
-        prediction = _prediction(part)
+        prediction = _predictions(part[None])[0]
         rows = len(near) - ORDER
         matrix = np.zeros((rows, len(near)))
         for k, value in enumerate(prediction):

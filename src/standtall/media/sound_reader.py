@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 import itertools
-from collections.abc import Iterator
+import math
+from collections.abc import Callable, Iterator
 from fractions import Fraction
 from pathlib import Path
 from typing import Any, Final
@@ -155,14 +156,14 @@ def _read_track(
         wanted = None if end is None else max(0, round(Fraction(end - start, TICKS_PER_SECOND) * rate))
         out = np.zeros((channels, min(expected, 60 * rate) if wanted is None else wanted), np.float32)
         resampler = AudioResampler(format="fltp", layout="stereo" if channels == 2 else "mono", rate=rate)
+        lies_at = _sample_of(stream.time_base, zero + Fraction(start, TICKS_PER_SECOND), rate)
         at: int | None = None
         try:
             if start > 0:  # half a second early: compressed sound needs a run-up
                 early = max(Fraction(0), Fraction(start, TICKS_PER_SECOND) - Fraction(1, 2)) + zero
                 container.seek(round(early / stream.time_base), stream=stream, backward=True)
             for frame in container.decode(stream):
-                begun = (Fraction(frame.pts) * stream.time_base - zero) if frame.pts is not None else Fraction(0)
-                lies = round((begun - Fraction(start, TICKS_PER_SECOND)) * rate)
+                lies = lies_at(frame.pts) if frame.pts is not None else -round(Fraction(start * rate, TICKS_PER_SECOND))
                 if at is None or (frame.pts is not None and rate // 20 < lies - at <= LONGEST_S * rate):
                     at = lies
                 pieces = resampler.resample(frame)
@@ -184,6 +185,20 @@ def _read_track(
             if at is None or at <= 0:
                 raise damaged(place, error) from error
     return out[:, : max(0, at or 0)] if wanted is None else out
+
+
+def _sample_of(unit: Fraction, start: Fraction, rate: int) -> Callable[[int], int]:
+    """Gives the sample, counted from `start`, of a time stamp in `unit`, rounded as `round` does. In whole numbers, since a minute
+    of sound has thousands of stamps."""
+    step, begin = unit * rate, start * rate
+    below = math.lcm(step.denominator, begin.denominator)
+    each, least = step.numerator * (below // step.denominator), begin.numerator * (below // begin.denominator)
+
+    def of(stamp: int) -> int:
+        whole, rest = divmod(stamp * each - least, below)
+        return whole + (2 * rest > below or (2 * rest == below and whole % 2 == 1))
+
+    return of
 
 
 def _roomy(out: Samples, needed: int, most: int) -> Samples:

@@ -188,8 +188,8 @@ def _read_track(
 
 
 def _sample_of(unit: Fraction, start: Fraction, rate: int) -> Callable[[int], int]:
-    """Gives the sample, counted from `start`, of a time stamp in `unit`, rounded as `round` does. In whole numbers, since a minute
-    of sound has thousands of stamps."""
+    """Gives the sample, counted from `start`, of a time stamp in `unit`, rounded as `round` does. In whole numbers, since a
+    minute of sound has thousands of stamps."""
     step, begin = unit * rate, start * rate
     below = math.lcm(step.denominator, begin.denominator)
     each, least = step.numerator * (below // step.denominator), begin.numerator * (below // begin.denominator)

@@ -8,6 +8,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 from standtall.base.errors import Cancelled
+from standtall.base.priority import give_way
 
 
 @dataclass(frozen=True, slots=True)
@@ -59,7 +60,8 @@ class Progress:
         self._stop.wait(seconds)
 
     def check(self) -> None:
-        """Raise `Cancelled` when the work should stop."""
+        """Raise `Cancelled` when the work should stop; wait while others go first."""
+        give_way()
         if self._stop.is_set():
             raise Cancelled
 

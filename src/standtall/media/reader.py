@@ -14,6 +14,7 @@ from av.video.frame import VideoFrame
 
 from standtall.base.errors import MediaError
 from standtall.base.interface_language import tr
+from standtall.base.priority import give_way
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.between import Between
 from standtall.media.conform import Conform, is_common, whole_pictures
@@ -133,6 +134,7 @@ class PictureReader:
         self._planes = None
 
     def _advance(self) -> None:
+        give_way()
         self._now, self._next = self._next, self._pull()
         self._planes = None
 

@@ -18,6 +18,7 @@ from numpy.typing import NDArray
 
 from standtall.base.errors import MediaError
 from standtall.base.interface_language import tr
+from standtall.base.priority import give_way
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.opening import DAMAGE, damaged, open_media, zero_of
@@ -163,6 +164,7 @@ def _read_track(
                 early = max(Fraction(0), Fraction(start, TICKS_PER_SECOND) - Fraction(1, 2)) + zero
                 container.seek(round(early / stream.time_base), stream=stream, backward=True)
             for frame in container.decode(stream):
+                give_way()
                 lies = lies_at(frame.pts) if frame.pts is not None else -round(Fraction(start * rate, TICKS_PER_SECOND))
                 if at is None or (frame.pts is not None and rate // 20 < lies - at <= LONGEST_S * rate):
                     at = lies

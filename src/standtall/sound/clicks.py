@@ -17,6 +17,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy import fft, signal
 
+from standtall.base.priority import give_way
 from standtall.media.sound_reader import MIX_RATE, Samples
 
 Values = NDArray[np.float64]
@@ -109,6 +110,7 @@ def _blocks(sound: NDArray[np.float32]) -> Iterator[tuple[int, Values]]:
     )
     yield from _edge(sound, 0)
     for n in range(0, len(inside), AT_ONCE):
+        give_way()
         yield inside[n], rows[n : min(n + AT_ONCE, len(inside))].astype(np.float64)
     if starts[-1] > 0 and starts[-1] not in inside:
         yield from _edge(sound, starts[-1])

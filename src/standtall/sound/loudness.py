@@ -14,6 +14,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
+from standtall.base.priority import give_way
 from standtall.base.progress import Progress
 from standtall.media.sound_reader import MIX_RATE, Samples
 
@@ -93,6 +94,7 @@ def levelled(
 
 def _parts(samples: Samples, length: int) -> Iterator[tuple[int, Samples]]:
     for at in range(0, samples.shape[1], length):
+        give_way()
         yield at, samples[:, at : at + length]
 
 

@@ -116,7 +116,7 @@ def _load_late_when_idle(window: MainWindow) -> None:
     if window.workspace.jobs.entries or window.player.speed:
         QTimer.singleShot(IDLE_MS, window, lambda: _load_late_when_idle(window))
     else:
-        load_late()
+        load_late(window.workspace.dispatcher)
 
 
 class _Painted(QObject):

@@ -15,6 +15,7 @@ from PySide6.QtCore import QBuffer, QByteArray, QIODevice
 from PySide6.QtGui import QImage
 
 from standtall.base.files import written_whole
+from standtall.base.priority import give_way
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.library.cache import AnalysisCache
@@ -115,6 +116,7 @@ def _kept(path: Path) -> dict[int, QImage]:
     try:
         with zipfile.ZipFile(path) as packed:
             for info in packed.infolist()[: 3 * MOST]:
+                give_way()
                 name = info.filename.removesuffix(".jpg")
                 if info.file_size <= LARGEST and name.isdigit():
                     image = QImage.fromData(packed.read(info))

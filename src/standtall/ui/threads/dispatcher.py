@@ -9,18 +9,19 @@ from dataclasses import dataclass
 from typing import Any
 
 import shiboken6
-from PySide6.QtCore import QObject, Qt, Signal
+from PySide6.QtCore import QAbstractEventDispatcher, QObject, Qt, Signal
 
 from standtall.base.errors import Cancelled, StandTallError
 from standtall.base.interface_language import tr
 from standtall.base.log import told
-from standtall.base.priority import BACKGROUND, thread_behind
+from standtall.base.priority import BACKGROUND, give_way, stand_behind, thread_behind
+from standtall.ui.threads.turns import Turns
 
 Failed = Callable[[StandTallError], None]
 
 
 class Dispatcher(QObject):
-    """Calls given from any thread are made in the interface thread, in order."""
+    """Calls given from any thread are made in the interface thread, in order; others give way to that thread by `turns`."""
 
     failed = Signal(object)
     """An error that nobody else hears of."""
@@ -30,6 +31,10 @@ class Dispatcher(QObject):
         super().__init__(parent)
         self._open = True
         self._call.connect(self._made, Qt.ConnectionType.QueuedConnection)
+        self.turns = Turns()
+        loop = QAbstractEventDispatcher.instance()
+        if loop is not None:
+            loop.aboutToBlock.connect(self._rests)
 
     def shut(self) -> None:
         """Let nothing more through: the window closes, and what comes late has nobody to come to."""
@@ -38,6 +43,9 @@ class Dispatcher(QObject):
     def _made(self, work: Callable[[], None]) -> None:
         if self._open:
             work()
+
+    def _rests(self) -> None:
+        self.turns.rests()
 
     def send(self, work: Callable[[], None], owner: QObject | None = None) -> None:
         """Make a call in the interface thread; none where its `owner` (for a method, its object) has gone meanwhile."""
@@ -108,7 +116,10 @@ class Worker:
 
     def _run(self) -> None:
         thread_behind(self._behind)
+        if self._behind:
+            stand_behind(self._door.turns.for_thread())
         while (step := self._work.get()) is not None:
+            give_way()  # who asked for it mostly has more to do just then
             if not self._ending or step.must:
                 self._do(step)
 

@@ -1,0 +1,123 @@
+"""Threads beside the interface wait at their `give_way` while it has something to do, and not for ever."""
+
+from __future__ import annotations
+
+import threading
+import time
+from collections.abc import Iterator
+
+import pytest
+from PySide6.QtCore import QTimer
+from pytestqt.qtbot import QtBot
+
+from standtall.base.priority import give_way, stand_behind
+from standtall.base.progress import Progress
+from standtall.ui.threads import turns
+from standtall.ui.threads.dispatcher import Dispatcher, Worker
+from tests.ui.driving import WAIT
+
+BUSY_S = 0.1
+
+
+@pytest.fixture
+def door(qtbot: QtBot) -> Iterator[Dispatcher]:
+    made = Dispatcher()
+    yield made
+    made.shut()
+
+
+def busy(seconds: float) -> float:
+    """The interface is at work; -> when it was done."""
+    until = time.monotonic() + seconds
+    while time.monotonic() < until:
+        sum(range(100))
+    return time.monotonic()
+
+
+def test_work_begins_when_the_interface_has_nothing_more_to_do(qtbot: QtBot, door: Dispatcher) -> None:
+    worker, began, done = Worker("words", door), [], []
+
+    def turn() -> None:
+        worker.do(lambda: began.append(time.monotonic()))
+        done.append(busy(BUSY_S))
+
+    QTimer.singleShot(0, turn)
+    qtbot.waitUntil(lambda: bool(began), timeout=WAIT)
+    worker.close()
+    assert began[0] >= done[0]
+
+
+def test_work_that_has_begun_waits_at_each_check(qtbot: QtBot, door: Dispatcher) -> None:
+    worker, on, times = Worker("words", door), threading.Event(), []
+    progress = Progress()
+
+    def work() -> None:
+        while not on.is_set():
+            progress.check()
+            times.append(time.monotonic())
+            time.sleep(0.001)
+
+    spans: list[tuple[float, float]] = []
+
+    def turn() -> None:
+        begun = time.monotonic()
+        spans.append((begun, busy(BUSY_S)))
+
+    worker.do(work)
+    qtbot.waitUntil(lambda: len(times) > 5, timeout=WAIT)
+    for _ in range(3):
+        QTimer.singleShot(30, turn)
+        qtbot.wait(30 + round(1_000 * BUSY_S) + 60)
+    on.set()
+    worker.close()
+    assert len(spans) == 3
+    for begun, ended in spans:
+        inside = [t for t in times if begun + 0.01 < t < ended]  # one turn may have been under way
+        assert len(inside) <= 1, "it took turns while the interface worked"
+        assert any(ended <= t < ended + 0.06 for t in times), "it goes on after that"
+
+
+def test_an_interface_that_never_comes_to_rest_is_not_waited_for(qtbot: QtBot, door: Dispatcher) -> None:
+    worker, began = Worker("words", door), []
+    waited: list[float] = []
+
+    def turn() -> None:
+        asked = time.monotonic()
+        worker.do(lambda: began.append(time.monotonic()))
+        busy(turns.LONGEST_S + 0.3)
+        waited.extend(t - asked for t in began)
+
+    QTimer.singleShot(0, turn)
+    qtbot.waitUntil(lambda: bool(began), timeout=WAIT)
+    worker.close()
+    assert waited and turns.LONGEST_S - 0.05 < waited[0] < turns.LONGEST_S + 0.25
+
+
+def test_a_thread_that_the_person_waits_for_does_not_wait(qtbot: QtBot, door: Dispatcher) -> None:
+    worker, order = Worker("project", door, behind=0), []
+
+    def turn() -> None:
+        worker.do(lambda: order.append("work"))
+        busy(BUSY_S)
+        order.append("interface")
+
+    QTimer.singleShot(0, turn)
+    qtbot.waitUntil(lambda: len(order) == 2, timeout=WAIT)
+    worker.close()
+    assert order == ["work", "interface"]
+
+
+def test_only_a_thread_that_stands_behind_somebody_waits() -> None:
+    heard: list[str] = []
+    give_way()
+
+    def work() -> None:
+        stand_behind(lambda: heard.append(threading.current_thread().name))
+        give_way()
+        Progress().check()
+
+    thread = threading.Thread(target=work, name="behind")
+    thread.start()
+    thread.join()
+    give_way()
+    assert heard == ["behind", "behind"]

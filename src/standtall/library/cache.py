@@ -7,7 +7,7 @@ import gzip
 import hashlib
 import json
 import re
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Sequence
 from pathlib import Path
 from typing import Final, TypeVar
 
@@ -21,6 +21,7 @@ from standtall.library.upgrades.analysis import stage_2
 from standtall.model.codec import from_plain, to_plain
 
 T = TypeVar("T")
+Stamp = tuple[str, int, int, int]
 
 VERSION: Final = 2
 LARGEST: Final = 200_000_000
@@ -70,6 +71,17 @@ class AnalysisCache:
             except (Unreadable, ProjectError) as error:
                 self._put_aside(path, str(error))
         return None
+
+    def stamps(self, key: str, stages: Sequence[tuple[str, str]], all_of: str) -> tuple[Stamp, ...]:
+        """What tells whether files of a source are those that were read before: of stages with their settings, and of a stage
+        with any. A file is never changed, only put in the place of another."""
+        paths = [self.path(key, stage, settings, version) for stage, settings in stages for version in (VERSION, 1)]
+        out = []
+        for path in (*paths, *sorted(self.folder_of(key).glob(f"{all_of}-*.json.gz"))):
+            with contextlib.suppress(OSError):
+                found = path.stat()
+                out.append((str(path), found.st_ino, found.st_mtime_ns, found.st_size))
+        return tuple(out)
 
     def all_of(self, key: str, stage: str, kind: type[T]) -> Iterator[T]:
         """Everything that was kept of a stage, whatever the settings; broken files are put aside."""

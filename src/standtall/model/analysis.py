@@ -27,7 +27,7 @@ class Sounding:
         checks.forward(f"The {self.kind}", self.start, self.end)
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True, slots=True, weakref_slot=True)
 class Analysis:
     """Words, people and the voice level (dBFS, one value each 10 ms) of one source; captions come `caption_offset`
     ticks later. `language` is that of the words, such as "en", or empty where nobody said. `soundings` are only

@@ -10,6 +10,7 @@ from __future__ import annotations
 import base64
 import importlib
 import time
+import weakref
 from collections.abc import Callable, Iterable
 from dataclasses import dataclass, field, replace
 from pathlib import Path
@@ -22,7 +23,7 @@ from standtall.base.errors import MediaError, NothingToDo
 from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.jobs.tasks import Helpers, Here
-from standtall.library.cache import AnalysisCache
+from standtall.library.cache import AnalysisCache, Stamp
 from standtall.media.sound_reader import SPEECH_RATE, level_db, sound_blocks, sound_of
 from standtall.model.analysis import Analysis
 from standtall.model.brief import DETECT, Brief
@@ -204,8 +205,22 @@ class _Measuring:
         self._cache.forget(self._source.key, "seen")
 
 
+_read: weakref.WeakValueDictionary[tuple[str, bool, tuple[Stamp, ...]], Analysis] = weakref.WeakValueDictionary()
+"""Analyses that somebody has, by the files that they were read from: reading one keeps the interpreter for a while."""
+
+
 def known(source: Source, options: Options, cache: AnalysisCache) -> Analysis | None:
-    """The analysis of a source if all of it is in the cache."""
+    """The analysis of a source if all of it is in the cache; the same one as long as somebody has it."""
+    stages = [("words", options.words_mark(source)), ("people", _people_mark(source, options))]
+    stages += [("sound", _level_mark(source))] if source.has_sound else []
+    files = source.key, source.has_sound, cache.stamps(source.key, stages, "shake")
+    found = _read.get(files)
+    if found is None and (found := _read_whole(source, options, cache)) is not None:
+        _read[files] = found
+    return found
+
+
+def _read_whole(source: Source, options: Options, cache: AnalysisCache) -> Analysis | None:
     level = cache.find(source.key, "sound", _Level, _level_mark(source)) if source.has_sound else _Level(())
     words = cache.find(source.key, "words", HeardWords, options.words_mark(source))
     people = cache.find(source.key, "people", People, _people_mark(source, options))

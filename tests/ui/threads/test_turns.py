@@ -93,20 +93,6 @@ def test_an_interface_that_never_comes_to_rest_is_not_waited_for(qtbot: QtBot, d
     assert waited and turns.LONGEST_S - 0.05 < waited[0] < turns.LONGEST_S + 0.25
 
 
-def test_a_thread_that_the_person_waits_for_does_not_wait(qtbot: QtBot, door: Dispatcher) -> None:
-    worker, order = Worker("project", door, behind=0), []
-
-    def turn() -> None:
-        worker.do(lambda: order.append("work"))
-        busy(BUSY_S)
-        order.append("interface")
-
-    QTimer.singleShot(0, turn)
-    qtbot.waitUntil(lambda: len(order) == 2, timeout=WAIT)
-    worker.close()
-    assert order == ["work", "interface"]
-
-
 def test_only_a_thread_that_stands_behind_somebody_waits() -> None:
     heard: list[str] = []
     give_way()

@@ -116,10 +116,10 @@ class Worker:
 
     def _run(self) -> None:
         thread_behind(self._behind)
-        if self._behind:
-            stand_behind(self._door.turns.for_thread())
+        stand_behind(self._door.turns.for_thread())
         while (step := self._work.get()) is not None:
-            give_way()  # who asked for it mostly has more to do just then
+            if not self._ending:
+                give_way()  # who asked for it mostly has more to do just then
             if not self._ending or step.must:
                 self._do(step)
 

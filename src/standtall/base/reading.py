@@ -9,6 +9,8 @@ import zlib
 from pathlib import Path
 from typing import Any, Final, NoReturn
 
+from standtall.base.priority import give_way
+
 DEEPEST: Final = 60
 """No data of ours is nested deeper."""
 MOST_DIGITS: Final = 24
@@ -60,6 +62,7 @@ def _deeper(value: Any, most: int) -> bool:
     """Whether lists and objects are nested deeper than `most`, looked at level by level."""
     level = [value] if isinstance(value, list | dict) else []
     for _ in range(most):
+        give_way()
         inside = (inner for v in level for inner in (v.values() if isinstance(v, dict) else v))
         level = [v for v in inside if isinstance(v, list | dict)]
         if not level:

@@ -19,6 +19,7 @@ from typing import Any, TypeVar
 
 from standtall.base.errors import ProjectError
 from standtall.base.interface_language import tr
+from standtall.base.priority import give_way
 
 T = TypeVar("T")
 
@@ -140,6 +141,7 @@ def _read_floats(each: Reader, data: object) -> Any:
 
 
 def _read_fields(kind: Any, readers: dict[str, Reader], place: str, data: object) -> Any:
+    give_way()
     if not isinstance(data, dict):
         raise _wrong(place, "an object", data)
     if not data.keys() <= readers.keys():

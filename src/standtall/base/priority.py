@@ -10,9 +10,9 @@ import threading
 from collections.abc import Callable
 from typing import Final
 
-PLAYING, BACKGROUND = 7, 15
-"""How far each gives way. 30 ms of work of the interface beside a thread that computes in Python, two that decode and two
-processes took 36 ms in the middle and 45 in nine of ten at these; 48 to 58 and 65 to 72 at 3 and 10."""
+PLAYING, BACKGROUND = 3, 10
+"""How far each gives way. Further would be kinder to the interface, but other programs go first, too: pictures that play fell
+from 86 of 100 in time to between 47 and 83 at 7 and 15, beside an analysis that another program did."""
 
 
 def thread_behind(nice: int) -> None:

@@ -7,7 +7,7 @@ import functools
 import os
 import platform
 import threading
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from typing import Final
 
 PLAYING, BACKGROUND = 3, 10
@@ -81,3 +81,13 @@ def give_way() -> None:
     some milliseconds."""
     if _ahead.wait is not None:
         _ahead.wait()
+
+
+@contextlib.contextmanager
+def going_on() -> Iterator[None]:
+    """Give no way inside: whoever waits for what the calling thread holds would wait for itself."""
+    wait, _ahead.wait = _ahead.wait, None
+    try:
+        yield
+    finally:
+        _ahead.wait = wait

@@ -11,6 +11,7 @@ from standtall.base import log
 from standtall.base.errors import ProjectError
 from standtall.base.files import write_whole
 from standtall.base.interface_language import tr
+from standtall.base.priority import going_on
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.model.codec import from_plain, to_plain
 
@@ -24,7 +25,7 @@ def read_own(path: Path, kind: type[T], default: T, what: str) -> tuple[T, str]:
 
     A file that cannot be understood is moved to `NAME.broken` (an older one there is replaced); `what` names it for people.
     """
-    with _reading:  # two readers of a broken file would each put it aside
+    with going_on(), _reading:  # two readers of a broken file would each put it aside
         return _read(path, kind, default, what)
 
 

@@ -9,6 +9,7 @@ from typing import Final, Literal
 
 from standtall.base.folders import settings_folder
 from standtall.base.interface_language import tr
+from standtall.base.priority import going_on
 from standtall.library.own import read_own, write_own
 from standtall.model.brief import Brief
 
@@ -99,7 +100,7 @@ _one_reads = threading.Lock()
 def load() -> tuple[Settings, str]:
     """-> (the settings, what was left out of them in a sentence or nothing)."""
     path = _file()
-    with _one_reads:  # who comes second finds a broken file already put away, and must hear of it, too
+    with going_on(), _one_reads:  # who comes second finds a broken file already put away, and must hear of it, too
         found, said = read_own(path, Settings, Settings(), tr("Your settings"))
         if said:
             _left_out[path] = said

@@ -5,13 +5,16 @@ from __future__ import annotations
 import threading
 import time
 from collections.abc import Iterator
+from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QTimer
 from pytestqt.qtbot import QtBot
 
-from standtall.base.priority import give_way, stand_behind
+from standtall.base.priority import give_way, going_on, stand_behind
 from standtall.base.progress import Progress
+from standtall.library.own import read_own
+from standtall.library.settings import Settings
 from standtall.ui.threads import turns
 from standtall.ui.threads.dispatcher import Dispatcher, Worker
 from tests.ui.driving import WAIT
@@ -93,17 +96,24 @@ def test_an_interface_that_never_comes_to_rest_is_not_waited_for(qtbot: QtBot, d
     assert waited and turns.LONGEST_S - 0.05 < waited[0] < turns.LONGEST_S + 0.25
 
 
-def test_only_a_thread_that_stands_behind_somebody_waits() -> None:
+def test_only_a_thread_that_stands_behind_somebody_waits(tmp_path: Path) -> None:
     heard: list[str] = []
+    kept = tmp_path / "kept.json"
+    kept.write_text('{"theme": "dark"}', "utf-8")
     give_way()
 
     def work() -> None:
         stand_behind(lambda: heard.append(threading.current_thread().name))
         give_way()
         Progress().check()
+        with going_on():
+            give_way()
+        read_own(kept, Settings, Settings(), "Settings")
+        heard.append("")
+        give_way()
 
     thread = threading.Thread(target=work, name="behind")
     thread.start()
     thread.join()
     give_way()
-    assert heard == ["behind", "behind"]
+    assert heard == ["behind", "behind", "", "behind"], "not while it holds what others wait for"

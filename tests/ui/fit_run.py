@@ -117,6 +117,9 @@ def main(sizes: list[str]) -> int:
         for opens in sheets(window) if size == sizes[0] else ():  # they are as large over any window
             opens()
             turn(150)
+            until = time.monotonic() + LONGEST_S / 10  # some read what they show first
+            while not any(d.isVisible() for d in window.findChildren(QDialog)) and time.monotonic() < until:
+                turn(50)
             for sheet in (s for s in window.findChildren(QDialog) if s.isVisible()):
                 look(f"{size} {type(sheet).__name__}", sheet)
                 seen.add(type(sheet).__name__)

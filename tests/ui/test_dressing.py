@@ -13,6 +13,7 @@ from standtall.ui.app.application import dressed
 from standtall.ui.widgets import dressing, theme
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.tabs import Tabs
+from tests.ui.driving import WAIT
 
 
 @pytest.fixture
@@ -83,7 +84,7 @@ def test_pages_that_nobody_has_seen_are_dressed_one_by_one_while_nothing_else_is
     second = tabs._widgets["b"]
     dressing.dress_the_rest()
     assert not second.styleSheet(), "not at once"
-    qtbot.waitUntil(lambda: bool(second.styleSheet()), timeout=5_000)
+    qtbot.waitUntil(lambda: bool(second.styleSheet()), timeout=WAIT)  # windows of other tests may come first
 
 
 def test_a_theme_is_changed_some_parts_a_turn_and_hidden_pages_after_them(

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import os
+import signal
 import subprocess
 import threading
 import time
@@ -99,6 +100,16 @@ def test_work_that_dies_says_so_and_its_last_words_are_in_the_log(tmp_path: Path
     assert str(log_file()) in heard[0].hint
     assert "last words" in log_file().read_text("utf-8")
     assert job.state == "failed"
+
+
+def test_where_a_job_crashed_inside_a_library_is_in_the_log(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    heard = script(tmp_path, monkeypatch, "import faulthandler\ndef painting():\n    faulthandler._sigsegv()\npainting()")
+    job = Job(ANY, heard.append)
+    job.start()
+    assert job.wait(PATIENCE_S)
+    assert heard[0].kind == "problem" and f"code {-signal.SIGSEGV}" in heard[0].message
+    text = log_file().read_text("utf-8")
+    assert "Segmentation fault" in text and "in painting" in text
 
 
 def test_a_listener_that_fails_ends_the_job_and_nothing_else(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:

@@ -71,7 +71,19 @@ def test_the_delay_of_an_output_is_found(qtbot: QtBot, late_s: float) -> None:
     sheet.show()
     found: list[int] = []
     sheet.found.connect(found.append)
-    sheet.start()
+    for _ in range(3):  # whoever misses some taps, as on a machine that was held up, begins anew
+        device.heard.clear()
+        sheet.start()
+        tap_along(qtbot, sheet, device)
+        if found:
+            break
+    assert len(found) == 1, sheet.told.text()
+    assert abs(found[0] / 1000 - late_s) < 0.03, found
+    assert f"{found[0]} ms late" in sheet.told.text()
+
+
+def tap_along(qtbot: QtBot, sheet: TapSheet, device: LateOutput) -> None:
+    """Tap with each flash, then with each click that is heard."""
     seen, tapped = False, 0
     until = time.monotonic() + 30
     while sheet.round and time.monotonic() < until:
@@ -83,9 +95,6 @@ def test_the_delay_of_an_output_is_found(qtbot: QtBot, late_s: float) -> None:
         elif sheet.round == "clicks" and len(device.heard) > tapped and time.monotonic() >= device.heard[tapped]:
             tapped += 1
             qtbot.keyClick(sheet, Qt.Key.Key_Space)
-    assert len(found) == 1, sheet.told.text()
-    assert abs(found[0] / 1000 - late_s) < 0.03, found
-    assert f"{found[0]} ms late" in sheet.told.text()
 
 
 def clocks_parent(qtbot: QtBot) -> Any:

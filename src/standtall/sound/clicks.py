@@ -103,15 +103,14 @@ def _blocks(sound: NDArray[np.float32]) -> Iterator[tuple[int, Values]]:
     other, and these, one in each row."""
     starts = range(0, max(1, len(sound) - ORDER), BLOCK)
     inside = [at for at in starts if at >= ORDER and at + BLOCK + ORDER <= len(sound)]
-    rows = (
-        np.lib.stride_tricks.sliding_window_view(sound[inside[0] - ORDER :], BLOCK + 2 * ORDER)[::BLOCK]
-        if inside
-        else sound[None]
-    )
     yield from _edge(sound, 0)
     for n in range(0, len(inside), AT_ONCE):
         give_way()
-        yield inside[n], rows[n : min(n + AT_ONCE, len(inside))].astype(np.float64)
+        first, last = inside[n] - ORDER, inside[min(n + AT_ONCE, len(inside)) - 1] + BLOCK + ORDER
+        yield (
+            inside[n],
+            np.lib.stride_tricks.sliding_window_view(sound[first:last], BLOCK + 2 * ORDER)[::BLOCK].astype(np.float64),
+        )
     if starts[-1] > 0 and starts[-1] not in inside:
         yield from _edge(sound, starts[-1])
 

@@ -13,7 +13,7 @@ from standtall.base.errors import Cancelled
 from standtall.base.progress import Progress
 from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
-from standtall.compose.soundtrack.mixdown import soundtrack
+from standtall.compose.soundtrack.mixdown import Parts, soundtrack
 from standtall.framing.camera import plan
 from standtall.media.probe import probe
 from standtall.model.analysis import Analysis
@@ -124,5 +124,10 @@ def test_what_was_stopped_is_worked_out_when_it_is_asked_for_again(talk: Footage
     with pytest.raises(Cancelled):
         hearing.measured(before, stopped)
     after = hearing.mixed(louder)
-    assert after.parts is not None and hearing.measured(after, Progress()).track is after.track
-    assert hearing.mixed(louder).parts is None, "what was measured needs no parts any more"
+    assert isinstance(after.known, Parts)
+    first = hearing.mixed(louder)
+    heard = hearing.measured(after, Progress())
+    assert heard.track is after.track
+    assert hearing.mixed(louder).known is heard, "what was measured needs no parts any more"
+    hearing.mixed(made(talk))
+    assert hearing.measured(first, Progress()).speakers == heard.speakers, "an older one can still be measured"

@@ -11,8 +11,7 @@ from collections.abc import Callable, Iterator
 from typing import Final
 
 PLAYING, BACKGROUND = 3, 10
-"""How far each gives way. Further would be kinder to the interface, but other programs go first, too: pictures that play fell
-from 86 of 100 in time to between 47 and 83 at 7 and 15, beside an analysis that another program did."""
+"""How far each gives way. Further would be kinder to the interface, but other programs go before these, too."""
 
 
 def thread_behind(nice: int) -> None:

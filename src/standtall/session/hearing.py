@@ -28,15 +28,6 @@ LONGEST_ALIGNED_S = 1800
 
 
 @dataclass(frozen=True, slots=True)
-class Mixed:
-    """The finished sound of a short, before it is measured; its parts only where what they measure is not known yet."""
-
-    composition: Composition
-    parts: Parts | None
-    track: Samples | None
-
-
-@dataclass(frozen=True, slots=True)
 class Heard:
     """The finished sound of a short, how it measures, what each speaker was and is changed by (LUFS and dB, by source and
     number), and how far under the talk its music is in each millisecond, in dB."""
@@ -47,6 +38,15 @@ class Heard:
     duck_db: NDArray[np.float64] | None
 
 
+@dataclass(frozen=True, slots=True)
+class Mixed:
+    """The finished sound of a short, with the parts that it is measured by, or how it measures where that is known."""
+
+    composition: Composition
+    track: Samples | None
+    known: Parts | Heard
+
+
 class Hearing:
     """Works out and measures the sound of one short after the other. What was last found is kept, so that a change that is not
     heard takes no time. Not thread safe: use it from one thread."""
@@ -54,27 +54,24 @@ class Hearing:
     def __init__(self) -> None:
         self._of: MadeOf | None = None
         self._mixed: Mixed | None = None
-        self._heard: Heard | None = None
 
     def mixed(self, composition: Composition, progress: Progress | None = None) -> Mixed:
         """Work the sound of a short out; `progress` stops it."""
         of = made_of(composition)
         if self._mixed is None or of != self._of:
             parts = parts_of(composition, progress)
-            self._mixed = Mixed(composition, parts, soundtrack(composition, progress, parts))
-            self._of, self._heard = of, None
+            self._mixed, self._of = Mixed(composition, soundtrack(composition, progress, parts), parts), of
         return replace(self._mixed, composition=composition)
 
     def measured(self, sound: Mixed, progress: Progress) -> Heard:
         """Measure the sound of a short; `progress` stops it."""
-        if self._heard is not None and self._heard.track is sound.track:
-            return self._heard
+        if isinstance(sound.known, Heard):
+            return sound.known
         track, music = sound.track, sound.composition.short.sound.music
         levels = None if music is None else music_levels(sound.composition, music)
-        speakers = {} if sound.parts is None else sound.parts.speakers
-        heard = Heard(track, None if track is None else metered(track, progress), speakers, levels)
-        if self._mixed is not None and self._mixed.track is track:
-            self._heard, self._mixed = heard, replace(self._mixed, parts=None)  # a minute of them is 50 MB
+        heard = Heard(track, None if track is None else metered(track, progress), sound.known.speakers, levels)
+        if self._mixed is not None and self._mixed.known is sound.known:
+            self._mixed = replace(self._mixed, known=heard)  # the parts of a minute are 50 MB
         return heard
 
 

@@ -67,7 +67,7 @@ class Sounding(QObject):
             self.track_ready.emit(composition, None if found is None else found.track)
             if found is not None:
                 # it is measured when no other edit follows at once, which costs nothing where it was measured before
-                QTimer.singleShot(MEASURED_MS if found.parts is not None else 0, self, lambda: measure(found))
+                QTimer.singleShot(0 if isinstance(found.known, Heard) else MEASURED_MS, self, lambda: measure(found))
 
         def measure(found: Mixed) -> None:
             if self._is_open(composition):

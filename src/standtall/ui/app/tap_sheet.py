@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import time
+from collections.abc import Callable
 from typing import Any, Final, Literal
 
 import numpy as np
@@ -66,14 +67,21 @@ class Flash(QWidget):
 
 
 class TapSheet(QDialog):
-    """`found` carries the delay in milliseconds. The times of taps are those of the player's own clock."""
+    """`found` carries the delay in milliseconds. The times of taps with clicks are those of the player's own clock; those with
+    flashes are told by `seconds`, which runs on and begins anywhere."""
 
     found = Signal(int)
 
-    def __init__(self, parent: QWidget, device: Any | None = None, period: float = PERIOD_S) -> None:
+    def __init__(
+        self,
+        parent: QWidget,
+        device: Any | None = None,
+        period: float = PERIOD_S,
+        seconds: Callable[[], float] = time.monotonic,
+    ) -> None:
         super().__init__(parent)
         self._device = device if device is not None else sound_device()
-        self._period = period
+        self._period, self._seconds = period, seconds
         self.setWindowTitle(tr("How late is sound here?"))
         self.round: Round = ""
         self._began = 0.0
@@ -99,7 +107,7 @@ class TapSheet(QDialog):
         self._timer = QTimer(self)
         self._timer.setTimerType(Qt.TimerType.PreciseTimer)
         self._timer.setInterval(4)
-        self._timer.timeout.connect(self._tick)
+        self._timer.timeout.connect(self.tick)
         self._tell(TOLD[""])
         if self._device is None:
             self._tell(tr("There is no sound device on this machine, so nothing is late."))
@@ -119,16 +127,17 @@ class TapSheet(QDialog):
     def _next(self, which: Round) -> None:
         self.round = which
         self._tell(TOLD[which])
-        self._began = time.monotonic()
+        self._began = self._seconds()
         if which == "clicks":
             self._clock = SoundClock(click_track(BEATS, self._period), self._device)
             self._clock.start(0.0, 1.0)
 
     def now(self) -> float:
         """Seconds in the round that runs."""
-        return self._clock.now() if self._clock is not None else time.monotonic() - self._began
+        return self._clock.now() if self._clock is not None else self._seconds() - self._began
 
-    def _tick(self) -> None:
+    def tick(self) -> None:
+        """Show what is due now, and go on when the round is over."""
         now = self.now()
         if self.round == "flashes":
             self.flash.show_lit(any(0 <= now - b < LIT_S for b in self.beats))

@@ -44,6 +44,7 @@ def said():
     if o is not None:
         print(o.entry.id, o.entry.short.name, sum(w.text == "Kept" for w in o.transcript.words), flush=True)
 ws.composition_changed.connect(said)
+ws.opened_changed.connect(said)
 def turn():
     if ws.opened is None: return
     n[0] += 1

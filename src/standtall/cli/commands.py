@@ -12,10 +12,11 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from standtall.base.errors import Cancelled, NothingToDo, OutputError, ProjectError, StandTallError
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress, Step
 from standtall.base.time import TICKS_PER_SECOND, clock, ticks
-from standtall.cli import install_command, machine_commands, post_commands, trace_command
-from standtall.cli.reporter import Reporter
+from standtall.cli import install_command, machine_commands, post_commands, project_commands, trace_command
+from standtall.cli.reporter import NOT_RIGHT, Reporter
 
 if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them, so that --help is quick
     from standtall.cli.whole_job import Hands
@@ -26,8 +27,6 @@ if TYPE_CHECKING:  # the heavy parts are imported by the commands that use them,
     from standtall.model.source import Source
 
 LARGEST_REQUEST = 100_000_000
-NOT_RIGHT = 8
-"""The exit code of a file that was made, but that a check found not right."""
 Command = Callable[[argparse.Namespace, Reporter, Progress], int]
 
 
@@ -35,8 +34,12 @@ def _probe(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) 
     from standtall.media.probe import probe
 
     s = probe(chosen.footage)
-    picture = f"{s.width} x {s.height}, {float(s.rate):g} fps, {s.video_codec}" if s.has_picture else "no picture"
-    sound = f"{s.audio_channels} channels at {s.audio_rate} Hz, {s.audio_codec}" if s.has_sound else "no sound"
+    picture = f"{s.width} x {s.height}, {float(s.rate):g} fps, {s.video_codec}" if s.has_picture else tr("no picture")
+    sound = (
+        tr("{channels} channels at {rate} Hz, {codec}", channels=s.audio_channels, rate=s.audio_rate, codec=s.audio_codec)
+        if s.has_sound
+        else tr("no sound")
+    )
     reporter.result(f"{s.name}: {clock(s.length, tenths=True)}, {picture}; {sound}", s)
     return 0
 
@@ -71,7 +74,11 @@ def _preview(chosen: argparse.Namespace, reporter: Reporter, progress: Progress)
     def tell(event: Event) -> None:
         if isinstance(event, Copied):
             lines = event.lines
-            text = f"{source.name}: a copy of {lines} lines" if lines else f"{source.name}: the original is quick enough"
+            text = (
+                tr("{name}: a copy of {lines} lines", name=source.name, lines=lines)
+                if lines
+                else tr("{name}: the original is quick enough", name=source.name)
+            )
             reporter.result(text, {"source": source.name, "key": source.key, "lines": lines})
 
     run(PreviewCopyRequest(source), tell, progress)
@@ -113,7 +120,13 @@ def _analysed(request: AnalyseRequest, reporter: Reporter, progress: Progress, s
         elif isinstance(event, Noted):
             reporter.note("note", event.text, said=event.text)
         elif isinstance(event, Analysed) and said:
-            text = f"{source.name}: {event.words} words, {event.shots} shots, {event.people} people"
+            text = tr(
+                "{name}: {words} words, {shots} shots, {people} people",
+                name=source.name,
+                words=event.words,
+                shots=event.shots,
+                people=event.people,
+            )
             counts = {"words": event.words, "shots": event.shots, "people": event.people}
             reporter.result(text, {"source": source.name, "key": source.key, **counts})
 
@@ -154,7 +167,7 @@ def _make(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) ->
 
         return make(chosen, _hands(chosen, reporter, progress))
     if len(chosen.footage) != 1 or chosen.plan is not None:
-        raise NothingToDo("One passage is made of one file.", "Say how many of the best with --best, such as --best 10.")
+        raise NothingToDo(tr("One passage is made of one file."), tr("Say how many of the best with --best, such as --best 10."))
     return _make_one(chosen, reporter, progress)
 
 
@@ -181,7 +194,7 @@ def _framing(chosen: argparse.Namespace, reporter: Reporter, progress: Progress)
 
     source = _source(chosen.footage, chosen.track)
     if not source.has_picture:
-        raise NothingToDo(f"{source.name} has no picture.", "Choose a video file.")
+        raise NothingToDo(tr("{name} has no picture.", name=source.name), tr("Choose a video file."))
     analysis = _analysed(_analyse_request(source, chosen), reporter, progress, said=False)
     count = 0
     with written_whole(chosen.csv) as part, part.open("w", encoding="utf-8", newline="") as file:
@@ -190,7 +203,7 @@ def _framing(chosen: argparse.Namespace, reporter: Reporter, progress: Progress)
         for row in framing_rows(source, analysis, chosen.layout):
             out.writerow(row)
             count += 1
-    reporter.result(f"{chosen.csv}: {count} rows", {"csv": str(chosen.csv), "rows": count})
+    reporter.result(tr("{csv}: {count} rows", csv=chosen.csv, count=count), {"csv": str(chosen.csv), "rows": count})
     return 0
 
 
@@ -230,7 +243,7 @@ def _say_finished(reporter: Reporter, made: Rendered) -> None:
     length = clock(ticks(made.length_s), tenths=True)
     values = {k: v for k, v in dataclasses.asdict(made).items() if k != "kind"}
     off = wrong(made.findings)
-    reporter.result(f"{made.file}: {length}, {size}{loud}" + (f"; NOT RIGHT: {off}" if off else ""), values)
+    reporter.result(f"{made.file}: {length}, {size}{loud}" + ("; " + tr("NOT RIGHT: {what}", what=off) if off else ""), values)
 
 
 def _render(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
@@ -249,7 +262,7 @@ def _render(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) 
         terms = (*wordlist.load()[0], *project.terms())
         entries = [e for e in project.shorts() if chosen.short in (None, e.id) and set(e.short.sources) <= sources.keys()]
     if not entries:
-        raise ProjectError("There is no such short in this project.", "Leave --short out to render all.")
+        raise ProjectError(tr("There is no such short in this project."), tr("Leave --short out to render all."))
     worst = 0
     taken: set[Path] = set()
     for entry in entries:
@@ -259,7 +272,10 @@ def _render(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) 
                 source = sources[key]
                 options = Options.of(briefs.get(key, Brief()), terms)
                 if known(source, options, AnalysisCache()) is None:
-                    text = f"{source.name}: it is analysed again with the word list of the project, since nothing is kept here."
+                    text = tr(
+                        "{name}: it is analysed again with the word list of the project, since nothing is kept here.",
+                        name=source.name,
+                    )
                     reporter.note("note", text, said=text)
                 request = AnalyseRequest(source, options.brief, options.terms)
                 found = found_in(_analysed(request, reporter, progress, said=False))
@@ -289,7 +305,7 @@ def _work(_chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -
     try:
         asked = from_plain(Asked, json_of(sys.stdin.read(LARGEST_REQUEST), LARGEST_REQUEST))
     except Unreadable as error:
-        raise ProjectError(f"The request cannot be read: {error}.", "Ask for it again.") from error
+        raise ProjectError(tr("The request cannot be read: {error}.", error=error), tr("Ask for it again.")) from error
 
     def tell(event: Event) -> None:
         print(json.dumps(to_plain(event)), flush=True)
@@ -307,7 +323,7 @@ def _work(_chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -
 def _fetch(_chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
     from standtall.speech import models
 
-    reporter.result("The speech model is ready.", {"folder": str(models.fetch(progress))})
+    reporter.result(tr("The speech model is ready."), {"folder": str(models.fetch(progress))})
     return 0
 
 
@@ -334,9 +350,11 @@ def _host(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) ->
     try:
         host = serve({"allotment-hour.mp4": programme()}, chosen.port)
     except OSError as error:
-        raise OutputError(f"Port {chosen.port} is taken.", "Choose another with --port.") from error
+        raise OutputError(tr("Port {port} is taken.", port=chosen.port), tr("Choose another with --port.")) from error
     page, file = f"{host.address}/watch/allotment-hour.mp4", f"{host.address}/files/allotment-hour.mp4"
-    reporter.note("host", f"The Greenhouse is open: {page} or {file}  (stop it with Ctrl+C)", page=page, file=file)
+    reporter.note(
+        "host", tr("The Greenhouse is open: {page} or {file}  (stop it with Ctrl+C)", page=page, file=file), page=page, file=file
+    )
     host.timeout = 0.3
     try:
         while True:
@@ -344,89 +362,6 @@ def _host(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) ->
             host.handle_request()
     finally:
         host.server_close()
-
-
-def _cut(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
-    from standtall.library import wordlist
-    from standtall.library.cache import AnalysisCache
-    from standtall.library.project import Project
-    from standtall.session.analyse import Options
-    from standtall.session.cuts_out import cuts_of, kept_moments, write_cuts
-
-    with Project.reading(chosen.project) as project:
-        terms, cache = (*wordlist.load()[0], *project.terms()), AnalysisCache()
-        sources = project.sources()
-        if chosen.kept:
-            cuts = kept_moments(project, sources, lambda _s, brief: Options.of(brief, terms), cache)()
-        else:
-            numbers = chosen.short or [e.id for e in project.shorts()]
-            cuts = cuts_of(project, sources, lambda _s, brief: Options.of(brief, terms), cache, numbers)()
-    write_cuts(chosen.out, chosen.project.stem, cuts, progress)
-    clips = sum(len(c.clips) for c in cuts)
-    reporter.result(
-        f"{chosen.out}: {len(cuts)} cut(s), {clips} clips", {"file": str(chosen.out), "cuts": len(cuts), "clips": clips}
-    )
-    return 0
-
-
-def _bring(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
-    from standtall.library.project import Project
-    from standtall.session.begin import begun
-    from standtall.session.cuts_in import brought_in, rate_of, read_cut
-
-    with Project(chosen.project) as project:
-        sources, briefs = project.sources(), project.briefs()
-        made = brought_in(read_cut(chosen.file, chosen.fps or rate_of(sources)), sources)
-        for short in made.shorts:
-            brief = briefs.get(short.main_source)
-            number = project.add_short(short if brief is None else begun(short, brief))
-            length = clock(short.length, tenths=True)
-            reporter.result(
-                f"{number}: {short.name} ({length}, {len(short.segments)} pieces)", {"short": number, "name": short.name}
-            )
-    for sentence in made.left_out:
-        reporter.note("left out", f"Left out: {sentence}", said=sentence)
-    return 0
-
-
-def _pack(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
-    from standtall.session.packing import Share, pack
-
-    made = pack(chosen.project, chosen.out, progress, Share(chosen.only_used, chosen.handles))
-    for sentence in made.left_out:
-        reporter.note("left out", f"Left out: {sentence}", said=sentence)
-    reporter.result(f"{chosen.out}: {made.files} files, {made.size / 1e6:.1f} MB", made)
-    return 0
-
-
-def _unpack(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
-    from standtall.session.unpacking import unpack
-
-    made = unpack(chosen.pack, chosen.into, progress)
-    for sentence in made.problems:
-        reporter.note("problem", sentence, said=sentence)
-    reporter.result(f"{made.project}: {made.files} files", {"project": str(made.project), "files": made.files})
-    return NOT_RIGHT if made.problems else 0
-
-
-def _merge(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
-    from standtall.library.project import Project
-    from standtall.session.merging import merge
-
-    with Project(chosen.project) as project:
-        made = merge(project, chosen.other)
-    for sentence in made.left_out:
-        reporter.note("left out", f"Left out: {sentence}", said=sentence)
-    reporter.result(f"{chosen.project}: {made.sources} files of footage and {made.shorts} shorts came in", made)
-    return 0
-
-
-def _repair(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
-    from standtall.library.repair import repaired
-
-    made = repaired(chosen.project)
-    reporter.result(f"{made.path}: {made.told}", made)
-    return 0
 
 
 def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
@@ -439,8 +374,9 @@ def _demo(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -
 
 COMMANDS: dict[str, Command] = {
     "get": _get, "host": _host, "probe": _probe, "analyse": _analyse, "preview": _preview, "make": _make, "watch": _watch,
-    "render": _render, "cut": _cut, "bring": _bring, "pack": _pack, "unpack": _unpack, "merge": _merge,
-    "repair": _repair,
+    "render": _render, "cut": project_commands.cut, "bring": project_commands.bring, "pack": project_commands.pack_project,
+    "unpack": project_commands.unpack_project, "merge": project_commands.merge_projects,
+    "repair": project_commands.repair_project,
     "fetch": _fetch, "demo": _demo, "framing": _framing, "work": _work, "help-out": machine_commands.help_out,
     "new-key": machine_commands.new_key, "scheduler": machine_commands.scheduler, "workers": machine_commands.workers,
     "machines": machine_commands.machines,

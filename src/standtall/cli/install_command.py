@@ -14,6 +14,7 @@ from typing import TYPE_CHECKING, Final
 
 from standtall import __version__
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 
 if TYPE_CHECKING:
@@ -73,8 +74,8 @@ METAINFO: Final = """<?xml version="1.0" encoding="UTF-8"?>
 
 
 def add_command(command: AddCommand) -> None:
-    made = command("install", "Put Stand Tall into this user's desktop: menu entry, icon, file type, completion.")
-    made.add_argument("--remove", action="store_true", help="take all of it away again")
+    made = command("install", tr("Put Stand Tall into this user's desktop: menu entry, icon, file type, completion."))
+    made.add_argument("--remove", action="store_true", help=tr("take all of it away again"))
 
 
 def install(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -> int:
@@ -85,12 +86,12 @@ def install(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress)
         for path in files:
             path.unlink(missing_ok=True)
         uninstall()
-        told = "Stand Tall is taken out of the desktop; projects and settings stay."
+        told = tr("Stand Tall is taken out of the desktop; projects and settings stay.")
     else:
         for path, data in files.items():
             write_whole(path, data)
         _launcher().chmod(0o755)
-        told = f"Stand Tall is in the menu of the desktop. Its command is {_launcher()}."
+        told = tr("Stand Tall is in the menu of the desktop. Its command is {launcher}.", launcher=_launcher())
     _renew()
     reporter.note("install", told, files=[str(p) for p in files])
     return 0

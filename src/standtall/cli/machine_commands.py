@@ -13,6 +13,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Final
 
 from standtall.base.errors import ProjectError
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 
 if TYPE_CHECKING:
@@ -57,7 +58,7 @@ def help_out(_chosen: argparse.Namespace, reporter: Reporter, progress: Progress
         try:
             text = str(json_of(line, LONGEST_LINE))
         except Unreadable as error:
-            raise ProjectError(f"The task cannot be read: {error}.", "Ask for it again.") from error
+            raise ProjectError(tr("The task cannot be read: {error}.", error=error), tr("Ask for it again.")) from error
         tell(Answered(carried_out(Task("", text), told).text))
 
 
@@ -74,7 +75,7 @@ def new_key(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress)
     from standtall.jobs.machines.shared_key import make_key
 
     make_key(chosen.file)
-    text = f"{chosen.file}: copy it to each machine that helps, by a way that nobody else can read."
+    text = tr("{file}: copy it to each machine that helps, by a way that nobody else can read.", file=chosen.file)
     reporter.result(text, {"file": str(chosen.file)})
     return 0
 
@@ -88,12 +89,13 @@ def scheduler(chosen: argparse.Namespace, reporter: Reporter, progress: Progress
     host = host_and_port(chosen.listen)[0]
     if chosen.key is None and host not in ("127.0.0.1", "localhost", "::1"):
         raise ProjectError(
-            "Without a key it listens to this machine alone.", "Make one with: stand-tall new-key FILE, name it with --key."
+            tr("Without a key it listens to this machine alone."),
+            tr("Make one with: stand-tall new-key FILE, name it with --key."),
         )
     key = own_key() if chosen.key is None else checked_key(chosen.key)
     serve(
         chosen.listen, key, progress,
-        lambda at: reporter.note("scheduler", f"Scheduler at {at}  (stop it with Ctrl+C)", address=at),
+        lambda at: reporter.note("scheduler", tr("Scheduler at {at}  (stop it with Ctrl+C)", at=at), address=at),
     )  # fmt: skip
     return 0
 
@@ -106,7 +108,9 @@ def workers(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) 
 
     key = key_of(Machines(chosen.scheduler, str(chosen.key or "")))
     begun: Callable[[int], None] = lambda count: reporter.note(  # noqa: E731 - one line, said once
-        "workers", f"{count} at work for {chosen.scheduler}  (stop them with Ctrl+C)", count=count
+        "workers",
+        tr("{count} at work for {scheduler}  (stop them with Ctrl+C)", count=count, scheduler=chosen.scheduler),
+        count=count,
     )
     work(chosen.scheduler, key, chosen.processes or usual_count(), chosen.shared, chosen.keep, progress, begun)
     return 0
@@ -119,11 +123,11 @@ def machines(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress
 
     there = Machines(chosen.scheduler, str(chosen.key or "")) if chosen.scheduler else load()[0]
     if not there.used:
-        raise ProjectError("This machine works alone.", "Name a scheduler with --scheduler HOST:PORT.")
+        raise ProjectError(tr("This machine works alone."), tr("Name a scheduler with --scheduler HOST:PORT."))
     with connected(there.scheduler, key_of(there)) as client:
         for seen in machines_seen(client):
-            doing = ", ".join(seen.doing) or "nothing"
-            text = f"{seen.name} ({seen.host}): {doing}" + ("" if seen.fits else "  OTHER VERSION: is given nothing")
+            doing = ", ".join(seen.doing) or tr("nothing")
+            text = f"{seen.name} ({seen.host}): {doing}" + ("" if seen.fits else "  " + tr("OTHER VERSION: is given nothing"))
             reporter.note("machine", text, name=seen.name, host=seen.host, fits=seen.fits, doing=list(seen.doing))
     return 0
 
@@ -132,17 +136,21 @@ def add_commands(command: Callable[[str, str], argparse.ArgumentParser]) -> None
     """What these commands take."""
 
     def ends(of: argparse.ArgumentParser, needed: bool = False) -> None:
-        of.add_argument("--scheduler", required=needed, metavar="HOST:PORT", help="where the scheduler is")
-        of.add_argument("--key", type=Path, help="file of the key that all machines share (default: this machine's own)")
+        of.add_argument("--scheduler", required=needed, metavar="HOST:PORT", help=tr("where the scheduler is"))
+        of.add_argument("--key", type=Path, help=tr("file of the key that all machines share (default: this machine's own)"))
 
-    made = command("new-key", "Make the key that machines which work together share.")
+    made = command("new-key", tr("Make the key that machines which work together share."))
     made.add_argument("file", type=Path)
-    serving = command("scheduler", "Hand tasks out to workers on many machines.")
-    serving.add_argument("--listen", default=LISTEN, metavar="HOST:PORT", help=f"default: {LISTEN}")
-    serving.add_argument("--key", type=Path, help="file of the key that all machines share")
-    helping = command("workers", "Let this machine help a scheduler.")
+    serving = command("scheduler", tr("Hand tasks out to workers on many machines."))
+    serving.add_argument("--listen", default=LISTEN, metavar="HOST:PORT", help=tr("default: {address}", address=LISTEN))
+    serving.add_argument("--key", type=Path, help=tr("file of the key that all machines share"))
+    helping = command("workers", tr("Let this machine help a scheduler."))
     ends(helping, needed=True)
-    helping.add_argument("--processes", type=int, default=0, help="so many at once (default: as many as there are cores)")
-    helping.add_argument("--shared", type=Path, action="append", default=[], help="folder with footage; may come several times")
-    helping.add_argument("--keep", type=float, default=50.0, metavar="GB", help="so much fetched footage is kept (default: 50)")
-    ends(command("machines", "Say which machines help, and what each does."))
+    helping.add_argument("--processes", type=int, default=0, help=tr("so many at once (default: as many as there are cores)"))
+    helping.add_argument(
+        "--shared", type=Path, action="append", default=[], help=tr("folder with footage; may come several times")
+    )
+    helping.add_argument(
+        "--keep", type=float, default=50.0, metavar="GB", help=tr("so much fetched footage is kept (default: 50)")
+    )
+    ends(command("machines", tr("Say which machines help, and what each does.")))

@@ -9,37 +9,37 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from standtall.base.errors import NothingToDo
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
+from standtall.cli.reporter import NOT_RIGHT
 from standtall.cli.whole_job import lengths_of
 
 if TYPE_CHECKING:
     from standtall.cli.reporter import Reporter
 
-NOT_RIGHT = 8
-"""The exit code where something was made, but not all is right."""
 AddCommand = Callable[[str, str], argparse.ArgumentParser]
 
 
 def add_commands(command: AddCommand) -> None:
-    outbox = command("outbox", "Bring posts to their channels when they are due, until it is stopped.")
-    outbox.add_argument("--once", action="store_true", help="stop when nothing is due any more")
-    outbox.add_argument("--quiet-if-running", action="store_true", help="end well where another outbox runs")
-    outbox.add_argument("--install", action="store_true", help="start it with the session from now on")
-    outbox.add_argument("--uninstall", action="store_true", help="start it by itself no more")
-    channels = command("channels", "Run the simulated channels on this machine, to try posting on.")
-    channels.add_argument("--channel", action="append", default=[], help="only this one; may be given again")
-    rule = command("rule", "Bring footage into the calendar by rule: best moments, rendered, checked, planned.")
-    rule.add_argument("footage", nargs="+", help="files, links, or folders")
-    rule.add_argument("--out", type=Path, required=True, help="folder for the finished files")
-    rule.add_argument("--project", type=Path, help="project for the shorts (default: one of the program's own)")
-    rule.add_argument("--best", type=int, default=3, help="so many moments of each (default: 3)")
-    rule.add_argument("--length", type=lengths_of, default=(15.0, 44.0), help="shortest and longest, such as 15-44")
-    rule.add_argument("--look", default="", help="name of the caption look")
-    rule.add_argument("--watch", action="store_true", help="go on with files that come into the folders, until stopped")
-    rule.add_argument("--approve", action="store_true", help="let what is ready go out; without this it waits for approval")
-    posts = command("posts", "List posts, or write the calendar for other programs.")
-    posts.add_argument("--out", type=Path, help="file to write: .ics (iCalendar) or .csv")
-    posts.add_argument("--channel", default="", help="only those for this channel")
+    outbox = command("outbox", tr("Bring posts to their channels when they are due, until it is stopped."))
+    outbox.add_argument("--once", action="store_true", help=tr("stop when nothing is due any more"))
+    outbox.add_argument("--quiet-if-running", action="store_true", help=tr("end well where another outbox runs"))
+    outbox.add_argument("--install", action="store_true", help=tr("start it with the session from now on"))
+    outbox.add_argument("--uninstall", action="store_true", help=tr("start it by itself no more"))
+    channels = command("channels", tr("Run the simulated channels on this machine, to try posting on."))
+    channels.add_argument("--channel", action="append", default=[], help=tr("only this one; may be given again"))
+    rule = command("rule", tr("Bring footage into the calendar by rule: best moments, rendered, checked, planned."))
+    rule.add_argument("footage", nargs="+", help=tr("files, links, or folders"))
+    rule.add_argument("--out", type=Path, required=True, help=tr("folder for the finished files"))
+    rule.add_argument("--project", type=Path, help=tr("project for the shorts (default: one of the program's own)"))
+    rule.add_argument("--best", type=int, default=3, help=tr("so many moments of each (default: 3)"))
+    rule.add_argument("--length", type=lengths_of, default=(15.0, 44.0), help=tr("shortest and longest, such as 15-44"))
+    rule.add_argument("--look", default="", help=tr("name of the caption look"))
+    rule.add_argument("--watch", action="store_true", help=tr("go on with files that come into the folders, until stopped"))
+    rule.add_argument("--approve", action="store_true", help=tr("let what is ready go out; without this it waits for approval"))
+    posts = command("posts", tr("List posts, or write the calendar for other programs."))
+    posts.add_argument("--out", type=Path, help=tr("file to write: .ics (iCalendar) or .csv"))
+    posts.add_argument("--channel", default="", help=tr("only those for this channel"))
 
 
 def outbox(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> int:
@@ -102,12 +102,14 @@ def posts(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -
         store.close()
     if chosen.out is not None:
         write_calendar(chosen.out, found, all_channels())
-        reporter.note("calendar", f"{chosen.out}: {len(found)} posts", file=str(chosen.out), posts=len(found))
+        reporter.note(
+            "calendar", tr("{out}: {found} posts", out=chosen.out, found=len(found)), file=str(chosen.out), posts=len(found)
+        )
         return 0
     if not found:
-        raise NothingToDo("There are no posts.", "Make some in the calendar of the window.")
+        raise NothingToDo(tr("There are no posts."), tr("Make some in the calendar of the window."))
     for post in sorted(found, key=lambda p: (p.when is None, p.when or 0)):
-        when = "no time yet" if post.when is None else f"{datetime.fromtimestamp(post.when, UTC):%Y-%m-%d %H:%M} UTC"
+        when = tr("no time yet") if post.when is None else f"{datetime.fromtimestamp(post.when, UTC):%Y-%m-%d %H:%M} UTC"
         told = f"{when}  {post.channel}  {post.state}  {post.short.name}"
         reporter.note("post", told, when=post.when, channel=post.channel, state=post.state, short=post.short.name, link=post.link,
                       views=post.views, told=post.told)  # fmt: skip

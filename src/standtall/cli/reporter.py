@@ -10,8 +10,12 @@ from collections.abc import Callable
 from typing import Any, TextIO
 
 from standtall.base.errors import StandTallError
+from standtall.base.interface_language import tr
 from standtall.base.progress import Step
 from standtall.jobs.events import Problem
+
+NOT_RIGHT = 8
+"""The exit code of what was made, but that a check found not right."""
 
 
 class Reporter:
@@ -35,7 +39,7 @@ class Reporter:
             self._json("progress", {"stage": step.stage, "share": round(step.share, 4), "left_s": step.left_s})
         elif self._err.isatty():
             bar = "#" * round(step.share * 30)
-            left = f"  {step.left_s:4.0f} s left" if step.left_s else ""
+            left = "  " + tr("{left:4.0f} s left", left=step.left_s) if step.left_s else ""
             self._err.write(f"\r{step.stage:<26} [{bar:<30}] {step.share:4.0%}{left}   ")
             self._on_line = True
             if step.share >= 1:

@@ -8,6 +8,7 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 
 if TYPE_CHECKING:
@@ -33,7 +34,7 @@ def trace_clips(chosen: argparse.Namespace, reporter: Reporter, progress: Progre
             {"footage": names[p.source], "start_s": seconds(p.start), "end_s": seconds(p.end), "confidence": p.confidence}
             for p in clip.pieces
         ]
-        text = f"{name}: {places or clip.said or 'not from this footage'}"
+        text = f"{name}: {places or clip.said or tr('not from this footage')}"
         reporter.result(text, {"clip": name, "by": clip.by, "pieces": pieces, "said": clip.said})
         rows += [
             (name, clip.by, seconds(p.clip_start), seconds(p.clip_end), names[p.source], seconds(p.start), seconds(p.end),
@@ -51,8 +52,10 @@ def trace_clips(chosen: argparse.Namespace, reporter: Reporter, progress: Progre
 def add_command(command: Callable[[str, str], argparse.ArgumentParser]) -> None:
     made = command(
         "trace",
-        "Find where finished clips come from in hours of footage, by their sound or by their captions.",
+        tr("Find where finished clips come from in hours of footage, by their sound or by their captions."),
     )
-    made.add_argument("clips", type=Path, nargs="+", help="finished clips; a caption file of the same name may lie beside each")
-    made.add_argument("--in", dest="footage", type=Path, nargs="+", required=True, help="footage to look in")
-    made.add_argument("--csv", type=Path, help="write what was found as a table")
+    made.add_argument(
+        "clips", type=Path, nargs="+", help=tr("finished clips; a caption file of the same name may lie beside each")
+    )
+    made.add_argument("--in", dest="footage", type=Path, nargs="+", required=True, help=tr("footage to look in"))
+    made.add_argument("--csv", type=Path, help=tr("write what was found as a table"))

@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING, Final
 
 from standtall.base.errors import Cancelled, NothingToDo, OutputError, StandTallError
 from standtall.base.files import write_whole
+from standtall.base.interface_language import tr
 from standtall.base.progress import Progress
 from standtall.base.time import clock, ticks
 from standtall.cli.reporter import Reporter
@@ -41,7 +42,7 @@ def lengths_of(text: str) -> tuple[float, float]:
     if len(values) == 1:
         values = [min(LENGTHS[0], values[0] / 2), values[0]]
     if len(values) != 2 or not 1 <= values[0] < values[1] <= 3600:
-        raise argparse.ArgumentTypeError(f"'{text}' is no range of lengths; write 20-60 or 0:20-1:00")
+        raise argparse.ArgumentTypeError(tr("'{text}' is no range of lengths; write 20-60 or 0:20-1:00", text=text))
     return values[0], values[1]
 
 
@@ -64,7 +65,7 @@ def shapes_of(text: str) -> tuple[str, ...]:
     except ProjectError as error:
         raise argparse.ArgumentTypeError(str(error)) from error
     if not shapes:
-        raise argparse.ArgumentTypeError("name at least one shape, such as 9:16")
+        raise argparse.ArgumentTypeError(tr("name at least one shape, such as 9:16"))
     return shapes
 
 
@@ -111,7 +112,7 @@ def _analysed(paths: list[Path], hands: Hands) -> tuple[dict[str, tuple[Source, 
             worst, last = error.exit_code, error
             hands.reporter.failure(error)
     if not footage and last is not None:
-        raise NothingToDo("None of the footage can be used.", "See what was said of each file.")
+        raise NothingToDo(tr("None of the footage can be used."), tr("See what was said of each file."))
     return footage, worst
 
 
@@ -131,7 +132,8 @@ def _say_plan(plan: Plan, reporter: Reporter) -> None:
     for number, short in enumerate(plan.shorts, 1):
         times = ", ".join(f"{clock(ticks(a), tenths=True)}–{clock(ticks(b), tenths=True)}" for a, b in short.passages)
         lines = (
-            f"{number}. {short.name}  ({short.seconds:g} s, rating {short.rating:.2f})",
+            f"{number}. {short.name}  "
+            + tr("({seconds:g} s, rating {rating:.2f})", seconds=short.seconds, rating=short.rating),
             f"   {Path(short.footage).name} {times}", f"   “{short.says}”", f"   {'; '.join(short.reasons[:4])}",
             f"   → {', '.join(short.files)}",
         )  # fmt: skip
@@ -146,7 +148,7 @@ def _carried_out(plan: Plan, footage: dict[str, tuple[Source, Analysis]], out: P
     record = Record(out)
     for request in requests_of(plan, footage, hands.brief, out):
         if record.has(request):
-            hands.reporter.note("note", f"{request.out}: made before", said=f"{request.out} is there already")
+            hands.reporter.note("note", tr("{out}: made before", out=request.out), said=f"{request.out} is there already")
             continue
         try:
             worst = max(worst, hands.render(request))
@@ -163,7 +165,9 @@ def _make_folder(out: Path) -> None:
     try:
         out.mkdir(parents=True, exist_ok=True)
     except OSError as error:
-        raise OutputError(f"The folder {out} cannot be made: {error.strerror}.", "Choose another with --out.") from error
+        raise OutputError(
+            tr("The folder {out} cannot be made: {strerror}.", out=out, strerror=error.strerror), tr("Choose another with --out.")
+        ) from error
 
 
 def watch(chosen: argparse.Namespace, hands: Hands) -> int:
@@ -172,12 +176,14 @@ def watch(chosen: argparse.Namespace, hands: Hands) -> int:
     from standtall.session.best import waiting_files
 
     if not chosen.folder.is_dir():
-        raise NothingToDo(f"{chosen.folder} is no folder.", "Name the folder that footage comes into.")
+        raise NothingToDo(tr("{folder} is no folder.", folder=chosen.folder), tr("Name the folder that footage comes into."))
     _make_folder(chosen.out)
     sizes: dict[Path, tuple[int, int]] = {}
     done: dict[Path, tuple[int, int]] = {}
     worst = 0
-    hands.reporter.note("watching", f"Watching {chosen.folder} (stop it with Ctrl+C)", folder=str(chosen.folder))
+    hands.reporter.note(
+        "watching", tr("Watching {folder} (stop it with Ctrl+C)", folder=chosen.folder), folder=str(chosen.folder)
+    )
     waiting_files(chosen.folder, ENDINGS, sizes)
     while True:
         _wait(chosen.every, hands.progress)

@@ -84,7 +84,7 @@ def test_a_new_project_is_empty_and_the_old_one_comes_back(
     ):
         does()  # nothing is open, and nothing goes wrong
     monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getOpenFileName", lambda *_a: (str(old), ""))
-    with qtbot.waitSignal(ws.composition_changed, timeout=WAIT):
+    with qtbot.waitSignal(ws.opened_changed, check_params_cb=lambda: ws.opened is not None, timeout=WAIT):
         window.projects.choose()
     assert ws.opened.entry.short == short  # type: ignore[union-attr]
     assert settings.load()[0].recent[:2] == (str(old), str(tmp_path / "next.standtall"))

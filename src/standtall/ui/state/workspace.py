@@ -315,8 +315,6 @@ class Workspace(Editor):
                 self.opened = opened
                 self.selection.playhead = opened.segments[0].start
                 self.opened_changed.emit()
-                self.composition_changed.emit()
-                self.selection.changed.emit()
                 self._make_thumbs(opened)
                 self.sounding.make(opened.composition)
             if said:

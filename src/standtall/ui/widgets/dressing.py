@@ -3,7 +3,8 @@
 Qt matches the rules of a sheet with every widget below the one that has it, shown or not: of the whole program, two thousand, in
 half a second, at the start and whenever light turns to dark. So pages that lie behind others are dressed apart, large pages by
 their parts, and what holds them wears nothing but the letters and colours of the program. A window that is seen changes its theme
-some parts a turn of the event loop, so that it answers meanwhile.
+some parts a turn of the event loop, so that it answers meanwhile. So is a page dressed that is shown before it was its turn; it
+is painted once all of it is dressed.
 """
 
 from __future__ import annotations
@@ -12,10 +13,10 @@ import time
 import weakref
 from collections import deque
 from collections.abc import Iterable, Iterator
-from typing import Final
+from typing import Final, cast
 
 from PySide6.QtCore import QChildEvent, QEvent, QObject, QTimer
-from PySide6.QtGui import QColor, QPalette
+from PySide6.QtGui import QColor, QPalette, QWindow
 from PySide6.QtWidgets import QApplication, QWidget
 from shiboken6 import isValid
 
@@ -124,6 +125,10 @@ class Dresser(QObject):
         """Counts the sheets."""
         self.large = False
         self._waiting: deque[QWidget] = deque()
+        self._held: list[QWidget] = []
+        """Pages that are shown, and painted once they are dressed."""
+        self._until = 0.0
+        """When this turn of the event loop has dressed long enough."""
         self._changed: QWidget | None = None
         self._turns = QTimer(self)
         self._turns.timeout.connect(self._turn)
@@ -154,15 +159,46 @@ class Dresser(QObject):
 
     def _turn(self) -> None:
         if not self._waiting:
-            self._turns.stop()
-            if self._changed is not None and isValid(self._changed):
-                theme.redraw(self._changed)
-            self.begin_rest()
-        until = time.monotonic() + TURN_S
+            self._over()
+        self._until = time.monotonic() + TURN_S
         while self._waiting:
             self._put_on(self._waiting.popleft())
-            if time.monotonic() > until:
+            if time.monotonic() > self._until:
                 break
+        if not self._waiting:
+            held, self._held = self._held, []
+            for page in held:
+                if isValid(page):
+                    page.setUpdatesEnabled(True)
+
+    def _over(self) -> None:
+        """All that is seen is dressed; after a change of theme its buttons are drawn, and what is not seen follows."""
+        self._turns.stop()
+        changed, self._changed = self._changed, None
+        if changed is not None:
+            if isValid(changed):
+                theme.redraw(changed)
+            self.begin_rest()
+
+    def _show(self, page: QWidget) -> None:
+        """Dress a page that is being shown: all of it where its window is not there yet, else as far as this turn allows."""
+        units = [u for u in self._open(page, _holders()) if u.property(WORN) != self.number]
+        handle = cast("QWindow | None", page.window().windowHandle())
+        if handle is None or not handle.isExposed():
+            self._put_on_all(units)
+            return
+        if not self._turns.isActive():
+            self._until = time.monotonic() + TURN_S
+            self._turns.start(0)
+        while units:
+            self._put_on(units.pop(0))
+            if time.monotonic() > self._until:
+                break
+        if units:
+            self._waiting.extendleft(reversed(units))
+            if page.updatesEnabled():
+                page.setUpdatesEnabled(False)
+                self._held.append(page)
 
     def dress(self, widget: QWidget) -> None:
         """Dress a widget and all in it that is no page behind another."""
@@ -215,7 +251,7 @@ class Dresser(QObject):
             return False
         if event.type() == QEvent.Type.Show and of in _apart:
             if of.property(OPENED) != self.number or self._rest or self._waiting:
-                self._put_on_all(self._open(of, _holders()))
+                self._show(of)
         elif event.type() == QEvent.Type.ChildPolished and isinstance(event, QChildEvent):
             child, holders = event.child(), _holders()
             if isinstance(child, QWidget) and child.isWindow() and of in _apart and of.property(OPENED) != self.number:

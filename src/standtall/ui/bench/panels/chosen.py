@@ -43,7 +43,8 @@ class ChosenPanel(Panel):
         self.finish()
         for signal in (workspace.opened_changed, workspace.transcript_changed, workspace.selection.changed):
             signal.connect(self.refresh)
-        workspace.selection.changed.connect(self._clear_others)
+        for signal in (workspace.opened_changed, workspace.selection.changed):
+            signal.connect(self._clear_others)
         workspace.selection.playhead_changed.connect(lambda _t: self._refresh_text())
         work.alternatives.connect(self._offer)
         self.refresh()

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 import pytest
+from PySide6.QtCore import QEvent, QObject
 from PySide6.QtGui import QColor
 from PySide6.QtWidgets import QApplication, QDialog, QFrame, QLabel, QPushButton, QVBoxLayout, QWidget
 from pytestqt.qtbot import QtBot
@@ -28,10 +29,26 @@ def tabs(qtbot: QtBot, qapp: QApplication) -> Iterator[Tabs]:
     dressing.also(message, "border-left: 5px solid #123456; padding: 20px;")
     column.addWidget(message)
     dressing.apply(qapp, theme.LIGHT)
+    dressing._dresser()._beforehand.stop()  # that of windows of other tests
     qtbot.addWidget(window)
     window.show()
     yield made
     dressing.apply(qapp, theme.LIGHT)
+
+
+class Dressed(QObject):
+    """Which widgets were given a sheet, in order."""
+
+    def __init__(self, *widgets: QWidget) -> None:
+        super().__init__(widgets[0])
+        self.order: list[QWidget] = []
+        for widget in widgets:
+            widget.installEventFilter(self)
+
+    def eventFilter(self, of: QObject, event: QEvent) -> bool:
+        if event.type() == QEvent.Type.StyleChange and of not in self.order:
+            self.order.append(of)  # type: ignore[arg-type]
+        return False
 
 
 def ground(widget: QWidget) -> str:
@@ -94,42 +111,102 @@ def test_a_theme_is_changed_some_parts_a_turn_and_hidden_pages_after_them(
     monkeypatch.setattr(dressing, "TURN_S", 0.0)
     theme.draw(first, "play")  # type: ignore[arg-type]
     light, drawn = first.styleSheet(), first.icon().cacheKey()  # type: ignore[attr-defined]
+    seen = Dressed(first, second)
     dressing.change(qapp, theme.DARK, tabs.window())
     assert first.styleSheet() == light, "nothing at once"
-    qtbot.waitUntil(lambda: first.styleSheet() != light)
-    qtbot.waitUntil(lambda: first.icon().cacheKey() != drawn)  # type: ignore[attr-defined]
+    qtbot.waitUntil(lambda: first.styleSheet() != light, timeout=WAIT)
+    qtbot.waitUntil(lambda: first.icon().cacheKey() != drawn, timeout=WAIT)  # type: ignore[attr-defined]
     assert ground(first) == theme.DARK.raised
-    assert not second.styleSheet()
-    qtbot.waitUntil(lambda: bool(second.styleSheet()))
+    qtbot.waitUntil(lambda: bool(second.styleSheet()), timeout=WAIT)
+    assert seen.order == [first, second]
 
 
-def test_a_page_that_is_shown_while_it_waits_for_its_turn_is_dressed_at_once(
+def test_a_page_that_is_shown_while_it_waits_for_its_turn_is_the_next(
     qtbot: QtBot, qapp: QApplication, tabs: Tabs, monkeypatch: pytest.MonkeyPatch
 ) -> None:
     second = tabs._widgets["b"]
     monkeypatch.setattr(dressing, "TURN_S", 0.0)
     dressing.change(qapp, theme.DARK, tabs)
     tabs.show_tab("b")
+    assert second.styleSheet(), "the first part of it at once"
     assert ground(second) == theme.DARK.raised
     dressing.change(qapp, theme.LIGHT, tabs)
     dressing.change(qapp, theme.DARK, tabs)
-    qtbot.waitUntil(lambda: not dressing._dresser()._waiting)
+    qtbot.waitUntil(lambda: not dressing._dresser()._waiting, timeout=WAIT)
     assert ground(second) == theme.DARK.raised, "the last of two changes holds"
+
+
+def panel_of(*names: str) -> Panel:
+    panel = Panel()
+    for name in names:
+        card_in(panel.column, name).addWidget(QPushButton(name))
+    panel.finish()
+    return panel
+
+
+def cards(panel: Panel) -> list[QFrame]:
+    return [c for c in panel.inner.children() if isinstance(c, QFrame)]
+
+
+def test_a_large_page_is_dressed_in_turns_and_then_painted(
+    qtbot: QtBot, qapp: QApplication, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    dressed(["test"])
+    panel = panel_of("A", "B", "C")
+    made = Tabs({"a": ("A", ""), "b": ("B", "")}, {"a": QLabel("a"), "b": panel}, "tab")
+    dressing.apply(qapp, theme.LIGHT)
+    dressing._dresser()._beforehand.stop()
+    qtbot.addWidget(made)
+    with qtbot.waitExposed(made):
+        made.show()
+    monkeypatch.setattr(dressing, "TURN_S", 0.0)
+    made.show_tab("b")
+    assert [bool(c.styleSheet()) for c in cards(panel)] == [True, False, False], "one now, the others in their turns"
+    assert not panel.updatesEnabled(), "nothing undressed is seen"
+    qtbot.waitUntil(panel.updatesEnabled, timeout=WAIT)
+    assert all(ground(c) == theme.LIGHT.raised for c in cards(panel))
+    made.show_tab("a")
+    made.show_tab("b")
+    assert panel.updatesEnabled(), "what is dressed is painted at once"
+
+
+def test_a_page_that_waits_while_another_theme_is_chosen_is_painted_in_that(
+    qtbot: QtBot, qapp: QApplication, tabs: Tabs, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    panel = panel_of("A", "B", "C")
+    tabs._stack.addWidget(panel)
+    dressing.apart(panel)
+    monkeypatch.setattr(dressing, "TURN_S", 0.0)
+    with qtbot.waitExposed(tabs.window()):
+        tabs._stack.setCurrentWidget(panel)
+    dressing.apply(qapp, theme.DARK)
+    qtbot.waitUntil(panel.updatesEnabled, timeout=WAIT)
+    assert all(ground(c) == theme.DARK.raised for c in cards(panel))
+
+
+def test_a_sheet_of_many_cards_is_shown_at_once_and_its_cards_as_they_are_dressed(
+    qtbot: QtBot, qapp: QApplication, tabs: Tabs, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    sheet, panel = QDialog(tabs.window()), panel_of("A", "B", "C")
+    QVBoxLayout(sheet).addWidget(panel)
+    monkeypatch.setattr(dressing, "TURN_S", 0.0)
+    sheet.open()
+    assert [bool(c.styleSheet()) for c in cards(panel)] == [True, False, False]
+    assert [c.updatesEnabled() for c in cards(panel)] == [True, False, False]
+    qtbot.waitUntil(lambda: all(c.updatesEnabled() for c in cards(panel)), timeout=WAIT)
+    assert all(ground(c) == theme.LIGHT.raised for c in cards(panel))
+    sheet.close()
 
 
 def test_a_panel_is_dressed_card_by_card(qtbot: QtBot, qapp: QApplication) -> None:
     """A large panel is too much for one turn, and looks as if it were dressed whole."""
     dressed(["test"])
-    panel = Panel()
-    for name in ("A", "B"):
-        card_in(panel.column, name).addWidget(QPushButton(name))
-    panel.finish()
+    panel = panel_of("A", "B")
     qtbot.addWidget(panel)
     dressing.apply(qapp, theme.LIGHT)
     panel.show()
-    cards = [c for c in panel.inner.children() if isinstance(c, QFrame)]
-    assert not panel.styleSheet() and len(cards) == 2 and all(c.styleSheet() for c in cards)
-    assert [ground(c) for c in cards] == [theme.LIGHT.raised] * 2
+    assert not panel.styleSheet() and len(cards(panel)) == 2 and all(c.styleSheet() for c in cards(panel))
+    assert [ground(c) for c in cards(panel)] == [theme.LIGHT.raised] * 2
     assert panel.frameWidth() == 0 and panel.verticalScrollBar().sizeHint().width() == 11
     late = card_in(panel.column, "C")
     late.addWidget(QPushButton("C"))

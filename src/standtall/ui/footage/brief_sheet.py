@@ -6,9 +6,10 @@ from dataclasses import replace
 from typing import Final, get_args
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QImage, QShowEvent
+from PySide6.QtGui import QHideEvent, QImage, QShowEvent
 from PySide6.QtWidgets import QComboBox, QFormLayout, QFrame, QHBoxLayout, QLabel, QPushButton, QSpinBox, QVBoxLayout, QWidget
 
+from standtall.base.errors import Cancelled
 from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.media.reader import PictureReader
@@ -39,6 +40,8 @@ class BriefSheet(QFrame):
         self._ws, self._looker = workspace, looker
         self.source: Source | None = None
         self._unread: Source | None = None
+        self._reading: Source | None = None
+        """Whose pictures are wanted, and whose are being read."""
         self.setObjectName("card")
         self.setFixedWidth(312)
         self._title = QLabel()
@@ -154,19 +157,31 @@ class BriefSheet(QFrame):
 
     def _read_pictures(self, source: Source) -> None:
         """Read the pictures of the column, once somebody sees it."""
-        self._unread = None if self.isVisible() else source
-        if not source.has_picture or self._unread is not None:
+        self._unread, self._reading = (None, source) if self.isVisible() else (source, None)
+        if not source.has_picture or self._reading is None:
             return
 
         def work() -> list[QImage]:
+            pictures = []
             with PictureReader(source.path, source.rotation) as reader:
-                return [wide_at(reader, (2 * i + 1) * source.length // (2 * PICTURES), 160) for i in range(PICTURES)]
+                for i in range(PICTURES):
+                    self._ws.closing.check()
+                    if self._reading is not source:
+                        raise Cancelled
+                    pictures.append(wide_at(reader, (2 * i + 1) * source.length // (2 * PICTURES), 160))
+            return pictures
 
         def arrived(pictures: list[QImage]) -> None:
-            if self.source is not None and self.source.key == source.key:
+            if self._reading is source:
+                self._reading = None
                 self.column.set_pictures(pictures)
 
         self._looker.do(work, arrived, lambda _error: None)
+
+    def hideEvent(self, event: QHideEvent) -> None:
+        super().hideEvent(event)
+        if self._reading is not None:
+            self._unread, self._reading = self._reading, None
 
     # changes
 

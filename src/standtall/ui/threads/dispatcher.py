@@ -39,6 +39,7 @@ class Dispatcher(QObject):
     def shut(self) -> None:
         """Let nothing more through: the window closes, and what comes late has nobody to come to."""
         self._open = False
+        self.turns.end()
 
     def _made(self, work: Callable[[], None]) -> None:
         if self._open:

@@ -28,6 +28,7 @@ class Turns:
         self._interface = Watched()
         self._rest = threading.Condition()
         self._rests, self._waiting = 0, 0
+        self._over = False
 
     def rests(self) -> None:
         """The interface has nothing more to do for now."""
@@ -35,6 +36,12 @@ class Turns:
         if self._waiting:
             with self._rest:
                 self._rest.notify_all()
+
+    def end(self) -> None:
+        """Nobody gives way any more: the interface goes, and waits for what must still be done."""
+        self._over = True
+        with self._rest:
+            self._rest.notify_all()
 
     def for_thread(self) -> Callable[[], None]:
         """What one other thread calls to give way: it comes back when the interface rests, at most `LONGEST_S` after that was
@@ -44,7 +51,7 @@ class Turns:
         def wait() -> None:
             nonlocal looked, rested
             now = time.monotonic()
-            if now - looked < LOOK_S:
+            if now - looked < LOOK_S or self._over:
                 return
             if now - looked > LONGEST_S:
                 rested = now  # nobody looked in between
@@ -66,6 +73,6 @@ class Turns:
             return False
         with self._rest:
             self._waiting += 1
-            came = self._rest.wait_for(lambda: self._rests != before, AGAIN_S)
+            came = self._rest.wait_for(lambda: self._rests != before or self._over, AGAIN_S)
             self._waiting -= 1
         return came

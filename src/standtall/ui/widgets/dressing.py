@@ -15,7 +15,7 @@ from collections import deque
 from collections.abc import Iterable, Iterator
 from typing import Final, cast
 
-from PySide6.QtCore import QChildEvent, QEvent, QObject, QTimer
+from PySide6.QtCore import QChildEvent, QEvent, QObject, Qt, QTimer
 from PySide6.QtGui import QColor, QPalette, QWindow
 from PySide6.QtWidgets import QApplication, QWidget
 from shiboken6 import isValid
@@ -40,12 +40,14 @@ _parted: weakref.WeakSet[QWidget] = weakref.WeakSet()
 def apart(page: QWidget) -> None:
     """Let a page be dressed when it is first shown. What holds it gets no style sheet: it has to look right without."""
     _apart.add(page)
+    _found.clear()
     page.installEventFilter(_dresser())
 
 
 def by_parts(widget: QWidget) -> None:
     """Dress what is in `widget` child by child. It gets no style sheet itself: it has to look right without."""
     _parted.add(widget)
+    _found.clear()
 
 
 def also(widget: QWidget, declarations: str) -> None:
@@ -146,6 +148,7 @@ class Dresser(QObject):
     def wear_in_turns(self, sheet: str, window: QWidget) -> None:
         """The same, some parts in each turn of the event loop, and then pages that are not shown."""
         self._choose(sheet)
+        _found.clear()
         holders = _holders()
         self._waiting.extend(unit for top in _tops() for unit in self._units(top, holders))
         self._changed = window
@@ -187,6 +190,13 @@ class Dresser(QObject):
         if handle is None or not handle.isExposed():
             self._put_on_all(units)
             return
+        if self._begin(units):
+            self._hold(page)
+
+    def _begin(self, units: list[QWidget]) -> bool:
+        """Dress as many as this turn allows; -> whether some wait for the next, which `units` are then."""
+        if not units:
+            return False
         if not self._turns.isActive():
             self._until = time.monotonic() + TURN_S
             self._turns.start(0)
@@ -194,14 +204,18 @@ class Dresser(QObject):
             self._put_on(units.pop(0))
             if time.monotonic() > self._until:
                 break
-        if units:
-            self._waiting.extendleft(reversed(units))
-            if page.updatesEnabled():
-                page.setUpdatesEnabled(False)
-                self._held.append(page)
+        self._waiting.extendleft(reversed(units))
+        return bool(units)
+
+    def _hold(self, widget: QWidget) -> None:
+        """Let it be painted once nothing waits any more."""
+        if not widget.testAttribute(Qt.WidgetAttribute.WA_ForceUpdatesDisabled):  # what holds it may stand still just now
+            widget.setUpdatesEnabled(False)
+            self._held.append(widget)
 
     def dress(self, widget: QWidget) -> None:
         """Dress a widget and all in it that is no page behind another."""
+        _found.clear()
         self._put_on_all(self._units(widget, _holders()))
 
     def _put_on_all(self, units: Iterable[QWidget]) -> None:
@@ -247,18 +261,33 @@ class Dresser(QObject):
 
     def eventFilter(self, of: QObject, event: QEvent) -> bool:
         """A page is shown for the first time since the sheet was chosen, or something new comes to what holds pages."""
+        if event.type() in (QEvent.Type.ChildAdded, QEvent.Type.ParentChange):
+            _found.clear()
         if not self.number or not isinstance(of, QWidget):
             return False
         if event.type() == QEvent.Type.Show and of in _apart:
             if of.property(OPENED) != self.number or self._rest or self._waiting:
                 self._show(of)
         elif event.type() == QEvent.Type.ChildPolished and isinstance(event, QChildEvent):
-            child, holders = event.child(), _holders()
-            if isinstance(child, QWidget) and child.isWindow() and of in _apart and of.property(OPENED) != self.number:
-                self._put_on_all(self._open(of, holders))  # a sheet of a page that nobody has seen: it wears what the page wears
-            if of in holders and isinstance(child, QWidget) and child not in _apart and child.property(WORN) != self.number:
-                self._put_on_all(self._units(child, holders))
+            self._polished(of, event.child())
         return False
+
+    def _polished(self, of: QWidget, child: QObject) -> None:
+        """Something new is about to be shown in what holds pages."""
+        if not isinstance(child, QWidget):
+            return
+        holders = _holders()
+        if of in _apart and of.property(OPENED) != self.number:
+            if not child.isWindow():
+                return  # the page itself is about to be shown
+            self._put_on_all(self._open(of, holders))  # a sheet of a page that nobody has seen: it wears what the page wears
+        if of in holders and child not in _apart and child.property(WORN) != self.number:
+            units = list(self._units(child, holders))
+            scrolled = [u for u in units if child.isWindow() and u.parentWidget() in _parted]  # no size hangs on these
+            self._put_on_all(u for u in units if u not in scrolled)
+            self._begin(scrolled)
+            for unit in scrolled:
+                self._hold(unit)
 
     def begin_rest(self) -> None:
         """Begin to dress the pages that are not shown."""
@@ -279,9 +308,18 @@ def _tops() -> list[QWidget]:
     return [top for top in QApplication.topLevelWidgets() if top.parentWidget() is None]
 
 
+_found: list[set[QWidget]] = []
+"""What `_holders` gave, for the rest of this turn of the event loop."""
+
+
 def _holders() -> set[QWidget]:
-    """All widgets that hold a page dressed apart, or one that is dressed by its parts, however far above it."""
+    """All widgets that hold a page dressed apart, or one that is dressed by its parts, however far above it. A window that is
+    shown asks a hundred times in one turn."""
+    if _found:
+        return _found[0]
+    QTimer.singleShot(0, _found.clear)
     out: set[QWidget] = set()
+    _found.append(out)
     for page in (*_apart, *_parted):
         above = (page if page in _parted else page.parentWidget()) if isValid(page) else None
         while above is not None and above not in out:

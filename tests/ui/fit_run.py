@@ -8,7 +8,8 @@ import time
 from collections.abc import Callable
 
 from PySide6.QtCore import QEventLoop, QTimer
-from PySide6.QtWidgets import QAbstractButton, QDialog, QLabel, QMenu, QWidget
+from PySide6.QtGui import QFontMetricsF
+from PySide6.QtWidgets import QAbstractButton, QDialog, QLabel, QMenu, QToolTip, QWidget
 
 from standtall.base.ending import leave
 from standtall.ui.app.application import dressed, open_files
@@ -22,6 +23,8 @@ from standtall.ui.widgets.tabs import Tabs
 from tests.ui.fits import cut_off
 
 LONGEST_S = 100
+WIDEST_TIP = 680
+"""Pixels: two thirds of the smallest screen."""
 LEAST_HIGH = 700
 """Lower screens than the program is made for show a long menu in two columns."""
 
@@ -87,11 +90,17 @@ def main(sizes: list[str]) -> int:
 
     def look(where: str, over: QWidget) -> None:
         nonlocal looked
-        turn(120)
+        turn(40)
+        while dressing._dresser()._waiting:  # a page that is dressed in turns
+            turn(10)
         looked += sum(w.isVisible() for w in (*over.findChildren(QLabel), *over.findChildren(QAbstractButton)))
+        for line in (line for w in over.findChildren(QWidget) for line in w.toolTip().split("\n")):
+            if tip_metrics.horizontalAdvance(line) > WIDEST_TIP:
+                print(f"{where}: a tooltip is too wide: {line!r}")
         for widget, text in cut_off(over):
             print(f"{where}: {type(widget).__name__} {widget.objectName()} {text!r} has {widget.width()} x {widget.height()}")
 
+    tip_metrics = QFontMetricsF(QToolTip.font())
     style = inspector.captions.style_card
     for size in sizes:
         window.resize(*map(int, size.split("x")))

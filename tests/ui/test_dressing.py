@@ -211,3 +211,14 @@ def test_a_panel_is_dressed_card_by_card(qtbot: QtBot, qapp: QApplication) -> No
     late = card_in(panel.column, "C")
     late.addWidget(QPushButton("C"))
     qtbot.waitUntil(lambda: ground(late.parentWidget()) == theme.LIGHT.raised)
+
+
+def test_rows_of_buttons_are_measured_as_they_are_dressed(qtbot: QtBot, qapp: QApplication, tabs: Tabs) -> None:
+    dressing.apply(qapp, theme.DARK)
+    assert tabs._arranged[1] == [b.sizeHint().width() for b in tabs._buttons.values()]
+    undressed = Tabs({"a": ("Some text", "")}, {"a": QLabel("a")}, "tab")
+    before = undressed._arranged[1]
+    qtbot.addWidget(undressed)
+    undressed.show()
+    dressing.dress(undressed)
+    assert undressed._arranged[1] == [b.sizeHint().width() for b in undressed._buttons.values()] != before

@@ -18,6 +18,7 @@ from standtall.ui.bench.new_channel import NewChannelSheet
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.notices import sentence
+from standtall.ui.widgets.tips import set_tip
 
 HIGH: Final = 34
 """Pixels that text and bars take from top to bottom."""
@@ -82,8 +83,8 @@ class LengthGauge(QToolButton):
             notice = too_long(short, channel)
             if notice is not None:
                 told += f". {sentence(notice)}"
-            self.setToolTip(
-                tr("{told}\nThe thin line shows what of the footage is used. Click to choose another channel.", told=told)
+            set_tip(
+                self, tr("{told}\nThe thin line shows what of the footage is used. Click to choose another channel.", told=told)
             )
             self.setAccessibleDescription(told)
         self.update()

@@ -18,6 +18,7 @@ from standtall.session.begin import Choice, short_of
 from standtall.ui.state.editor import Present
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.tips import set_tip
 
 
 class ShortsButton(QToolButton):
@@ -29,7 +30,7 @@ class ShortsButton(QToolButton):
         self.setObjectName("plain")
         theme.draw(self, "down")
         self.setAccessibleName(tr("Shorts of this project"))
-        self.setToolTip(tr("Shorts of this project: go to another one, make one, copy this one"))
+        set_tip(self, tr("Shorts of this project: go to another one, make one, copy this one"))
         self.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self._menu = QMenu(self)
         self.setMenu(self._menu)

@@ -33,6 +33,7 @@ from standtall.ui.state.posts import Posts
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
+from standtall.ui.widgets.tips import set_tip
 
 ODD: Final[tuple[tuple[Odd, str, str], ...]] = (
     (
@@ -172,7 +173,7 @@ class FillPanel(Panel):
             self.bars[part] = self._bar(grid, n, capital(tr(part)), lambda _v: self._keep_bars())
         box.addLayout(grid)
         self.hold = QCheckBox(tr("Hold each for approval"))
-        self.hold.setToolTip(tr("What is put into the calendar waits until somebody approves it"))
+        set_tip(self.hold, tr("What is put into the calendar waits until somebody approves it"))
         self.hold.toggled.connect(lambda on: self._keep(hold=on))
         box.addWidget(self.hold)
 

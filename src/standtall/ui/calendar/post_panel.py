@@ -39,6 +39,7 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.dressing import by_parts
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.tips import set_tip
 
 WRITE_MS: Final = 700
 """What is typed is kept after so long without another letter."""
@@ -231,7 +232,7 @@ class PostPanel(Panel):
         due = post_edits.link_due(post, channel)
         self.link_put.setVisible(due or post.link_put)
         self.link_put.setText(tr("The link is there") if due else tr("The link is not there yet"))
-        self.link_put.setToolTip(tr("This channel takes no link with a post: say here when it is put there by hand") if due
+        set_tip(self.link_put, tr("This channel takes no link with a post: say here when it is put there by hand") if due
                                  else tr("Be reminded of it again"))  # fmt: skip
         self.play.setEnabled(post.file is not None)
         self.fields.allow(may or post.state == "skipped")

@@ -25,6 +25,7 @@ from standtall.ui.calendar.view import SHORT_MIME
 from standtall.ui.state.posts import Posts
 from standtall.ui.widgets.cards import heading
 from standtall.ui.widgets.fields import Field
+from standtall.ui.widgets.tips import set_tip
 
 NUMBER = Qt.ItemDataRole.UserRole
 
@@ -91,9 +92,7 @@ class ShortsPanel(QWidget):
         self.list.setWordWrap(True)
         self.list.itemActivated.connect(self._activated)
         self.list.itemChanged.connect(self._box_set)
-        self.list.setToolTip(
-            tr("Those that are ticked are the ones that filling chooses from; where none is, it chooses from all")
-        )
+        set_tip(self.list, tr("Those that are ticked are the ones that filling chooses from; where none is, it chooses from all"))
         column.addWidget(self.list, 1)
         posts.changed.connect(self.refresh)
         posts.shorts_changed.connect(self.refresh)

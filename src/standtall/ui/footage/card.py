@@ -17,6 +17,7 @@ from standtall.ui.footage.used_bar import UsedBar
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.context_menu import buttons_at
 from standtall.ui.widgets.images import wide_at
+from standtall.ui.widgets.tips import set_tip
 
 STAGES = (
     ("sound", tr("Sound")),
@@ -86,7 +87,7 @@ class SourceCard(QFrame):
         self._open = QPushButton(tr("Open on the Bench"))
         self._open.setObjectName("main")
         self._stop = QPushButton(tr("Pause"))
-        self._stop.setToolTip(tr("Stop for now; what was found is kept, and it goes on from there"))
+        set_tip(self._stop, tr("Stop for now; what was found is kept, and it goes on from there"))
         self._find = QPushButton(tr("Find it…"))
         self._find.setToolTip(tr("Say where the file is now; it is known by its content"))
         self._find.clicked.connect(lambda: self.sought.emit(self.source))
@@ -121,7 +122,7 @@ class SourceCard(QFrame):
         gone = QToolButton()
         gone.setObjectName("plain")
         theme.draw(gone, "close")
-        gone.setToolTip(tr("Remove it from the project (Delete); the file stays, and its words and shorts come back with it"))
+        set_tip(gone, tr("Remove it from the project (Delete); the file stays, and its words and shorts come back with it"))
         gone.setAccessibleName(tr("Remove it from the project"))
         gone.clicked.connect(lambda: self.left.emit(self.source))
         buttons.addWidget(gone)

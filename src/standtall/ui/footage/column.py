@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.tips import set_tip
 
 PICTURES: Final = 9
 MARGIN: Final = 9
@@ -34,11 +35,12 @@ class PictureColumn(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(tr("Part to use"))
-        self.setToolTip(
+        set_tip(
+            self,
             tr(
                 "Drag the handles to use only a part; click to see a moment.\nKeys: Up and Down move the start, "
                 "with Shift the end."
-            )
+            ),
         )
 
     def show_source(self, length: int, start: int, end: int) -> None:

@@ -15,6 +15,7 @@ from standtall.jobs.requests import FetchRequest, Request
 from standtall.ui.footage.card import size_of
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import Field, button
+from standtall.ui.widgets.tips import set_tip
 
 
 class FetchRow(QWidget):
@@ -27,7 +28,7 @@ class FetchRow(QWidget):
         self._ws = workspace
         self._number: int | None = None
         self.link = Field(tr("Link to a video or sound file"), tr("Link to a video or sound file"))
-        self.link.setToolTip(tr("Paste a link and press Enter: the file is fetched, then analysed"))
+        set_tip(self.link, tr("Paste a link and press Enter: the file is fetched, then analysed"))
         self.link.setFixedWidth(250)
         self.link.returnPressed.connect(lambda: self.fetch(self.link.text()))
         self._text = QLabel()

@@ -16,6 +16,7 @@ from standtall.model.moment import PARTS, Moment, Part, PartName, Shape
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.context_menu import buttons_at
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.tips import set_tip
 
 POSTER: Final = (108, 192)
 NAMES: Final = {p: capital(tr(p)) for p in PARTS}
@@ -74,7 +75,7 @@ class MomentCard(QFrame):
             self.title.addItem(title.text)
             self.title.setItemData(self.title.count() - 1, title.manner, Qt.ItemDataRole.ToolTipRole)
         self.title.setAccessibleName(tr("Title of proposal {number}", number=number + 1))
-        self.title.setToolTip(tr("Titles from its own words, in up to four manners; choose one or type another"))
+        set_tip(self.title, tr("Titles from its own words, in up to four manners; choose one or type another"))
         line = self.title.lineEdit()
         if line is not None:
             line.setCursorPosition(0)

@@ -35,6 +35,7 @@ from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.images import wide_at
 from standtall.ui.widgets.layouts import empty
 from standtall.ui.widgets.place import Place
+from standtall.ui.widgets.tips import set_tip
 
 Span = tuple[int, int]
 T = TypeVar("T")
@@ -120,7 +121,7 @@ class MomentsPlace(QWidget):
             (15, 3, 600, " s", tr("Shortest")), (60, 5, 600, " s", tr("Longest")), (8, 1, 40, "", tr("How many")),
         ))  # fmt: skip
         self.topics = Field(tr("Topics"), tr("topics, with commas"))
-        self.topics.setToolTip(tr("Passages about these come first, also where they are spoken of in other words"))
+        set_tip(self.topics, tr("Passages about these come first, also where they are spoken of in other words"))
         self.topics.returnPressed.connect(lambda: self.ask())
         self._ask = button(tr("Find moments"), tr("Look for passages worth posting; what you kept stays"), self.ask)
         self._ask.setObjectName("main")
@@ -139,11 +140,11 @@ class MomentsPlace(QWidget):
         self.speaker.setToolTip(tr("Only passages that are mostly said by this speaker"))
         self.part = QComboBox()
         self.part.setAccessibleName(tr("Part of the footage"))
-        self.part.setToolTip(tr("Only passages of this part; or drag with Shift over the strip at the left"))
+        set_tip(self.part, tr("Only passages of this part; or drag with Shift over the strip at the left"))
         self.part.activated.connect(lambda _i: self.strip.show_part(self.part.currentData()))
         self.shape = QComboBox()
         self.shape.setAccessibleName(tr("How passages may be cut"))
-        self.shape.setToolTip(tr("Whether a passage may leave out a dull stretch, or open on a strong line from later"))
+        set_tip(self.shape, tr("Whether a passage may leave out a dull stretch, or open on a strong line from later"))
         self.shape.addItem(tr("may be reshaped"), False)
         self.shape.addItem(tr("Keep the original order"), True)
         row = QHBoxLayout()

@@ -17,6 +17,7 @@ from standtall.model.moment import Moment
 from standtall.moments.finder import Finder
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.tips import set_tip
 
 WIDE: Final = 212
 TOP: Final = 22
@@ -53,7 +54,7 @@ class SourceStrip(QWidget):
         self._lanes: tuple[object, int, QPixmap] | None = None
         self.setFixedWidth(WIDE)
         self.setAccessibleName(tr("The whole footage from top to bottom, with its measures and the proposals"))
-        self.setToolTip(ABOUT)
+        set_tip(self, ABOUT)
 
     def show_moments(self, moments: tuple[Moment, ...], now: int = -1) -> None:
         self._moments, self._now = moments, now

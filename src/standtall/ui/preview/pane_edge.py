@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QWidget
 from standtall.base.interface_language import right_to_left, tr
 from standtall.ui.preview.pane import PreviewPane
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.tips import set_tip
 
 WIDE: Final = 6
 STEP: Final = 16
@@ -29,8 +30,9 @@ class PaneEdge(QWidget):
         self.setCursor(Qt.CursorShape.SplitHCursor)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setAccessibleName(tr("Edge of the tall picture"))
-        self.setToolTip(
-            tr("Drag it, or move it by the arrow keys, to give the tall picture more or less room; a double click lets it fit")
+        set_tip(
+            self,
+            tr("Drag it, or move it by the arrow keys, to give the tall picture more or less room; a double click lets it fit"),
         )
 
     def _set(self, width: int) -> None:

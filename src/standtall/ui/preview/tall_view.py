@@ -20,6 +20,7 @@ from standtall.ui.preview.player import Shown
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.tips import set_tip
 
 
 class PreviewView(QWidget):
@@ -45,11 +46,12 @@ class PreviewView(QWidget):
         """The cell of the frame that is dragged in."""
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(tr("Tall picture"))
-        self.setToolTip(
+        set_tip(
+            self,
             tr(
                 "The short as it will be rendered. Drag captions, texts and pictures to move them, their corners for their size, "
                 "their sides for their width; drag the picture to move the crop; turn the wheel to zoom."
-            )
+            ),
         )
         self.setMouseTracking(True)
         workspace.trial.changed.connect(self._try)

@@ -19,6 +19,7 @@ from standtall.ui.preview.crop_drag import CropDrag, gripped
 from standtall.ui.preview.player import Shown
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.tips import set_tip
 
 HANDLE: Final = 9
 """Pixels from a corner of a crop within which it is sized."""
@@ -43,7 +44,7 @@ class WideView(QWidget):
         self._box_drawn: Rect | None = None
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(tr("Wide picture"))
-        self.setToolTip(tr("The whole picture. Drag a crop to move it, its corner to size it; turn the wheel to zoom."))
+        set_tip(self, tr("The whole picture. Drag a crop to move it, its corner to size it; turn the wheel to zoom."))
         self.setMinimumHeight(150)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         for signal in (workspace.opened_changed, workspace.composition_changed):

@@ -23,6 +23,7 @@ from standtall.session.render_many import PATTERN, PLACEHOLDERS, Wanted, named, 
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
+from standtall.ui.widgets.tips import set_tip
 
 SOON_MS: Final = 1500
 CODECS: Final = {
@@ -83,7 +84,7 @@ class AskingPanel(Panel):
         self.pattern = Field(tr("Names of the files"), PATTERN)
         self.pattern.setText(PATTERN)
         told = "; ".join(tr("{{{name}}} is {what}", name=k, what=v) for k, v in PLACEHOLDERS.items())
-        self.pattern.setToolTip(tr("How files are named: {told}", told=told))
+        set_tip(self.pattern, tr("How files are named: {told}", told=told))
         self.pattern.textChanged.connect(lambda _t: self._tell())
         where.addWidget(self.pattern)
         self.example = QLabel()
@@ -132,7 +133,7 @@ class AskingPanel(Panel):
         self.bit_rate.setSuffix(" kbit/s")
         self.bit_rate.setSpecialValueText(tr("by quality"))
         self.bit_rate.setAccessibleName(tr("Bit rate"))
-        self.bit_rate.setToolTip(tr("A bit rate instead of a quality; the size of the file follows from it"))
+        set_tip(self.bit_rate, tr("A bit rate instead of a quality; the size of the file follows from it"))
         rows: tuple[tuple[str, QWidget], ...] = (
             (tr("Encoding"), self.codec), (tr("Quality"), self.quality), (tr("Bit rate"), self.bit_rate), (tr("Size"), self.side),
             (tr("Fps"), self.fps), (tr("Captions"), self.captions), (tr("Sound"), self.sound),

@@ -21,6 +21,7 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.layouts import empty
+from standtall.ui.widgets.tips import set_tip
 
 COUNT, ACROSS = 6, 3
 SMALL, LARGE = (70, 112), (160, 268)
@@ -53,7 +54,7 @@ class CoverPanel(Panel):
         box.addWidget(self.picture)
         self.title = Field(tr("Title on the cover"), tr("No title"))
         self.title.setMaxLength(LONGEST_TITLE)
-        self.title.setToolTip(tr("What is written on the cover, in the look's style of headlines"))
+        set_tip(self.title, tr("What is written on the cover, in the look's style of headlines"))
         self.title.editingFinished.connect(lambda: self._change(title=self.title.text()))
         box.addWidget(self.title)
         self.down = _slider(tr("Height of the title"), 4, 96)

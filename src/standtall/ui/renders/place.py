@@ -28,6 +28,7 @@ from standtall.ui.widgets.in_turn import InTurn
 from standtall.ui.widgets.machine_strip import MachineStrip
 from standtall.ui.widgets.place import Place
 from standtall.ui.widgets.tabs import Tabs
+from standtall.ui.widgets.tips import set_tip
 
 MOST_AT_ONCE = 4
 SHOWN = 60
@@ -84,7 +85,7 @@ class RendersPlace(QWidget):
             self.at_once.addItem(tr("{n} at once", n=n), n)
         self.at_once.setCurrentIndex(min(MOST_AT_ONCE, self._renders.at_once) - 1)
         self.at_once.setAccessibleName(tr("Renders at once"))
-        self.at_once.setToolTip(tr("How many are rendered at the same time; each keeps about two cores busy"))
+        set_tip(self.at_once, tr("How many are rendered at the same time; each keeps about two cores busy"))
         self.at_once.currentIndexChanged.connect(lambda _i: self._renders.set_at_once(self.at_once.currentData()))
         tip = tr("Compare two finished files, or one and the edit (Ctrl+Shift+B)")
         self.compare = button(tr("Side by side…"), tip, self.compare_two, "small")

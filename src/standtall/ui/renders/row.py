@@ -18,6 +18,7 @@ from standtall.ui.widgets import theme
 from standtall.ui.widgets.context_menu import buttons_at
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.one_line import OneLine
+from standtall.ui.widgets.tips import set_tip
 
 MARKS: Final = {
     "waiting": tr("○ Waiting"),
@@ -91,7 +92,7 @@ class RenderRow(QFrame):
         if row.state == "waiting":
             self.setToolTip(tr("Drag it to another place in the order"))
         elif row.state == "done":
-            self.setToolTip(tr("A click shows its report; drag it into another program, or out of the window"))
+            set_tip(self, tr("A click shows its report; drag it into another program, or out of the window"))
 
     def contextMenuEvent(self, event: QContextMenuEvent) -> None:
         buttons_at(event.globalPos(), self)

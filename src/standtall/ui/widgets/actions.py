@@ -10,6 +10,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QPushButton
 
 from standtall.base.interface_language import tr
+from standtall.ui.widgets.tips import set_tip
 
 Where = Literal["anywhere", "ground", "place"]
 """In every place, also inside controls; in every place where the page or a picture has the focus; the same in its own place
@@ -51,7 +52,7 @@ def button_of(action: Action, style: str = "") -> QPushButton:
     made = QPushButton(action.label or action.text)
     made.setObjectName(style)
     made.setFocusPolicy(Qt.FocusPolicy.TabFocus)  # a click leaves the focus where the keys of the place work
-    made.setToolTip(action.tip)
+    set_tip(made, action.tip)
     made.clicked.connect(lambda _checked=False: action.does())
     return made
 

@@ -8,6 +8,8 @@ from PySide6.QtCore import QEvent, QObject, Qt, Signal
 from PySide6.QtGui import QFocusEvent, QKeyEvent, QPaintEvent, QShowEvent
 from PySide6.QtWidgets import QComboBox, QLineEdit, QPushButton, QStyle, QStyleOptionFrame, QStylePainter, QWidget
 
+from standtall.ui.widgets.tips import set_tip
+
 MARGIN = 8
 """Room that the theme leaves at each side of a text."""
 
@@ -17,7 +19,7 @@ def button(text: str, tip: str, does: Callable[[], object], name: str = "") -> Q
     made = QPushButton(text)
     made.setObjectName(name)
     made.setFocusPolicy(Qt.FocusPolicy.TabFocus)  # a click leaves the focus where the keys of the place work
-    made.setToolTip(tip)
+    set_tip(made, tip)
     made.clicked.connect(lambda _checked=False: does())
     return made
 

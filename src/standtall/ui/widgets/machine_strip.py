@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QSizePolicy, QWidget
 from standtall.base.interface_language import tr
 from standtall.jobs.events import MachinesSeen
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.tips import set_tip
 
 MOST_TOLD: Final = 3
 
@@ -53,7 +54,7 @@ class MachineStrip(QFrame):
     def show_machines(self, used: bool, seen: MachinesSeen | None) -> None:
         self.setVisible(used)
         self._said = in_words(seen)
-        self.text.setToolTip(self._said)
+        set_tip(self.text, self._said)
         self._fit()
 
     def resizeEvent(self, event: QResizeEvent) -> None:

@@ -15,6 +15,7 @@ from standtall.model.style import Value
 from standtall.model.style_properties import Property
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import Field
+from standtall.ui.widgets.tips import set_tip
 
 Does = Callable[[Value, bool], None]
 """Hears of each value; the one that counts comes last, and not as dragged."""
@@ -36,10 +37,10 @@ class Control(QWidget):
         label = QLabel(about.label)
         label.setFixedWidth(LABEL)
         label.setWordWrap(True)
-        label.setToolTip(about.about)
+        set_tip(label, about.about)
         row.addWidget(label)
         for widget, stretch in self.parts():
-            widget.setToolTip(about.about)
+            set_tip(widget, about.about)
             widget.setAccessibleName(f"{about.label}: {about.about}")
             row.addWidget(widget, stretch)
         self.back = QPushButton("↺")

@@ -16,6 +16,7 @@ from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
 from standtall.model.words import words_within
 from standtall.session.told import Spoken
+from standtall.ui.widgets.tips import set_tip
 
 SHOWN: Final = 8
 ROW: Final = 26
@@ -32,8 +33,8 @@ class SegmentList(QListWidget):
     def __init__(self, name: str, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setAccessibleName(name)
-        self.setToolTip(
-            tr("{name}: drag to another place, or Alt+Up and Alt+Down; Delete removes one; Enter goes there", name=name)
+        set_tip(
+            self, tr("{name}: drag to another place, or Alt+Up and Alt+Down; Delete removes one; Enter goes there", name=name)
         )
         self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
         self.setDefaultDropAction(Qt.DropAction.MoveAction)

@@ -4,10 +4,12 @@ from __future__ import annotations
 
 from typing import Final
 
+from PySide6.QtCore import QEvent, Signal
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSizePolicy, QStackedWidget, QVBoxLayout, QWidget
 
 from standtall.ui.widgets.dressing import apart
+from standtall.ui.widgets.tips import set_tip
 
 GAP: Final = 2
 NARROW: Final = 100
@@ -21,6 +23,17 @@ def stacked(*pages: QWidget) -> QStackedWidget:
         apart(page)
         made.addWidget(page)
     return made
+
+
+class _Bar(QWidget):
+    """The rows of buttons. It is dressed as one, which changes what they need."""
+
+    dressed = Signal()
+
+    def changeEvent(self, event: QEvent) -> None:
+        super().changeEvent(event)
+        if event.type() == QEvent.Type.StyleChange:
+            self.dressed.emit()
 
 
 class Tabs(QWidget):
@@ -38,12 +51,12 @@ class Tabs(QWidget):
             button = QPushButton(text)
             button.setObjectName(name)
             button.setCheckable(True)
-            button.setToolTip(tip)
+            set_tip(button, tip)
             button.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
             button.setMinimumWidth(1)
             button.clicked.connect(lambda _c=False, k=key: self.show_tab(k))
             self._buttons[key] = button
-        bar = QWidget()  # is dressed as one
+        bar = _Bar()
         rows = QVBoxLayout(bar)
         whole = QVBoxLayout(self)
         for column in (rows, whole):
@@ -56,6 +69,7 @@ class Tabs(QWidget):
         whole.addWidget(self._stack, 1)
         self._arranged: tuple[int, list[int]] = (0, [])
         self._arrange()
+        bar.dressed.connect(self._arrange)
         self.show_tab(next(iter(entries)))
 
     def _arrange(self) -> None:

@@ -13,6 +13,7 @@ from standtall.base.interface_language import languages, tr
 from standtall.library.settings import Settings
 from standtall.ui.app.preferences.choice_rows import choice, faint, grid_in, row
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.tips import set_tip
 
 THEMES: Final = ((tr("Light"), "light"), (tr("Dark"), "dark"), (tr("As the desktop"), "system"))
 SCALES: Final = (100, 110, 125, 150, 175, 200)
@@ -55,7 +56,7 @@ class WindowCard:
         box.addWidget(self.targets)
         motions = ((tr("As the desktop"), "system"), (tr("Less"), "less"), (tr("All"), "all"))
         self.motion = choice(motions, settings.motion, lambda wanted: self._now(motion=str(wanted)))
-        self.motion.setToolTip(tr("With less, looks and pictures in lists move only under the pointer, and no cursor blinks"))
+        set_tip(self.motion, tr("With less, looks and pictures in lists move only under the pointer, and no cursor blinks"))
         row(grid, tr("Motion"), self.motion)
         self.later = faint(tr("Size and language hold from the next start on."))
         self.anew = button(

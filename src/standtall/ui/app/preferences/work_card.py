@@ -22,6 +22,7 @@ from standtall.ui.app.preferences.window_card import Change
 from standtall.ui.footage.brief_sheet import KINDS
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.languages import LANGUAGES
+from standtall.ui.widgets.tips import set_tip
 
 MOST_MEMORY_GB: Final = 512
 PREVIEW_FPS: Final = (0, 30, 25, 15, 10)
@@ -68,7 +69,7 @@ class FilesCard:
         self.pattern = Field(tr("Names of the files"), PATTERN)
         self.pattern.setText(settings.name_pattern or PATTERN)
         told = "; ".join(f"{{{name}}}: {what}" for name, what in PLACEHOLDERS.items())
-        self.pattern.setToolTip(tr("How files are named: {told}", told=told))
+        set_tip(self.pattern, tr("How files are named: {told}", told=told))
         self.example = faint("")
         box.addWidget(self.pattern)
         box.addWidget(self.example)
@@ -103,7 +104,7 @@ class MachineCard:
         grid = grid_in(box)
         cores = ((tr("All {n}", n=cores_here()), 0), *((str(n), n) for n in range(1, cores_here())))
         self.cores = choice(cores, settings.cores, lambda n: change(lambda s: replace(s, cores=n)))  # type: ignore[arg-type]
-        self.cores.setToolTip(tr("How many cores analyses, renders and everything else beside the window may keep busy"))
+        set_tip(self.cores, tr("How many cores analyses, renders and everything else beside the window may keep busy"))
         row(grid, tr("Cores"), self.cores)
         self.memory = QSpinBox()
         self.memory.setRange(0, MOST_MEMORY_GB)
@@ -114,7 +115,7 @@ class MachineCard:
         row(grid, tr("Memory for helpers"), self.memory)
         fps = ((tr("Every frame") if not n else tr("At most {n} fps", n=n), n) for n in PREVIEW_FPS)
         self.preview = choice(fps, settings.preview_fps, lambda n: change(lambda s: replace(s, preview_fps=n)))  # type: ignore[arg-type]
-        self.preview.setToolTip(tr("Fewer frames in the tall picture while it plays; finished files have all of them"))
+        set_tip(self.preview, tr("Fewer frames in the tall picture while it plays; finished files have all of them"))
         row(grid, tr("Preview"), self.preview)
         self.screen = QCheckBox(tr("Keep the screen on while footage is analysed or shorts are rendered"))
         self.screen.setToolTip(tr("The machine itself does not sleep meanwhile in any case"))

@@ -28,6 +28,7 @@ from standtall.ui.widgets import theme
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.layouts import empty
+from standtall.ui.widgets.tips import set_tip
 
 
 class Swatch(QWidget):
@@ -249,7 +250,7 @@ class TranscriptPanel(Panel):
         made = QToolButton()
         made.setObjectName("plain")
         theme.draw(made, "more")
-        made.setToolTip(tr("Join {names} with another speaker, or divide them into two by voice", names=names[speaker]))
+        set_tip(made, tr("Join {names} with another speaker, or divide them into two by voice", names=names[speaker]))
         made.setAccessibleName(made.toolTip())
         made.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         menu = QMenu(made)

@@ -16,6 +16,7 @@ from standtall.model.words import words_within
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.tips import set_tip
 
 ROOM: Final = round(0.45 * TICKS_PER_SECOND)
 GRIP: Final = 9
@@ -34,7 +35,7 @@ class WordEdges(QWidget):
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setAccessibleName(tr("Edges of the chosen word"))
-        self.setToolTip(tr("Drag an edge of the word along its sound ([ and ] move the start, with Shift the end)"))
+        set_tip(self, tr("Drag an edge of the word along its sound ([ and ] move the start, with Shift the end)"))
         self._word: int | None = None
         self._span = (0, 1)
         self._edges = (0, 1)

@@ -14,6 +14,7 @@ from standtall.base.interface_language import tr
 from standtall.ui.state.rows import Page
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.tips import set_tip
 
 WIDTH = 18
 
@@ -26,7 +27,7 @@ class OverviewBar(QScrollBar):
         self._ws, self._page = workspace, page
         self.setObjectName("overview")
         self.setAccessibleName(tr("Overview of the footage"))
-        self.setToolTip(tr("The whole footage: green is used, marigold was found, red is in doubt. Click to go there."))
+        set_tip(self, tr("The whole footage: green is used, marigold was found, red is in doubt. Click to go there."))
         for signal in (workspace.search.changed, workspace.composition_changed, workspace.opened_changed):
             signal.connect(self.refresh)
         self._ground: QPixmap | None = None

@@ -14,6 +14,7 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.model.look import Look
 from standtall.ui.bench.panels.captions.samples import TALL, Samples, Wanted
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.tips import set_tip
 
 WORDS: Final = ("these", "are", "your", "own", "words")
 COLUMNS: Final = 2
@@ -39,7 +40,7 @@ class LookSample(QPushButton):
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setAccessibleName(tr("Look {title}", title=look.title))
-        self.setToolTip(f"{look.title}. {tr(look.about)}")
+        set_tip(self, f"{look.title}. {tr(look.about)}")
 
     def sizeHint(self) -> QSize:
         return QSize(130, HIGH + 20)

@@ -12,6 +12,7 @@ from standtall.ui.bench.panels.captions.scopes import cards_of, chosen_words
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import Field, button
+from standtall.ui.widgets.tips import set_tip
 
 STEP = TICKS_PER_SECOND // 4
 """By how much a caption stays longer or shorter at once."""
@@ -50,7 +51,7 @@ class WordsCard:
             grid.addWidget(made, number // 2, number % 2)
         box.addLayout(grid)
         self.masked = Field(tr("Words that are not written out"), tr("Words not written out, such as: darn heck"))
-        self.masked.setToolTip(tr("Of these words only the first letter is shown in the captions of this short"))
+        set_tip(self.masked, tr("Of these words only the first letter is shown in the captions of this short"))
         self.masked.editingFinished.connect(self.set_masked)
         self.masked.given_up.connect(lambda: self.masked.setText(" ".join(self._masked)))
         self._masked: tuple[str, ...] = ()

@@ -29,6 +29,7 @@ from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.property_controls import KINDS, Control
+from standtall.ui.widgets.tips import set_tip
 
 GROUPS: Final[dict[Group, str]] = {
     "letters": tr("Letters"), "around": tr("Around"), "place": tr("Place"), "cards": tr("Cards"), "said now": tr("Said now"),
@@ -64,8 +65,8 @@ class StyleCard:
         row = QHBoxLayout()
         self.scope = QComboBox()
         self.scope.setAccessibleName(tr("What is changed"))
-        self.scope.setToolTip(
-            tr("What a change below is about: chosen words are those of the transcript, or the one at the playhead")
+        set_tip(
+            self.scope, tr("What a change below is about: chosen words are those of the transcript, or the one at the playhead")
         )
         for kind, title in TITLES.items():
             self.scope.addItem(title, kind)

@@ -13,6 +13,7 @@ from standtall.model.short import Short
 from standtall.model.transcript import LARGEST_OFFSET
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.tips import set_tip
 
 
 class PlaceCard:
@@ -29,8 +30,9 @@ class PlaceCard:
         self.place = QSlider(Qt.Orientation.Horizontal)
         self.place.setRange(5, 95)
         self.place.setAccessibleName(tr("Height of the captions"))
-        self.place.setToolTip(
-            tr("Where the captions stand: left is the top, right the bottom. They are also dragged on the tall picture")
+        set_tip(
+            self.place,
+            tr("Where the captions stand: left is the top, right the bottom. They are also dragged on the tall picture"),
         )
         self.place.sliderMoved.connect(lambda value: self._set_place(value, dragged=True))
         self.place.sliderReleased.connect(lambda: self._set_place(self.place.sliderPosition()))
@@ -78,7 +80,7 @@ class OffsetCard:
         self.offset.setRange(-50, 50)
         self.offset.setPageStep(5)
         self.offset.setAccessibleName(tr("Caption offset in hundredths of a second"))
-        self.offset.setToolTip(tr("Show all captions of this footage earlier (left) or later (right) than its words"))
+        set_tip(self.offset, tr("Show all captions of this footage earlier (left) or later (right) than its words"))
         self.offset.sliderReleased.connect(self._set_offset)
         self.offset.actionTriggered.connect(lambda _a: None if self.offset.isSliderDown() else self._set_offset())
         self.offset.valueChanged.connect(self._say)

@@ -42,6 +42,7 @@ from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.notices import sentence
+from standtall.ui.widgets.tips import set_tip
 
 PICTURES = tr("Footage and stills (*.mp4 *.mov *.mkv *.webm *.ts *.jpg *.jpeg *.png *.webp *.tif *.tiff);;All files (*)")
 CHOICES: Final[dict[str, tuple[str, str, tuple[tuple[str, str], ...]]]] = {
@@ -80,8 +81,9 @@ class CutawaysCard:
         box.addLayout(row)
         self.how = QComboBox()
         self.how.setAccessibleName(tr("How a montage is shared out"))
-        self.how.setToolTip(
-            tr("Each file of a montage is shown as long as the others, changes where a phrase ends, or on a beat of the music")
+        set_tip(
+            self.how,
+            tr("Each file of a montage is shown as long as the others, changes where a phrase ends, or on a beat of the music"),
         )
         for text, how in ((tr("Even shares"), "even"), (tr("Change at phrases"), "phrases"), (tr("Change on beats"), "beats")):
             self.how.addItem(text, how)
@@ -97,7 +99,7 @@ class CutawaysCard:
             line.addWidget(label)
             made = QComboBox()
             made.setAccessibleName(title)
-            made.setToolTip(tr("{tip}. It is about the cutaway at the playhead, else about all", tip=tip))
+            set_tip(made, tr("{tip}. It is about the cutaway at the playhead, else about all", tip=tip))
             for value, text in choices:
                 made.addItem(text, value)
             made.activated.connect(partial(self._set, name))

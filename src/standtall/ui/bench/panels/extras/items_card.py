@@ -36,6 +36,7 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.property_controls import KINDS as CONTROLS
 from standtall.ui.widgets.property_controls import Control
+from standtall.ui.widgets.tips import set_tip
 
 ROW_HIGH = 24
 TYPED_MS = 400
@@ -158,7 +159,7 @@ class ChosenExtraCard:
         box.addWidget(self.name)
         self.text = QPlainTextEdit()
         self.text.setAccessibleName(tr("Text on the picture"))
-        self.text.setToolTip(tr("A new line breaks the text here; without one it is broken into even lines"))
+        set_tip(self.text, tr("A new line breaks the text here; without one it is broken into even lines"))
         self.text.setFixedHeight(58)
         self.text.setTabChangesFocus(True)
         self.text.textChanged.connect(self._typed)

@@ -22,6 +22,7 @@ from standtall.ui.bench.panels.extras.items_card import sticker_extra
 from standtall.ui.bench.panels.extras.when_shown import extent_for
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import Field, button
+from standtall.ui.widgets.tips import set_tip
 
 SIDE: Final = 40
 SHOWN: Final = 120
@@ -66,7 +67,7 @@ class LibraryCard:
         box.addWidget(self.list)
         self.list.itemSelectionChanged.connect(self._show_tags)
         self.tags = Field(tr("Words of the picture"), tr("Words that it is found by"))
-        self.tags.setToolTip(tr("Words that this picture of your own is found by, beside those of its name"))
+        set_tip(self.tags, tr("Words that this picture of your own is found by, beside those of its name"))
         self.tags.editingFinished.connect(self._tagged)
         self.tags.hide()
         box.addWidget(self.tags)

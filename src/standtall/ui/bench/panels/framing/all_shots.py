@@ -12,6 +12,7 @@ from standtall.model.output import SHAPES
 from standtall.ui.bench.panels.sliders import Slider
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets.tips import set_tip
 
 OWN = tr("Own …")
 
@@ -36,7 +37,7 @@ class AllShotsCard:
             (self.layout, tr("Layout"), tr("Layout of all shots"), tr("The layout of every shot that has none of its own")),
         ):
             chooser.setAccessibleName(name)
-            chooser.setToolTip(tip)
+            set_tip(chooser, tip)
             row = QHBoxLayout()
             row.addWidget(QLabel(text), 1)
             row.addWidget(chooser)
@@ -55,7 +56,7 @@ class AllShotsCard:
         self.hold.setSuffix(" s")
         self.hold.setKeyboardTracking(False)
         self.hold.setAccessibleName(tr("Hold answers shorter than"))
-        self.hold.setToolTip(tr("Shorter answers do not get the picture: the camera stays with who spoke before"))
+        set_tip(self.hold, tr("Shorter answers do not get the picture: the camera stays with who spoke before"))
         self.hold.valueChanged.connect(self._set_hold)
         line.addWidget(QLabel(tr("Hold answers shorter than")), 1)
         line.addWidget(self.hold)

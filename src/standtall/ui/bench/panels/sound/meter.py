@@ -14,6 +14,7 @@ from standtall.base.interface_language import tr
 from standtall.sound.loudness import CEILING_DBTP
 from standtall.sound.meters import Meters
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.tips import set_tip
 
 LOW, HIGH = -42.0, 0.0
 HIGH_PX: Final = 118
@@ -31,11 +32,12 @@ class MeterView(QWidget):
         self._target, self._at = -14.0, 0
         self.setFixedHeight(HIGH_PX)
         self.setAccessibleName(tr("Loudness of the finished sound"))
-        self.setToolTip(
+        set_tip(
+            self,
             tr(
                 "Loudness over the short: momentary (0.4 s) filled, short-term (3 s) as a line, the target dashed. The bars show "
                 "momentary and short-term loudness and true peak at the playhead"
-            )
+            ),
         )
 
     def show_meters(self, meters: Meters | None, target: float) -> None:

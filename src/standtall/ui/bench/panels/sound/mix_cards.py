@@ -23,6 +23,7 @@ from standtall.ui.preview.clocks import sound_device
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.tips import set_tip
 
 SOUNDS = tr("Sound files (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.mp4 *.mov);;All files (*)")
 NOISES: Final = {"off": tr("As recorded"), "gentle": tr("Gently"), "strong": tr("Strongly")}
@@ -60,7 +61,7 @@ class TalkCard:
         row.addWidget(self.loudness, 1)
         box.addLayout(row)
         self.even = QCheckBox(tr("Speakers as loud as each other"))
-        self.even.setToolTip(tr("Each speaker is brought to the level of the loudest, going over in the pauses between turns"))
+        set_tip(self.even, tr("Each speaker is brought to the level of the loudest, going over in the pauses between turns"))
         self.even.clicked.connect(lambda on: self._ws.edit(lambda s, _a: sound_edits.set_even(s, bool(on))))
         box.addWidget(self.even)
         self.hum = QCheckBox(tr("Take mains hum out"))
@@ -68,14 +69,14 @@ class TalkCard:
         self.hum.clicked.connect(lambda on: self._clean(hum=bool(on)))
         box.addWidget(self.hum)
         self.clicks = QCheckBox(tr("Take clicks and pops out"))
-        self.clicks.setToolTip(tr("Clicks of up to a millisecond, and puffs of breath on the microphone"))
+        set_tip(self.clicks, tr("Clicks of up to a millisecond, and puffs of breath on the microphone"))
         self.clicks.clicked.connect(lambda on: self._clean(clicks=bool(on)))
         box.addWidget(self.clicks)
         line = QHBoxLayout()
         line.addWidget(QLabel(tr("Steady noise")))
         self.noise = QComboBox()
         self.noise.setAccessibleName(tr("Steady noise"))
-        self.noise.setToolTip(tr("How far steady noise is taken down: by about 13 dB gently, 24 dB strongly"))
+        set_tip(self.noise, tr("How far steady noise is taken down: by about 13 dB gently, 24 dB strongly"))
         for value, text in NOISES.items():
             self.noise.addItem(text, value)
         self.noise.activated.connect(lambda _i: self._clean(noise=self.noise.currentData()))
@@ -178,7 +179,7 @@ class SpeakersCard:
         for row, key in enumerate(keys):
             name, level = QLabel(), QLabel()
             level.setObjectName("faint")
-            level.setToolTip(tr("As recorded, over the words of this short, and what it is changed by"))
+            set_tip(level, tr("As recorded, over the words of this short, and what it is changed by"))
             field = number(
                 -24, 24, 0.5, "dB", tr("Gain of speaker {key}", key=key[1] + 1), tr("Louder or softer by hand, on top")
             )

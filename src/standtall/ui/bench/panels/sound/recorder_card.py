@@ -19,6 +19,7 @@ from standtall.ui.bench.panels.sound.mix_cards import SOUNDS, number
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.tips import set_tip
 
 
 class RecorderRow(QWidget):
@@ -37,7 +38,7 @@ class RecorderRow(QWidget):
         box.addWidget(self.told)
         self.use = QComboBox()
         self.use.setAccessibleName(tr("How {name} is used", name=name))
-        self.use.setToolTip(tr("Whether it is heard instead of the footage's own sound, or with it, and while who speaks"))
+        set_tip(self.use, tr("Whether it is heard instead of the footage's own sound, or with it, and while who speaks"))
         self.use.addItem(tr("Instead of the footage's own sound"), ("instead", ()))
         self.use.addItem(tr("With the footage's own sound"), ("with", ()))
         for n, speaker in enumerate(names):

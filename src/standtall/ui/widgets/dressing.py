@@ -13,10 +13,10 @@ import time
 import weakref
 from collections import deque
 from collections.abc import Iterable, Iterator
-from typing import Final, cast
+from typing import Any, Final
 
 from PySide6.QtCore import QChildEvent, QEvent, QObject, Qt, QTimer
-from PySide6.QtGui import QColor, QPalette, QWindow
+from PySide6.QtGui import QColor, QPalette
 from PySide6.QtWidgets import QApplication, QWidget
 from shiboken6 import isValid
 
@@ -186,7 +186,7 @@ class Dresser(QObject):
     def _show(self, page: QWidget) -> None:
         """Dress a page that is being shown: all of it where its window is not there yet, else as far as this turn allows."""
         units = [u for u in self._open(page, _holders()) if u.property(WORN) != self.number]
-        handle = cast("QWindow | None", page.window().windowHandle())
+        handle: Any = page.window().windowHandle()  # none before the window is shown for the first time
         if handle is None or not handle.isExposed():
             self._put_on_all(units)
             return

@@ -399,7 +399,7 @@
     </message>
     <message>
         <source>Analyse footage and write how it is framed by itself, a line for each cell of each frame.</source>
-        <translation>Material analysieren und schreiben, wie es von selbst gerahmt wird: eine Zeile für jede Zelle jedes Bildes.</translation>
+        <translation>Material analysieren und schreiben, wie es von selbst gerahmt wird: eine Zeile für jedes Feld jedes Bildes.</translation>
     </message>
     <message>
         <source>Render shorts of a project.</source>
@@ -515,7 +515,7 @@
     </message>
     <message>
         <source>one layout for all shots (default: what each shot asks for)</source>
-        <translation>eine Anordnung für alle Einstellungen (Vorgabe: was jede verlangt)</translation>
+        <translation>eine Aufteilung für alle Einstellungen (Vorgabe: was jede verlangt)</translation>
     </message>
     <message>
         <source>number of the short (default: all)</source>
@@ -725,7 +725,7 @@
     </message>
     <message>
         <source>file to write: .otio, .edl, .csv (markers), .html or .pdf (paper cut), .txt (chapters)</source>
-        <translation>Datei, die geschrieben wird: .otio, .edl, .csv (Marker), .html oder .pdf (Schnitt auf Papier), .txt (Kapitel)</translation>
+        <translation>Datei, die geschrieben wird: .otio, .edl, .csv (Marker), .html oder .pdf (Papierschnitt), .txt (Kapitel)</translation>
     </message>
     <message>
         <source>number of a short; may come several times (default: all)</source>
@@ -9676,7 +9676,7 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     </message>
     <message>
         <source>Cell that keyframes are set for</source>
-        <translation>Zelle, für die Keyframes gesetzt werden</translation>
+        <translation>Feld, für das Keyframes gesetzt werden</translation>
     </message>
     <message>
         <source>Each cell of a layout moves by keyframes of its own</source>

@@ -162,12 +162,12 @@ def test_a_large_page_is_dressed_in_turns_and_then_painted(
     monkeypatch.setattr(dressing, "TURN_S", 0.0)
     made.show_tab("b")
     assert [bool(c.styleSheet()) for c in cards(panel)] == [True, False, False], "one now, the others in their turns"
-    assert not panel.updatesEnabled(), "nothing undressed is seen"
-    qtbot.waitUntil(panel.updatesEnabled, timeout=WAIT)
+    assert [c.updatesEnabled() for c in cards(panel)] == [True, False, False], "nothing undressed is seen"
+    qtbot.waitUntil(lambda: all(c.updatesEnabled() for c in cards(panel)), timeout=WAIT)
     assert all(ground(c) == theme.LIGHT.raised for c in cards(panel))
     made.show_tab("a")
     made.show_tab("b")
-    assert panel.updatesEnabled(), "what is dressed is painted at once"
+    assert all(c.updatesEnabled() for c in cards(panel)), "what is dressed is painted at once"
 
 
 def test_a_page_that_waits_while_another_theme_is_chosen_is_painted_in_that(
@@ -180,7 +180,12 @@ def test_a_page_that_waits_while_another_theme_is_chosen_is_painted_in_that(
     with qtbot.waitExposed(tabs.window()):
         tabs._stack.setCurrentWidget(panel)
     dressing.apply(qapp, theme.DARK)
-    qtbot.waitUntil(panel.updatesEnabled, timeout=WAIT)
+    assert all(c.updatesEnabled() for c in cards(panel))
+    assert all(ground(c) == theme.DARK.raised for c in cards(panel))
+    dressing.change(qapp, theme.LIGHT, tabs.window())
+    dressing.change(qapp, theme.DARK, tabs.window())
+    assert not cards(panel)[2].updatesEnabled(), "nothing is painted in the colours of both"
+    qtbot.waitUntil(lambda: all(c.updatesEnabled() for c in cards(panel)), timeout=WAIT)
     assert all(ground(c) == theme.DARK.raised for c in cards(panel))
 
 

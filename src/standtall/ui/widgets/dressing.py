@@ -3,8 +3,8 @@
 Qt matches the rules of a sheet with every widget below the one that has it, shown or not: of the whole program, two thousand, in
 half a second, at the start and whenever light turns to dark. So pages that lie behind others are dressed apart, large pages by
 their parts, and what holds them wears nothing but the letters and colours of the program. A window that is seen changes its theme
-some parts a turn of the event loop, so that it answers meanwhile. So is a page dressed that is shown before it was its turn; it
-is painted once all of it is dressed.
+some parts a turn of the event loop, so that it answers meanwhile, and so does a page that is shown before it was its turn: a part
+is painted once it is dressed.
 """
 
 from __future__ import annotations
@@ -92,9 +92,10 @@ def apply(application: QApplication, look: theme.Theme) -> None:
 def change(application: QApplication, look: theme.Theme, window: QWidget) -> None:
     """Dress the windows that are seen in another theme, some parts a turn; then draw the buttons of `window` in it, and dress
     all that is not seen."""
-    begin(application, look)
     dresser = _dresser()
-    dresser.wear_in_turns(style_sheet(look, dresser.large), window)
+    dresser.choose(style_sheet(look, dresser.large))
+    begin(application, look)
+    dresser.wear_in_turns(window)
 
 
 def size_targets(application: QApplication, large: bool) -> None:
@@ -127,8 +128,8 @@ class Dresser(QObject):
         """Counts the sheets."""
         self.large = False
         self._waiting: deque[QWidget] = deque()
-        self._held: list[QWidget] = []
-        """Pages that are shown, and painted once they are dressed."""
+        self._held: set[QWidget] = set()
+        """What is shown, and painted once it is dressed."""
         self._until = 0.0
         """When this turn of the event loop has dressed long enough."""
         self._changed: QWidget | None = None
@@ -144,13 +145,19 @@ class Dresser(QObject):
         self._choose(sheet)
         for top in _tops():
             self.dress(top)
+        self._release()
 
-    def wear_in_turns(self, sheet: str, window: QWidget) -> None:
-        """The same, some parts in each turn of the event loop, and then pages that are not shown."""
+    def choose(self, sheet: str) -> None:
+        """Let nothing that is seen be painted until it wears another sheet: `wear_in_turns` begins with that."""
         self._choose(sheet)
         _found.clear()
         holders = _holders()
         self._waiting.extend(unit for top in _tops() for unit in self._units(top, holders))
+        for unit in self._waiting:
+            self._hold(unit)
+
+    def wear_in_turns(self, window: QWidget) -> None:
+        """Dress what was chosen for, some parts in each turn of the event loop, and then pages that are not shown."""
         self._changed = window
         self._turns.start(0)
 
@@ -165,14 +172,13 @@ class Dresser(QObject):
             self._over()
         self._until = time.monotonic() + TURN_S
         while self._waiting:
-            self._put_on(self._waiting.popleft())
+            unit = self._waiting.popleft()
+            self._put_on(unit)
+            self._release(unit)
             if time.monotonic() > self._until:
                 break
         if not self._waiting:
-            held, self._held = self._held, []
-            for page in held:
-                if isValid(page):
-                    page.setUpdatesEnabled(True)
+            self._release()
 
     def _over(self) -> None:
         """All that is seen is dressed; after a change of theme its buttons are drawn, and what is not seen follows."""
@@ -190,13 +196,12 @@ class Dresser(QObject):
         if handle is None or not handle.isExposed():
             self._put_on_all(units)
             return
-        if self._begin(units):
-            self._hold(page)
+        self._begin(units)
 
-    def _begin(self, units: list[QWidget]) -> bool:
-        """Dress as many as this turn allows; -> whether some wait for the next, which `units` are then."""
+    def _begin(self, units: list[QWidget]) -> None:
+        """Dress as many as this turn allows, and the others in the next ones."""
         if not units:
-            return False
+            return
         if not self._turns.isActive():
             self._until = time.monotonic() + TURN_S
             self._turns.start(0)
@@ -205,13 +210,22 @@ class Dresser(QObject):
             if time.monotonic() > self._until:
                 break
         self._waiting.extendleft(reversed(units))
-        return bool(units)
+        for unit in units:
+            self._hold(unit)
 
-    def _hold(self, widget: QWidget) -> None:
-        """Let it be painted once nothing waits any more."""
-        if not widget.testAttribute(Qt.WidgetAttribute.WA_ForceUpdatesDisabled):  # what holds it may stand still just now
-            widget.setUpdatesEnabled(False)
-            self._held.append(widget)
+    def _hold(self, unit: QWidget) -> None:
+        """Let it be painted once it is dressed."""
+        if not unit.testAttribute(Qt.WidgetAttribute.WA_ForceUpdatesDisabled):  # what it is in may stand still just now
+            unit.setUpdatesEnabled(False)
+            self._held.add(unit)
+
+    def _release(self, unit: QWidget | None = None) -> None:
+        """Let it be painted, or all that is held."""
+        released = self._held & {unit} if unit is not None else set(self._held)
+        self._held -= released
+        for one in released:
+            if isValid(one):
+                one.setUpdatesEnabled(True)
 
     def dress(self, widget: QWidget) -> None:
         """Dress a widget and all in it that is no page behind another."""
@@ -286,8 +300,6 @@ class Dresser(QObject):
             scrolled = [u for u in units if child.isWindow() and u.parentWidget() in _parted]  # no size hangs on these
             self._put_on_all(u for u in units if u not in scrolled)
             self._begin(scrolled)
-            for unit in scrolled:
-                self._hold(unit)
 
     def begin_rest(self) -> None:
         """Begin to dress the pages that are not shown."""

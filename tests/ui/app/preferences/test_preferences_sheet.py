@@ -21,7 +21,7 @@ from standtall.ui.app.preferences.taking_effect import set_motion
 from standtall.ui.app.window import MainWindow
 from standtall.ui.bench.panels.captions.gallery import LookSample
 from standtall.ui.preview import clocks
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import dressing, theme
 from tests.ui.driving import WAIT
 
 
@@ -183,6 +183,7 @@ def test_large_targets_are_44_pixels_high(qtbot: QtBot, window: MainWindow, shee
     for place in window.all_places:
         window.go(place.name)
         qtbot.wait(80)
+        qtbot.waitUntil(lambda: not dressing._dresser()._waiting, timeout=WAIT)
         low += [
             (place.name, type(b).__name__, b.objectName(), b.text() or b.accessibleName(), b.height())
             for b in place.widget.findChildren(QAbstractButton)

@@ -153,6 +153,7 @@ def test_find_and_replace_and_the_word_list_mend_everywhere_at_once(qtbot: QtBot
 
 def test_speakers_are_named_joined_and_given_words(qtbot: QtBot, window: MainWindow) -> None:
     sheet = window.bench.inspector.transcript
+    window.bench.inspector.show_side("transcript")
     name = sheet._speakers.itemAtPosition(2, 1).widget()
     name.setText("Odile")  # type: ignore[attr-defined]
     edited(qtbot, window, lambda: name.editingFinished.emit())  # type: ignore[attr-defined]
@@ -323,6 +324,7 @@ def test_an_edge_of_a_word_is_dragged_along_its_sound(qtbot: QtBot, window: Main
 
 def test_a_word_of_the_user_holds_in_every_project(qtbot: QtBot, window: MainWindow) -> None:
     sheet, ws = window.bench.inspector.transcript, window.workspace
+    window.bench.inspector.show_side("transcript")
     with qtbot.waitSignal(ws.word_lists.changed, timeout=WAIT):
         ws.word_lists.keep((Term("Odile", ("Odeal",)), Term("Ketterby", ("Caterby",))), ())
     (box,) = [b for b in sheet.findChildren(QCheckBox) if b.toolTip().startswith("Odile holds")]

@@ -29,6 +29,7 @@ from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.layouts import empty
 from standtall.ui.widgets.tips import set_tip
+from standtall.ui.widgets.when_seen import WhenSeen
 
 
 class Swatch(QWidget):
@@ -62,8 +63,7 @@ class TranscriptPanel(Panel):
         self._terms_card()
         self._files_card()
         self.finish()
-        for signal in (workspace.opened_changed, workspace.transcript_changed):
-            signal.connect(self.refresh)
+        WhenSeen(self, self.refresh, workspace.opened_changed, workspace.transcript_changed)
         workspace.word_lists.changed.connect(self._refresh_terms)
         self.refresh()
 

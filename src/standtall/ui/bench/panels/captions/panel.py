@@ -24,6 +24,7 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.property_controls import FontControl
 from standtall.ui.widgets.tabs import Tabs
+from standtall.ui.widgets.when_seen import WhenSeen
 
 SAMPLE_WORDS = 5
 PICTURE_S = 1.5
@@ -70,9 +71,7 @@ class CaptionsPanel(QWidget):
         self._picture: QImage | None = None
         self._pictured = 0.0
         self._latest: Shown | None = None
-        self._stale = False
-        for signal in (workspace.opened_changed, workspace.composition_changed, workspace.selection.changed):
-            signal.connect(self._changed)
+        WhenSeen(self, self.refresh, workspace.opened_changed, workspace.composition_changed, workspace.selection.changed)
         workspace.data.changed.connect(self._fill)
         self._fill()
 
@@ -103,16 +102,8 @@ class CaptionsPanel(QWidget):
         self.gallery.fill(self._ws.data.looks)
         self.refresh()
 
-    def _changed(self) -> None:
-        """Looked at again when it is seen: a word that is struck should not wait for what nobody looks at."""
-        self._stale = not self.isVisible()
-        if not self._stale:
-            self.refresh()
-
     def showEvent(self, event: QShowEvent) -> None:
         super().showEvent(event)
-        if self._stale:
-            self._changed()
         if self._latest is not None:
             self.show_picture(self._latest)
 

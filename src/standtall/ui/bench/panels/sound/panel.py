@@ -9,6 +9,7 @@ from standtall.ui.bench.panels.sound.mix_cards import MusicCard, SpeakersCard, T
 from standtall.ui.bench.panels.sound.recorder_card import RecorderCard
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
+from standtall.ui.widgets.when_seen import WhenSeen
 
 
 class SoundPanel(Panel):
@@ -24,8 +25,7 @@ class SoundPanel(Panel):
         self.music = MusicCard(workspace, card_in(self.column, tr("MUSIC")))
         self.recorder = RecorderCard(workspace, card_in(self.column, tr("OTHER RECORDERS")))
         self.finish()
-        for signal in (workspace.opened_changed, workspace.composition_changed, workspace.sounding.changed):
-            signal.connect(self.refresh)
+        WhenSeen(self, self.refresh, workspace.opened_changed, workspace.composition_changed, workspace.sounding.changed)
         workspace.selection.playhead_changed.connect(self._moved)
         self.refresh()
 

@@ -110,6 +110,6 @@ def test_the_command(sources: list[Source], tmp_path: Path, capsys: pytest.Captu
     mine = project(tmp_path / "mine.standtall", sources[0], names=("Mine",))
     other = project(tmp_path / "other.standtall", sources[1], names=("Theirs",))
     assert main(["merge", str(mine), str(other)]) == 0
-    assert "1 files of footage and 1 shorts came in" in capsys.readouterr().out
+    assert "1 file of footage and 1 short came in" in capsys.readouterr().out
     with Project.reading(mine) as here:
         assert sorted(e.short.name for e in here.shorts()) == ["Mine", "Theirs"]

@@ -12,7 +12,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from standtall.base.errors import Cancelled, NothingToDo, OutputError, ProjectError, StandTallError
-from standtall.base.interface_language import tr
+from standtall.base.interface_language import count_of, tr, tr_n
 from standtall.base.progress import Progress, Step
 from standtall.base.time import TICKS_PER_SECOND, clock, ticks
 from standtall.cli import install_command, machine_commands, post_commands, project_commands, trace_command
@@ -120,13 +120,8 @@ def _analysed(request: AnalyseRequest, reporter: Reporter, progress: Progress, s
         elif isinstance(event, Noted):
             reporter.note("note", event.text, said=event.text)
         elif isinstance(event, Analysed) and said:
-            text = tr(
-                "{name}: {words} words, {shots} shots, {people} people",
-                name=source.name,
-                words=event.words,
-                shots=event.shots,
-                people=event.people,
-            )
+            people = tr_n(event.people, "{n} person", "{n} people")
+            text = f"{source.name}: {count_of(event.words)}, {count_of(event.shots, 'shot')}, {people}"
             counts = {"words": event.words, "shots": event.shots, "people": event.people}
             reporter.result(text, {"source": source.name, "key": source.key, **counts})
 
@@ -203,7 +198,7 @@ def _framing(chosen: argparse.Namespace, reporter: Reporter, progress: Progress)
         for row in framing_rows(source, analysis, chosen.layout):
             out.writerow(row)
             count += 1
-    reporter.result(tr("{csv}: {count} rows", csv=chosen.csv, count=count), {"csv": str(chosen.csv), "rows": count})
+    reporter.result(f"{chosen.csv}: {count_of(count, 'row')}", {"csv": str(chosen.csv), "rows": count})
     return 0
 
 

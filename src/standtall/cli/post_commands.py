@@ -9,7 +9,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from standtall.base.errors import NothingToDo
-from standtall.base.interface_language import tr
+from standtall.base.interface_language import count_of, tr
 from standtall.base.progress import Progress
 from standtall.cli.reporter import NOT_RIGHT
 from standtall.cli.whole_job import lengths_of
@@ -102,9 +102,7 @@ def posts(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -
         store.close()
     if chosen.out is not None:
         write_calendar(chosen.out, found, all_channels())
-        reporter.note(
-            "calendar", tr("{out}: {found} posts", out=chosen.out, found=len(found)), file=str(chosen.out), posts=len(found)
-        )
+        reporter.note("calendar", f"{chosen.out}: {count_of(len(found), 'post')}", file=str(chosen.out), posts=len(found))
         return 0
     if not found:
         raise NothingToDo(tr("There are no posts."), tr("Make some in the calendar of the window."))

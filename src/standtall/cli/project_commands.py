@@ -7,7 +7,7 @@ from collections.abc import Callable
 from fractions import Fraction
 from pathlib import Path
 
-from standtall.base.interface_language import tr
+from standtall.base.interface_language import count_of, tr
 from standtall.base.progress import Progress
 from standtall.base.time import clock
 from standtall.cli.reporter import NOT_RIGHT, Reporter
@@ -84,7 +84,7 @@ def cut(chosen: argparse.Namespace, reporter: Reporter, progress: Progress) -> i
     write_cuts(chosen.out, chosen.project.stem, cuts, progress)
     clips = sum(len(c.clips) for c in cuts)
     reporter.result(
-        tr("{out}: {cuts} cut(s), {clips} clips", out=chosen.out, cuts=len(cuts), clips=clips),
+        f"{chosen.out}: {count_of(len(cuts), 'cut')}, {count_of(clips, 'clip')}",
         {"file": str(chosen.out), "cuts": len(cuts), "clips": clips},
     )
     return 0
@@ -103,13 +103,7 @@ def bring(chosen: argparse.Namespace, reporter: Reporter, _progress: Progress) -
             number = project.add_short(short if brief is None else begun(short, brief))
             length = clock(short.length, tenths=True)
             reporter.result(
-                tr(
-                    "{number}: {name} ({length}, {segments} pieces)",
-                    number=number,
-                    name=short.name,
-                    length=length,
-                    segments=len(short.segments),
-                ),
+                f"{number}: {short.name} ({length}, {count_of(len(short.segments), 'piece')})",
                 {"short": number, "name": short.name},
             )
     for sentence in made.left_out:
@@ -123,7 +117,8 @@ def pack_project(chosen: argparse.Namespace, reporter: Reporter, progress: Progr
     made = pack(chosen.project, chosen.out, progress, Share(chosen.only_used, chosen.handles))
     for sentence in made.left_out:
         reporter.note("left out", tr("Left out: {sentence}", sentence=sentence), said=sentence)
-    reporter.result(tr("{out}: {files} files, {size:.1f} MB", out=chosen.out, files=made.files, size=made.size / 1000000.0), made)
+    size = tr("{size:.1f} MB", size=made.size / 1e6)
+    reporter.result(f"{chosen.out}: {count_of(made.files, 'file')}, {size}", made)
     return 0
 
 
@@ -133,10 +128,8 @@ def unpack_project(chosen: argparse.Namespace, reporter: Reporter, progress: Pro
     made = unpack(chosen.pack, chosen.into, progress)
     for sentence in made.problems:
         reporter.note("problem", sentence, said=sentence)
-    reporter.result(
-        tr("{project}: {files} files", project=made.project, files=made.files),
-        {"project": str(made.project), "files": made.files},
-    )
+    told = f"{made.project}: {count_of(made.files, 'file')}"
+    reporter.result(told, {"project": str(made.project), "files": made.files})
     return NOT_RIGHT if made.problems else 0
 
 
@@ -150,10 +143,10 @@ def merge_projects(chosen: argparse.Namespace, reporter: Reporter, _progress: Pr
         reporter.note("left out", tr("Left out: {sentence}", sentence=sentence), said=sentence)
     reporter.result(
         tr(
-            "{project}: {sources} files of footage and {shorts} shorts came in",
+            "{project}: {files} of footage and {shorts} came in",
             project=chosen.project,
-            sources=made.sources,
-            shorts=made.shorts,
+            files=count_of(made.sources, "file"),
+            shorts=count_of(made.shorts, "short"),
         ),
         made,
     )

@@ -189,10 +189,6 @@
         <translation>kein Ton</translation>
     </message>
     <message>
-        <source>{csv}: {count} rows</source>
-        <translation>{csv}: {count} Zeilen</translation>
-    </message>
-    <message>
         <source>The speech model is ready.</source>
         <translation>Das Sprachmodell ist bereit.</translation>
     </message>
@@ -232,6 +228,10 @@
         <source>{name}: the original is quick enough</source>
         <translation>{name}: das Original ist schnell genug</translation>
     </message>
+    <message numerus="yes">
+        <source>{n} rows</source>
+        <translation><numerusform>{n} Zeile</numerusform><numerusform>{n} Zeilen</numerusform></translation>
+    </message>
     <message>
         <source>The request cannot be read: {error}.</source>
         <translation>Die Anfrage ist nicht lesbar: {error}.</translation>
@@ -256,9 +256,17 @@
         <source>{name}: it is analysed again with the word list of the project, since nothing is kept here.</source>
         <translation>{name}: mit der Wortliste des Projekts neu analysiert, da hier nichts aufgehoben ist.</translation>
     </message>
-    <message>
-        <source>{name}: {words} words, {shots} shots, {people} people</source>
-        <translation>{name}: {words} Wörter, {shots} Einstellungen, {people} Personen</translation>
+    <message numerus="yes">
+        <source>{n} people</source>
+        <translation><numerusform>{n} Person</numerusform><numerusform>{n} Personen</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} words</source>
+        <translation><numerusform>{n} Wort</numerusform><numerusform>{n} Wörter</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} shots</source>
+        <translation><numerusform>{n} Einstellung</numerusform><numerusform>{n} Einstellungen</numerusform></translation>
     </message>
 </context>
 <context>
@@ -661,10 +669,6 @@
         <translation>nur die für diesen Kanal</translation>
     </message>
     <message>
-        <source>{out}: {found} posts</source>
-        <translation>{out}: {found} Beiträge</translation>
-    </message>
-    <message>
         <source>There are no posts.</source>
         <translation>Es gibt keine Beiträge.</translation>
     </message>
@@ -676,9 +680,17 @@
         <source>no time yet</source>
         <translation>noch keine Zeit</translation>
     </message>
+    <message numerus="yes">
+        <source>{n} posts</source>
+        <translation><numerusform>{n} Beitrag</numerusform><numerusform>{n} Beiträge</numerusform></translation>
+    </message>
 </context>
 <context>
     <name>cli/project_commands.py</name>
+    <message>
+        <source>{size:.1f} MB</source>
+        <translation>{size:.1f} MB</translation>
+    </message>
     <message>
         <source>Write the cut of shorts for other programs.</source>
         <translation>Den Schnitt von Shorts für andere Programme schreiben.</translation>
@@ -704,20 +716,8 @@
         <translation>Retten, was von einem beschädigten Projekt lesbar ist, in eine neue Datei daneben.</translation>
     </message>
     <message>
-        <source>{out}: {cuts} cut(s), {clips} clips</source>
-        <translation>{out}: {cuts} Schnitt(e), {clips} Clips</translation>
-    </message>
-    <message>
-        <source>{out}: {files} files, {size:.1f} MB</source>
-        <translation>{out}: {files} Dateien, {size:.1f} MB</translation>
-    </message>
-    <message>
-        <source>{project}: {files} files</source>
-        <translation>{project}: {files} Dateien</translation>
-    </message>
-    <message>
-        <source>{project}: {sources} files of footage and {shorts} shorts came in</source>
-        <translation>{project}: {sources} Dateien mit Material und {shorts} Shorts kamen hinein</translation>
+        <source>{project}: {files} of footage and {shorts} came in</source>
+        <translation>{project}: {files} mit Material und {shorts} kamen hinein</translation>
     </message>
     <message>
         <source>'{text}' is no rate; write 25, 29.97 or 30000/1001</source>
@@ -771,9 +771,25 @@
         <source>Left out: {sentence}</source>
         <translation>Weggelassen: {sentence}</translation>
     </message>
-    <message>
-        <source>{number}: {name} ({length}, {segments} pieces)</source>
-        <translation>{number}: {name} ({length}, {segments} Stücke)</translation>
+    <message numerus="yes">
+        <source>{n} files</source>
+        <translation><numerusform>{n} Datei</numerusform><numerusform>{n} Dateien</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} cuts</source>
+        <translation><numerusform>{n} Schnitt</numerusform><numerusform>{n} Schnitte</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} clips</source>
+        <translation><numerusform>{n} Clip</numerusform><numerusform>{n} Clips</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} shorts</source>
+        <translation><numerusform>{n} Short</numerusform><numerusform>{n} Shorts</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} pieces</source>
+        <translation><numerusform>{n} Stück</numerusform><numerusform>{n} Stücke</numerusform></translation>
     </message>
 </context>
 <context>
@@ -902,10 +918,6 @@
     <message>
         <source>Close a cut</source>
         <translation>Einen Schnitt schließen</translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} words</source>
-        <translation><numerusform>{n} Wort</numerusform><numerusform>{n} Wörter</numerusform></translation>
     </message>
 </context>
 <context>
@@ -3190,10 +3202,6 @@
     <message>
         <source>There is no shot before this one.</source>
         <translation>Vor dieser ist keine Einstellung.</translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} shots</source>
-        <translation><numerusform>{n} Einstellung</numerusform><numerusform>{n} Einstellungen</numerusform></translation>
     </message>
 </context>
 <context>
@@ -7122,14 +7130,6 @@ Auf jedem: {command}</translation>
         <source>The settings were not saved</source>
         <translation>Die Einstellungen wurden nicht gespeichert</translation>
     </message>
-    <message numerus="yes">
-        <source>{n} files</source>
-        <translation><numerusform>{n} Datei</numerusform><numerusform>{n} Dateien</numerusform></translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} shorts</source>
-        <translation><numerusform>{n} Short</numerusform><numerusform>{n} Shorts</numerusform></translation>
-    </message>
     <message>
         <source>None yet: one is kept on each day that it is opened</source>
         <translation>Noch keine: an jedem Tag, an dem es geöffnet wird, entsteht eine</translation>
@@ -7771,14 +7771,6 @@ Auf jedem: {command}</translation>
     <message>
         <source>Nothing: all of it is taken.</source>
         <translation>Nichts: alles wird übernommen.</translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} clips</source>
-        <translation><numerusform>{n} Clip</numerusform><numerusform>{n} Clips</numerusform></translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} pieces</source>
-        <translation><numerusform>{n} Stück</numerusform><numerusform>{n} Stücke</numerusform></translation>
     </message>
     <message>
         <source>Cut</source>
@@ -10756,10 +10748,6 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <source>Propose {what}</source>
         <translation>Vorschlagen: {what}</translation>
     </message>
-    <message numerus="yes">
-        <source>{n} rows</source>
-        <translation><numerusform>{n} Zeile</numerusform><numerusform>{n} Zeilen</numerusform></translation>
-    </message>
 </context>
 <context>
     <name>ui/bench/panels/transcript.py</name>
@@ -12979,10 +12967,6 @@ Hier stehen dann die Wörter.</translation>
         <source>{more} more</source>
         <translation>{more} weitere</translation>
     </message>
-    <message numerus="yes">
-        <source>{n} posts</source>
-        <translation><numerusform>{n} Beitrag</numerusform><numerusform>{n} Beiträge</numerusform></translation>
-    </message>
 </context>
 <context>
     <name>ui/calendar/which_time.py</name>
@@ -13199,10 +13183,6 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>It has {sound_tracks} sound tracks: choose one in its brief.</source>
         <translation>Es hat {sound_tracks} Tonspuren: eine in seinem Auftrag wählen.</translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} people</source>
-        <translation><numerusform>{n} Person</numerusform><numerusform>{n} Personen</numerusform></translation>
     </message>
     <message>
         <source>{count:.1f} MB</source>

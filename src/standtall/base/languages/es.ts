@@ -189,10 +189,6 @@
         <translation>sin sonido</translation>
     </message>
     <message>
-        <source>{csv}: {count} rows</source>
-        <translation>{csv}: {count} filas</translation>
-    </message>
-    <message>
         <source>The speech model is ready.</source>
         <translation>El modelo de voz está listo.</translation>
     </message>
@@ -232,6 +228,10 @@
         <source>{name}: the original is quick enough</source>
         <translation>{name}: el original es bastante rápido</translation>
     </message>
+    <message numerus="yes">
+        <source>{n} rows</source>
+        <translation><numerusform>{n} fila</numerusform><numerusform>{n} filas</numerusform></translation>
+    </message>
     <message>
         <source>The request cannot be read: {error}.</source>
         <translation>La petición no se puede leer: {error}.</translation>
@@ -256,9 +256,17 @@
         <source>{name}: it is analysed again with the word list of the project, since nothing is kept here.</source>
         <translation>{name}: se analiza otra vez con la lista de palabras del proyecto, pues aquí no hay nada guardado.</translation>
     </message>
-    <message>
-        <source>{name}: {words} words, {shots} shots, {people} people</source>
-        <translation>{name}: {words} palabras, {shots} planos, {people} personas</translation>
+    <message numerus="yes">
+        <source>{n} people</source>
+        <translation><numerusform>{n} persona</numerusform><numerusform>{n} personas</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} words</source>
+        <translation><numerusform>{n} palabra</numerusform><numerusform>{n} palabras</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} shots</source>
+        <translation><numerusform>{n} plano</numerusform><numerusform>{n} planos</numerusform></translation>
     </message>
 </context>
 <context>
@@ -661,10 +669,6 @@
         <translation>solo las de este canal</translation>
     </message>
     <message>
-        <source>{out}: {found} posts</source>
-        <translation>{out}: {found} publicaciones</translation>
-    </message>
-    <message>
         <source>There are no posts.</source>
         <translation>No hay publicaciones.</translation>
     </message>
@@ -676,9 +680,17 @@
         <source>no time yet</source>
         <translation>aún sin hora</translation>
     </message>
+    <message numerus="yes">
+        <source>{n} posts</source>
+        <translation><numerusform>{n} publicación</numerusform><numerusform>{n} publicaciones</numerusform></translation>
+    </message>
 </context>
 <context>
     <name>cli/project_commands.py</name>
+    <message>
+        <source>{size:.1f} MB</source>
+        <translation>{size:.1f} MB</translation>
+    </message>
     <message>
         <source>Write the cut of shorts for other programs.</source>
         <translation>Escribir el corte de cortos para otros programas.</translation>
@@ -704,20 +716,8 @@
         <translation>Salvar lo que se pueda leer de un proyecto dañado, en un archivo nuevo a su lado.</translation>
     </message>
     <message>
-        <source>{out}: {cuts} cut(s), {clips} clips</source>
-        <translation>{out}: {cuts} corte(s), {clips} clips</translation>
-    </message>
-    <message>
-        <source>{out}: {files} files, {size:.1f} MB</source>
-        <translation>{out}: {files} archivos, {size:.1f} MB</translation>
-    </message>
-    <message>
-        <source>{project}: {files} files</source>
-        <translation>{project}: {files} archivos</translation>
-    </message>
-    <message>
-        <source>{project}: {sources} files of footage and {shorts} shorts came in</source>
-        <translation>{project}: entraron {sources} archivos de material y {shorts} cortos</translation>
+        <source>{project}: {files} of footage and {shorts} came in</source>
+        <translation>{project}: entraron {files} de material y {shorts}</translation>
     </message>
     <message>
         <source>'{text}' is no rate; write 25, 29.97 or 30000/1001</source>
@@ -771,9 +771,25 @@
         <source>Left out: {sentence}</source>
         <translation>Omitido: {sentence}</translation>
     </message>
-    <message>
-        <source>{number}: {name} ({length}, {segments} pieces)</source>
-        <translation>{number}: {name} ({length}, {segments} piezas)</translation>
+    <message numerus="yes">
+        <source>{n} files</source>
+        <translation><numerusform>{n} archivo</numerusform><numerusform>{n} archivos</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} cuts</source>
+        <translation><numerusform>{n} corte</numerusform><numerusform>{n} cortes</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} clips</source>
+        <translation><numerusform>{n} clip</numerusform><numerusform>{n} clips</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} shorts</source>
+        <translation><numerusform>{n} corto</numerusform><numerusform>{n} cortos</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} pieces</source>
+        <translation><numerusform>{n} pieza</numerusform><numerusform>{n} piezas</numerusform></translation>
     </message>
 </context>
 <context>
@@ -902,10 +918,6 @@
     <message>
         <source>Close a cut</source>
         <translation>Cerrar un corte</translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} words</source>
-        <translation><numerusform>{n} palabra</numerusform><numerusform>{n} palabras</numerusform></translation>
     </message>
 </context>
 <context>
@@ -3190,10 +3202,6 @@
     <message>
         <source>There is no shot before this one.</source>
         <translation>No hay ningún plano antes de este.</translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} shots</source>
-        <translation><numerusform>{n} plano</numerusform><numerusform>{n} planos</numerusform></translation>
     </message>
 </context>
 <context>
@@ -7122,14 +7130,6 @@ En cada uno: {command}</translation>
         <source>The settings were not saved</source>
         <translation>Los ajustes no se guardaron</translation>
     </message>
-    <message numerus="yes">
-        <source>{n} files</source>
-        <translation><numerusform>{n} archivo</numerusform><numerusform>{n} archivos</numerusform></translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} shorts</source>
-        <translation><numerusform>{n} corto</numerusform><numerusform>{n} cortos</numerusform></translation>
-    </message>
     <message>
         <source>None yet: one is kept on each day that it is opened</source>
         <translation>Aún ninguna: se guarda una cada día que se abre</translation>
@@ -7771,14 +7771,6 @@ En cada uno: {command}</translation>
     <message>
         <source>Nothing: all of it is taken.</source>
         <translation>Nada: se toma todo.</translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} clips</source>
-        <translation><numerusform>{n} clip</numerusform><numerusform>{n} clips</numerusform></translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} pieces</source>
-        <translation><numerusform>{n} pieza</numerusform><numerusform>{n} piezas</numerusform></translation>
     </message>
     <message>
         <source>Cut</source>
@@ -10756,10 +10748,6 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <source>Propose {what}</source>
         <translation>Proponer {what}</translation>
     </message>
-    <message numerus="yes">
-        <source>{n} rows</source>
-        <translation><numerusform>{n} fila</numerusform><numerusform>{n} filas</numerusform></translation>
-    </message>
 </context>
 <context>
     <name>ui/bench/panels/transcript.py</name>
@@ -12979,10 +12967,6 @@ Aquí estarán sus palabras.</translation>
         <source>{more} more</source>
         <translation>{more} más</translation>
     </message>
-    <message numerus="yes">
-        <source>{n} posts</source>
-        <translation><numerusform>{n} publicación</numerusform><numerusform>{n} publicaciones</numerusform></translation>
-    </message>
 </context>
 <context>
     <name>ui/calendar/which_time.py</name>
@@ -13199,10 +13183,6 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>It has {sound_tracks} sound tracks: choose one in its brief.</source>
         <translation>Tiene {sound_tracks} pistas de sonido: elija una en su encargo.</translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} people</source>
-        <translation><numerusform>{n} persona</numerusform><numerusform>{n} personas</numerusform></translation>
     </message>
     <message>
         <source>{count:.1f} MB</source>

@@ -29,6 +29,7 @@ def test_names_are_offered_in_the_second_piece_of_the_demo(qtbot: QtBot, window:
     qtbot.waitUntil(lambda: len(ws.acquaintances.found) == 2, timeout=WAIT)
     assert {found.name for found in ws.acquaintances.found} == {"Wren", "Marlow"}
     panel = window.bench.inspector.transcript
+    window.bench.inspector.show_side("transcript")
     (first, *_) = [b for b in panel.findChildren(QAbstractButton) if b.text() == "Same person"]
     with qtbot.waitSignal(ws.transcript_changed, timeout=WAIT):
         first.click()

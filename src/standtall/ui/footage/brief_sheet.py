@@ -42,6 +42,8 @@ class BriefSheet(QFrame):
         self._unread: Source | None = None
         self._reading: Source | None = None
         """Whose pictures are wanted, and whose are being read."""
+        self._read: tuple[str, list[QImage]] = ("", [])
+        """The pictures of a source, as far as they were read."""
         self.setObjectName("card")
         self.setFixedWidth(312)
         self._title = QLabel()
@@ -160,11 +162,15 @@ class BriefSheet(QFrame):
         self._unread, self._reading = (None, source) if self.isVisible() else (source, None)
         if not source.has_picture or self._reading is None:
             return
+        if self._read[0] != source.key:
+            self._read = source.key, []
+        pictures = self._read[1]  # what was read before it was left is not read again
 
         def work() -> list[QImage]:
-            pictures = []
+            if len(pictures) == PICTURES:
+                return pictures
             with PictureReader(source.path, source.rotation) as reader:
-                for i in range(PICTURES):
+                for i in range(len(pictures), PICTURES):
                     self._ws.closing.check()
                     if self._reading is not source:
                         raise Cancelled

@@ -40,14 +40,12 @@ _parted: weakref.WeakSet[QWidget] = weakref.WeakSet()
 def apart(page: QWidget) -> None:
     """Let a page be dressed when it is first shown. What holds it gets no style sheet: it has to look right without."""
     _apart.add(page)
-    _found.clear()
     page.installEventFilter(_dresser())
 
 
 def by_parts(widget: QWidget) -> None:
     """Dress what is in `widget` child by child. It gets no style sheet itself: it has to look right without."""
     _parted.add(widget)
-    _found.clear()
 
 
 def also(widget: QWidget, declarations: str) -> None:
@@ -150,7 +148,6 @@ class Dresser(QObject):
     def choose(self, sheet: str) -> None:
         """Let nothing that is seen be painted until it wears another sheet: `wear_in_turns` begins with that."""
         self._choose(sheet)
-        _found.clear()
         holders = _holders()
         self._waiting.extend(unit for top in _tops() for unit in self._units(top, holders))
         for unit in self._waiting:
@@ -229,7 +226,6 @@ class Dresser(QObject):
 
     def dress(self, widget: QWidget) -> None:
         """Dress a widget and all in it that is no page behind another."""
-        _found.clear()
         self._put_on_all(self._units(widget, _holders()))
 
     def _put_on_all(self, units: Iterable[QWidget]) -> None:
@@ -275,8 +271,6 @@ class Dresser(QObject):
 
     def eventFilter(self, of: QObject, event: QEvent) -> bool:
         """A page is shown for the first time since the sheet was chosen, or something new comes to what holds pages."""
-        if event.type() in (QEvent.Type.ChildAdded, QEvent.Type.ParentChange):
-            _found.clear()
         if not self.number or not isinstance(of, QWidget):
             return False
         if event.type() == QEvent.Type.Show and of in _apart:
@@ -320,18 +314,9 @@ def _tops() -> list[QWidget]:
     return [top for top in QApplication.topLevelWidgets() if top.parentWidget() is None]
 
 
-_found: list[set[QWidget]] = []
-"""What `_holders` gave, for the rest of this turn of the event loop."""
-
-
 def _holders() -> set[QWidget]:
-    """All widgets that hold a page dressed apart, or one that is dressed by its parts, however far above it. A window that is
-    shown asks a hundred times in one turn."""
-    if _found:
-        return _found[0]
-    QTimer.singleShot(0, _found.clear)
+    """All widgets that hold a page dressed apart, or one that is dressed by its parts, however far above it."""
     out: set[QWidget] = set()
-    _found.append(out)
     for page in (*_apart, *_parted):
         above = (page if page in _parted else page.parentWidget()) if isValid(page) else None
         while above is not None and above not in out:

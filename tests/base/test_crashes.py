@@ -27,7 +27,7 @@ def process(then: str) -> subprocess.Popen[str]:
 def ended(then: str) -> tuple[int, str]:
     """With what code a process ended, and how many crashes it found."""
     begun = process(then)
-    found, _ = begun.communicate(timeout=60)
+    found, _ = begun.communicate(timeout=600)
     return begun.returncode, found.strip()
 
 

@@ -42,7 +42,7 @@ from standtall.session.finish import file_name
 from standtall.ui.preview.player import Player
 from tests.conftest import make_clip, tone
 from tests.helpers import composed, small_short
-from tests.ui.driving import Shown
+from tests.ui.driving import WAIT, Shown
 
 
 def words() -> tuple[Word, ...]:
@@ -107,9 +107,9 @@ def test_the_player_reads_beforehand_what_is_expected(
     player.failed.connect(told.append)
     try:
         player.expect(Asset("gone", "/nowhere/gone.mp4", 0), 0, {})
-        qtbot.waitUntil(lambda: len(read) == 1, timeout=20_000)
+        qtbot.waitUntil(lambda: len(read) == 1, timeout=WAIT)
         player.expect(asset_of(demo_source), begin, {})
-        qtbot.waitUntil(lambda: len(read) == 2, timeout=20_000)
+        qtbot.waitUntil(lambda: len(read) == 2, timeout=WAIT)
         assert read[1] == (demo_source.path, begin)
         shown = Shown(player)
         player.set_composition(composition)

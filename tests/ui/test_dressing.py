@@ -157,7 +157,7 @@ def test_a_large_page_is_dressed_in_turns_and_then_painted(
     dressing.apply(qapp, theme.LIGHT)
     dressing._dresser()._beforehand.stop()
     qtbot.addWidget(made)
-    with qtbot.waitExposed(made):
+    with qtbot.waitExposed(made, timeout=WAIT):
         made.show()
     monkeypatch.setattr(dressing, "TURN_S", 0.0)
     made.show_tab("b")
@@ -177,7 +177,7 @@ def test_a_page_that_waits_while_another_theme_is_chosen_is_painted_in_that(
     tabs._stack.addWidget(panel)
     dressing.apart(panel)
     monkeypatch.setattr(dressing, "TURN_S", 0.0)
-    with qtbot.waitExposed(tabs.window()):
+    with qtbot.waitExposed(tabs.window(), timeout=WAIT):
         tabs._stack.setCurrentWidget(panel)
     dressing.apply(qapp, theme.DARK)
     assert all(c.updatesEnabled() for c in cards(panel))
@@ -215,7 +215,7 @@ def test_a_panel_is_dressed_card_by_card(qtbot: QtBot, qapp: QApplication) -> No
     assert panel.frameWidth() == 0 and panel.verticalScrollBar().sizeHint().width() == 11
     late = card_in(panel.column, "C")
     late.addWidget(QPushButton("C"))
-    qtbot.waitUntil(lambda: ground(late.parentWidget()) == theme.LIGHT.raised)
+    qtbot.waitUntil(lambda: ground(late.parentWidget()) == theme.LIGHT.raised, timeout=WAIT)
 
 
 def test_rows_of_buttons_are_measured_as_they_are_dressed(qtbot: QtBot, qapp: QApplication, tabs: Tabs) -> None:

@@ -14,6 +14,7 @@ from pytestqt.qtbot import QtBot
 
 from standtall.base.folders import data_folder
 from standtall.ui.widgets.one_line import OneLine
+from tests.ui.driving import WAIT
 from tests.ui.fits import cut_off
 
 LANGUAGES = ("en", "de", "es")
@@ -23,7 +24,7 @@ def run(language: str, scale: str, *sizes: str) -> list[str]:
     told = subprocess.run(
         [sys.executable, "-m", "tests.ui.fit_run", *sizes],
         env={**os.environ, "STAND_TALL_LANGUAGE": language, "QT_SCALE_FACTOR": scale},
-        capture_output=True, text=True, timeout=200, check=True,
+        capture_output=True, text=True, timeout=800, check=True,
     )  # fmt: skip
     return told.stdout.splitlines()
 
@@ -69,7 +70,7 @@ def test_what_does_not_fit_is_found(qtbot: QtBot) -> None:
     }  # fmt: skip
     for widget in (*made, wrapped):
         widget.setFixedSize(500, 60)
-    qtbot.waitUntil(lambda: wrapped.width() == 500)
+    qtbot.waitUntil(lambda: wrapped.width() == 500, timeout=WAIT)
     assert list(cut_off(over)) == []
     assert over.layoutDirection() == Qt.LayoutDirection.LeftToRight
 

@@ -19,7 +19,7 @@ FOLDERS = ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_STATE_HOME
 def start(what: str, **environment: str) -> str:
     ran = subprocess.run(
         [sys.executable, "-m", "tests.ui.start_run", what], env={**os.environ, **environment},
-        capture_output=True, text=True, timeout=100, check=True,
+        capture_output=True, text=True, timeout=600, check=True,
     )  # fmt: skip
     assert "open: True, in footage" in ran.stdout, ran.stdout + ran.stderr
     assert "Traceback" not in ran.stderr

@@ -41,7 +41,7 @@ def test_cards_offer_what_their_buttons_do(qtbot: QtBot, window: MainWindow) -> 
     qtbot.waitUntil(lambda: window.place == "bench", timeout=WAIT)
     moment = asked(qtbot, window)[0]
     window.go("moments")
-    qtbot.waitUntil(moment.isVisible, timeout=5000)
+    qtbot.waitUntil(moment.isVisible, timeout=WAIT)
     menu = menu_on(moment)
     shown = {b.text() for b in moment.findChildren(QAbstractButton) if b.isVisible() and b.isEnabled() and b.text()}
     assert shown and shown <= set(texts(menu)) and "Keep" in shown

@@ -20,7 +20,7 @@ print(len(first), " ".join(first), " ".join(sys.modules))
 
 
 def test_the_window_is_imported_without_what_comes_late_and_the_first_screen_without_the_other_places() -> None:
-    told = subprocess.run([sys.executable, "-c", LISTED], capture_output=True, text=True, check=True, timeout=120)
+    told = subprocess.run([sys.executable, "-c", LISTED], capture_output=True, text=True, check=True, timeout=600)
     count, *names = told.stdout.split()
     first, there = set(names[: int(count)]), set(names[int(count) :])
     assert "standtall.ui.footage.place" in first
@@ -39,6 +39,6 @@ def test_no_import_reads_the_source_of_what_it_imports() -> None:
     """Qt's binding does, unless it is asked not to."""
     code = "import builtins, PySide6.QtCore as _\nprint(builtins.__import__.__name__)\n"
     code += "import standtall.ui\nprint(builtins.__import__.__name__)"
-    told = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True, check=True, timeout=120)
+    told = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True, check=True, timeout=600)
     before, after = told.stdout.split()
     assert before == "__feature_import__" and after != before

@@ -24,7 +24,7 @@ def test_a_second_start_hands_its_files_over(qtbot: QtBot, tmp_path: Path) -> No
     with qtbot.waitSignal(first.wanted, timeout=WAIT) as told:
         pass
     assert told.args == [[Path("/x/a.mp4"), tmp_path / "b.standtall"], False]
-    assert work.communicate(timeout=30)[0].strip() == "True"
+    assert work.communicate(timeout=300)[0].strip() == "True"
     first.close()
 
 

@@ -165,7 +165,7 @@ def test_the_page_is_painted_a_stretch_a_turn_and_what_was_there_stands_until_th
     qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
 ) -> None:
     script = window.bench.page
-    qtbot.waitUntil(lambda: script._ground.is_whole)
+    qtbot.waitUntil(lambda: script._ground.is_whole, timeout=WAIT)
     before = script.viewport().grab().toImage()
     monkeypatch.setattr(ground, "LONGEST_S", 0.0)
     theme.choose(theme.DARK)
@@ -177,7 +177,7 @@ def test_the_page_is_painted_a_stretch_a_turn_and_what_was_there_stands_until_th
     assert turns[0].pixelColor(low) == before.pixelColor(low), "the last one is as it was"
     assert turns[1].pixelColor(low) != before.pixelColor(low)
     script.refresh()
-    qtbot.waitUntil(lambda: script._ground.is_whole)
+    qtbot.waitUntil(lambda: script._ground.is_whole, timeout=WAIT)
     assert difference(script.viewport().grab().toImage(), before) == 0, "without anybody asking for the rest"
 
 
@@ -187,11 +187,11 @@ def test_a_jump_paints_what_a_whole_painting_does(qtbot: QtBot, window: MainWind
     bar = script.verticalScrollBar()
     for at in (0, 60, 47, 400, 430, 200):
         bar.setValue(at)
-        qtbot.waitUntil(lambda: script._ground.is_whole)
+        qtbot.waitUntil(lambda: script._ground.is_whole, timeout=WAIT)
         kept = script.viewport().grab().toImage()
         script.refresh()
         assert not script._ground.is_whole
-        qtbot.waitUntil(lambda: script._ground.is_whole)
+        qtbot.waitUntil(lambda: script._ground.is_whole, timeout=WAIT)
         fresh = script.viewport().grab().toImage()
         assert difference(kept, fresh) < 0.002
 

@@ -165,7 +165,7 @@ def test_rendering_from_the_window(qtbot: QtBot, window: MainWindow, tmp_path: P
     window.workspace.selection.select(range(6))
     edited(qtbot, window, window.bench.inspector.chosen.use_only)
     window.preview_pane.rendering.folder = tmp_path
-    with qtbot.waitSignal(window.preview_pane.rendering.finished, timeout=120_000) as done:
+    with qtbot.waitSignal(window.preview_pane.rendering.finished, timeout=WAIT) as done:
         qtbot.keyClick(window, Qt.Key.Key_R, Qt.KeyboardModifier.ControlModifier)
         assert window.preview_pane.rendering.currentIndex() == 1
     made = probe(done.args[0])
@@ -194,7 +194,7 @@ def test_footage_is_added_analysed_and_opened(
     bad.write_bytes(b"no movie")
     with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda _t, kind: kind == "error"):
         window.footage.add([bad])
-    with qtbot.waitSignal(window.workspace.said, timeout=60_000, check_params_cb=lambda text, _k: "mine is ready" in text):
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT, check_params_cb=lambda text, _k: "mine is ready" in text):
         window.footage.add([clip])
     card = window.footage._cards[probe(clip).key]
     assert card._state.text().startswith("Ready: 4 words")
@@ -221,7 +221,7 @@ def test_the_window_never_stalls_while_it_works(qtbot: QtBot, window: MainWindow
     window.player.play()
     window.workspace.selection.select(range(20, 24))
     edited(qtbot, window, window.bench.inspector.chosen.cut)
-    qtbot.waitUntil(lambda: len(turns) > 500, timeout=60_000)
+    qtbot.waitUntil(lambda: len(turns) > 500, timeout=WAIT)
     watch.stop()
     assert window.preview_pane.rendering.running
     window.player.pause()

@@ -206,7 +206,7 @@ def test_a_word_is_heard_in_its_surroundings(qtbot: QtBot, window: MainWindow, m
 
 def test_without_a_sound_device_that_is_said(qtbot: QtBot, window: MainWindow) -> None:
     window.workspace.selection.select(range(3, 4))
-    with qtbot.waitSignal(window.workspace.said) as heard:
+    with qtbot.waitSignal(window.workspace.said, timeout=WAIT) as heard:
         qtbot.keyClick(window, Qt.Key.Key_H)
     assert "sound device" in heard.args[0]
 

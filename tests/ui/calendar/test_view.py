@@ -11,6 +11,7 @@ from pytestqt.qtbot import QtBot
 from standtall.ui.calendar.post_card import Card
 from standtall.ui.calendar.view import SHORT_MIME, CalendarView
 from standtall.ui.widgets import dressing, theme
+from tests.ui.driving import WAIT
 
 TODAY = date(2026, 11, 27)
 
@@ -37,7 +38,7 @@ def at(view: CalendarView, key: int) -> QPoint:
 
 
 def test_a_click_chooses_and_keys_go_on_from_there(qtbot: QtBot, view: CalendarView) -> None:
-    with qtbot.waitSignal(view.chosen) as told:
+    with qtbot.waitSignal(view.chosen, timeout=WAIT) as told:
         qtbot.mouseClick(view.viewport(), Qt.MouseButton.LeftButton, pos=at(view, 1))
     assert told.args == [1]
     assert "Short 1, One, Friday 27 November, 09:00, goes out" in view.accessibleDescription()
@@ -53,7 +54,7 @@ def test_a_click_chooses_and_keys_go_on_from_there(qtbot: QtBot, view: CalendarV
 
 def test_a_card_is_dragged_to_another_day_and_keeps_its_time(qtbot: QtBot, view: CalendarView) -> None:
     start, end = at(view, 1), at(view, 1) + QPoint(220, 0)
-    with qtbot.waitSignal(view.moved) as told:
+    with qtbot.waitSignal(view.moved, timeout=WAIT) as told:
         qtbot.mousePress(view.viewport(), Qt.MouseButton.LeftButton, pos=start)
         for n in range(1, 6):
             qtbot.mouseMove(view.viewport(), start + (end - start) * n / 5)
@@ -66,13 +67,13 @@ def test_in_a_week_a_drag_chooses_the_hour_and_keys_a_quarter(qtbot: QtBot, view
     view.set_mode("week")
     view.choose(1)
     start = at(view, 1)
-    with qtbot.waitSignal(view.moved) as told:
+    with qtbot.waitSignal(view.moved, timeout=WAIT) as told:
         qtbot.mousePress(view.viewport(), Qt.MouseButton.LeftButton, pos=start)
         qtbot.mouseMove(view.viewport(), start + QPoint(0, 40))
         qtbot.mouseMove(view.viewport(), start + QPoint(0, 120))
         qtbot.mouseRelease(view.viewport(), Qt.MouseButton.LeftButton, pos=start + QPoint(0, 120))
     assert told.args[0] == 1 and told.args[2] > 540 and told.args[2] % 15 == 0
-    with qtbot.waitSignal(view.moved) as told:
+    with qtbot.waitSignal(view.moved, timeout=WAIT) as told:
         qtbot.keyClick(view, Qt.Key.Key_Down, Qt.KeyboardModifier.AltModifier)
     assert told.args == [1, TODAY, 555]
 
@@ -81,7 +82,7 @@ def test_a_move_by_key_over_midnight_is_the_day_after(qtbot: QtBot, view: Calend
     view.show_cards({1: Card(1, TODAY, 1435, "held", "Late", 0, "One")}, ("A",), frozenset())
     view.set_mode("week")
     view.choose(1)
-    with qtbot.waitSignal(view.moved) as told:
+    with qtbot.waitSignal(view.moved, timeout=WAIT) as told:
         view.shift_card(0, 15)
     assert told.args == [1, TODAY + timedelta(1), 10]
 
@@ -92,7 +93,7 @@ def test_a_short_is_dropped_on_a_day_and_nothing_else_is_taken(qtbot: QtBot, vie
     rect = view.sheet.day_rect(TODAY + timedelta(2))
     place = QPointF(rect.center().x(), rect.center().y() - view.verticalScrollBar().value())
     view.dragMoveEvent(QDropEvent(place, Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier))  # type: ignore[arg-type]
-    with qtbot.waitSignal(view.dropped) as told:
+    with qtbot.waitSignal(view.dropped, timeout=WAIT) as told:
         view.dropEvent(QDropEvent(place, Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier))
     assert told.args == [42, TODAY + timedelta(2), None]
     other = QMimeData()

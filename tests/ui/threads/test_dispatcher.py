@@ -13,6 +13,7 @@ from pytestqt.qtbot import QtBot
 from standtall.base.errors import Cancelled, NothingToDo, StandTallError
 from standtall.base.log import log_file
 from standtall.ui.threads.dispatcher import Dispatcher, Worker
+from tests.ui.driving import WAIT
 
 pytestmark = pytest.mark.fault
 
@@ -36,7 +37,7 @@ def test_a_worker_goes_on_after_any_fault(qtbot: QtBot, dispatcher: Dispatcher, 
     worker.do(fails, undone="The picture was not made")
     done: list[int] = []
     worker.do(lambda: 7, done.append)
-    qtbot.waitUntil(lambda: done == [7])
+    qtbot.waitUntil(lambda: done == [7], timeout=WAIT)
     assert "The picture was not made" in str(told[0])
     assert type(fault).__name__ in log_file().read_text("utf-8")
     worker.close()
@@ -52,7 +53,7 @@ def test_an_error_that_nobody_hears_of_is_said_and_a_cancel_is_not(qtbot: QtBot,
 
     worker.do(lambda: refuse(Cancelled()))
     worker.do(lambda: refuse(NothingToDo("Nothing here.")))
-    qtbot.waitUntil(lambda: bool(told))
+    qtbot.waitUntil(lambda: bool(told), timeout=WAIT)
     assert [str(e) for e in told] == ["Nothing here."]
     worker.close()
 
@@ -64,11 +65,11 @@ def test_what_comes_after_its_window_has_gone_comes_to_nobody(qtbot: QtBot, disp
     worker.do(go.wait, lambda _r: label.setText("late"), owner=label)
     worker.do(go.wait, label.setWindowTitle)
     label.deleteLater()
-    qtbot.waitUntil(lambda: not _alive(label))
+    qtbot.waitUntil(lambda: not _alive(label), timeout=WAIT)
     go.set()
     done: list[int] = []
     worker.do(lambda: 1, done.append)
-    qtbot.waitUntil(lambda: bool(done))
+    qtbot.waitUntil(lambda: bool(done), timeout=WAIT)
     worker.close()
 
 

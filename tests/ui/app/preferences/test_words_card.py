@@ -103,5 +103,5 @@ def test_the_model_that_ships_is_tried_in_a_process_of_its_own(
     models.model_folder().symlink_to(MODEL)
     window.workspace.selection.seek(0)
     card.try_it()
-    qtbot.waitUntil(lambda: "for 12 s of sound" in card.told.text() or "went" in card.told.text(), timeout=120_000)
+    qtbot.waitUntil(lambda: "for 12 s of sound" in card.told.text() or "went" in card.told.text(), timeout=WAIT)
     assert "allotment" in card.told.text().lower() and "MB" in card.told.text()

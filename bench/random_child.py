@@ -316,7 +316,7 @@ def use(seconds: float, seed: int) -> None:
     lengths = stalls[0].lengths(hand.own)
     over = sorted(((s, g) for s, g in zip(lengths, stalls[0].gaps, strict=True) if s > 0.05), key=lambda f: f[0], reverse=True)
     said = [(round(1000 * s), next((text for at, text in reversed(told) if at <= g.end + 0.01), "")) for s, g in over]
-    worked = sorted((round(1000 * g.worked) for g in stalls[0].gaps if g.worked > 0.05), reverse=True)
+    worked = sorted((round(1000 * own) for own in stalls[0].own(hand.own) if own > 0.05), reverse=True)
     print(
         json.dumps(
             {"inputs": hand.count, "jobs": load.done, "longest_ms": said[0][0] if said else 0, "count": len(said), "worked": worked, "over": said}

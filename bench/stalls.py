@@ -8,6 +8,7 @@ import sys
 import time
 from collections.abc import Sequence
 from dataclasses import dataclass
+from functools import cached_property
 from pathlib import Path
 
 from PySide6.QtCore import QTimer
@@ -67,13 +68,23 @@ class Stalls:
 
     def lengths(self, besides: Sequence[tuple[float, float]] = ()) -> list[float]:
         """Of all gaps, also without what was done `besides`."""
+        return [_left(gap, [*self._frozen.get(gap.core, []), *besides]) for gap in self.gaps]
+
+    def own(self, besides: Sequence[tuple[float, float]] = ()) -> list[float]:
+        """How long of each gap the thread itself was at work; never more than its length without what the machine took, since the
+        clock of a thread runs on while its core is taken."""
+        return [min(gap.worked, left) for gap, left in zip(self.gaps, self.lengths(besides), strict=True)]
+
+    @cached_property
+    def _frozen(self) -> dict[int, list[tuple[float, float]]]:
+        """What the sleeping processes saw, which end with this."""
         frozen: dict[int, list[tuple[float, float]]] = {}
         for core, control in self._controls.items():
             control.terminate()
             out, _ = control.communicate()
             lines = [line.split() for line in out.splitlines()]
             frozen[core] = [(float(a), float(b)) for a, b in (line for line in lines if len(line) == 2)]
-        return [_left(gap, [*frozen.get(gap.core, []), *besides]) for gap in self.gaps]
+        return frozen
 
 
 def _left(gap: Gap, taken: Sequence[tuple[float, float]]) -> float:

@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Final
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtGui import QTextBlockFormat, QTextCursor
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QTextBrowser, QVBoxLayout, QWidget
 
@@ -97,10 +97,11 @@ class HelpSheet(QDialog):
         super().__init__(parent)
         self._actions = actions
         self.pages = pages(actions())
+        self._shown: Page | None = None
         self.setWindowTitle(tr("Help"))
         self.resize(min(820, parent.width() - 40), min(600, parent.height() - 60))
         self.search = Field(tr("Search the help"), tr("such as “headline” or “time zone”"))
-        self.search.textChanged.connect(self._searched)
+        self.search.textChanged.connect(lambda _text: self._searched())
         self.list = QListWidget()
         self.list.setAccessibleName(tr("Pages"))
         self.list.setFixedWidth(220)
@@ -120,30 +121,35 @@ class HelpSheet(QDialog):
     def open_at(self, name: str) -> None:
         """Show the page for a place or a panel."""
         self.pages = pages(self._actions())
-        self.search.clear()
-        self._searched()
-        page = PAGES.get(name, PAGES[""])
-        for row in range(self.list.count()):
-            if self.list.item(row).data(Qt.ItemDataRole.UserRole) == page:
-                self.list.setCurrentRow(row)
+        with QSignalBlocker(self.search):
+            self.search.clear()
+        self._searched(PAGES.get(name, PAGES[""]))
         self.show()
         self.raise_()
 
-    def _searched(self) -> None:
-        self.list.clear()
-        for page in found(self.search.text(), self.pages):
-            item = QListWidgetItem(page.title)
-            item.setData(Qt.ItemDataRole.UserRole, page.name)
-            self.list.addItem(item)
+    def _searched(self, first: str = "") -> None:
+        """List what is found, and show the page with the name `first`, or the best one."""
+        with QSignalBlocker(self.list):  # a page is set once it is known which
+            self.list.clear()
+            chosen = 0
+            for row, page in enumerate(found(self.search.text(), self.pages)):
+                item = QListWidgetItem(page.title)
+                item.setData(Qt.ItemDataRole.UserRole, page.name)
+                self.list.addItem(item)
+                chosen = row if page.name == first else chosen
+            self.list.setCurrentRow(chosen)
         if self.list.count():
-            self.list.setCurrentRow(0)
+            self._show()
         else:
+            self._shown = None
             self.text.setMarkdown(tr("Nothing is found. Try another word."))
 
     def _space(self) -> None:
         """Room between paragraphs, which Markdown leaves to whoever shows it."""
         document = self.text.document()
         document.setDocumentMargin(MARGIN)
+        whole = QTextCursor(document)
+        whole.beginEditBlock()  # laid out once, not after each paragraph
         block = document.begin()
         while block.isValid():
             form = block.blockFormat()
@@ -153,18 +159,24 @@ class HelpSheet(QDialog):
             )
             QTextCursor(block).setBlockFormat(form)
             block = block.next()
-        self.text.moveCursor(QTextCursor.MoveOperation.Start)
+        whole.endEditBlock()
+
+    def _set(self, page: Page) -> None:
+        head, _end, rest = page.text.partition("\n")
+        shown = f"pictures/{page.name}.jpg"
+        picture = f"\n\n![{page.title}]({shown})\n" if (FOLDER / shown).exists() else ""
+        self.text.setMarkdown(f"{head}{picture}\n{rest}")
+        self._space()
+        self._shown = page
 
     def _show(self) -> None:
         item = self.list.currentItem()
         if item is None:
             return
         page = next(p for p in self.pages if p.name == item.data(Qt.ItemDataRole.UserRole))
-        head, _end, rest = page.text.partition("\n")
-        shown = f"pictures/{page.name}.jpg"
-        picture = f"\n\n![{page.title}]({shown})\n" if (FOLDER / shown).exists() else ""
-        self.text.setMarkdown(f"{head}{picture}\n{rest}")
-        self._space()
+        if page != self._shown:
+            self._set(page)
+        self.text.moveCursor(QTextCursor.MoveOperation.Start)
         words = self.search.text().split()
         if words:
             self.text.find(re.sub(r"\s+", " ", words[0]))

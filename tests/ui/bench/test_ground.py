@@ -79,3 +79,44 @@ def test_a_jump_shows_nothing_of_what_was_there(viewport: Viewport, monkeypatch:
     first = shown(kept, viewport, 4_000)
     assert not kept.is_whole and first.pixel(5, HIGH - 5) != before.pixel(5, HIGH - 5)
     assert first.pixel(5, HIGH - 5) == shown(Ground(viewport), viewport, 0).pixel(5, HIGH - 5), "paper until it is painted"
+
+
+@pytest.mark.parametrize("ratio", [1.0, 1.25, 2.0])
+def test_another_height_paints_only_what_is_new(viewport: Viewport, ratio: float) -> None:
+    """A message beside the page makes it less high, and its end higher again."""
+    viewport.ratio = ratio
+    kept, top = Ground(viewport), 81
+    while not kept.is_whole:
+        shown(kept, viewport, top)
+    painted: list[QRectF] = []
+
+    def noted(part: QRectF, painter: QPainter) -> None:
+        painted.append(part)
+        stripes(part, painter)
+
+    for high in (HIGH - 40, HIGH + 24, HIGH):
+        before = viewport.size()
+        viewport.resize(WIDE, high)
+        kept.resize(before, top)
+        screen = QPixmap(viewport.size() * ratio)
+        screen.setDevicePixelRatio(ratio)
+        with QPainter(screen) as painter:
+            kept.paint(painter, top, noted)
+        fresh = Ground(viewport)
+        while not fresh.is_whole:
+            whole = shown(fresh, viewport, top)
+        assert kept.is_whole
+        assert differing(screen.toImage(), whole) <= 5, (ratio, high)
+    assert [round(p.height()) for p in painted] == pytest.approx([64], abs=1), "only what came below"
+
+
+def test_another_width_or_screen_paints_everything(viewport: Viewport) -> None:
+    kept = Ground(viewport)
+    for width, ratio in ((WIDE + 8, 1.0), (WIDE + 8, 2.0)):
+        while not kept.is_whole:
+            shown(kept, viewport, 0)
+        before = viewport.size()
+        viewport.resize(width, HIGH)
+        viewport.ratio = ratio
+        kept.resize(before, 0)
+        assert not kept.is_whole

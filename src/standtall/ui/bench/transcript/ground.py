@@ -7,7 +7,7 @@ import time
 from collections.abc import Callable
 from typing import Final
 
-from PySide6.QtCore import QRectF, Qt, QTimer
+from PySide6.QtCore import QRectF, QSize, Qt, QTimer
 from PySide6.QtGui import QColor, QPainter, QPixmap
 from PySide6.QtWidgets import QWidget
 
@@ -53,6 +53,27 @@ class Ground:
         self._picture = None
         self.renew()
 
+    def resize(self, before: QSize, top: int) -> None:
+        """The page has another size than `before`, and begins at `top` as it did: only another width changes what was painted."""
+        now, ratio = self._viewport.size(), self._viewport.devicePixelRatioF()
+        painted = self._picture
+        if painted is None or now.width() != before.width() or painted.devicePixelRatio() != ratio:
+            self.forget()
+            return
+        self._picture = self._empty(now, ratio)
+        into = QPainter(self._picture)
+        into.drawPixmap(0, 0, painted)
+        into.end()
+        if now.height() > before.height():
+            self._due.append((top + before.height(), top + now.height()))
+        self._viewport.update()
+
+    def _empty(self, size: QSize, ratio: float) -> QPixmap:
+        picture = QPixmap(size * ratio)
+        picture.setDevicePixelRatio(ratio)
+        picture.fill(QColor(theme.current().paper))
+        return picture
+
     def scroll(self, dy: int, top: int) -> None:
         """The page moved by `dy` pixels, and begins at `top` now."""
         high, ratio = self._viewport.height(), self._viewport.devicePixelRatioF()
@@ -72,9 +93,7 @@ class Ground:
         """Bring what waits into the picture, as far as there is time, and show it; the page begins at `top`."""
         size, ratio = self._viewport.size(), self._viewport.devicePixelRatioF()
         if self._picture is None:
-            self._picture = QPixmap(size * ratio)
-            self._picture.setDevicePixelRatio(ratio)
-            self._picture.fill(QColor(theme.current().paper))
+            self._picture = self._empty(size, ratio)
         if self._all_due:
             self._all_due = False
             self._due = [(float(top), float(top + size.height()))]

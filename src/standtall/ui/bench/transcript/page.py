@@ -151,8 +151,9 @@ class TranscriptPage(QAbstractScrollArea):
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
-        self._ground.forget()
-        self.words.forget_places()
+        self._ground.resize(event.oldSize(), self.verticalScrollBar().value())
+        if event.size().width() != event.oldSize().width():
+            self.words.forget_places()
         self._scroll_range()
         self.laid_out.emit(int(self._lane().w))
 

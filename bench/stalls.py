@@ -44,9 +44,8 @@ class Gap:
 
 
 class Stalls:
-    """Gaps of more than `least` seconds between turns of the event loop, less what a process that only sleeps saw at the same
-    time. There is one of those on each core, and that on the core of the gap is asked: where the machine of somebody else takes
-    the time of one core, a process on the other sees nothing of it."""
+    """Gaps of more than `least` seconds between turns of the event loop, less what processes that only sleep, one on each core, saw
+    at the same time: where the machine of somebody else takes the time of one core, a process on the other sees nothing of it."""
 
     def __init__(self, least: float = 0.2) -> None:
         self.gaps: list[Gap] = []
@@ -74,13 +73,16 @@ class Stalls:
         return max(self.lengths(), default=0.0)
 
     def lengths(self, besides: Sequence[tuple[float, float]] = ()) -> list[float]:
-        """Of all gaps, also without what was done `besides`."""
-        return [_left(gap, [*self._frozen.get(gap.core, []), *besides]) for gap in self.gaps]
+        """Of all gaps, also without what was done `besides`. What the thread waited is taken off where it was seen on any core:
+        the clock that wakes it, and the thread that has the interpreter, may be on another one. What it worked stays."""
+        everywhere = [stretch for core in self._frozen.values() for stretch in core]
+        own = self.own(besides)
+        return [max(worked, _left(gap, [*everywhere, *besides])) for worked, gap in zip(own, self.gaps, strict=True)]
 
     def own(self, besides: Sequence[tuple[float, float]] = ()) -> list[float]:
-        """How long of each gap the thread itself was at work; never more than its length without what the machine took, since the
-        clock of a thread runs on while its core is taken."""
-        return [min(gap.worked, left) for gap, left in zip(self.gaps, self.lengths(besides), strict=True)]
+        """How long of each gap the thread itself was at work; never more than its length without what was seen on its core, since
+        the clock of a thread runs on while its core is taken."""
+        return [min(gap.worked, _left(gap, [*self._frozen.get(gap.core, []), *besides])) for gap in self.gaps]
 
     @cached_property
     def _frozen(self) -> dict[int, list[tuple[float, float]]]:

@@ -10,7 +10,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QSize, Qt, QTimer, Signal
-from PySide6.QtGui import QImage, QMouseEvent, QPixmap, QShowEvent
+from PySide6.QtGui import QImage, QMouseEvent, QPixmap
 from PySide6.QtWidgets import QFileDialog, QGridLayout, QHBoxLayout, QLabel, QSlider, QToolButton
 
 from standtall.base.interface_language import tr
@@ -22,6 +22,7 @@ from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.layouts import empty
 from standtall.ui.widgets.tips import set_tip
+from standtall.ui.widgets.when_seen import WhenSeen
 
 COUNT, ACROSS = 6, 3
 SMALL, LARGE = (70, 112), (160, 268)
@@ -90,7 +91,7 @@ class CoverPanel(Panel):
         self.proposals: tuple[ProposedCover, ...] = ()
         self._drawn: Cover | None = None
         workspace.opened_changed.connect(self._other)
-        workspace.composition_changed.connect(self.refresh)
+        WhenSeen(self, self.refresh, workspace.opened_changed, workspace.composition_changed)
         self.refresh()
 
     def propose(self) -> None:
@@ -182,11 +183,6 @@ class CoverPanel(Panel):
         self.proposals = ()
         empty(self._grid)
         self._drawn = None
-        self.refresh()
-
-    def showEvent(self, event: QShowEvent) -> None:
-        super().showEvent(event)
-        self.refresh()
 
     def refresh(self) -> None:
         """The cover as it will be, drawn beside the interface where somebody sees it."""

@@ -19,6 +19,9 @@ from tests.ui.driving import WAIT, edited, short_of
 
 @pytest.fixture
 def panel(qtbot: QtBot, window: MainWindow) -> SoundPanel:
+    """The panel beside a short of some twenty seconds: each test works out its sound, some twice."""
+    window.workspace.selection.select(range(60))
+    edited(qtbot, window, window.bench.inspector.chosen.use_only)
     window.bench.inspector.show_panel("sound")
     worked_out(qtbot, window)
     return window.bench.inspector.sound

@@ -29,3 +29,14 @@ def test_a_hidden_widget_is_refreshed_once_when_it_is_shown(qtbot: QtBot) -> Non
     assert len(refreshed) == 1, "nothing has changed meanwhile"
     source.moved.emit(4)
     assert refreshed[1:] == [True], "at once while it is seen"
+
+
+def test_what_is_stale_from_the_beginning_is_refreshed_when_it_is_first_shown(qtbot: QtBot) -> None:
+    label, refreshed = QLabel(), list[bool]()
+    qtbot.addWidget(label)
+    WhenSeen(label, lambda: refreshed.append(True), stale=True)
+    assert refreshed == []
+    label.show()
+    label.hide()
+    label.show()
+    assert refreshed == [True]

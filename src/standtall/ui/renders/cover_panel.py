@@ -91,7 +91,7 @@ class CoverPanel(Panel):
         self.proposals: tuple[ProposedCover, ...] = ()
         self._drawn: Cover | None = None
         workspace.opened_changed.connect(self._other)
-        WhenSeen(self, self.refresh, workspace.opened_changed, workspace.composition_changed)
+        WhenSeen(self, self.refresh, workspace.opened_changed, workspace.composition_changed, stale=True)
         self.refresh()
 
     def propose(self) -> None:

@@ -9,12 +9,13 @@ from PySide6.QtWidgets import QWidget
 
 
 class WhenSeen(QObject):
-    """Calls `refresh` when one of the signals comes while `widget` is seen, else once when it is next shown."""
+    """Calls `refresh` when one of the signals comes while `widget` is seen, else once when it is next shown; where it is `stale`
+    from the beginning, also when it is first shown."""
 
-    def __init__(self, widget: QWidget, refresh: Callable[[], object], *signals: SignalInstance) -> None:
+    def __init__(self, widget: QWidget, refresh: Callable[[], object], *signals: SignalInstance, stale: bool = False) -> None:
         super().__init__(widget)
         self._widget, self._refresh = widget, refresh
-        self._stale = False
+        self._stale = stale
         widget.installEventFilter(self)
         for signal in signals:
             signal.connect(self._changed)

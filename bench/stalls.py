@@ -17,7 +17,8 @@ SLEEP_S = 0.005
 SEEN_S = 0.015
 """A sleeping process that comes so late was kept from its core by the machine. Beside threads of all priorities that this program
 has, each busy without a pause on that core, it came after 10 ms in 99 of 100 cases and never after 14 while the machine took
-nothing (`steal` of proc(5), `stat`; 12 s each); where the machine took a quarter of the core, one in twenty came later."""
+nothing (`steal` of proc(5), `stat`; 12 s each); where the machine took a quarter of an idle core, one in twenty
+came after 12."""
 CONTROL = """
 import os, sys, time
 sleep, seen = float(sys.argv[1]), float(sys.argv[2])

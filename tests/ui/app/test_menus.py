@@ -92,6 +92,27 @@ def test_help_opens_at_what_is_in_front_and_is_searched(qtbot: QtBot, window: Ma
     sheet.close()
 
 
+def test_a_page_of_help_is_laid_out_again_only_where_another_one_stands_first(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    window.show_help()
+    sheet = window.help_sheet
+    assert sheet is not None
+    laid_out: list[str] = []
+    set_whole = sheet._set
+    monkeypatch.setattr(sheet, "_set", lambda page: (laid_out.append(page.name), set_whole(page)))
+    sheet.open_at("captions")
+    for text in ("bask", "baske", "basket"):
+        sheet.search.setText(text)
+        assert sheet.text.textCursor().selectedText().casefold() == text
+    first = [found(text, sheet.pages)[0].name for text in ("bask", "baske", "basket")]
+    assert len(set(first)) == 1 and laid_out == ["07-captions", first[0]]
+    sheet.open_at("captions")
+    assert laid_out[2:] == ["07-captions"] and sheet.text.textCursor().position() == 0
+    assert sheet.list.currentItem().text() == "Captions" and sheet.search.text() == ""
+    sheet.close()
+
+
 def test_pages_show_a_picture_of_the_demo(window: MainWindow) -> None:
     """Each picture is of a page, and Qt loads it."""
     pictures = sorted((FOLDER / "pictures").glob("*.jpg"))

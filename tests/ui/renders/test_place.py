@@ -348,5 +348,10 @@ def test_a_cover_is_proposed_titled_and_undone(qtbot: QtBot, window: MainWindow,
     assert (tmp_path / "cover.jpg").stat().st_size > 1000
     edited(qtbot, window, panel.none.click)
     assert short_of(window).cover is None
+    window.go("bench")
     edited(qtbot, window, window.workspace.undo)
     assert short_of(window).cover.near == 1.5  # type: ignore[union-attr]
+    assert panel.picture.pixmap().isNull() and not panel.title.isEnabled(), "nobody sees it"
+    window.go("renders")
+    assert panel.title.isEnabled() and panel.near.value() == 150
+    qtbot.waitUntil(lambda: not panel.picture.pixmap().isNull(), timeout=WAIT)

@@ -13,7 +13,7 @@ from hypothesis import strategies as st
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.captions.clearance import CHOICES, LIKED, MOVE, _covered, clear_course, clear_of
-from standtall.captions.grouping import AFTER, ByHand, Card, Grouping, _Phrase, cards, phrase_of
+from standtall.captions.grouping import AFTER, ByHand, Cards, Grouping, _Phrase, cards, phrase_of
 from standtall.captions.said import spoken
 from standtall.captions.translated import translated
 from standtall.compose.composition import looked_at
@@ -38,7 +38,7 @@ def words_of(text: str, pace: int = 12_000, gap: int = 2_000) -> tuple[Word, ...
     return tuple(Word(t, i * (pace + gap), i * (pace + gap) + pace) for i, t in enumerate(text.split()))
 
 
-def shown(words: tuple[Word, ...], grouping: Grouping, by_hand: ByHand | None = None) -> tuple[Card, ...]:
+def shown(words: tuple[Word, ...], grouping: Grouping, by_hand: ByHand | None = None) -> Cards:
     time_map = TimeMap((Segment("k", 0, words[-1].end + TICKS_PER_SECOND),))
     return cards(spoken({"k": Transcript(words)}, time_map), grouping, width, time_map.length, by_hand)
 
@@ -302,3 +302,23 @@ def test_a_translation_shares_its_time_by_letters_and_keeps_to_the_cut() -> None
     late = translated(later, TimeMap((Segment("k", 60_000, 120_000),)), "de")
     assert [w.text for w in late] == ["Nie", "wieder."], "of the first sentence only its end is heard"
     assert late[0].start == 12_100
+
+
+def test_cards_in_columns_are_the_cards() -> None:
+    words = words_of("keep this drop that. Keep more of all these words, and let them be shown in two lines")
+    made = shown(words, Grouping(6, 2))
+    one_by_one = [made[n] for n in range(len(made))]
+    assert len(one_by_one) > 2 and max(len(card.lines) for card in one_by_one) == 2
+    assert list(made) == one_by_one == list(made[:]) and made == one_by_one and made[-1] == one_by_one[-1]
+    assert [w.said for card in made for w in card.words] == list(words)
+    again = Cards.of(one_by_one)
+    assert again == made and [again.starts.tolist(), again.ends.tolist()] == [made.starts.tolist(), made.ends.tolist()]
+    for n, card in enumerate(one_by_one):
+        assert type(card.start) is int and type(card.end) is int
+        assert made.at(card.start) == made.at(card.end - 1) == n
+    assert made.at(one_by_one[0].start - 1) is None and made.at(one_by_one[-1].end) is None
+    later = one_by_one[1]._replace(end=one_by_one[1].end + 1)
+    assert made != Cards.of([one_by_one[0], later, *one_by_one[2:]]) and made != Cards.of(one_by_one[:-1]) and made != 3
+    assert not Cards.of([]) and Cards.of([]).at(5) is None and not cards((), Grouping(), width, 10)
+    with pytest.raises(IndexError):
+        made[len(made)]

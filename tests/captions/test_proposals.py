@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from fractions import Fraction
 
 import numpy as np
@@ -91,7 +92,7 @@ def test_a_word_shorter_than_a_frame_has_one() -> None:
     made = with_a_frame_each(said, fps)
     assert [w.start for w in made] == sorted(w.start for w in made)
 
-    def highlighted(words: tuple[CaptionWord, ...]) -> set[int]:
+    def highlighted(words: Sequence[CaptionWord]) -> set[int]:
         return {sum(w.start <= frame_middle(n, fps) for w in words) - 1 for n in range(45)}
 
     assert highlighted(said) == {0, 1, 3, 4}, "it would be passed over"

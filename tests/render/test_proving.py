@@ -11,6 +11,7 @@ import numpy as np
 import pytest
 
 from standtall.base.progress import Progress
+from standtall.captions.grouping import Cards
 from standtall.compose.composition import Composition
 from standtall.compose.soundtrack.mixdown import soundtrack
 from standtall.media.planes import Planes
@@ -116,7 +117,7 @@ def test_missing_captions_and_a_wrong_lit_word_are_found(talk: Composition, trac
     found = points(written(tmp_path / "a.mp4", talk, track, frames(bare)), talk, track)
     assert found["captions"].facts["there"] == 0
     assert not found["captions"].right and found["captions"].at is not None
-    later = replace(talk, cards=tuple(_earlier(card) for card in talk.cards))
+    later = replace(talk, cards=Cards.of([_earlier(card) for card in talk.cards]))
     found = points(written(tmp_path / "b.mp4", talk, track, frames(later)), talk, track)
     assert not found["lit"].right
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Final
 
@@ -34,7 +35,7 @@ class Cue:
         return tuple(w for line in self.lines for w in line)
 
 
-def cues(said: tuple[CaptionWord, ...]) -> tuple[Cue, ...]:
+def cues(said: Sequence[CaptionWord]) -> tuple[Cue, ...]:
     """Cues of words in time order."""
     groups: list[list[CaptionWord]] = []
     for word in said:

@@ -12,13 +12,13 @@ import itertools
 import operator
 from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass, field
-from typing import Final, NamedTuple
+from typing import Final, NamedTuple, overload
 
 import numpy as np
 from numpy.typing import NDArray
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.captions.said import CaptionWord
+from standtall.captions.said import CaptionWord, CaptionWords
 from standtall.language.bonds import bonds
 from standtall.language.joining import gap, joined
 from standtall.language.sentences import PHRASE_PAUSE
@@ -39,10 +39,9 @@ Kinds = tuple[BreakKind | None, ...]
 Width = Callable[[str], float]
 """Width of a text as a share of the widest allowed line."""
 Ticks = NDArray[np.int64]
-_SOURCE, _TEXT, _START, _END, _SEGMENT = (
-    operator.itemgetter(CaptionWord._fields.index(name)) for name in ("source", "text", "start", "end", "segment")
-)
-"""What is asked of thousands of words at each edit."""
+_CARD_START, _CARD_END = operator.attrgetter("start"), operator.attrgetter("end")
+_PAIR: Final = 16
+"""Bytes of a start and an end."""
 _Known = dict[tuple[tuple[str, ...], Kinds | None, bytes], tuple[tuple[int, ...], ...]]
 """How many words each line of each card of a phrase holds, by its texts, what a person put before them, and their starts and ends
 from its start on (int64, word by word)."""
@@ -63,7 +62,7 @@ class Grouping:
 
 
 class Card(NamedTuple):
-    """Words shown together from `start` to `end` (ticks of the short), in one line or more. A plain tuple, as its words are."""
+    """Words shown together from `start` to `end` (ticks of the short), in one line or more."""
 
     lines: tuple[tuple[CaptionWord, ...], ...]
     start: int
@@ -100,40 +99,83 @@ class ByHand:
         return cls({(b.source, b.word): b.kind for b in breaks}, {(h.source, h.word): h.ticks for h in holds})
 
 
+class Cards(Sequence[Card]):
+    """The cards of a short, in columns like its words: those with which they begin (`firsts`, their numbers), how many words each
+    line of each has, and from when to when it is shown. One is made a `Card` where it is asked for."""
+
+    __slots__ = ("ends", "firsts", "rows", "said", "starts")
+    __hash__ = None  # type: ignore[assignment]
+
+    def __init__(self, said: CaptionWords, rows: Sequence[tuple[int, ...]], starts: Ticks, ends: Ticks) -> None:
+        self.said, self.rows, self.starts, self.ends = said, rows, starts, ends
+        self.firsts: list[int] = [0, *itertools.accumulate(map(sum, rows))][: len(rows)]
+
+    @classmethod
+    def of(cls, made: Sequence[Card]) -> Cards:
+        """The columns of cards that were made one by one."""
+        said = CaptionWords.of([word for card in made for word in card.words])
+        starts, ends = (np.array([at(card) for card in made], np.int64) for at in (_CARD_START, _CARD_END))
+        return cls(said, [tuple(map(len, card.lines)) for card in made], starts, ends)
+
+    def __len__(self) -> int:
+        return len(self.rows)
+
+    @overload
+    def __getitem__(self, at: int) -> Card: ...
+    @overload
+    def __getitem__(self, at: slice) -> tuple[Card, ...]: ...
+    def __getitem__(self, at: int | slice) -> Card | tuple[Card, ...]:
+        if isinstance(at, slice):
+            return tuple(self[n] for n in range(*at.indices(len(self))))
+        rows, first = self.rows[at], self.firsts[at]
+        return Card(_lines(self.said[first : first + sum(rows)], rows), int(self.starts[at]), int(self.ends[at]))
+
+    def __iter__(self) -> Iterator[Card]:
+        said = tuple(self.said)
+        for first, rows, start, end in zip(self.firsts, self.rows, self.starts.tolist(), self.ends.tolist(), strict=True):
+            yield Card(_lines(said[first : first + sum(rows)], rows), start, end)
+
+    def __eq__(self, other: object) -> bool:
+        if isinstance(other, Cards):
+            times = ((self.starts, other.starts), (self.ends, other.ends))
+            alike = all(np.array_equal(mine, theirs) for mine, theirs in times) and list(self.rows) == list(other.rows)
+            return alike and self.said == other.said
+        return isinstance(other, Sequence) and len(self) == len(other) and all(a == b for a, b in zip(self, other, strict=True))
+
+    def at(self, tick: int) -> int | None:
+        """The number of the card on show at a tick of the short."""
+        number = int(np.searchsorted(self.starts, tick, "right")) - 1
+        return None if number < 0 or tick >= self.ends[number] else number
+
+
 def cards(
-    said: tuple[CaptionWord, ...], grouping: Grouping, width: Width, length: int, by_hand: ByHand | None = None
-) -> tuple[Card, ...]:  # fmt: skip
+    words: Sequence[CaptionWord], grouping: Grouping, width: Width, length: int, by_hand: ByHand | None = None
+) -> Cards:  # fmt: skip
     """The cards of a short of `length` ticks. Where a person broke or joined words that is done; a join over the ends of phrases
     too, unless the speaker changes."""
+    said = CaptionWords.of(words)
     if not said:
-        return ()
+        return Cards.of(())
     hand = by_hand or ByHand()
     known = _known_breaks(grouping, width)
-    texts = tuple(map(_TEXT, said))
-    starts = np.fromiter(map(_START, said), np.int64, len(said))
-    ends = np.fromiter(map(_END, said), np.int64, len(said))
-    firsts = _phrase_starts(said, texts, starts, ends, hand)
+    firsts = _phrase_starts(said, hand)
     sizes = np.diff(firsts, append=len(said))
-    from_start = np.stack((starts, ends), axis=1) - np.repeat(starts[firsts], sizes)[:, None]
-    groups: list[tuple[int, tuple[int, ...]]] = []
+    from_start = (np.stack((said.starts, said.ends), axis=1) - np.repeat(said.starts[firsts], sizes)[:, None]).tobytes()
+    groups: list[tuple[int, ...]] = []
     for first, last in itertools.pairwise((*firsts, len(said))):
-        kinds = _kinds(said[first:last], hand) if hand.before else None
-        about = texts[first:last], kinds, from_start[first:last].tobytes()
+        kinds = _kinds(said, range(first, last), hand) if hand.before else None
+        about = said.texts[first:last], kinds, from_start[_PAIR * first : _PAIR * last]
         counts = known.get(about)
         if counts is None:
             if len(known) >= MOST_KNOWN:
                 known.clear()
             counts = known[about] = _broken(*about, grouping, width)
-        for rows in counts:
-            groups.append((first, rows))
-            first += sum(rows)
-    shown = _shown(said, groups, starts, ends, grouping, length, hand)
-    made: list[Card] = list(map(tuple.__new__, itertools.repeat(Card), shown))  # as `Card(...)`, of thousands
-    return tuple(made)
+        groups += counts
+    return _shown(said, groups, grouping, length, hand)
 
 
-def _kinds(phrase: Sequence[CaptionWord], hand: ByHand) -> Kinds | None:
-    kinds = tuple(hand.before.get((w.source, w.said.id)) for w in phrase)
+def _kinds(said: CaptionWords, phrase: range, hand: ByHand) -> Kinds | None:
+    kinds = tuple(hand.before.get((said.sources[n], said.words[n].id)) for n in phrase)
     return kinds if any(kinds) else None
 
 
@@ -143,54 +185,44 @@ def _known_breaks(_grouping: Grouping, _width: Width) -> _Known:
     return {}
 
 
-def _shown(
-    said: tuple[CaptionWord, ...], groups: Sequence[tuple[int, tuple[int, ...]]], starts: Ticks, ends: Ticks,
-    grouping: Grouping, length: int, hand: ByHand,
-) -> Iterator[tuple[tuple[tuple[CaptionWord, ...], ...], int, int]]:  # fmt: skip
-    """The lines of each card, and from when to when it is shown."""
-    firsts = np.array([first for first, _rows in groups])
-    begins, lasts = starts[firsts], ends[np.append(firsts[1:], len(said)) - 1]
+def _shown(said: CaptionWords, groups: list[tuple[int, ...]], grouping: Grouping, length: int, hand: ByHand) -> Cards:
+    """The cards of so many words in each line, and from when to when each is shown."""
+    counts = np.fromiter(map(sum, groups), np.int64, len(groups))
+    lasts = np.cumsum(counts)
+    begins, last_ends = said.starts[lasts - counts], said.ends[lasts - 1]
     after = np.append(begins[1:], length)
-    closes = (after - lasts < HOLD) & grouping.close_gaps
-    stops = np.maximum(np.where(closes, after, lasts + AFTER), begins + round(grouping.least_s * TICKS_PER_SECOND))
+    closes = (after - last_ends < HOLD) & grouping.close_gaps
+    stops = np.maximum(np.where(closes, after, last_ends + AFTER), begins + round(grouping.least_s * TICKS_PER_SECOND))
     for n in range(len(groups)) if hand.holds else ():
-        stay = _stay(said[firsts[n] : firsts[n] + sum(groups[n][1])], hand)
-        stops[n] = stops[n] if stay is None else lasts[n] + stay
-    stops = np.maximum(begins + 1, np.minimum(stops, after))
-    return zip((_lines(said, first, rows) for first, rows in groups), begins.tolist(), stops.tolist(), strict=True)
+        stay = _stay(said, range(lasts[n] - counts[n], lasts[n]), hand)
+        stops[n] = stops[n] if stay is None else last_ends[n] + stay
+    return Cards(said, groups, begins, np.maximum(begins + 1, np.minimum(stops, after)))
 
 
-def _lines(said: tuple[CaptionWord, ...], first: int, rows: tuple[int, ...]) -> tuple[tuple[CaptionWord, ...], ...]:
+def _lines(words: tuple[CaptionWord, ...], rows: tuple[int, ...]) -> tuple[tuple[CaptionWord, ...], ...]:
     if len(rows) == 1:
-        return (said[first : first + rows[0]],)
-    ends = list(itertools.accumulate(rows, initial=first))
-    return tuple([said[a:b] for a, b in itertools.pairwise(ends)])
+        return (words,)
+    return tuple([words[a:b] for a, b in itertools.pairwise(itertools.accumulate(rows, initial=0))])
 
 
-def _stay(words: Sequence[CaptionWord], hand: ByHand) -> int | None:
+def _stay(said: CaptionWords, card: range, hand: ByHand) -> int | None:
     """How long a person let a card stay after its last word."""
-    return next((hand.holds[w.source, w.said.id] for w in words if (w.source, w.said.id) in hand.holds), None)
+    about = ((said.sources[n], said.words[n].id) for n in card)
+    return next((hand.holds[word] for word in about if word in hand.holds), None)
 
 
-def _phrase_starts(
-    said: tuple[CaptionWord, ...], texts: tuple[str, ...], starts: Ticks, ends: Ticks, hand: ByHand
-) -> list[int]:  # fmt: skip
+def _phrase_starts(said: CaptionWords, hand: ByHand) -> list[int]:
     """Numbers of the words with which phrases begin: after a pause, the end of a sentence, another speaker, a cut."""
-    segments = np.fromiter(map(_SEGMENT, said), np.int64, len(said))
-    speakers = np.fromiter((word.said.speaker for word in said), np.int64, len(said))
-    parted = (np.diff(segments) != 0) | (np.diff(speakers) != 0)
-    if len(set(map(_SOURCE, said))) > 1:
-        parted |= np.array([a.source != b.source for a, b in itertools.pairwise(said)])
-    pauses = starts[1:] - ends[:-1] > PHRASE_PAUSE
-    begins = parted | pauses | np.array([_ends(text) for text in texts[:-1]], bool)
+    parted = (np.diff(said.segments) != 0) | (np.diff(said.speakers) != 0)
+    if len(set(said.sources)) > 1:
+        parted |= np.array([a != b for a, b in itertools.pairwise(said.sources)], bool)
+    pauses = said.starts[1:] - said.ends[:-1] > PHRASE_PAUSE
+    begins = parted | pauses | np.fromiter(map(ends_sentence, said.texts), bool, len(said))[:-1]
     for n in range(1, len(said)) if hand.before else ():
-        kind = hand.before.get((said[n].source, said[n].said.id))
+        kind = hand.before.get((said.sources[n], said.words[n].id))
         if kind is not None and not parted[n - 1]:
             begins[n - 1] = kind == "card"
     return [0, *(np.flatnonzero(begins) + 1).tolist()]
-
-
-_ends = functools.lru_cache(maxsize=32_768)(ends_sentence)
 
 
 @dataclass(frozen=True, slots=True)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from typing import Final
 
-from standtall.captions.said import CaptionWord, Worded, spoken
+from standtall.captions.said import CaptionWord, CaptionWords, Worded, spoken
 from standtall.language.segmentation import chunks
 from standtall.model.timemap import TimeMap
 from standtall.model.translation import Passage
@@ -15,7 +15,7 @@ LEAST_KEPT: Final = 0.4
 """A passage of which less of its time is in the short says what is not heard any more, and is left out."""
 
 
-def worded(texts: Mapping[str, Worded], time_map: TimeMap, language: str = "", shifted: bool = True) -> tuple[CaptionWord, ...]:
+def worded(texts: Mapping[str, Worded], time_map: TimeMap, language: str = "", shifted: bool = True) -> CaptionWords:
     """What the captions of a short say: the translation into a `language` where any source has one, else the words as they are
     spoken. They come later by the caption offset of their source where they are to be `shifted`."""
     if language and any(t.language == language for text in texts.values() for t in text.translations):
@@ -23,9 +23,7 @@ def worded(texts: Mapping[str, Worded], time_map: TimeMap, language: str = "", s
     return spoken(texts, time_map, shifted)
 
 
-def translated(
-    texts: Mapping[str, Worded], time_map: TimeMap, language: str, shifted: bool = True
-) -> tuple[CaptionWord, ...]:  # fmt: skip
+def translated(texts: Mapping[str, Worded], time_map: TimeMap, language: str, shifted: bool = True) -> CaptionWords:
     """The translated passages that a short keeps; each word stands for the first spoken word of its passage.
 
     Words of another language have no times of their own, so the time of a passage is shared out by letters.
@@ -48,7 +46,8 @@ def translated(
     for begin, stop, source, passage in places:
         if stop - begin >= LEAST_KEPT * (passage.end - passage.start):
             out += _shared_out(source, texts[source], passage, (begin, stop), shifted, language)
-    return tuple(w._replace(segment=time_map.index_at(min(w.start, time_map.length - 1))) for w in out if w.start >= 0)
+    last = time_map.length - 1
+    return CaptionWords.of([w._replace(segment=time_map.index_at(min(w.start, last))) for w in out if w.start >= 0])
 
 
 def _shared_out(

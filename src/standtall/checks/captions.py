@@ -38,8 +38,8 @@ def caption_notices(composition: Composition, channel: Channel) -> tuple[Notice,
     found: dict[tuple[Kind, str, int], Notice] = {}
     covered = channel.covered if composition.short.output.aspect < PORTRAIT else ()
     for number in looked_at(composition.cards, time_map, MOST):
-        card = composition.cards[number]
-        at = time_map.to_source((card.start + min(card.end, time_map.length)) // 2)
+        start, end = int(composition.cards.starts[number]), int(composition.cards.ends[number])
+        at = time_map.to_source((start + min(end, time_map.length)) // 2)
         footage = composition.footage[at.source]
         people = footage.camera.people
         if not people.shots or not footage.source.has_picture:

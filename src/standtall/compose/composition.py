@@ -2,16 +2,17 @@
 
 from __future__ import annotations
 
-import bisect
 import math
-from collections.abc import Collection, Mapping, Sequence
+from collections.abc import Collection, Mapping
 from dataclasses import dataclass, replace
 from fractions import Fraction
+
+import numpy as np
 
 from standtall.base.geometry import Rect
 from standtall.base.time import TICKS_PER_SECOND, frame_count, frame_middle, frame_start
 from standtall.captions.clearance import CHOICES, clear_course
-from standtall.captions.grouping import ByHand, Card, cards
+from standtall.captions.grouping import ByHand, Card, Cards, cards
 from standtall.captions.said import CaptionWord, with_a_frame_each
 from standtall.captions.translated import worded
 from standtall.compose.footage import Footage
@@ -56,7 +57,7 @@ class Composition:
     caption_style: CaptionStyle
     """That of the whole short."""
     time_map: TimeMap
-    cards: tuple[Card, ...]
+    cards: Cards
     caption_middle: float
     """That of most cards, as a share of the height."""
     middles: tuple[float, ...]
@@ -139,12 +140,8 @@ class Composition:
 
     def card_at(self, tick: int) -> Card | None:
         """The card on show at a tick of the short, whether captions are shown or not."""
-        number = self._card_number(tick)
+        number = self.cards.at(tick)
         return None if number is None else self.cards[number]
-
-    def _card_number(self, tick: int) -> int | None:
-        number = bisect.bisect_right(self.cards, tick, key=lambda card: card.start) - 1
-        return None if number < 0 or tick >= self.cards[number].end else number
 
     def highlighted(self, number: int) -> CaptionWord | None:
         """The word that frame `number` highlights."""
@@ -154,12 +151,12 @@ class Composition:
         return None if card is None or found is None else card.words[found]
 
     def _captions(self, tick: int) -> tuple[Layer, ...]:
-        number = self._card_number(tick) if self.short.captions.shown else None
+        number = self.cards.at(tick) if self.short.captions.shown else None
         return () if number is None else (self.caption_layer(number, tick),)
 
     def middle_at(self, frame: int) -> float:
         """Where captions stand in a frame, as a share of the height."""
-        number = self._card_number(self.middle_of(frame))
+        number = self.cards.at(self.middle_of(frame))
         return self.caption_middle if number is None else self.middles[number]
 
     def caption_layer(self, number: int, tick: int) -> CaptionLayer:
@@ -193,35 +190,40 @@ def face_beside(cutaway: Cutaway, footage: Mapping[str, Footage], time_map: Time
     return None
 
 
-def looked_at(made: Sequence[Card], time_map: TimeMap, most: int) -> list[int]:
+def looked_at(made: Cards, time_map: TimeMap, most: int) -> list[int]:
     """Numbers of about `most` cards for all: the first one in each stretch of a source, so that an edit leaves most of them."""
     if len(made) <= most:
         return list(range(len(made)))
     step = even_step(time_map.length, TICKS_PER_SECOND, most)
-    firsts = [card.lines[0][0] for card in made]
-    stretches = [(word.source, word.said.start // step) for word in firsts]
+    sources, words = made.said.sources, made.said.words
+    stretches = [(sources[first], words[first].start // step) for first in made.firsts]
     return [n for n, here in enumerate(stretches) if n == 0 or here != stretches[n - 1]]
 
 
 def _middles(
-    short: Short, footage: Mapping[str, Footage], files: Mapping[str, Source], time_map: TimeMap, made: Sequence[Card],
+    short: Short, footage: Mapping[str, Footage], files: Mapping[str, Source], time_map: TimeMap, made: Cards,
     style: CaptionStyle,
 ) -> tuple[float, ...]:  # fmt: skip
     """Where each card stands: where it was put by hand, else clear of the heads that are seen during it."""
-    if short.captions.place is not None:
-        return (short.captions.place,) * len(made)
+    if short.captions.place is not None or not made:
+        return (short.captions.place or CHOICES[0],) * len(made)
     chosen = looked_at(made, time_map, MOST_LOOKED_AT)
-    ticks = [(card.start, (card.start + card.end) // 2, card.end - 1) for card in (made[n] for n in chosen)]
+    ticks = [(start, (start + end) // 2, end - 1) for start, end in zip(*_times(made, chosen), strict=True)]
     seen = [[box for tick in of_card for box in seen_at(footage, time_map, tick, writing=False)] for of_card in ticks]
     until = [*chosen, len(made)][1:]
-    seconds = [sum(c.end - c.start for c in made[a:b]) / TICKS_PER_SECOND for a, b in zip(chosen, until, strict=True)]
+    seconds = (np.add.reduceat(made.ends - made.starts, chosen) / TICKS_PER_SECOND).tolist()
     stands = clear_course(seen, seconds, 0.75 * style.size * style.max_lines, moments=3)
     course = [middle for middle, a, b in zip(stands, chosen, until, strict=True) for _ in range(a, b)]
     if not short.extras.cutaways:
         return tuple(course)
-    middles = [time_map.to_source((card.start + card.end) // 2) for card in made]
+    middles = [time_map.to_source(tick) for tick in ((made.starts + made.ends) // 2).tolist()]
     cutaways = [cutaway_at(short.extras.cutaways, files, at) for at in middles]
     return tuple(y if c is None or c.placing != "beside" else SEAM for y, c in zip(course, cutaways, strict=True))
+
+
+def _times(made: Cards, chosen: list[int]) -> tuple[list[int], list[int]]:
+    """The starts and the ends of some cards, in ticks."""
+    return made.starts[chosen].tolist(), made.ends[chosen].tolist()
 
 
 def composition(

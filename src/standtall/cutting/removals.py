@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import bisect
 import itertools
 from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
@@ -90,14 +91,15 @@ def _spoken(words: tuple[Word, ...], held: list[int]) -> Iterator[tuple[Kind, ra
     for run in _runs(sorted(fillers)):
         yield "filler", run
     clear = [i for i in held if i not in fillers]
+    said = [words[i].bare for i in clear]
     at = 0
     while at < len(clear):
-        size = _repeated(words, clear, at)
+        size = _repeated(words, clear, said, at)
         if size:
             yield "repeat", range(clear[at], clear[at + size - 1] + 1)
             at += size
             continue
-        start = _started_anew(words, clear, at)
+        start = _started_anew(words, clear, said, at)
         if start:
             yield "false start", range(clear[at], clear[at + start - 1] + 1)
         at += max(1, start)
@@ -105,9 +107,10 @@ def _spoken(words: tuple[Word, ...], held: list[int]) -> Iterator[tuple[Kind, ra
 
 def _phrases(words: tuple[Word, ...], held: list[int]) -> set[int]:
     out: set[int] = set()
+    said = [words[i].bare for i in held]
     for n in range(1, len(held) - 1):
         pair = held[n : n + 2]
-        if pair[1] != pair[0] + 1 or (words[pair[0]].bare, words[pair[1]].bare) not in PHRASES:
+        if (said[n], said[n + 1]) not in PHRASES or pair[1] != pair[0] + 1:
             continue
         if words[held[n - 1]].text.endswith(",") and words[pair[1]].text.endswith(","):
             out |= set(pair)
@@ -121,12 +124,13 @@ def _runs(indexes: Iterable[int]) -> list[range]:
     return out
 
 
-def _repeated(words: tuple[Word, ...], clear: list[int], at: int) -> int:
-    """How many words from here on are said again right after (fillers between them do not count); the longest such run."""
-    for size in range(LONGEST_REPEAT, 0, -1):
-        first, second = clear[at : at + size], clear[at + size : at + 2 * size]
-        if len(second) < size or [words[i].bare for i in first] != [words[i].bare for i in second]:
+def _repeated(words: tuple[Word, ...], clear: list[int], said: list[str], at: int) -> int:
+    """How many words from here on are said again right after (fillers between them do not count); the longest such run. `said`
+    are the words as they are compared."""
+    for size in range(min(LONGEST_REPEAT, (len(clear) - at) // 2), 0, -1):
+        if said[at] != said[at + size] or said[at : at + size] != said[at + size : at + 2 * size]:
             continue
+        first, second = clear[at : at + size], clear[at + size : at + 2 * size]
         if any(words[i].ends_sentence for i in first) or words[first[0]].speaker != words[second[-1]].speaker:
             continue
         if size == 1 and (words[first[0]].bare in MEANT_TWICE or words[first[0]].bare.isdigit()):
@@ -137,11 +141,13 @@ def _repeated(words: tuple[Word, ...], clear: list[int], at: int) -> int:
     return 0
 
 
-def _started_anew(words: tuple[Word, ...], clear: list[int], at: int) -> int:
+def _started_anew(words: tuple[Word, ...], clear: list[int], said: list[str], at: int) -> int:
     """How many words from here on are dropped by their speaker, who begins the sentence anew with the same word.
 
     The first word comes again within a few words, after a filler, a silence or a dash, before the sentence has ended.
     """
+    if said[at] not in said[at + 2 : at + LONGEST_START + 1]:
+        return 0
     first = words[clear[at]]
     for size in range(2, LONGEST_START + 1):
         if at + size >= len(clear):
@@ -149,7 +155,7 @@ def _started_anew(words: tuple[Word, ...], clear: list[int], at: int) -> int:
         before, again = clear[at + size - 1], clear[at + size]
         if words[before].ends_sentence and not words[before].text.endswith("…"):
             return 0
-        if words[again].bare != first.bare or words[again].speaker != first.speaker:
+        if said[at + size] != said[at] or words[again].speaker != first.speaker:
             continue
         broken = words[before].text.rstrip().endswith(("-", "–", "—", "…")) or again - before > 1
         if broken or (words[again].start - words[before].end > BREAK and not words[before].text.endswith(",")):
@@ -159,8 +165,7 @@ def _started_anew(words: tuple[Word, ...], clear: list[int], at: int) -> int:
 
 def _of_words(analysis: Analysis, piece: Segment, held: list[int], kind: Kind, gone: range) -> Removal:
     """The passage that goes with some words: from the room after the word before to the room before the word after."""
-    first = held.index(gone[0])
-    last = held.index(gone[-1])
+    first, last = bisect.bisect_left(held, gone[0]), bisect.bisect_left(held, gone[-1])
     start = cut_after(analysis, held[first - 1]) if first else piece.start
     end = cut_before(analysis, held[last + 1]) if last + 1 < len(held) else piece.end
     start, end = max(piece.start, start), min(piece.end, max(end, start + 1))

@@ -7,6 +7,7 @@ commonly read (common practice, no source); JSON after `docs/words.schema.json`.
 from __future__ import annotations
 
 import json
+from collections.abc import Sequence
 from pathlib import Path
 from typing import Any, Final
 
@@ -51,7 +52,7 @@ def write_words(path: Path, source: str, transcript: Transcript, time_map: TimeM
     return len(said)
 
 
-def text_of(ending: str, transcript: Transcript, said: tuple[CaptionWord, ...]) -> str:
+def text_of(ending: str, transcript: Transcript, said: Sequence[CaptionWord]) -> str:
     """The whole file as text."""
     if ending == ".json":
         return _json(transcript, said)
@@ -99,7 +100,7 @@ def _vtt(made: tuple[Cue, ...], transcript: Transcript) -> str:
     return "\n".join(out)
 
 
-def _text(transcript: Transcript, said: tuple[CaptionWord, ...]) -> str:
+def _text(transcript: Transcript, said: Sequence[CaptionWord]) -> str:
     """Paragraphs by speaker, each with its time and name."""
     out: list[str] = []
     speaker: int | None = None
@@ -115,7 +116,7 @@ def _text(transcript: Transcript, said: tuple[CaptionWord, ...]) -> str:
     return "".join(out).strip() + "\n"
 
 
-def _json(transcript: Transcript, said: tuple[CaptionWord, ...]) -> str:
+def _json(transcript: Transcript, said: Sequence[CaptionWord]) -> str:
     words: list[dict[str, Any]] = []
     for word in said:
         known = word.said

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import bisect
+import functools
 from dataclasses import dataclass
 from typing import Final, Literal
 
@@ -11,7 +12,8 @@ from standtall.model import checks
 
 DOUBT: Final = 0.75
 """Likelihood of being right below which a word is marked as of low confidence; bench/ tells how many of those are wrong."""
-
+KNOWN: Final = 32_768
+"""Spellings of which it is kept what they are like: an edit asks it of thousands of words, of which most are the same."""
 
 NOBODY: Final = -1
 """The speaker of a word that nobody is known to have said."""
@@ -59,6 +61,7 @@ class Word:
         return ends_sentence(self.text)
 
 
+@functools.lru_cache(maxsize=KNOWN)
 def ends_sentence(text: str) -> bool:
     """Whether a word, as it is written, ends a sentence: by the marks of Latin, Greek, Arabic, Indic and East Asian scripts, with
     closing quotes and brackets after them."""
@@ -74,6 +77,7 @@ def closes_sentence(word: Word, after: Word | None) -> bool:
     return after is None or word.ends_sentence or after.start - word.end > SENTENCE_PAUSE or after.speaker != word.speaker
 
 
+@functools.lru_cache(maxsize=KNOWN)
 def bare(text: str) -> str:
     """Lower case without punctuation at the ends: what makes two spellings the same word."""
     return text.strip(" \t\n.,;:!?¿¡…\"'“”‘’«»()[]-–—").lower()

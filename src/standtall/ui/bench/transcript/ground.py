@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from typing import Final
 
 from PySide6.QtCore import QRectF, QSize, Qt, QTimer
@@ -43,9 +43,11 @@ class Ground:
         """Whether nothing waits to be painted."""
         return not self._all_due and not self._due
 
-    def renew(self) -> None:
-        """Everything is to be painted anew."""
-        self._all_due = True
+    def renew(self, stretches: Sequence[tuple[float, float]] | None = None) -> None:
+        """Everything is to be painted anew, or some stretches of the page, from the top down."""
+        if stretches is None:
+            self._all_due = True
+        self._due += stretches or ()
         self._viewport.update()
 
     def forget(self) -> None:

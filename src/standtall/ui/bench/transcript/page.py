@@ -22,12 +22,13 @@ from standtall.ui.bench.transcript.lane_drag import LaneDrag
 from standtall.ui.bench.transcript.lanes import LaneBox, paint_loudness, paint_picture_lane, paint_time_lane
 from standtall.ui.bench.transcript.line_timing import LineTiming
 from standtall.ui.bench.transcript.overview import OverviewBar
+from standtall.ui.bench.transcript.page_changes import MOST, PageState, changed, joined, rows_of
 from standtall.ui.bench.transcript.retyping import Retyping
 from standtall.ui.bench.transcript.word_painting import Column, PageWords
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.rows import ROW, Page
 from standtall.ui.state.workspace import Workspace
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import focus_ring, theme
 
 Part = Literal["time", "shot", "words", "extra"]
 TIME_W, EXTRAS_W = 50, extras_lane.WIDE
@@ -46,7 +47,7 @@ class TranscriptPage(QAbstractScrollArea):
     def __init__(self, workspace: Workspace, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._ws = workspace
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        focus_ring.give(self)
         self.setAccessibleName(tr("Transcript"))
         self.setAccessibleDescription(tr("Words of the footage from top to bottom, with the picture lane beside them"))
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
@@ -70,11 +71,15 @@ class TranscriptPage(QAbstractScrollArea):
         self._last_playhead = 0
         self._shown_page: Page | None = None
         self._ground = Ground(self.viewport())
+        self._state: PageState | None = None
+        self._marked = range(0)
         self._level: tuple[tuple[float, ...], NDArray[np.float32]] = ((), np.zeros(0, np.float32))
         workspace.opened_changed.connect(self._reopened)
         workspace.composition_changed.connect(self._edited)
         chosen = workspace.selection
-        for signal in (chosen.changed, chosen.extra_changed, workspace.sounding.changed, workspace.notices_changed):
+        chosen.changed.connect(self._chosen)
+        workspace.notices_changed.connect(self._edited)
+        for signal in (chosen.extra_changed, workspace.sounding.changed):
             signal.connect(self.refresh)
         workspace.search.changed.connect(self.refresh)
         workspace.thumbs_changed.connect(self.refresh)
@@ -138,9 +143,22 @@ class TranscriptPage(QAbstractScrollArea):
             self._shown_page = self.page
             self._ground.forget()
             self._scroll_range()
-        self.words.kept = set(kept_words(opened.entry.short, opened.analysis)) if opened else set()
+        self.words.keep(frozenset(kept_words(opened.entry.short, opened.analysis)) if opened else frozenset())
         self._grips = grips.grips(opened, self.page) if opened and self.page else []
-        self.refresh()
+        before, self._state = self._state, None
+        if opened is not None and self.page is not None:
+            self._state = PageState(opened, self.page, self.words.kept, self.words.inside, self._grips, self.extras.bars())
+        told = self._ws.trial.camera is not None or opened is None or self._ws.sounding.of(opened.composition) is not None
+        self._ground.renew(None if told or before is None or self._state is None else changed(before, self._state))
+
+    def _chosen(self) -> None:
+        """Other words are chosen: their rows look otherwise, and those of the words that were."""
+        before, self._marked = self._marked, self._ws.selection.words or range(0)
+        other = set(before) ^ set(self._marked)
+        if self._state is None or self._state.page.even or len(other) > MOST:
+            self.refresh()
+        elif other:
+            self._ground.renew(joined(rows_of(self._state.page, other)))
 
     def _scroll_range(self) -> None:
         bar = self.verticalScrollBar()

@@ -30,11 +30,17 @@ class PageWords:
 
     def __init__(self, workspace: Workspace, page: Callable[[], Page | None], column: Callable[[], Column]) -> None:
         self._ws, self._page, self._column = workspace, page, column
-        self.kept: set[int] = set()
+        self.kept: frozenset[int] = frozenset()
         """Numbers of the words that the short holds."""
+        self.inside = range(0)
+        """Words between the first and the last of them."""
         self._placed: dict[int, list[tuple[int, QRectF]]] = {}
         self._placed_on: Page | None = None
         self._advances: dict[str, float] = {}
+
+    def keep(self, kept: frozenset[int]) -> None:
+        """Let these be the words that the short holds."""
+        self.kept, self.inside = kept, range(min(kept, default=0), max(kept, default=-1) + 1)
 
     def forget_places(self) -> None:
         """The column is another one: words stand elsewhere."""
@@ -99,7 +105,6 @@ class PageWords:
         look = theme.current()
         words = opened.analysis.words
         chosen = self._ws.selection.words or range(0)
-        inside = range(min(self.kept, default=0), max(self.kept, default=-1) + 1)
         hits = {i: n for n, hit in enumerate(self._ws.search.hits) for i in hit}
         kept, struck, outside, unspoken = self._hands(look)
         down = (ROW + QFontMetricsF(kept[0]).ascent() - QFontMetricsF(kept[0]).descent()) / 2
@@ -121,7 +126,7 @@ class PageWords:
                 if word.kind == "unspoken":
                     hand = unspoken
                 else:
-                    hand = kept if i in self.kept else (struck if i in inside else outside)
+                    hand = kept if i in self.kept else (struck if i in self.inside else outside)
                 if runs and runs[-1][0] is hand and not backwards:  # words that look alike are written in one go
                     runs[-1][2].append(_shown(word))
                 else:

@@ -3,7 +3,9 @@
 from __future__ import annotations
 
 import argparse
+import inspect
 import os
+import re
 import subprocess
 import sys
 from collections.abc import Iterator
@@ -11,7 +13,8 @@ from collections.abc import Iterator
 import pytest
 
 from standtall.base.interface_language import catalogue_of, use
-from standtall.cli.main import parser
+from standtall.cli.argument_parser import sentences
+from standtall.cli.main import main, parser
 
 
 def told(of: argparse.ArgumentParser, name: str = "") -> Iterator[tuple[str, str]]:
@@ -45,3 +48,44 @@ def test_what_argparse_says_itself_is_translated_too() -> None:
     assert said.startswith("Aufruf: stand-tall pack") and "Optionen:" in said and "was es bekommt:" in said
     assert "Rückgabewerte: 0 fertig" in said
     assert not [word for word in ("usage", "options", "positional", "show this") if word in said]
+
+
+@pytest.mark.parametrize("code", ["de", "es"])
+def test_what_argparse_says_of_wrong_use_is_translated_with_what_it_names(code: str) -> None:
+    use(catalogue_of(code))
+    try:
+        told = sentences()
+    finally:
+        use(catalogue_of("en"))
+    named = re.compile(r"%(?:\(\w+\))?[sr]")
+    newer = "maybe you meant"  # Python 3.12 and later
+    source = inspect.getsource(argparse)
+    for english, text in told.items():
+        assert newer in english or repr(english)[1:-1] in source  # this Python asks for it by these very words
+        assert text not in (english, sentences()[english])
+        changed = {"%(type)s"}  # the name of a Python function, which nobody has to know
+        assert set(named.findall(text)) == set(named.findall(english)) - changed, english
+
+
+@pytest.mark.parametrize(
+    ("wrong", "said"),
+    [
+        (["pack"], "stand-tall pack: falscher Aufruf: es fehlt: project, --out"),
+        (["make", "--out"], "stand-tall make: falscher Aufruf: Angabe --out: braucht einen Wert"),
+        (["analyse", "--track", "x", "f"], "stand-tall analyse: falscher Aufruf: Angabe --track: 'x' ist keine Zahl"),
+        (["analyse", "f", "--kind", "x"], "'x' gibt es nicht; zur Wahl stehen: "),
+        (["probe", "f", "--nothing"], "falscher Aufruf: hier unbekannt: --nothing"),
+    ],
+)
+def test_wrong_use_is_told_in_the_language_of_the_program(
+    wrong: list[str], said: str, capsys: pytest.CaptureFixture[str], monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr(argparse, "_", argparse.__dict__["_"])  # what stands there now comes back afterwards
+    use(catalogue_of("de"))
+    try:
+        with pytest.raises(SystemExit) as ended:
+            main(wrong)
+    finally:
+        use(catalogue_of("en"))
+    assert ended.value.code == 2
+    assert said in capsys.readouterr().err

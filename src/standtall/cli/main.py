@@ -6,9 +6,9 @@ import argparse
 import os
 import signal
 import sys
-from collections.abc import Iterable, Sequence
+from collections.abc import Sequence
 from pathlib import Path
-from typing import Any, get_args
+from typing import get_args
 
 from standtall import __version__
 from standtall.base.errors import Cancelled, StandTallError
@@ -19,6 +19,7 @@ from standtall.base.memory import begin_to_load
 from standtall.base.progress import Progress
 from standtall.base.time import ticks
 from standtall.cli import install_command, post_commands, project_commands, trace_command
+from standtall.cli.argument_parser import Parser, use_sentences
 from standtall.cli.commands import COMMANDS
 from standtall.cli.machine_commands import add_commands, use_scheduler
 from standtall.cli.reporter import Reporter
@@ -31,22 +32,6 @@ EXIT_CODES = tr(
     "5 the project cannot be used, 6 the speech model is missing, 7 nothing to do, "
     "8 a file was made but a check found it not right, 130 stopped"
 )
-
-
-class Help(argparse.HelpFormatter):
-    def add_usage(
-        self, usage: str | None, actions: Iterable[argparse.Action], groups: Iterable[Any], prefix: str | None = None
-    ) -> None:
-        super().add_usage(usage, actions, groups, tr("usage: ") if prefix is None else prefix)
-
-
-class Parser(argparse.ArgumentParser):
-    """Speaks the language of the program where `argparse` has texts of its own, but for its sentences on wrong use."""
-
-    def __init__(self, **kind: Any) -> None:
-        super().__init__(**kind, formatter_class=Help, add_help=False)
-        self._positionals.title, self._optionals.title = tr("what it is given"), tr("options")
-        self.add_argument("-h", "--help", action="help", default=argparse.SUPPRESS, help=tr("show this help and end"))
 
 
 def time_of(text: str) -> int:
@@ -169,6 +154,7 @@ def parser() -> argparse.ArgumentParser:
 def main(arguments: Sequence[str] | None = None) -> int:
     """Run one command; -> the exit code."""
     given = list(sys.argv[1:] if arguments is None else arguments)
+    use_sentences()
     known = parser()
     chosen = known.parse_args(given or ["window"])
     if chosen.command is None:

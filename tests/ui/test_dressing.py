@@ -136,6 +136,26 @@ def test_a_page_that_is_shown_while_it_waits_for_its_turn_is_the_next(
     assert ground(second) == theme.DARK.raised, "the last of two changes holds"
 
 
+def test_larger_targets_come_some_parts_a_turn_and_do_not_lose_a_change_of_theme(
+    qtbot: QtBot, qapp: QApplication, tabs: Tabs, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    first, second = (tabs._widgets[k] for k in "ab")
+    monkeypatch.setattr(dressing, "TURN_S", 0.0)
+    theme.draw(first, "play")  # type: ignore[arg-type]
+    low, drawn = first.sizeHint().height(), first.icon().cacheKey()  # type: ignore[attr-defined]
+    dressing.change(qapp, theme.DARK, tabs.window())
+    dressing.size_targets(True)
+    try:
+        assert first.sizeHint().height() == low, "nothing at once"
+        qtbot.waitUntil(lambda: first.sizeHint().height() >= 44, timeout=WAIT)
+        qtbot.waitUntil(lambda: first.icon().cacheKey() != drawn, timeout=WAIT)  # type: ignore[attr-defined]
+        qtbot.waitUntil(lambda: second.sizeHint().height() >= 44, timeout=WAIT)  # a page that nobody has seen yet
+    finally:
+        dressing.size_targets(False)
+    qtbot.waitUntil(lambda: second.sizeHint().height() == first.sizeHint().height() == low, timeout=WAIT)
+    assert ground(first) == theme.DARK.raised
+
+
 def panel_of(*names: str) -> Panel:
     panel = Panel()
     for name in names:

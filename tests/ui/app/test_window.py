@@ -358,6 +358,12 @@ def test_the_first_screen_comes_before_the_rest_which_does_not_come_once_it_is_c
     qtbot.waitUntil(lambda: bool(went_on), timeout=WAIT)
     qtbot.wait(700)
     assert went_on == [shown] and shown.is_whole and not closed.is_whole
+    first = shown.footage.first
+    first.tell_opening("a talk")
+    shown.workspace.said.emit("The clock was set back.", "note")
+    assert not first._opening.isHidden(), "a passing message does not mean that it is open"
+    shown.workspace.said.emit("It could not be opened.", "error")
+    assert first._opening.isHidden() and not first.add.isHidden()
     shown.end()
 
 

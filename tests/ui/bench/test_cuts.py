@@ -7,6 +7,7 @@ from pathlib import Path
 
 import pytest
 from pytestqt.qtbot import QtBot
+from shiboken6 import isValid
 
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit
@@ -50,6 +51,21 @@ def test_the_cut_of_the_short_is_listed_and_written(qtbot: QtBot, window: MainWi
     sheet.of["all"].click()
     qtbot.waitUntil(lambda: sheet.list.topLevelItemCount() >= 2, timeout=WAIT)
     sheet.reject()
+
+
+def test_the_cut_is_listed_each_time_it_is_asked_for(qtbot: QtBot, window: MainWindow, cuts: Cuts) -> None:
+    """What was gathered for a sheet that is gone goes nowhere; the next sheet has its own."""
+    for close_at_once in (True, False, True, False):
+        cuts.write()
+        sheet = cuts.sheet
+        assert sheet is not None
+        if not close_at_once:
+            qtbot.waitUntil(lambda s=sheet: s.list.topLevelItemCount() == 2 and s.go.isEnabled(), timeout=WAIT)  # type: ignore[misc]
+        sheet.reject()
+        qtbot.waitUntil(lambda s=sheet: not isValid(s), timeout=WAIT)  # type: ignore[misc]
+    arrived: list[object] = []
+    window.workspace.in_background("files", lambda: None, arrived.append)
+    qtbot.waitUntil(lambda: bool(arrived), timeout=WAIT)  # what was gathered has come by now, for whomever
 
 
 def test_a_cut_comes_in_as_a_short_with_what_is_left_out(qtbot: QtBot, window: MainWindow, cuts: Cuts, tmp_path: Path) -> None:

@@ -5,9 +5,10 @@ from __future__ import annotations
 from pathlib import Path
 
 import pytest
-from PySide6.QtCore import QPoint, Qt
+from PySide6.QtCore import QCoreApplication, QEvent, QPoint, Qt
 from PySide6.QtWidgets import QDialogButtonBox
 from pytestqt.qtbot import QtBot
+from shiboken6 import isValid
 
 from standtall.base.progress import Progress
 from standtall.base.time import TICKS_PER_SECOND
@@ -238,6 +239,15 @@ def test_a_finished_clip_is_found_and_rebuilt(qtbot: QtBot, window: MainWindow, 
     sheet.make()
     qtbot.waitUntil(lambda: short_of(window).name == "Old clip", timeout=WAIT)
     assert short_of(window).segments[0].start / TICKS_PER_SECOND == pytest.approx(40, abs=0.5)
+    qtbot.waitUntil(lambda: not isValid(sheet), timeout=WAIT)
+    window.moments.show_clips()
+    sheet = window.moments.findChildren(ClipsSheet)[-1]
+    first = window.workspace.opened.entry.id  # type: ignore[union-attr]
+    sheet.make()
+    sheet.close()  # what was asked for is done all the same
+    QCoreApplication.sendPostedEvents(sheet, QEvent.Type.DeferredDelete)
+    assert not isValid(sheet)
+    qtbot.waitUntil(lambda: window.workspace.opened.entry.id != first, timeout=WAIT)  # type: ignore[union-attr]
 
 
 def test_chapters_are_retitled_and_written(qtbot: QtBot, window: MainWindow, tmp_path: Path) -> None:

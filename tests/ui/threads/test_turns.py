@@ -55,6 +55,7 @@ def test_work_begins_when_the_interface_has_nothing_more_to_do(
 
 def test_work_that_has_begun_waits_at_each_check(qtbot: QtBot, door: Dispatcher, monkeypatch: pytest.MonkeyPatch) -> None:
     monkeypatch.setattr(turns, "LONGEST_S", 60.0)
+    monkeypatch.setattr(turns, "LOOK_S", 0.0)  # one look else stands for two or three of these short turns
     worker, on, times = Worker("words", door), threading.Event(), []
     progress = Progress()
 

@@ -175,6 +175,81 @@
     </message>
 </context>
 <context>
+    <name>cli/argument_parser.py</name>
+    <message>
+        <source>argument %(argument_name)s: %(message)s</source>
+        <translation>Angabe %(argument_name)s: %(message)s</translation>
+    </message>
+    <message>
+        <source>missing: %s</source>
+        <translation>es fehlt: %s</translation>
+    </message>
+    <message>
+        <source>one of these is needed: %s</source>
+        <translation>eins davon wird gebraucht: %s</translation>
+    </message>
+    <message>
+        <source>not known here: %s</source>
+        <translation>hier unbekannt: %s</translation>
+    </message>
+    <message>
+        <source>cannot stand beside %s</source>
+        <translation>kann nicht neben %s stehen</translation>
+    </message>
+    <message>
+        <source>takes no value, but was given %r</source>
+        <translation>bekommt keinen Wert, erhielt aber %r</translation>
+    </message>
+    <message>
+        <source>needs a value</source>
+        <translation>braucht einen Wert</translation>
+    </message>
+    <message>
+        <source>takes one value at most</source>
+        <translation>bekommt höchstens einen Wert</translation>
+    </message>
+    <message>
+        <source>needs at least one value</source>
+        <translation>braucht mindestens einen Wert</translation>
+    </message>
+    <message>
+        <source>%(option)s may mean %(matches)s; write it out</source>
+        <translation>%(option)s kann %(matches)s heißen; bitte ausschreiben</translation>
+    </message>
+    <message>
+        <source>%(value)r is no number</source>
+        <translation>%(value)r ist keine Zahl</translation>
+    </message>
+    <message>
+        <source>there is no %(value)r; choose one of: %(choices)s</source>
+        <translation>%(value)r gibt es nicht; zur Wahl stehen: %(choices)s</translation>
+    </message>
+    <message>
+        <source>there is no %(value)r; perhaps %(closest)r is meant; choose one of: %(choices)s</source>
+        <translation>%(value)r gibt es nicht; ist %(closest)r gemeint? Zur Wahl stehen: %(choices)s</translation>
+    </message>
+    <message>
+        <source>%(prog)s: wrong use: %(message)s</source>
+        <translation>%(prog)s: falscher Aufruf: %(message)s</translation>
+    </message>
+    <message>
+        <source>what it is given</source>
+        <translation>was es bekommt</translation>
+    </message>
+    <message>
+        <source>options</source>
+        <translation>Optionen</translation>
+    </message>
+    <message>
+        <source>usage: </source>
+        <translation>Aufruf: </translation>
+    </message>
+    <message>
+        <source>show this help and end</source>
+        <translation>diese Hilfe zeigen und enden</translation>
+    </message>
+</context>
+<context>
     <name>cli/commands.py</name>
     <message>
         <source>no picture</source>
@@ -434,14 +509,6 @@
         <translation>Das Fenster öffnen (so auch ohne Befehl).</translation>
     </message>
     <message>
-        <source>what it is given</source>
-        <translation>was es bekommt</translation>
-    </message>
-    <message>
-        <source>options</source>
-        <translation>Optionen</translation>
-    </message>
-    <message>
         <source>'{text}' is not a time; write 83.5 or 1:23.5</source>
         <translation>'{text}' ist keine Zeit; 83.5 oder 1:23.5 schreiben</translation>
     </message>
@@ -540,14 +607,6 @@
     <message>
         <source>open the demo programme</source>
         <translation>die Demo öffnen</translation>
-    </message>
-    <message>
-        <source>usage: </source>
-        <translation>Aufruf: </translation>
-    </message>
-    <message>
-        <source>show this help and end</source>
-        <translation>diese Hilfe zeigen und enden</translation>
     </message>
     <message>
         <source>print one JSON object a line</source>
@@ -16263,6 +16322,18 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
     <message>
         <source>bytes</source>
         <translation>Bytes</translation>
+    </message>
+    <message>
+        <source>silence</source>
+        <translation>Stille</translation>
+    </message>
+    <message>
+        <source>repeat</source>
+        <translation>Wiederholung</translation>
+    </message>
+    <message>
+        <source>false start</source>
+        <translation>Neuansatz</translation>
     </message>
 </context>
 </TS>

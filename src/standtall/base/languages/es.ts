@@ -175,6 +175,81 @@
     </message>
 </context>
 <context>
+    <name>cli/argument_parser.py</name>
+    <message>
+        <source>argument %(argument_name)s: %(message)s</source>
+        <translation>argumento %(argument_name)s: %(message)s</translation>
+    </message>
+    <message>
+        <source>missing: %s</source>
+        <translation>falta: %s</translation>
+    </message>
+    <message>
+        <source>one of these is needed: %s</source>
+        <translation>hace falta uno de estos: %s</translation>
+    </message>
+    <message>
+        <source>not known here: %s</source>
+        <translation>no se conoce aquí: %s</translation>
+    </message>
+    <message>
+        <source>cannot stand beside %s</source>
+        <translation>no puede ir junto con %s</translation>
+    </message>
+    <message>
+        <source>takes no value, but was given %r</source>
+        <translation>no lleva valor, pero recibió %r</translation>
+    </message>
+    <message>
+        <source>needs a value</source>
+        <translation>necesita un valor</translation>
+    </message>
+    <message>
+        <source>takes one value at most</source>
+        <translation>lleva como mucho un valor</translation>
+    </message>
+    <message>
+        <source>needs at least one value</source>
+        <translation>necesita al menos un valor</translation>
+    </message>
+    <message>
+        <source>%(option)s may mean %(matches)s; write it out</source>
+        <translation>%(option)s puede ser %(matches)s; escríbalo entero</translation>
+    </message>
+    <message>
+        <source>%(value)r is no number</source>
+        <translation>%(value)r no es un número</translation>
+    </message>
+    <message>
+        <source>there is no %(value)r; choose one of: %(choices)s</source>
+        <translation>%(value)r no existe; elija uno de estos: %(choices)s</translation>
+    </message>
+    <message>
+        <source>there is no %(value)r; perhaps %(closest)r is meant; choose one of: %(choices)s</source>
+        <translation>%(value)r no existe; ¿quizá %(closest)r? Elija uno de estos: %(choices)s</translation>
+    </message>
+    <message>
+        <source>%(prog)s: wrong use: %(message)s</source>
+        <translation>%(prog)s: uso incorrecto: %(message)s</translation>
+    </message>
+    <message>
+        <source>what it is given</source>
+        <translation>lo que recibe</translation>
+    </message>
+    <message>
+        <source>options</source>
+        <translation>opciones</translation>
+    </message>
+    <message>
+        <source>usage: </source>
+        <translation>uso: </translation>
+    </message>
+    <message>
+        <source>show this help and end</source>
+        <translation>mostrar esta ayuda y acabar</translation>
+    </message>
+</context>
+<context>
     <name>cli/commands.py</name>
     <message>
         <source>no picture</source>
@@ -434,14 +509,6 @@
         <translation>Abrir la ventana (también ocurre sin orden).</translation>
     </message>
     <message>
-        <source>what it is given</source>
-        <translation>lo que recibe</translation>
-    </message>
-    <message>
-        <source>options</source>
-        <translation>opciones</translation>
-    </message>
-    <message>
         <source>'{text}' is not a time; write 83.5 or 1:23.5</source>
         <translation>'{text}' no es un tiempo; escriba 83.5 o 1:23.5</translation>
     </message>
@@ -540,14 +607,6 @@
     <message>
         <source>open the demo programme</source>
         <translation>abrir la demostración</translation>
-    </message>
-    <message>
-        <source>usage: </source>
-        <translation>uso: </translation>
-    </message>
-    <message>
-        <source>show this help and end</source>
-        <translation>mostrar esta ayuda y acabar</translation>
     </message>
     <message>
         <source>print one JSON object a line</source>
@@ -16263,6 +16322,18 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
     <message>
         <source>bytes</source>
         <translation>bytes</translation>
+    </message>
+    <message>
+        <source>silence</source>
+        <translation>silencio</translation>
+    </message>
+    <message>
+        <source>repeat</source>
+        <translation>repetición</translation>
+    </message>
+    <message>
+        <source>false start</source>
+        <translation>falso comienzo</translation>
     </message>
 </context>
 </TS>

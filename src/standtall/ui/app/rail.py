@@ -8,7 +8,7 @@ from PySide6.QtCore import QSize, Qt, Signal
 from PySide6.QtWidgets import QMenu, QSizePolicy, QSpacerItem, QToolButton, QVBoxLayout, QWidget
 
 from standtall.base.interface_language import tr
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import focus_ring, theme
 from standtall.ui.widgets.actions import Action
 from standtall.ui.widgets.place import PlaceName
 
@@ -53,6 +53,7 @@ class Rail(QWidget):
         button.setToolTip(tip)
         button.setAccessibleName(text)
         button.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        focus_ring.give(button, Qt.FocusPolicy.TabFocus, colour=theme.NOW)
         self._column.addWidget(button)
         return button
 

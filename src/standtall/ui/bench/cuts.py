@@ -7,7 +7,7 @@ from fractions import Fraction
 from pathlib import Path
 from typing import Final
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QObject, Qt
 from PySide6.QtWidgets import (
     QButtonGroup,
     QDialog,
@@ -47,11 +47,11 @@ SHOWN: Final = 300
 
 
 class CutSheet(QDialog):
-    """Asks of what a cut is written and as what. `gather` brings the cuts of "short", "all" or "kept"; `write` is given the file,
-    and the cuts that are shown."""
+    """Asks of what a cut is written and as what. `gather` brings the cuts of "short", "all" or "kept", as long as this is there;
+    `write` is given the file, and the cuts that are shown."""
 
     def __init__(
-        self, short: str, gather: Callable[[str, Callable[[Sequence[CutList]], None]], None],
+        self, short: str, gather: Callable[[str, Callable[[Sequence[CutList]], None], QObject], None],
         write: Callable[[Path, Sequence[CutList]], None], parent: QWidget | None = None,
     ) -> None:  # fmt: skip
         super().__init__(parent)
@@ -115,7 +115,7 @@ class CutSheet(QDialog):
         self.go.setEnabled(False)
         self.list.clear()
         self.told.setText(tr("Gathering the clips …"))
-        self._gather(name, lambda cuts: self.show_cuts(name, cuts))
+        self._gather(name, lambda cuts: self.show_cuts(name, cuts), self)
 
     def show_cuts(self, name: str, cuts: Sequence[CutList]) -> None:
         """List what would be written, if that is still what is asked for."""
@@ -227,11 +227,11 @@ class Cuts:
         self.sheet = CutSheet(opened.entry.short.name, self._gather, self._written, self._parent.window())
         self.sheet.open()
 
-    def _gather(self, of: str, then: Callable[[Sequence[CutList]], None]) -> None:
+    def _gather(self, of: str, then: Callable[[Sequence[CutList]], None], sheet: QObject) -> None:
         ws, opened = self._ws, self._ws.opened
         if of == "short" and opened is not None:
             made = opened.composition
-            ws.in_background("files", lambda: [cut_list(made)], then, self.sheet)
+            ws.in_background("files", lambda: [cut_list(made)], then, sheet)
             return
         sources, cache = ws.sources_here(), ws.cache
         options = {s.key: ws.options_of(s) for s in sources}
@@ -242,7 +242,7 @@ class Cuts:
             numbers = [e.id for e in project.shorts()]
             return cuts_of(project, sources, lambda s, _brief: options[s.key], cache, numbers)
 
-        ws.with_project(work, lambda later: ws.in_background("files", later, then, self.sheet))
+        ws.with_project(work, lambda later: ws.in_background("files", later, then, sheet))
 
     def _written(self, path: Path, cuts: Sequence[CutList]) -> None:
         ws = self._ws

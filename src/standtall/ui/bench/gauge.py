@@ -16,7 +16,7 @@ from standtall.model import edits
 from standtall.model.channel import Channel
 from standtall.ui.bench.new_channel import NewChannelSheet
 from standtall.ui.state.workspace import Workspace
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import focus_ring, theme
 from standtall.ui.widgets.notices import sentence
 from standtall.ui.widgets.tips import set_tip
 
@@ -35,6 +35,7 @@ class LengthGauge(QToolButton):
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)  # as high as the buttons beside it
         self.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.setMenu(QMenu(self))
+        focus_ring.give(self, Qt.FocusPolicy.TabFocus)
         for signal in (workspace.opened_changed, workspace.composition_changed):
             signal.connect(self.refresh)
         workspace.data.changed.connect(self._fill)
@@ -99,7 +100,7 @@ class LengthGauge(QToolButton):
         short, limit = opened.entry.short, opened.channel.longest
         over = too_long(short, opened.channel) is not None
         wide = self.width()
-        painter.setPen(QColor(theme.NOW if self.hasFocus() or self.underMouse() else look.text))
+        painter.setPen(QColor(theme.NOW if self.underMouse() else look.text))
         text = tr("{length} of {limit} ▾", length=clock(short.length, True), limit=clock(limit))
         painter.translate(0, (self.height() - HIGH) / 2)
         painter.drawText(QRectF(0, 0, wide, HIGH - 14), Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, text)

@@ -12,8 +12,6 @@ from typing import Literal
 from PySide6.QtCore import QPoint, QTimer, Signal
 from PySide6.QtGui import QHideEvent, QPixmap, QShowEvent
 from PySide6.QtWidgets import (
-    QComboBox,
-    QCompleter,
     QFileDialog,
     QHBoxLayout,
     QLabel,
@@ -41,7 +39,6 @@ from standtall.ui.calendar.which_time import asked_time
 from standtall.ui.state.accounts import Accounts
 from standtall.ui.state.posts import Posts
 from standtall.ui.state.workspace import Workspace
-from standtall.ui.widgets import dressing
 from standtall.ui.widgets.actions import button_of, menu_text
 from standtall.ui.widgets.fields import FilledWhenShown, button
 from standtall.ui.widgets.place import Place
@@ -103,12 +100,6 @@ class CalendarPlace(QWidget):
         self.told = QLabel()
         self.told.setObjectName("faint")
         self.zone = FilledWhenShown(lambda fill: self._ws.in_background("files", zone_names, fill, self))
-        self.zone.setEditable(True)
-        self.zone.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
-        completer = self.zone.completer()
-        if completer is not None:
-            completer.setCompletionMode(QCompleter.CompletionMode.PopupCompletion)
-            dressing.dress(completer.popup())  # it hangs on nothing
         self.zone.setAccessibleName(tr("Time zone"))
         self.zone.setToolTip(tr("The time zone in which days and times are shown and chosen"))
         self.zone.setFixedWidth(156)

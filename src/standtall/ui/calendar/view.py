@@ -28,7 +28,7 @@ from standtall.base.interface_language import count_of, tr
 from standtall.ui.calendar.post_card import Card, clock_of
 from standtall.ui.calendar.post_drawing import paint_card
 from standtall.ui.calendar.sheet_layout import CARD, HEAD, MARGIN, Item, Mode, SheetLayout, monday_of
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import focus_ring, theme
 
 SHORT_MIME: Final = "application/x-stand-tall-short"
 """What is dragged from the list of shorts: its number, as text."""
@@ -80,7 +80,7 @@ class CalendarView(QAbstractScrollArea):
         self._pressed: tuple[int, QPointF] | None = None
         self._dragged: QPointF | None = None
         self._hover: tuple[date, int | None] | None = None
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        focus_ring.give(self)
         self.setAcceptDrops(True)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setAccessibleName(tr("Calendar"))

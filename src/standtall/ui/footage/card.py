@@ -14,7 +14,7 @@ from standtall.media.reader import PictureReader
 from standtall.model.source import Source
 from standtall.session.usage import Usage, in_words
 from standtall.ui.footage.used_bar import UsedBar
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import focus_ring, theme
 from standtall.ui.widgets.context_menu import buttons_at
 from standtall.ui.widgets.images import wide_at
 from standtall.ui.widgets.tips import set_tip
@@ -135,7 +135,7 @@ class SourceCard(QFrame):
         row.addLayout(middle, 1)
         self._done: set[str] = set()
         self.state = "unknown"
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        focus_ring.give(self, inside=4)  # within the edge that tells which one is open
         self.show_state("unknown")
 
     def contextMenuEvent(self, event: QContextMenuEvent) -> None:

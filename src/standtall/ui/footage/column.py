@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from standtall.base.interface_language import tr
 from standtall.base.time import TICKS_PER_SECOND, clock
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import focus_ring, theme
 from standtall.ui.widgets.tips import set_tip
 
 PICTURES: Final = 9
@@ -33,7 +33,7 @@ class PictureColumn(QWidget):
         self._held: str = ""
         self.setMinimumSize(118, 200)
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        focus_ring.give(self)
         self.setAccessibleName(tr("Part to use"))
         set_tip(
             self,

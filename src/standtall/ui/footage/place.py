@@ -99,7 +99,7 @@ class FootagePlace(QWidget):
         head.addWidget(add)
         self.first = FirstSteps(self.choose)
         self.first.demo_wanted.connect(self.demo_wanted)
-        workspace.said.connect(lambda *_: self.first.tell_opening(""))
+        workspace.said.connect(lambda _text, tone: self.first.tell_opening("") if tone == "error" else None)
         self._list = QVBoxLayout()
         self._list.setSpacing(10)
         inner = QWidget()

@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
     QVBoxLayout,
     QWidget,
 )
+from shiboken6 import isValid
 
 from standtall.base.files import write_whole
 from standtall.base.interface_language import count_of, tr
@@ -227,6 +228,7 @@ class ClipsSheet(QDialog):
             told = count_of(len(ticked), "short")
             self._ws.said.emit(tr("{told} rebuilt from the original; they are in the list on the Bench.", told=told), "note")
             self._ws.open_short(number)
-            self.accept()
+            if isValid(self):  # it may have been closed meanwhile; what was asked for is done all the same
+                self.accept()
 
         self._ws.with_project(work, made)

@@ -79,6 +79,6 @@ class PaneEdge(QWidget):
         look = theme.current()
         middle, high = self.width() / 2, 28 if not self.hasFocus() else self.height() - 24
         painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(QColor(theme.NOW if self.hasFocus() else look.line))
+        painter.setBrush(QColor(look.focus if self.hasFocus() else look.line))
         painter.drawRoundedRect(round(middle) - 1, round((self.height() - high) / 2), 3, high, 1.5, 1.5)
         painter.end()

@@ -19,7 +19,7 @@ from standtall.ui.preview.extra_drag import ExtraDrag
 from standtall.ui.preview.player import Shown
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import focus_ring, theme
 from standtall.ui.widgets.tips import set_tip
 
 
@@ -44,7 +44,7 @@ class PreviewView(QWidget):
         """Where the captions of a frame are; kept while the pointer moves over it."""
         self._over = FULL
         """The cell of the frame that is dragged in."""
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        focus_ring.give(self)
         self.setAccessibleName(tr("Tall picture"))
         set_tip(
             self,

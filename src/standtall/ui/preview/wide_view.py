@@ -18,7 +18,7 @@ from standtall.model.people import shown_name
 from standtall.ui.preview.crop_drag import CropDrag, gripped
 from standtall.ui.preview.player import Shown
 from standtall.ui.state.workspace import Workspace
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import focus_ring, theme
 from standtall.ui.widgets.tips import set_tip
 
 HANDLE: Final = 9
@@ -42,7 +42,7 @@ class WideView(QWidget):
         """Whether the next drag draws a box."""
         self._drawn_from: QPointF | None = None
         self._box_drawn: Rect | None = None
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        focus_ring.give(self)
         self.setAccessibleName(tr("Wide picture"))
         set_tip(self, tr("The whole picture. Drag a crop to move it, its corner to size it; turn the wheel to zoom."))
         self.setMinimumHeight(150)

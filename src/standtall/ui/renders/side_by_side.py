@@ -16,7 +16,7 @@ from standtall.media.sound_reader import Samples
 from standtall.session.sides import EditSide, FileSide, Side
 from standtall.ui.renders.sides_sound import SidesSound
 from standtall.ui.state.workspace import Workspace
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import focus_ring, theme
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.images import image_of
 
@@ -33,7 +33,7 @@ class WipePicture(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self.setMinimumSize(300, 420)
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        focus_ring.give(self)
         self.setCursor(Qt.CursorShape.SplitHCursor)
         self.setAccessibleName(tr("Both pictures; the arrow keys move the edge between them"))
         self.setToolTip(tr("Drag the edge across, or move it with the arrow keys"))

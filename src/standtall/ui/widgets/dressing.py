@@ -96,13 +96,14 @@ def change(application: QApplication, look: theme.Theme, window: QWidget) -> Non
     dresser.wear_in_turns(window)
 
 
-def size_targets(application: QApplication, large: bool) -> None:
+def size_targets(large: bool) -> None:
     """Let all that is clicked be at least 44 pixels high (WCAG 2.2, 2.5.5), or as high as it needs to be."""
     dresser = _dresser()
     if large != dresser.large:
         dresser.large = large
-        if dresser.number:
-            apply(application, theme.current())
+        if dresser.number:  # else there is no window yet
+            dresser.choose(style_sheet(theme.current(), large))
+            dresser.wear_in_turns()
 
 
 def dress_the_rest() -> None:
@@ -131,6 +132,7 @@ class Dresser(QObject):
         self._until = 0.0
         """When this turn of the event loop has dressed long enough."""
         self._changed: QWidget | None = None
+        self._rest_follows = False
         self._turns = QTimer(self)
         self._turns.timeout.connect(self._turn)
         self._rest: deque[QWidget] = deque()
@@ -153,9 +155,10 @@ class Dresser(QObject):
         for unit in self._waiting:
             self._hold(unit)
 
-    def wear_in_turns(self, window: QWidget) -> None:
-        """Dress what was chosen for, some parts in each turn of the event loop, and then pages that are not shown."""
-        self._changed = window
+    def wear_in_turns(self, window: QWidget | None = None) -> None:
+        """Dress what was chosen for, some parts in each turn of the event loop; then draw the buttons of `window`, and dress
+        pages that are not shown."""
+        self._changed, self._rest_follows = window or self._changed, True
         self._turns.start(0)
 
     def _choose(self, sheet: str) -> None:
@@ -181,9 +184,10 @@ class Dresser(QObject):
         """All that is seen is dressed; after a change of theme its buttons are drawn, and what is not seen follows."""
         self._turns.stop()
         changed, self._changed = self._changed, None
-        if changed is not None:
-            if isValid(changed):
-                theme.redraw(changed)
+        if changed is not None and isValid(changed):
+            theme.redraw(changed)
+        if self._rest_follows:
+            self._rest_follows = False
             self.begin_rest()
 
     def _show(self, page: QWidget) -> None:

@@ -6,8 +6,19 @@ from collections.abc import Callable, Iterable
 
 from PySide6.QtCore import QEvent, QObject, Qt, Signal
 from PySide6.QtGui import QFocusEvent, QKeyEvent, QPaintEvent, QShowEvent
-from PySide6.QtWidgets import QComboBox, QLineEdit, QPushButton, QStyle, QStyleOptionFrame, QStylePainter, QWidget
+from PySide6.QtWidgets import (
+    QComboBox,
+    QCompleter,
+    QLineEdit,
+    QListView,
+    QPushButton,
+    QStyle,
+    QStyleOptionFrame,
+    QStylePainter,
+    QWidget,
+)
 
+from standtall.ui.widgets import dressing
 from standtall.ui.widgets.tips import set_tip
 
 MARGIN = 8
@@ -25,12 +36,22 @@ def button(text: str, tip: str, does: Callable[[], object], name: str = "") -> Q
 
 
 class FilledWhenShown(QComboBox):
-    """A choice of texts that take long to gather: when it is first seen it asks `fetch` for them, which calls what it is given
-    with them. It is not as wide as the widest: to measure hundreds of them at each change of the style takes 20 ms."""
+    """A choice of many texts that take long to gather, of which one types a part: when it is first seen it asks `fetch` for them,
+    which calls what it is given with them. It is not as wide as the widest, and its rows are as high as each other: to measure
+    hundreds of them at each change of the style takes 20 ms."""
 
     def __init__(self, fetch: Callable[[Callable[[Iterable[str]], None]], object]) -> None:
         super().__init__()
         self.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+        self.setEditable(True)
+        self.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
+        completer = self.completer()
+        if completer is not None:
+            completer.setCompletionMode(QCompleter.CompletionMode.PopupCompletion)
+            dressing.dress(completer.popup())  # it hangs on nothing
+        for rows in (self.view(), None if completer is None else completer.popup()):
+            if isinstance(rows, QListView):
+                rows.setUniformItemSizes(True)  # else it measures each
         self._fetch: Callable[[Callable[[Iterable[str]], None]], object] | None = fetch
 
     def showEvent(self, event: QShowEvent) -> None:

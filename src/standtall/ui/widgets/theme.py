@@ -14,7 +14,8 @@ from PySide6.QtWidgets import QAbstractButton, QWidget
 
 @dataclass(frozen=True, slots=True)
 class Theme:
-    """One set of colours. Text on its ground keeps at least 4.5:1 (WCAG 2.2, 1.4.3); a test measures it."""
+    """One set of colours. Text on its ground keeps at least 4.5:1 (WCAG 2.2, 1.4.3), and what shows the `focus` of the keyboard
+    3:1 (1.4.11); tests measure it."""
 
     name: str
     ground: str
@@ -28,18 +29,21 @@ class Theme:
     pale_ink: str
     struck_ink: str
     chosen: str
+    focus: str
 
 
 LIGHT: Final = Theme("light", "#e8e2d6", "#f4efe6", "#cfc6b5", "#26231e", "#5f584c", "#fdfaf3", "#ece4d4", "#221f1a",
-                     "#756c5e", "#a2422d", "#fbe3ba")  # fmt: skip
+                     "#756c5e", "#a2422d", "#fbe3ba", "#8a5200")  # fmt: skip
 DARK: Final = Theme("dark", "#212326", "#2c2f33", "#42464b", "#ece7de", "#aaa499", "#f1eadc", "#e0d7c4", "#221f1a",
-                    "#6c6457", "#963a26", "#f3d49c")  # fmt: skip
+                    "#6c6457", "#963a26", "#f3d49c", "#ffdda6")  # fmt: skip
 
 WELL: Final = "#131518"
 NOW: Final = "#f2a33a"
 KEPT: Final = "#2fb5a6"
 WARN: Final = "#c8553d"
 ON_NOW: Final = "#231a0a"
+FOCUS_ON_NOW: Final = LIGHT.focus
+"""What shows the focus of the keyboard on `NOW` and on what is chosen."""
 
 PEOPLE: Final = ("#5fb3e6", "#e58fb5", "#b7d35a", "#c79bf2", "#f0cd5b", "#6fd6c3")
 PATTERNS: Final = (

@@ -192,7 +192,8 @@ def test_large_targets_are_44_pixels_high(qtbot: QtBot, window: MainWindow, shee
     assert low == []
     window._preferred(lambda s: replace(s, large_targets=False))
     window.go("bench")
-    assert min(b.height() for b in window.bench.findChildren(QAbstractButton) if b.isVisible()) < 44
+    buttons = window.bench.findChildren(QAbstractButton)
+    qtbot.waitUntil(lambda: min(b.height() for b in buttons if b.isVisible()) < 44, timeout=WAIT)
 
 
 def test_with_less_motion_looks_move_only_under_the_pointer(qtbot: QtBot, window: MainWindow, sheet: PreferencesSheet) -> None:

@@ -28,7 +28,7 @@ def take_effect(settings: Settings, workspace: Workspace, player: Player) -> Non
     workspace.usual_brief = settings.brief
     application = QApplication.instance()
     assert isinstance(application, QApplication)
-    dressing.size_targets(application, settings.large_targets)
+    dressing.size_targets(settings.large_targets)
     if settings.motion != "system":
         set_motion(application, settings.motion == "less")
 

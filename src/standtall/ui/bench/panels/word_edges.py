@@ -15,7 +15,7 @@ from standtall.model.analysis import LEVEL_STEP
 from standtall.model.words import words_within
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
-from standtall.ui.widgets import theme
+from standtall.ui.widgets import focus_ring, theme
 from standtall.ui.widgets.tips import set_tip
 
 ROOM: Final = round(0.45 * TICKS_PER_SECOND)
@@ -33,7 +33,7 @@ class WordEdges(QWidget):
         self.setFixedHeight(HIGH)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setMouseTracking(True)
-        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        focus_ring.give(self, Qt.FocusPolicy.TabFocus)
         self.setAccessibleName(tr("Edges of the chosen word"))
         set_tip(self, tr("Drag an edge of the word along its sound ([ and ] move the start, with Shift the end)"))
         self._word: int | None = None

@@ -6,7 +6,7 @@ from collections.abc import Callable, Sequence
 from typing import Final
 
 from PySide6.QtCore import QRectF, QSize, Qt, QTimer
-from PySide6.QtGui import QColor, QHideEvent, QImage, QLinearGradient, QPainter, QPainterPath, QPaintEvent, QShowEvent
+from PySide6.QtGui import QColor, QHideEvent, QImage, QLinearGradient, QPainter, QPainterPath, QPaintEvent, QPen, QShowEvent
 from PySide6.QtWidgets import QButtonGroup, QGridLayout, QPushButton, QSizePolicy, QWidget
 
 from standtall.base.interface_language import tr
@@ -89,7 +89,7 @@ class LookSample(QPushButton):
             )
         painter.setClipping(False)
         if self.isChecked() or self.hasFocus():
-            painter.setPen(QColor(theme.NOW))
+            painter.setPen(QPen(QColor(theme.current().focus), 2) if self.hasFocus() else QColor(theme.NOW))
             painter.drawRoundedRect(well, 6, 6)
         painter.setPen(self.palette().color(self.foregroundRole()))
         title = ("✓ " if self.isChecked() else "") + self.look.title

@@ -8,7 +8,7 @@ from typing import Final, NamedTuple
 from PySide6.QtGui import QImage
 
 from standtall.base.time import TICKS_PER_SECOND
-from standtall.captions.grouping import Card, cards
+from standtall.captions.grouping import Cards, cards
 from standtall.captions.said import CaptionWord
 from standtall.compose.producers.caption_styles import CaptionStyles
 from standtall.compose.producers.captions import WrittenWidth, caption_layer, grouping_of
@@ -39,7 +39,7 @@ class Samples:
     """Makes samples; use it from one thread. What a look needs for its words is made once."""
 
     def __init__(self) -> None:
-        self._made: dict[str, tuple[object, tuple[Card, ...], CaptionInk, CaptionStyles]] = {}
+        self._made: dict[str, tuple[object, Cards, CaptionInk, CaptionStyles]] = {}
 
     def picture(self, wanted: Wanted) -> QImage | None:
         """A frame of which the sample is the middle, (TALL, width) pixels; nothing where there are no words."""
@@ -52,7 +52,7 @@ class Samples:
         rows = tuple(tuple(w.drawn for w in row) for row in layer.rows)
         return painted(ink.sprites(rows, 0.5, layer.come, layer.go), wanted.width, TALL)
 
-    def _ready(self, wanted: Wanted) -> tuple[tuple[Card, ...], CaptionInk, CaptionStyles]:
+    def _ready(self, wanted: Wanted) -> tuple[Cards, CaptionInk, CaptionStyles]:
         about = wanted._replace(tick=0)
         kept = self._made.get(wanted.look.name)
         if kept is None or kept[0] != about:

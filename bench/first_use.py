@@ -3,15 +3,14 @@
 from __future__ import annotations
 
 import json
-import os
 import subprocess
 import sys
 import tempfile
 from collections.abc import Iterator
 from pathlib import Path
 
+from bench import homes
 from bench.row import Row
-from standtall.base.folders import data_folder
 
 CLICKS = """
 import json, sys, time
@@ -69,12 +68,8 @@ w.end()
 
 def run() -> Iterator[Row]:
     with tempfile.TemporaryDirectory() as home:
-        models = Path(home) / "XDG_DATA_HOME" / "stand-tall" / "models"
-        models.parent.mkdir(parents=True)
-        models.symlink_to(data_folder() / "models", target_is_directory=True)
-        folders = {v: f"{home}/{v}" for v in ("XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_DATA_HOME", "XDG_STATE_HOME")}
         done = subprocess.run(
-            [sys.executable, "-c", CLICKS], capture_output=True, text=True, env={**os.environ, **folders, "HOME": home}, timeout=1800
+            [sys.executable, "-c", CLICKS], capture_output=True, text=True, env=homes.home(Path(home)), timeout=1800
         )
         if done.returncode or not done.stdout.strip():
             raise RuntimeError(done.stderr[-2000:])

@@ -5,7 +5,6 @@ from __future__ import annotations
 import contextlib
 import hashlib
 import json
-import os
 import random
 import subprocess
 import sys
@@ -16,14 +15,13 @@ from dataclasses import replace
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from bench import homes
 from bench.row import Row
-from standtall.base.folders import data_folder
 
 if TYPE_CHECKING:
     from standtall.jobs.requests import RenderRequest
 
 COUNT = 100
-MODELS = data_folder() / "models"
 EDITING = """
 import sys
 from PySide6.QtCore import QTimer
@@ -57,16 +55,6 @@ application.exec()
 """
 
 
-def homes(home: Path) -> dict[str, str]:
-    """Folders of their own for a program that is to be killed; the speech model is the user's."""
-    names = ("XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_DATA_HOME", "XDG_STATE_HOME")
-    model = home / "XDG_DATA_HOME" / "stand-tall" / "models"
-    if not model.exists():
-        model.parent.mkdir(parents=True)
-        model.symlink_to(MODELS, target_is_directory=True)
-    return {**os.environ, **{v: str(home / v) for v in names}}
-
-
 def parts_in(*folders: Path) -> list[Path]:
     return [p for folder in folders for p in folder.rglob("*.part*")]
 
@@ -84,7 +72,7 @@ def windows(dice: random.Random) -> tuple[int, int]:
     acknowledged = lost = 0
     with tempfile.TemporaryDirectory() as folder:
         home = Path(folder)
-        environment = homes(home)
+        environment = homes.home(home)
         for turn in range(
             COUNT
         ):  # names count on from one start to the next, so that a later one is never taken for an older one
@@ -136,11 +124,11 @@ def analyses(dice: random.Random) -> tuple[int, int, int]:
             kept = [line for line in run.stdout.splitlines() if '"kind": "word"' in line or '"kind": "result"' in line]
             return hashlib.sha256("\n".join(kept).encode()).hexdigest()
 
-        whole = result(homes(home / "whole"))
+        whole = result(homes.home(home / "whole"))
         differ = left = turn = 0
         while kills < COUNT:
             turn += 1
-            environment = homes(home / f"killed {turn}")
+            environment = homes.home(home / f"killed {turn}")
             for _ in range(6):
                 kills += killed([sys.executable, "-m", "standtall", "analyse", str(film)], environment, dice.uniform(0.5, 5.0))
             differ += result(environment) != whole
@@ -170,7 +158,7 @@ def renders(dice: random.Random) -> tuple[int, int]:
     """-> (kills, files that were half there under their final name, or parts left after the next start)."""
     with tempfile.TemporaryDirectory() as folder:
         home = Path(folder)
-        environment, out, bad, kills = homes(home), home / "out", 0, 0
+        environment, out, bad, kills = homes.home(home), home / "out", 0, 0
         film = _clip(home)
         command = [sys.executable, "-m", "standtall", "make", "--to=6", f"--out={out}", "--", str(film)]
         subprocess.run(command, env=environment, check=True, capture_output=True)
@@ -225,7 +213,7 @@ def queues(dice: random.Random) -> tuple[int, int, int]:
         home = Path(folder)
         asked = home / "asked.json"
         while kills < 2 * COUNT:
-            environment, out = homes(home / f"after {kills}"), home / f"out {kills}"
+            environment, out = homes.home(home / f"after {kills}"), home / f"out {kills}"
             requests = _small_renders(out)
             asked.write_text(json.dumps([to_plain(Asked(r)) for r in requests]))
             state = Path(environment["XDG_STATE_HOME"]) / "stand-tall"

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import os
 import subprocess
 import sys
 import tempfile
@@ -11,6 +10,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from pathlib import Path
 
+from bench import homes
 from bench.demo import demo
 from bench.row import Row
 from standtall.base.progress import Progress
@@ -108,10 +108,9 @@ os._exit(0)
 def played(plan: Sequence[tuple[object, ...]]) -> list[str]:
     """What the real window tells of playing a layout from a second of the demo on, in a look if one is named."""
     with tempfile.TemporaryDirectory() as home:
-        folders = {f"XDG_{k}_HOME": f"{home}/{k.lower()}" for k in ("DATA", "CACHE", "CONFIG", "STATE")}
         return subprocess.run(
             [sys.executable, "-c", PLAY, repr(plan), str(PLAYED_S)],
-            capture_output=True, text=True, check=True, env={**os.environ, **folders, "QT_QPA_PLATFORM": "offscreen"},
+            capture_output=True, text=True, check=True, env={**homes.home(Path(home)), "QT_QPA_PLATFORM": "offscreen"},
         ).stdout.splitlines()  # fmt: skip
 
 

@@ -27,6 +27,7 @@ from tests.posts.made_posts import at_address, made_ref, made_up_said
 from tests.posts.test_post_texts import body, invented
 
 import standtall.demo
+from bench import homes
 from bench.row import Row
 from standtall.exchange.icalendar import CalendarEvent, icalendar
 from standtall.language.sentences import sentences
@@ -330,8 +331,7 @@ w.end()
 def _drag() -> Row:
     """From letting a card go with the mouse in the real window, with 300 posts, until another connection finds its time."""
     with tempfile.TemporaryDirectory() as folder:
-        homes = {f"XDG_{n}_HOME": folder for n in ("DATA", "CACHE", "CONFIG", "STATE")}
-        done = subprocess.run([sys.executable, "-c", DRAG], env=os.environ | homes, capture_output=True, text=True, timeout=300)
+        done = subprocess.run([sys.executable, "-c", DRAG], env=homes.home(Path(folder)), capture_output=True, text=True, timeout=300)
     took = [float(line.split()[1]) for line in done.stdout.splitlines() if line.startswith("drag")]
     if len(took) != 60:
         raise RuntimeError(done.stderr[-2000:])

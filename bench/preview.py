@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import os
 import subprocess
 import sys
 import tempfile
@@ -10,8 +9,8 @@ import time
 from collections.abc import Iterator
 from pathlib import Path
 
+from bench import homes
 from bench.row import Row
-from standtall.base.folders import data_folder
 
 PLAYED_S, JUMPS = 10, 100
 SCRIPT = """
@@ -75,7 +74,7 @@ os._exit(0)
 
 def run() -> Iterator[Row]:
     with tempfile.TemporaryDirectory() as home:
-        environment = _home(Path(home))
+        environment = {**homes.home(Path(home)), "QT_QPA_PLATFORM": "offscreen"}
         for line in _told(environment, "alone"):
             kind, *rest = line.split()
             if kind == "copy":
@@ -87,14 +86,6 @@ def run() -> Iterator[Row]:
                 yield Row("preview: the same, 95 of 100", 1000 * float(rest[1]), "ms", "<= 80")
                 yield Row("preview: jumps whose frame never came", float(rest[2]), "count", "<= 0")
         yield Row("preview: frames in time beside an analysis", _beside(environment, Path(home)), "share", ">= 0.85")
-
-
-def _home(home: Path) -> dict[str, str]:
-    folders = {f"XDG_{k}_HOME": str(home / k.lower()) for k in ("DATA", "CACHE", "CONFIG", "STATE")}
-    models = home / "data" / "stand-tall" / "models"
-    models.parent.mkdir(parents=True)
-    models.symlink_to(data_folder() / "models", target_is_directory=True)
-    return {**os.environ, **folders, "QT_QPA_PLATFORM": "offscreen"}
 
 
 def _told(environment: dict[str, str], how: str) -> list[str]:

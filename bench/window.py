@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import compileall
-import os
 import statistics
 import subprocess
 import sys
@@ -12,8 +11,8 @@ from collections.abc import Iterator
 from pathlib import Path
 
 import standtall
+from bench import homes
 from bench.row import Row
-from standtall.base.folders import data_folder
 
 START = """
 import time
@@ -43,7 +42,7 @@ application.exec()
 """
 
 STALLS = """
-import sys, time
+import sys
 from pathlib import Path
 from PySide6.QtCore import QTimer
 from standtall.ui.widgets import theme
@@ -52,17 +51,12 @@ from standtall.jobs.process import Job
 from standtall.jobs.requests import AnalyseRequest
 from standtall.media.probe import probe
 from standtall.model.brief import Brief
+from bench.stalls import Stalls
 application = dressed(["bench"])
 window = dressed_window(application, theme.LIGHT)
 window.show()
 open_files(window, [], True)
-gaps, last = [], [time.perf_counter()]
-def tick():
-    now = time.perf_counter()
-    gaps.append(now - last[0])
-    last[0] = now
-watch = QTimer()
-watch.timeout.connect(tick)
+watch = []
 job = Job(AnalyseRequest(probe(Path(sys.argv[1])), Brief()), lambda event: None)
 def begin():
     window.preview_pane.rendering.folder = Path(sys.argv[2])
@@ -70,16 +64,15 @@ def begin():
     job.start()
     if "also" in sys.argv:
         window.player.play()
-    last[0] = time.perf_counter()
-    watch.start(2)
+    watch.append(Stalls(0.02))
 def cut():
     window.workspace.selection.select(range(20, 24))
     window.bench.inspector.chosen.cut()
 def end():
-    watch.stop()
+    found = watch[0].lengths()
     job.cancel()
     job.wait(20)
-    print(max(gaps) * 1000, sum(g > 0.05 for g in gaps), len(gaps), flush=True)
+    print(max(found, default=0.02) * 1000, sum(g > 0.05 for g in found), flush=True)
     window.end()
 QTimer.singleShot(4000, begin)
 if "also" in sys.argv:
@@ -90,14 +83,7 @@ application.exec()
 
 
 def child(code: str, *arguments: str, home: str) -> list[float]:
-    folders = {v: f"{home}/{v}" for v in ("XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_DATA_HOME")}
-    models = Path(home) / "XDG_DATA_HOME" / "stand-tall" / "models"
-    if not models.exists():  # else nothing would be recognised, and analysing be no load
-        models.parent.mkdir(parents=True, exist_ok=True)
-        models.symlink_to(data_folder() / "models", target_is_directory=True)
-    run = subprocess.run(
-        [sys.executable, "-c", code, *arguments], capture_output=True, text=True, check=True, env={**os.environ, **folders}
-    )
+    run = subprocess.run([sys.executable, "-c", code, *arguments], capture_output=True, text=True, check=True, env=homes.home(Path(home)))
     return [float(v) for v in run.stdout.split()]
 
 
@@ -112,9 +98,9 @@ def run() -> Iterator[Row]:
         yield Row("cold start to the first painted Bench", bench, "s", "<= 2")
         copy = Path(home) / "other.mp4"
         copy.write_bytes(programme().read_bytes() + b"\0" * 64)  # other content, so that it is analysed anew
-        longest, _over, _count = child(STALLS, str(copy), f"{home}/out", home=home)
-        yield Row("longest stall while analysing and rendering", longest, "ms", "<= 50")
+        longest, _over = child(STALLS, str(copy), f"{home}/out", home=home)
+        yield Row("longest stall while analysing and rendering, less what a sleeping process saw", longest, "ms", "<= 50")
         copy.write_bytes(copy.read_bytes() + b"\0" * 64)
-        longest, over, _count = child(STALLS, str(copy), f"{home}/out2", "also", home=home)
-        yield Row("longest stall while also playing and editing", longest, "ms", "<= 50")
+        longest, over = child(STALLS, str(copy), f"{home}/out2", "also", home=home)
+        yield Row("longest stall while also playing and editing, less what a sleeping process saw", longest, "ms", "<= 50")
         yield Row("stalls over 50 ms then, in 20 s", over, "count")

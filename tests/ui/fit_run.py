@@ -5,21 +5,16 @@ from __future__ import annotations
 
 import sys
 import time
-from collections.abc import Callable
 
-from PySide6.QtCore import QEventLoop, QTimer
 from PySide6.QtGui import QFontMetricsF
-from PySide6.QtWidgets import QAbstractButton, QDialog, QLabel, QMenu, QToolTip, QWidget
+from PySide6.QtWidgets import QAbstractButton, QLabel, QMenu, QToolTip, QWidget
 
 from standtall.base.ending import leave
 from standtall.ui.app.application import dressed, open_files
-from standtall.ui.app.tap_sheet import TapSheet
 from standtall.ui.app.window import MainWindow
-from standtall.ui.bench.panels.captions.style_card import GROUPS
 from standtall.ui.footage.preview_copies import PreviewCopies
-from standtall.ui.renders.side_by_side import SideBySideSheet
 from standtall.ui.widgets import dressing, theme
-from standtall.ui.widgets.tabs import Tabs
+from tests.ui.everywhere import all_over, turn
 from tests.ui.fits import cut_off
 
 LONGEST_S = 100
@@ -37,41 +32,6 @@ def dressed_by(widget: QWidget | None) -> QWidget | None:
     return widget
 
 
-def turn(ms: int) -> None:
-    loop = QEventLoop()
-    QTimer.singleShot(ms, loop.quit)
-    loop.exec()
-
-
-def places(window: MainWindow) -> list[tuple[str, Callable[[], None]]]:
-    """Every place, panel and tab, by what brings it in front."""
-    out: list[tuple[str, Callable[[], None]]] = []
-    for name in ("footage", "moments"):
-        out.append((name, lambda n=name: window.go(n)))  # type: ignore[misc]
-    out.append(("bench", lambda: window.go("bench")))
-    inspector = window.bench.inspector
-    for panel in ("framing", "captions", "extras", "sound", "translation", "words"):
-        out.append((panel, lambda p=panel: inspector.show_panel(p)))  # type: ignore[misc]
-    for tab in ("pieces", "tighten", "transcript", "chosen"):
-        out.append((tab, lambda t=tab: inspector.show_side(t)))  # type: ignore[misc]
-    for place, side in (("renders", window.renders.side), ("calendar", window.calendar.side)):
-        for tab in side.keys:
-            out.append((f"{place} {tab}", lambda p=place, s=side, t=tab: (window.go(p), s.show_tab(t))))  # type: ignore[misc]
-    return out
-
-
-def sheets(window: MainWindow) -> list[Callable[[], object]]:
-    """What opens every sheet of the window that asks for no file of the desktop's own first."""
-    bench, moments = window.bench, window.moments
-    return [
-        window.show_preferences, window.show_about, window.show_help, window._show_shortcuts, window.show_machines,
-        window.projects.pack, window.footage.look_through, moments.show_chapters, moments.show_clips, bench.compare,
-        bench.inspector.pieces.cuts.write, lambda: window.files.choose_export(window), bench.gauge.new_channel,
-        window.calendar.channels.new_channel, lambda: TapSheet(window).open(),
-        lambda: SideBySideSheet(window.workspace, {}, window).open(),
-    ]  # fmt: skip
-
-
 def main(sizes: list[str]) -> int:
     application = dressed(["fits"])
     PreviewCopies.want = lambda _self, _source: None  # type: ignore[method-assign]
@@ -86,8 +46,6 @@ def main(sizes: list[str]) -> int:
     if window.walking is not None:
         window.walking.end()
     looked, seen = 0, set[str]()
-    inspector = window.bench.inspector
-    outer = (inspector._panels, inspector._words, window.renders.side, window.calendar.side)
 
     def look(where: str, over: QWidget) -> None:
         nonlocal looked
@@ -104,7 +62,6 @@ def main(sizes: list[str]) -> int:
             print(f"{where}: {type(widget).__name__} {widget.objectName()} {text!r} has {widget.width()} x {widget.height()}")
 
     tip_metrics = QFontMetricsF(QToolTip.font())
-    style = inspector.captions.style_card
     for size in sizes:
         window.resize(*map(int, size.split("x")))
         turn(50)
@@ -116,28 +73,12 @@ def main(sizes: list[str]) -> int:
             looked += len(menu.actions())
             if menu.sizeHint().width() > screen.width() or menu.sizeHint().height() > screen.height():
                 print(f"{size} menu {menu.title()} needs {menu.sizeHint()} of {screen.size()}")
-        for name, brings in places(window):
-            brings()
-            look(f"{size} {name}", window)
-            for tabs in (t for t in window.findChildren(Tabs) if t.isVisible() and t not in outer):
-                for key in tabs.keys[1:]:
-                    tabs.show_tab(key)
-                    look(f"{size} {name} {key}", window)
-                    for group in GROUPS if key == "style" else ():
-                        style.show_group(group)
-                        look(f"{size} {name} {key} {group}", window)
-        for opens in sheets(window) if size == sizes[0] else ():  # they are as large over any window
-            opens()
-            turn(150)
-            until = time.monotonic() + LONGEST_S / 10  # some read what they show first
-            while not any(d.isVisible() for d in window.findChildren(QDialog)) and time.monotonic() < until:
-                turn(50)
-            for sheet in (s for s in window.findChildren(QDialog) if s.isVisible()):
-                look(f"{size} {type(sheet).__name__}", sheet)
-                seen.add(type(sheet).__name__)
-                if not any(dressed_by(w) for w in sheet.findChildren(QWidget)):
-                    print(f"{type(sheet).__name__} wears no style sheet")
-                sheet.close()
+        for name, over in all_over(window, with_sheets=size == sizes[0]):  # sheets are as large over any window
+            look(f"{size} {name}", over)
+            if over is not window:
+                seen.add(name)
+                if not any(dressed_by(w) for w in over.findChildren(QWidget)):
+                    print(f"{name} wears no style sheet")
     print(f"looked at {looked} texts in {len(seen)} sheets")
     window.end()
     return 0

@@ -4,19 +4,32 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QAccessible
-from PySide6.QtWidgets import QAbstractSpinBox, QApplication, QComboBox, QLineEdit, QMenu, QScrollArea, QTabBar, QWidget
+from PySide6.QtWidgets import (
+    QAbstractButton,
+    QAbstractSpinBox,
+    QComboBox,
+    QHeaderView,
+    QLineEdit,
+    QListWidget,
+    QMenu,
+    QPlainTextEdit,
+    QScrollArea,
+    QSlider,
+    QTabBar,
+    QTableView,
+    QWidget,
+)
 from pytestqt.qtbot import QtBot
 
 from standtall.checks.notice import Notice
 from standtall.model import extra_edits
 from standtall.model.extras import TextExtra
 from standtall.ui.app.window import MainWindow
+from standtall.ui.widgets import dressing
 from tests.ui.driving import WAIT, edited
-
-PANELS = ("words", "framing", "captions", "extras", "sound", "translation")
+from tests.ui.everywhere import all_over
 
 
 def told(widget: QWidget, which: QAccessible.Text = QAccessible.Text.Description) -> str:
@@ -72,24 +85,56 @@ def test_the_calendar_tells_the_day_and_the_post(window: MainWindow) -> None:
 def _own(widget: QWidget) -> bool:
     """Whether a widget is one that people meet, and not a part that Qt puts into another."""
     inner = isinstance(widget.parent(), QAbstractSpinBox | QComboBox) and isinstance(widget, QLineEdit)
-    return not inner and not widget.objectName().startswith("qt_") and not isinstance(widget, QScrollArea | QTabBar)
+    return not inner and not widget.objectName().startswith("qt_") and not isinstance(widget, QScrollArea | QTabBar | QHeaderView)
 
 
-@pytest.mark.parametrize("place", ["footage", "moments", "bench", "renders", "calendar"])
-def test_everything_that_takes_the_focus_has_a_name(window: MainWindow, place: str) -> None:
-    window.go(place)
-    tabs = [lambda p=p: window.bench.inspector.show_panel(p) for p in PANELS] if place == "bench" else [lambda: None]
-    if place == "calendar":
-        tabs = [lambda t=t: window.calendar.side.show_tab(t) for t in ("shorts", "fill", "rule", "channels")]
-    nameless = []
-    for show in tabs:
-        show()
-        QApplication.processEvents()
-        for widget in window.findChildren(QWidget):
-            met = widget.isVisible() and widget.focusPolicy() != Qt.FocusPolicy.NoFocus and _own(widget)
-            if met and not told(widget, QAccessible.Text.Name):
-                nameless.append(f"{type(widget).__name__} {widget.objectName()} in {type(widget.parent()).__name__}")
-    assert sorted(set(nameless)) == []
+CONTROLS = (QAbstractButton, QComboBox, QAbstractSpinBox, QLineEdit, QSlider, QPlainTextEdit, QListWidget, QTableView)
+"""What a tooltip is asked of."""
+MOST_TABS = 400
+
+
+def by_arrows(widget: QWidget) -> bool:
+    """Whether it is one of several of which one is chosen: Tab goes to that, the arrow keys to the others."""
+    return isinstance(widget, QAbstractButton) and (widget.autoExclusive() or widget.group() is not None)
+
+
+def tabbed(over: QWidget) -> set[QWidget]:
+    """All that Tab comes to, from the first on and round."""
+    reached: set[QWidget] = set()
+    over.setFocus()
+    for _ in range(MOST_TABS):
+        over.focusNextPrevChild(True)
+        focused = over.window().focusWidget()
+        if focused is None or focused in reached:
+            break
+        reached.add(focused)
+    return reached
+
+
+def test_every_control_has_a_name_and_a_tooltip_and_is_reached_by_tab(qtbot: QtBot, window: MainWindow) -> None:
+    window.player.pause()
+    lacking, looked = set(), 0
+    for where, over in all_over(window):
+        over.activateWindow()
+        qtbot.waitUntil(over.isActiveWindow, timeout=WAIT)
+        qtbot.waitUntil(lambda: not dressing._dresser()._waiting, timeout=WAIT)
+        met = [w for w in over.findChildren(QWidget) if w.isVisible() and w.window() is over and _own(w)]
+        reached = tabbed(over)
+        for widget in met:
+            name = f"{type(widget).__name__} {widget.objectName()} {told(widget, QAccessible.Text.Name)!r} in {where}"
+            takes = widget.focusPolicy() != Qt.FocusPolicy.NoFocus
+            looked += takes
+            if takes and not told(widget, QAccessible.Text.Name):
+                lacking.add(f"no name: {name}")
+            if isinstance(widget, CONTROLS) and widget.isEnabled() and not widget.toolTip():
+                lacking.add(f"no tooltip: {name}")
+            if isinstance(widget, CONTROLS) and widget.isEnabled() and not (takes or by_arrows(widget)):
+                lacking.add(f"only for the mouse: {name}")
+            by_tab = bool(widget.focusPolicy().value & Qt.FocusPolicy.TabFocus.value) and not by_arrows(widget)
+            if by_tab and widget.isEnabled() and widget not in reached and widget.focusProxy() not in reached:
+                lacking.add(f"not reached by Tab: {name}")
+    assert looked > 300
+    assert not lacking, "\n".join(sorted(lacking))
 
 
 def test_every_action_is_reached_by_the_keys_of_the_menu_bar_alone(qtbot: QtBot, window: MainWindow) -> None:

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
-
 import numpy as np
 import pytest
 from numpy.typing import NDArray
@@ -14,8 +12,9 @@ from pytestqt.qtbot import QtBot
 
 from standtall.ui.app.window import MainWindow
 from standtall.ui.widgets import dressing, focus_ring, theme
-from tests.ui.app.test_everybody import PANELS, _own
+from tests.ui.app.test_everybody import _own
 from tests.ui.driving import WAIT
+from tests.ui.everywhere import all_over
 
 LEAST = 40
 """Pixels that have to differ by so much: less than the ring of the smallest button."""
@@ -37,40 +36,37 @@ def seen_pixels(before: NDArray[np.float64], now: NDArray[np.float64]) -> int:
     return int(((high + 0.05) / (low + 0.05) >= 3).sum())
 
 
-def shown_in(qtbot: QtBot, window: MainWindow, place: str) -> Iterator[None]:
-    """Each page of a place, one after another."""
-    window.go(place)
-    pages = [lambda p=p: window.bench.inspector.show_panel(p) for p in PANELS] if place == "bench" else [lambda: None]
-    for show in pages:
-        show()
-        qtbot.waitUntil(lambda: not dressing._dresser()._waiting, timeout=WAIT)
-        qtbot.wait(200)  # what was dressed may get another size
-        yield
+def dressed(qtbot: QtBot) -> None:
+    """Wait until what is shown now is dressed and has its size."""
+    qtbot.waitUntil(lambda: not dressing._dresser()._waiting, timeout=WAIT)
+    qtbot.wait(200)
 
 
-def nothing(window: MainWindow) -> None:
+def nothing(over: QWidget) -> None:
     """Take the focus from all."""
-    focused = window.focusWidget()
+    focused = over.window().focusWidget()
     if focused is not None:
         focused.clearFocus()
     QApplication.processEvents()
 
 
 @pytest.mark.parametrize("look", [theme.LIGHT, theme.DARK], ids=["light", "dark"])
-@pytest.mark.parametrize("place", ["footage", "moments", "bench", "renders", "calendar"])
-def test_the_focus_is_seen(qtbot: QtBot, qapp: QApplication, window: MainWindow, place: str, look: theme.Theme) -> None:
+def test_the_focus_is_seen(qtbot: QtBot, qapp: QApplication, window: MainWindow, look: theme.Theme) -> None:
     dressing.apply(qapp, look)
     window.player.pause()
-    window.activateWindow()
-    qtbot.waitUntil(window.isActiveWindow, timeout=WAIT)
     looked, unseen = set(), []
-    for _ in shown_in(qtbot, window, place):
-        for widget in window.findChildren(QWidget):
-            kind = type(widget).__name__, widget.objectName(), getattr(widget, "isChecked", bool)()
+    for where, over in all_over(window):
+        over.activateWindow()
+        qtbot.waitUntil(over.isActiveWindow, timeout=WAIT)
+        dressed(qtbot)
+        page = where if over is not window else window.place
+        for widget in over.findChildren(QWidget):
+            kind = page, type(widget).__name__, widget.objectName(), getattr(widget, "isChecked", bool)()
             can = widget.isVisible() and widget.isEnabled() and widget.focusPolicy() != Qt.FocusPolicy.NoFocus and _own(widget)
-            if not can or kind in looked or widget.visibleRegion().boundingRect().size() != widget.size():
+            within = widget.window() is over and widget.visibleRegion().boundingRect().size() == widget.size()
+            if not can or not within or kind in looked:
                 continue
-            nothing(window)
+            nothing(over)
             before = luminance(widget)
             widget.setFocus(Qt.FocusReason.TabFocusReason)
             QApplication.processEvents()
@@ -80,7 +76,7 @@ def test_the_focus_is_seen(qtbot: QtBot, qapp: QApplication, window: MainWindow,
             found = seen_pixels(before, luminance(widget))
             if found < LEAST:
                 unseen.append((*kind, type(widget.parent()).__name__, widget.accessibleName(), found))
-    assert len(looked) >= 5
+    assert len({page for page, *_ in looked}) >= 5 + 14, "all places, and nearly every sheet"
     assert unseen == []
 
 

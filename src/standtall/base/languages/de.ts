@@ -6185,6 +6185,10 @@
         <translation>Teile des Programms</translation>
     </message>
     <message>
+        <source>Each part of the program with its version and its licence</source>
+        <translation>Jeder Teil des Programms mit Version und Lizenz</translation>
+    </message>
+    <message>
         <source>Log: {file}</source>
         <translation>Protokoll: {file}</translation>
     </message>
@@ -6423,6 +6427,14 @@ Das Ende des Protokolls:
         <translation>Seiten</translation>
     </message>
     <message>
+        <source>The pages, in the order of the work; a click or the arrow keys open one</source>
+        <translation>Die Seiten in der Reihenfolge der Arbeit; ein Klick oder die Pfeiltasten öffnen eine</translation>
+    </message>
+    <message>
+        <source>Lists the pages that have these words, best first</source>
+        <translation>Zeigt die Seiten mit diesen Wörtern, die besten zuerst</translation>
+    </message>
+    <message>
         <source>Nothing is found. Try another word.</source>
         <translation>Nichts gefunden. Ein anderes Wort versuchen.</translation>
     </message>
@@ -6478,6 +6490,10 @@ Das Ende des Protokolls:
         <translation>was es tut, Ort oder Taste</translation>
     </message>
     <message>
+        <source>Every action with its keys; the chosen one gets others below</source>
+        <translation>Jede Aktion mit ihren Tasten; die gewählte bekommt unten andere</translation>
+    </message>
+    <message>
         <source>New keys of what is chosen</source>
         <translation>Neue Tasten des Gewählten</translation>
     </message>
@@ -6512,6 +6528,10 @@ Das Ende des Protokolls:
     <message>
         <source>Load keys</source>
         <translation>Tasten laden</translation>
+    </message>
+    <message>
+        <source>Lists the shortcuts whose text, place or key has this</source>
+        <translation>Zeigt die Tastenkürzel, in deren Text, Ort oder Taste dies vorkommt</translation>
     </message>
     <message>
         <source>All usual</source>
@@ -6600,6 +6620,10 @@ Das Ende des Protokolls:
         <translation>Der dieses Rechners allein</translation>
     </message>
     <message>
+        <source>Each machine that is connected, and what it does now</source>
+        <translation>Jeder verbundene Rechner und was er gerade tut</translation>
+    </message>
+    <message>
         <source>Copy command</source>
         <translation>Befehl kopieren</translation>
     </message>
@@ -6618,6 +6642,10 @@ Das Ende des Protokolls:
     <message>
         <source>Let them help</source>
         <translation>Helfen lassen</translation>
+    </message>
+    <message>
+        <source>Renders and analyses go to these machines from now on (Enter)</source>
+        <translation>Rendern und Analysen gehen von nun an auch an diese Rechner (Enter)</translation>
     </message>
     <message>
         <source>Key of the machines</source>
@@ -6640,6 +6668,14 @@ Auf jedem: {command}</translation>
     <message>
         <source>MACHINES THAT HELP</source>
         <translation>RECHNER, DIE HELFEN</translation>
+    </message>
+    <message>
+        <source>The machine that deals out the work, and its port</source>
+        <translation>Der Rechner, der die Arbeit verteilt, und sein Port</translation>
+    </message>
+    <message>
+        <source>Only machines that have the same key file work together</source>
+        <translation>Nur Rechner mit derselben Schlüsseldatei arbeiten zusammen</translation>
     </message>
     <message>
         <source>Choose…</source>
@@ -6736,12 +6772,24 @@ Auf jedem: {command}</translation>
         <translation>Wie viel vom Material</translation>
     </message>
     <message>
+        <source>With whole footage the file is larger, and everything can be changed elsewhere</source>
+        <translation>Mit ganzem Material ist die Datei größer, und anderswo lässt sich alles ändern</translation>
+    </message>
+    <message>
         <source>How far it is</source>
         <translation>Wie weit es ist</translation>
     </message>
     <message>
         <source>What came of it</source>
         <translation>Was daraus wurde</translation>
+    </message>
+    <message>
+        <source>Choose where…</source>
+        <translation>Wohin…</translation>
+    </message>
+    <message>
+        <source>Say where it goes; it is begun then (Enter)</source>
+        <translation>Sagen, wohin es kommt; dann wird begonnen (Enter)</translation>
     </message>
     <message>
         <source>{files} files, {size:.1f} MB are packed.</source>
@@ -6762,14 +6810,6 @@ Auf jedem: {command}</translation>
     <message>
         <source>{files} files are here.</source>
         <translation>{files} Dateien sind da.</translation>
-    </message>
-    <message>
-        <source>Cancel</source>
-        <translation>Abbrechen</translation>
-    </message>
-    <message>
-        <source>Choose where…</source>
-        <translation>Wohin…</translation>
     </message>
     <message>
         <source>Left out: {names}</source>
@@ -6878,8 +6918,16 @@ Auf jedem: {command}</translation>
         <translation>Ton ist zu hören auf</translation>
     </message>
     <message>
+        <source>The device that sound is played on</source>
+        <translation>Das Gerät, auf dem Ton gespielt wird</translation>
+    </message>
+    <message>
         <source>Delay of the sound</source>
         <translation>Verzögerung des Tons</translation>
+    </message>
+    <message>
+        <source>The picture waits so long, so that both come together</source>
+        <translation>So lange wartet das Bild, damit beides zusammen kommt</translation>
     </message>
     <message>
         <source>As the system has it</source>
@@ -6921,16 +6969,32 @@ Auf jedem: {command}</translation>
         <translation>Farben</translation>
     </message>
     <message>
+        <source>The colours of the window; “as the desktop” changes with it</source>
+        <translation>Die Farben des Fensters; „wie der Desktop“ wechselt mit ihm</translation>
+    </message>
+    <message>
         <source>Language</source>
         <translation>Sprache</translation>
+    </message>
+    <message>
+        <source>The language of the window and of the command line, from the next start on</source>
+        <translation>Die Sprache des Fensters und der Befehlszeile, ab dem nächsten Start</translation>
     </message>
     <message>
         <source>Size of texts and controls</source>
         <translation>Größe von Texten und Bedienung</translation>
     </message>
     <message>
+        <source>How large everything in the window is, from the next start on</source>
+        <translation>Wie groß alles im Fenster ist, ab dem nächsten Start</translation>
+    </message>
+    <message>
         <source>Large targets: buttons and rows of lists are at least 44 pixels high</source>
         <translation>Große Ziele: Knöpfe und Listenzeilen sind mindestens 44 Pixel hoch</translation>
+    </message>
+    <message>
+        <source>Easier to hit with a finger or an unsteady hand; lists show fewer rows</source>
+        <translation>Mit dem Finger oder unruhiger Hand leichter zu treffen; Listen zeigen weniger Zeilen</translation>
     </message>
     <message>
         <source>With less, looks and pictures in lists move only under the pointer, and no cursor blinks</source>
@@ -6966,6 +7030,10 @@ Auf jedem: {command}</translation>
     <message>
         <source>Model</source>
         <translation>Modell</translation>
+    </message>
+    <message>
+        <source>What footage is recognised with from now on; a larger one is slower and makes fewer mistakes</source>
+        <translation>Womit Material von nun an erkannt wird; ein größeres ist langsamer und macht weniger Fehler</translation>
     </message>
     <message>
         <source>Try it on a minute</source>
@@ -7031,16 +7099,32 @@ Auf jedem: {command}</translation>
         <translation>Gesprochene Sprache</translation>
     </message>
     <message>
+        <source>What is spoken in new footage; “detect” listens first</source>
+        <translation>Was in neuem Material gesprochen wird; „herausfinden“ hört erst hinein</translation>
+    </message>
+    <message>
         <source>It shows</source>
         <translation>Es zeigt</translation>
+    </message>
+    <message>
+        <source>What new footage shows: how moments are looked for and people framed</source>
+        <translation>Was neues Material zeigt: wie Momente gesucht und Leute eingerahmt werden</translation>
     </message>
     <message>
         <source>Look</source>
         <translation>Look</translation>
     </message>
     <message>
+        <source>The caption look that new shorts begin with</source>
+        <translation>Der Look der Untertitel, mit dem neue Shorts beginnen</translation>
+    </message>
+    <message>
         <source>Longest short</source>
         <translation>Längster Short</translation>
+    </message>
+    <message>
+        <source>Moments are proposed that are no longer than this</source>
+        <translation>Es werden Momente vorgeschlagen, die nicht länger sind</translation>
     </message>
     <message>
         <source>Names of the files</source>
@@ -7069,6 +7153,10 @@ Auf jedem: {command}</translation>
     <message>
         <source>Memory for helpers</source>
         <translation>Speicher für Helfer</translation>
+    </message>
+    <message>
+        <source>How much memory analyses and renders may take together</source>
+        <translation>Wie viel Speicher Analysen und Rendern zusammen nehmen dürfen</translation>
     </message>
     <message>
         <source>Fewer frames in the tall picture while it plays; finished files have all of them</source>
@@ -7680,6 +7768,10 @@ Auf jedem: {command}</translation>
         <source>A number or a click chooses; Escape leaves all as it is.</source>
         <translation>Eine Zahl oder ein Klick wählt; Escape lässt alles, wie es ist.</translation>
     </message>
+    <message>
+        <source>See these versions side by side: {title}</source>
+        <translation>Diese Fassungen nebeneinander sehen: {title}</translation>
+    </message>
 </context>
 <context>
     <name>ui/bench/cuts.py</name>
@@ -7716,6 +7808,18 @@ Auf jedem: {command}</translation>
         <translation>Clips des Schnitts</translation>
     </message>
     <message>
+        <source>What would be written, clip by clip</source>
+        <translation>Was geschrieben würde, Clip für Clip</translation>
+    </message>
+    <message>
+        <source>Choose the file…</source>
+        <translation>Datei wählen…</translation>
+    </message>
+    <message>
+        <source>Say where the file goes; it is written then (Enter)</source>
+        <translation>Sagen, wohin die Datei kommt; dann wird sie geschrieben (Enter)</translation>
+    </message>
+    <message>
         <source>Gathering the clips …</source>
         <translation>Clips werden gesammelt …</translation>
     </message>
@@ -7740,8 +7844,24 @@ Auf jedem: {command}</translation>
         <translation>Entstehende Shorts</translation>
     </message>
     <message>
+        <source>Each short that comes of it, with its length and its pieces</source>
+        <translation>Jeder Short, der daraus wird, mit Länge und Stücken</translation>
+    </message>
+    <message>
         <source>What is left out, and why</source>
         <translation>Was ausgelassen wird, und warum</translation>
+    </message>
+    <message>
+        <source>Make the short</source>
+        <translation>Short machen</translation>
+    </message>
+    <message>
+        <source>Make {shorts} shorts</source>
+        <translation>{shorts} Shorts machen</translation>
+    </message>
+    <message>
+        <source>Put them into the project, beside those that are there (Enter)</source>
+        <translation>Ins Projekt legen, neben die, die schon da sind (Enter)</translation>
     </message>
     <message>
         <source>Bring in a cut or markers</source>
@@ -7760,12 +7880,24 @@ Auf jedem: {command}</translation>
         <translation>dem Short „{short}“</translation>
     </message>
     <message>
+        <source>Write the pieces of the short that is open</source>
+        <translation>Die Stücke des geöffneten Shorts schreiben</translation>
+    </message>
+    <message>
         <source>all shorts, one after another</source>
         <translation>allen Shorts nacheinander</translation>
     </message>
     <message>
+        <source>Write every short of the project into one cut</source>
+        <translation>Alle Shorts des Projekts in einen Schnitt schreiben</translation>
+    </message>
+    <message>
         <source>all moments that were kept</source>
         <translation>allen behaltenen Momenten</translation>
+    </message>
+    <message>
+        <source>Write the moments that were kept, in the order of their footage</source>
+        <translation>Die behaltenen Momente in der Reihenfolge ihres Materials schreiben</translation>
     </message>
     <message>
         <source>Clip</source>
@@ -7784,8 +7916,12 @@ Auf jedem: {command}</translation>
         <translation>Gesagtes</translation>
     </message>
     <message>
-        <source>Choose the file…</source>
-        <translation>Datei wählen…</translation>
+        <source>AS</source>
+        <translation>ALS</translation>
+    </message>
+    <message>
+        <source>Write a file of the kind {ending}</source>
+        <translation>Eine Datei der Art {ending} schreiben</translation>
     </message>
     <message>
         <source>{clips} of {files}, {total}{more}.</source>
@@ -7806,14 +7942,6 @@ Auf jedem: {command}</translation>
     <message>
         <source>LEFT OUT</source>
         <translation>AUSGELASSEN</translation>
-    </message>
-    <message>
-        <source>Make the short</source>
-        <translation>Short machen</translation>
-    </message>
-    <message>
-        <source>Make {shorts} shorts</source>
-        <translation>{shorts} Shorts machen</translation>
     </message>
     <message>
         <source>Open a short on the Bench first.</source>
@@ -7867,8 +7995,24 @@ Auf jedem: {command}</translation>
         <translation>die Untertitel des Shorts, Zeile für Zeile wie gezeigt</translation>
     </message>
     <message>
+        <source>Write the words that are in the short, with its times</source>
+        <translation>Die Wörter schreiben, die im Short sind, mit seinen Zeiten</translation>
+    </message>
+    <message>
+        <source>Write all words of the footage, with its times</source>
+        <translation>Alle Wörter des Materials schreiben, mit seinen Zeiten</translation>
+    </message>
+    <message>
+        <source>Write each caption with the lines and the times that it has in the picture</source>
+        <translation>Jeden Untertitel mit den Zeilen und Zeiten schreiben, die er im Bild hat</translation>
+    </message>
+    <message>
         <source>Language of the words</source>
         <translation>Sprache der Wörter</translation>
+    </message>
+    <message>
+        <source>Write the words as they were said, or a translation of them</source>
+        <translation>Die Wörter schreiben, wie sie gesagt wurden, oder eine Übersetzung</translation>
     </message>
     <message>
         <source>Original language</source>
@@ -7935,6 +8079,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Längster Short in Sekunden</translation>
     </message>
     <message>
+        <source>A longer one is not posted there; the Bench shows how much of it a short uses</source>
+        <translation>Ein längeres geht dort nicht hinaus; die Werkbank zeigt, wie viel davon ein Short braucht</translation>
+    </message>
+    <message>
         <source>Name</source>
         <translation>Name</translation>
     </message>
@@ -7945,6 +8093,14 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     <message>
         <source>Make the channel</source>
         <translation>Kanal anlegen</translation>
+    </message>
+    <message>
+        <source>Keep the channel for all projects (Enter)</source>
+        <translation>Den Kanal für alle Projekte behalten (Enter)</translation>
+    </message>
+    <message>
+        <source>What the channel is called in every place here</source>
+        <translation>Wie der Kanal hier überall heißt</translation>
     </message>
 </context>
 <context>
@@ -8145,6 +8301,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     <message>
         <source>Fonts (*.ttf *.otf)</source>
         <translation>Schriften (*.ttf *.otf)</translation>
+    </message>
+    <message>
+        <source>What the look is kept as, for all projects</source>
+        <translation>Unter welchem Namen der Look für alle Projekte bleibt</translation>
     </message>
     <message>
         <source>Keep as a look</source>
@@ -8397,6 +8557,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Wörtern nach Bedeutung Emojis geben</translation>
     </message>
     <message>
+        <source>Lists emoji that have this word</source>
+        <translation>Zeigt Emoji, zu denen dieses Wort gehört</translation>
+    </message>
+    <message>
         <source>Choose a word that the captions show first.</source>
         <translation>Zuerst ein Wort wählen, das die Untertitel zeigen.</translation>
     </message>
@@ -8461,6 +8625,42 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     <message>
         <source>Line 2</source>
         <translation>Zeile 2</translation>
+    </message>
+    <message>
+        <source>Typeface, size, weight and spacing of the letters</source>
+        <translation>Schriftart, Größe, Stärke und Abstand der Buchstaben</translation>
+    </message>
+    <message>
+        <source>Colours, outline, shadow and the box behind the text</source>
+        <translation>Farben, Umriss, Schatten und der Kasten hinter dem Text</translation>
+    </message>
+    <message>
+        <source>Where the text stands in the picture, and how wide it may be</source>
+        <translation>Wo der Text im Bild steht und wie breit er sein darf</translation>
+    </message>
+    <message>
+        <source>How many words and lines are shown at once</source>
+        <translation>Wie viele Wörter und Zeilen zugleich zu sehen sind</translation>
+    </message>
+    <message>
+        <source>How the word looks that is being said</source>
+        <translation>Wie das Wort aussieht, das gerade gesagt wird</translation>
+    </message>
+    <message>
+        <source>How words look that are emphasised</source>
+        <translation>Wie betonte Wörter aussehen</translation>
+    </message>
+    <message>
+        <source>The line of the translation under the text</source>
+        <translation>Die Zeile der Übersetzung unter dem Text</translation>
+    </message>
+    <message>
+        <source>How the words look that are not being said</source>
+        <translation>Wie die Wörter aussehen, die gerade nicht gesagt werden</translation>
+    </message>
+    <message>
+        <source>How captions come and go</source>
+        <translation>Wie Untertitel kommen und gehen</translation>
     </message>
     <message>
         <source>What is changed</source>
@@ -9406,6 +9606,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     <message>
         <source>A folder of pictures</source>
         <translation>Ein Ordner mit Bildern</translation>
+    </message>
+    <message>
+        <source>Lists the pictures that are found by this word</source>
+        <translation>Zeigt die Bilder, die man mit diesem Wort findet</translation>
     </message>
     <message>
         <source>Add a folder of your own…</source>
@@ -10377,6 +10581,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Dieses Stück ein {unit} {when} {verb} lassen ({key})</translation>
     </message>
     <message>
+        <source>What the short that is made of the basket is called</source>
+        <translation>Wie der Short heißt, der aus dem Korb gemacht wird</translation>
+    </message>
+    <message>
         <source>Choose the words first that should open the short.</source>
         <translation>Zuerst die Wörter wählen, mit denen der Short beginnen soll.</translation>
     </message>
@@ -10732,6 +10940,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>Vorgeschlagene Streichungen</translation>
     </message>
     <message>
+        <source>Space ticks a row or unticks it, Enter or a double click hears it; what is ticked is removed</source>
+        <translation>Die Leertaste kreuzt eine Zeile an oder ab, Enter oder ein Doppelklick spielt sie vor; Angekreuztes wird entfernt</translation>
+    </message>
+    <message>
         <source>Hear the chosen row as it would be cut (Enter)</source>
         <translation>Die gewählte Zeile anhören, wie sie geschnitten wäre (Enter)</translation>
     </message>
@@ -10953,6 +11165,18 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     <message>
         <source>{said} holds in every project</source>
         <translation>{said} gilt in jedem Projekt</translation>
+    </message>
+    <message>
+        <source>Words that are wrong as they stand, one or several</source>
+        <translation>Wörter, die so nicht stimmen, eines oder mehrere</translation>
+    </message>
+    <message>
+        <source>What was really said; its times stay</source>
+        <translation>Was wirklich gesagt wurde; die Zeiten bleiben</translation>
+    </message>
+    <message>
+        <source>A word that is spelt so from now on wherever it is heard</source>
+        <translation>Ein Wort, das von nun an überall so geschrieben wird, wo es zu hören ist</translation>
     </message>
     <message>
         <source>{name} looks like {other} in {footage}.</source>
@@ -11519,8 +11743,16 @@ Hier stehen dann die Wörter.</translation>
         <translation>mit Namen und Themen</translation>
     </message>
     <message>
+        <source>Keep the rules of the channel for all projects (Enter)</source>
+        <translation>Die Regeln des Kanals für alle Projekte behalten (Enter)</translation>
+    </message>
+    <message>
         <source>Shortest video</source>
         <translation>Kürzestes Video</translation>
+    </message>
+    <message>
+        <source>A shorter one is not posted there</source>
+        <translation>Ein kürzeres geht dort nicht hinaus</translation>
     </message>
     <message>
         <source>Longest video</source>
@@ -11531,6 +11763,10 @@ Hier stehen dann die Wörter.</translation>
         <translation>Größte Datei, 0 für ohne Grenze</translation>
     </message>
     <message>
+        <source>A larger file is not posted there</source>
+        <translation>Eine größere Datei geht dort nicht hinaus</translation>
+    </message>
+    <message>
         <source> pixels</source>
         <translation> Pixel</translation>
     </message>
@@ -11539,16 +11775,32 @@ Hier stehen dann die Wörter.</translation>
         <translation>Kleinste Breite, 0 für ohne Grenze</translation>
     </message>
     <message>
+        <source>A narrower picture is not posted there</source>
+        <translation>Ein schmaleres Bild geht dort nicht hinaus</translation>
+    </message>
+    <message>
         <source>Most fps, 0 for no limit</source>
         <translation>Meiste fps, 0 für ohne Grenze</translation>
+    </message>
+    <message>
+        <source>A file with more frames a second is not posted there</source>
+        <translation>Eine Datei mit mehr Bildern in der Sekunde geht dort nicht hinaus</translation>
     </message>
     <message>
         <source>Width of covers</source>
         <translation>Breite der Titelbilder</translation>
     </message>
     <message>
+        <source>Covers for this channel are as wide as this</source>
+        <translation>Titelbilder für diesen Kanal sind so breit</translation>
+    </message>
+    <message>
         <source>Height of covers</source>
         <translation>Höhe der Titelbilder</translation>
+    </message>
+    <message>
+        <source>Covers for this channel are as high as this</source>
+        <translation>Titelbilder für diesen Kanal sind so hoch</translation>
     </message>
     <message>
         <source> % of the height</source>
@@ -11559,12 +11811,20 @@ Hier stehen dann die Wörter.</translation>
         <translation>Was der Kanal unten verdeckt</translation>
     </message>
     <message>
+        <source>Its own title and buttons lie there: captions stay clear of it</source>
+        <translation>Dort liegen sein Titel und seine Knöpfe: Untertitel bleiben davon frei</translation>
+    </message>
+    <message>
         <source> % of the width</source>
         <translation> % der Breite</translation>
     </message>
     <message>
         <source>What the channel covers at the right, in its lower half</source>
         <translation>Was der Kanal rechts verdeckt, in der unteren Hälfte</translation>
+    </message>
+    <message>
+        <source>Its own buttons lie there: captions stay clear of them</source>
+        <translation>Dort liegen seine Knöpfe: Untertitel bleiben davon frei</translation>
     </message>
     <message>
         <source>Covers</source>
@@ -11583,20 +11843,40 @@ Hier stehen dann die Wörter.</translation>
         <translation>Längster Titel</translation>
     </message>
     <message>
+        <source>Titles are proposed no longer; 0 where posts have none</source>
+        <translation>Länger werden Titel nicht vorgeschlagen; 0, wo Beiträge keine haben</translation>
+    </message>
+    <message>
         <source>Longest description</source>
         <translation>Längste Beschreibung</translation>
+    </message>
+    <message>
+        <source>Descriptions are proposed no longer; 0 where posts have none</source>
+        <translation>Länger werden Beschreibungen nicht vorgeschlagen; 0, wo Beiträge keine haben</translation>
     </message>
     <message>
         <source>What is counted</source>
         <translation>Was gezählt wird</translation>
     </message>
     <message>
+        <source>How the channel counts the length of a text</source>
+        <translation>Wie der Kanal die Länge eines Textes zählt</translation>
+    </message>
+    <message>
         <source>Where hashtags stand</source>
         <translation>Wo Hashtags stehen</translation>
     </message>
     <message>
+        <source>Whether hashtags are a part of the description, and count with it</source>
+        <translation>Ob Hashtags ein Teil der Beschreibung sind und mitzählen</translation>
+    </message>
+    <message>
         <source>Most hashtags</source>
         <translation>Meiste Hashtags</translation>
+    </message>
+    <message>
+        <source>How many hashtags a post may have</source>
+        <translation>Wie viele Hashtags ein Beitrag haben darf</translation>
     </message>
     <message>
         <source> letters</source>
@@ -11607,24 +11887,48 @@ Hier stehen dann die Wörter.</translation>
         <translation>Längster Hashtag</translation>
     </message>
     <message>
+        <source>How long a single hashtag may be</source>
+        <translation>Wie lang ein einzelner Hashtag sein darf</translation>
+    </message>
+    <message>
         <source>Most search words</source>
         <translation>Meiste Suchwörter</translation>
+    </message>
+    <message>
+        <source>How many search words a post may have; 0 where there are none</source>
+        <translation>Wie viele Suchwörter ein Beitrag haben darf; 0, wo es keine gibt</translation>
     </message>
     <message>
         <source>All search words together</source>
         <translation>Alle Suchwörter zusammen</translation>
     </message>
     <message>
+        <source>How long the search words may be in all</source>
+        <translation>Wie lang die Suchwörter zusammen sein dürfen</translation>
+    </message>
+    <message>
         <source>Where the link to the full programme stands</source>
         <translation>Wo der Link zur ganzen Sendung steht</translation>
+    </message>
+    <message>
+        <source>Whether a post has the link, and where</source>
+        <translation>Ob ein Beitrag den Link hat und wo</translation>
     </message>
     <message>
         <source>What proposed texts open on</source>
         <translation>Womit vorgeschlagene Texte beginnen</translation>
     </message>
     <message>
+        <source>How proposed titles and descriptions begin</source>
+        <translation>Wie vorgeschlagene Titel und Beschreibungen beginnen</translation>
+    </message>
+    <message>
         <source>How posts get there</source>
         <translation>Wie Beiträge dorthin kommen</translation>
+    </message>
+    <message>
+        <source>Into a folder, or to a server</source>
+        <translation>In einen Ordner oder an einen Server</translation>
     </message>
     <message>
         <source>Address</source>
@@ -11637,6 +11941,14 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>empty: one of the program's own</source>
         <translation>leer: einer des Programms</translation>
+    </message>
+    <message>
+        <source>A post can lie there unpublished until it is let out</source>
+        <translation>Ein Beitrag kann dort unveröffentlicht liegen, bis er freigegeben wird</translation>
+    </message>
+    <message>
+        <source>A post can go there early; the server lets it out when it is due</source>
+        <translation>Ein Beitrag kann früher hingehen; der Server lässt ihn hinaus, wenn er fällig ist</translation>
     </message>
     <message>
         <source>By</source>
@@ -11661,6 +11973,10 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>THE VIDEO</source>
         <translation>DAS VIDEO</translation>
+    </message>
+    <message>
+        <source>The channel takes pictures of {shape}</source>
+        <translation>Der Kanal nimmt Bilder in {shape}</translation>
     </message>
     <message>
         <source>Shortest</source>
@@ -11731,6 +12047,14 @@ Hier stehen dann die Wörter.</translation>
         <translation>WIE BEITRÄGE DORTHIN KOMMEN</translation>
     </message>
     <message>
+        <source>Where the server of the channel is</source>
+        <translation>Wo der Server des Kanals ist</translation>
+    </message>
+    <message>
+        <source>Where the videos and their texts are laid down</source>
+        <translation>Wo die Videos und ihre Texte abgelegt werden</translation>
+    </message>
+    <message>
         <source>Choose a folder of this machine</source>
         <translation>Einen Ordner dieses Rechners wählen</translation>
     </message>
@@ -11741,6 +12065,14 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>keeps posts until their time</source>
         <translation>bewahrt Beiträge bis zu ihrer Zeit</translation>
+    </message>
+    <message>
+        <source>Lists of the channel that a post can be put on</source>
+        <translation>Listen des Kanals, auf die ein Beitrag kommen kann</translation>
+    </message>
+    <message>
+        <source>What can be chosen of who may see a post there</source>
+        <translation>Was sich dafür wählen lässt, wer einen Beitrag dort sehen darf</translation>
     </message>
 </context>
 <context>
@@ -11778,8 +12110,16 @@ Hier stehen dann die Wörter.</translation>
         <translation>Beiträge gehen auch bei geschlossenem Fenster hinaus</translation>
     </message>
     <message>
+        <source>A service of yours that the desktop starts watches the times of posts</source>
+        <translation>Ein eigener Dienst, den der Desktop startet, wacht über die Zeiten der Beiträge</translation>
+    </message>
+    <message>
         <source>A post that fell due while the machine slept</source>
         <translation>Ein Beitrag, der fällig wurde, während der Rechner schlief</translation>
+    </message>
+    <message>
+        <source>What becomes of a post whose time passed while the machine was off or asleep</source>
+        <translation>Was aus einem Beitrag wird, dessen Zeit verging, während der Rechner aus war oder schlief</translation>
     </message>
     <message>
         <source>Three made-up channels on this machine, to try everything on. Each has a page for viewers, and one for faults.</source>
@@ -11808,6 +12148,10 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>Password for {title}</source>
         <translation>Passwort für {title}</translation>
+    </message>
+    <message>
+        <source>It is sent once and not kept (Return signs in)</source>
+        <translation>Es wird einmal gesendet und nicht behalten (Enter meldet an)</translation>
     </message>
     <message>
         <source>Sign in</source>
@@ -11930,6 +12274,10 @@ Hier stehen dann die Wörter.</translation>
         <translation>Dieses Konto hier vergessen</translation>
     </message>
     <message>
+        <source>Your name at this channel</source>
+        <translation>Der eigene Name bei diesem Kanal</translation>
+    </message>
+    <message>
         <source>Written to {name}.</source>
         <translation>In {name} geschrieben.</translation>
     </message>
@@ -12013,12 +12361,24 @@ Hier stehen dann die Wörter.</translation>
         <translation>Kanal</translation>
     </message>
     <message>
+        <source>The channel that these times, days and texts are for</source>
+        <translation>Der Kanal, für den diese Zeiten, Tage und Texte gelten</translation>
+    </message>
+    <message>
         <source>is filled</source>
         <translation>wird gefüllt</translation>
     </message>
     <message>
+        <source>The plan puts posts of this channel into the coming days</source>
+        <translation>Der Plan legt Beiträge dieses Kanals in die nächsten Tage</translation>
+    </message>
+    <message>
         <source>Posts a day</source>
         <translation>Beiträge je Tag</translation>
+    </message>
+    <message>
+        <source>How many posts go to this channel on a day, evenly between the first and the last</source>
+        <translation>Wie viele Beiträge an einem Tag an diesen Kanal gehen, gleichmäßig zwischen dem ersten und dem letzten</translation>
     </message>
     <message>
         <source>Days left out</source>
@@ -12031,6 +12391,10 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>Order</source>
         <translation>Reihenfolge</translation>
+    </message>
+    <message>
+        <source>Which of the shorts come first into the calendar</source>
+        <translation>Welche der Shorts zuerst in den Kalender kommen</translation>
     </message>
     <message>
         <source>Best first</source>
@@ -12057,12 +12421,20 @@ Hier stehen dann die Wörter.</translation>
         <translation>{said} mindestens</translation>
     </message>
     <message>
+        <source>Shorts that are rated lower in this are not planned: {said}</source>
+        <translation>Shorts, die hierin schlechter bewertet sind, werden nicht geplant: {said}</translation>
+    </message>
+    <message>
         <source>Template of descriptions for this channel</source>
         <translation>Vorlage der Beschreibungen für diesen Kanal</translation>
     </message>
     <message>
         <source>Footage that these facts are of</source>
         <translation>Material, zu dem diese Angaben gehören</translation>
+    </message>
+    <message>
+        <source>The footage that the show, the guest and the link below are of</source>
+        <translation>Das Material, zu dem Sendung, Gast und Link darunter gehören</translation>
     </message>
     <message>
         <source>What templates say of footage:</source>
@@ -12129,8 +12501,16 @@ Hier stehen dann die Wörter.</translation>
         <translation>Erster Beitrag eines Tages</translation>
     </message>
     <message>
+        <source>When the first post of a day goes out, in the zone that is shown</source>
+        <translation>Wann der erste Beitrag eines Tages hinausgeht, in der gezeigten Zone</translation>
+    </message>
+    <message>
         <source>Last post of a day</source>
         <translation>Letzter Beitrag eines Tages</translation>
+    </message>
+    <message>
+        <source>When the last post of a day goes out, in the zone that is shown</source>
+        <translation>Wann der letzte Beitrag eines Tages hinausgeht, in der gezeigten Zone</translation>
     </message>
     <message>
         <source>A day</source>
@@ -12157,8 +12537,20 @@ Hier stehen dann die Wörter.</translation>
         <translation>d. MMM yyyy</translation>
     </message>
     <message>
+        <source>Nothing is planned after this day</source>
+        <translation>Nach diesem Tag wird nichts geplant</translation>
+    </message>
+    <message>
+        <source>Nothing is planned before this day</source>
+        <translation>Vor diesem Tag wird nichts geplant</translation>
+    </message>
+    <message>
         <source>Post on {name}</source>
         <translation>Am {name} veröffentlichen</translation>
+    </message>
+    <message>
+        <source>Nothing is planned for these days, parted by commas</source>
+        <translation>Für diese Tage wird nichts geplant, durch Kommas getrennt</translation>
     </message>
     <message>
         <source>Template for the channel above: </source>
@@ -12207,6 +12599,18 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>Nothing is left out.</source>
         <translation>Nichts ist ausgelassen.</translation>
+    </message>
+    <message>
+        <source>What templates put in for {show}</source>
+        <translation>Was Vorlagen für {show} einsetzen</translation>
+    </message>
+    <message>
+        <source>What templates put in for {guest}</source>
+        <translation>Was Vorlagen für {guest} einsetzen</translation>
+    </message>
+    <message>
+        <source>What templates put in for {link}</source>
+        <translation>Was Vorlagen für {link} einsetzen</translation>
     </message>
     <message>
         <source>Fills {these} from {of}.</source>
@@ -12759,6 +13163,10 @@ Hier stehen dann die Wörter.</translation>
         <translation>Aufzunehmendes Material</translation>
     </message>
     <message>
+        <source>Files, folders and links whose best moments become posts; chosen ones go by Remove</source>
+        <translation>Dateien, Ordner und Links, deren beste Momente zu Beiträgen werden; Gewählte gehen mit Entfernen</translation>
+    </message>
+    <message>
         <source>Link to footage</source>
         <translation>Link zu Material</translation>
     </message>
@@ -12771,8 +13179,36 @@ Hier stehen dann die Wörter.</translation>
         <translation>Die Ordner weiter beobachten</translation>
     </message>
     <message>
+        <source>What comes into these folders later is taken in, too, while the program runs</source>
+        <translation>Was später in diese Ordner kommt, wird auch genommen, solange das Programm läuft</translation>
+    </message>
+    <message>
         <source>Moments of each</source>
         <translation>Momente von jedem</translation>
+    </message>
+    <message>
+        <source>How many of the best moments of each footage become shorts</source>
+        <translation>Wie viele der besten Momente jedes Materials zu Shorts werden</translation>
+    </message>
+    <message>
+        <source>Shortest in seconds</source>
+        <translation>Kürzeste in Sekunden</translation>
+    </message>
+    <message>
+        <source>Moments are looked for that are at least so long</source>
+        <translation>Gesucht werden Momente, die mindestens so lang sind</translation>
+    </message>
+    <message>
+        <source>Longest in seconds</source>
+        <translation>Längste in Sekunden</translation>
+    </message>
+    <message>
+        <source>Moments are looked for that are at most so long</source>
+        <translation>Gesucht werden Momente, die höchstens so lang sind</translation>
+    </message>
+    <message>
+        <source>The caption look of these shorts</source>
+        <translation>Der Look der Untertitel dieser Shorts</translation>
     </message>
     <message>
         <source>Without this, what has no red check goes out by itself</source>
@@ -12789,6 +13225,10 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>Steps that were done</source>
         <translation>Getane Schritte</translation>
+    </message>
+    <message>
+        <source>What has been done of each footage, the last at the end</source>
+        <translation>Was mit jedem Material getan wurde, das Letzte am Ende</translation>
     </message>
     <message>
         <source>Open its shorts</source>
@@ -12819,6 +13259,10 @@ Hier stehen dann die Wörter.</translation>
         <translation>SCHRITTE</translation>
     </message>
     <message>
+        <source>Add footage that is fetched from an address (Return)</source>
+        <translation>Material hinzufügen, das von einer Adresse geholt wird (Enter)</translation>
+    </message>
+    <message>
         <source>Files…</source>
         <translation>Dateien…</translation>
     </message>
@@ -12837,14 +13281,6 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>Remove what is chosen in the list</source>
         <translation>Das in der Liste Gewählte entfernen</translation>
-    </message>
-    <message>
-        <source>Shortest in seconds</source>
-        <translation>Kürzeste in Sekunden</translation>
-    </message>
-    <message>
-        <source>Longest in seconds</source>
-        <translation>Längste in Sekunden</translation>
     </message>
     <message>
         <source>A link begins with https:// or http://.</source>
@@ -12914,6 +13350,10 @@ Hier stehen dann die Wörter.</translation>
     <message>
         <source>not rated</source>
         <translation>nicht bewertet</translation>
+    </message>
+    <message>
+        <source>Lists the shorts whose name, footage or topic has this</source>
+        <translation>Zeigt die Shorts, in deren Name, Material oder Thema dies vorkommt</translation>
     </message>
     <message>
         <source>There are none yet. Make one in Moments or on the Bench.</source>
@@ -13184,8 +13624,16 @@ Hier stehen dann die Wörter.</translation>
         <translation>Analysieren</translation>
     </message>
     <message>
+        <source>Find out who is seen and what is said; the window can be used meanwhile</source>
+        <translation>Herausfinden, wer zu sehen ist und was gesagt wird; das Fenster lässt sich dabei benutzen</translation>
+    </message>
+    <message>
         <source>Open on the Bench</source>
         <translation>Auf der Werkbank öffnen</translation>
+    </message>
+    <message>
+        <source>Open it on the Bench, with the short that was open last</source>
+        <translation>Auf der Werkbank öffnen, mit dem Short, der zuletzt offen war</translation>
     </message>
     <message>
         <source>Pause</source>
@@ -13477,8 +13925,20 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
         <translation>Sprecher</translation>
     </message>
     <message>
+        <source>Only lines that they say</source>
+        <translation>Nur Zeilen, die sie sagen</translation>
+    </message>
+    <message>
+        <source>Only lines of this project</source>
+        <translation>Nur Zeilen dieses Projekts</translation>
+    </message>
+    <message>
         <source>Lines that were found</source>
         <translation>Gefundene Zeilen</translation>
+    </message>
+    <message>
+        <source>Enter opens a line on the Bench, Space hears it; several can be chosen</source>
+        <translation>Enter öffnet eine Zeile auf der Werkbank, die Leertaste spielt sie vor; mehrere lassen sich wählen</translation>
     </message>
     <message>
         <source>Said before?</source>
@@ -13501,6 +13961,10 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
         <translation>Das Material öffnen, in dem dies gesagt wird</translation>
     </message>
     <message>
+        <source>Close this (Escape)</source>
+        <translation>Schließen (Escape)</translation>
+    </message>
+    <message>
         <source>Hear the chosen line (Space in the list)</source>
         <translation>Die gewählte Zeile anhören (Leertaste in der Liste)</translation>
     </message>
@@ -13515,6 +13979,10 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>Everything that was ever analysed on this machine can be found here.</source>
         <translation>Alles, was je auf diesem Rechner analysiert wurde, ist hier zu finden.</translation>
+    </message>
+    <message>
+        <source>Lists the lines in which this is said</source>
+        <translation>Zeigt die Zeilen, in denen das gesagt wird</translation>
     </message>
     <message>
         <source>{hits} added to the basket.</source>
@@ -13789,6 +14257,10 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
         <translation>Zu durchsuchendes Material</translation>
     </message>
     <message>
+        <source>Where finished clips are looked for: in one footage, or in all of the project</source>
+        <translation>Wo fertige Clips gesucht werden: in einem Material oder in allem des Projekts</translation>
+    </message>
+    <message>
         <source>In all footage of the project ({sources})</source>
         <translation>In allem Material des Projekts ({sources})</translation>
     </message>
@@ -13799,6 +14271,10 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>Clips and where they come from</source>
         <translation>Clips und woher sie kommen</translation>
+    </message>
+    <message>
+        <source>Each clip with the place in the footage that it was cut from</source>
+        <translation>Jeder Clip mit der Stelle im Material, aus der er geschnitten wurde</translation>
     </message>
     <message>
         <source>Choose clips…</source>
@@ -14138,6 +14614,10 @@ Tasten: Auf und Ab bewegen den Anfang, mit Umschalt das Ende.</translation>
     <message>
         <source>Render progress</source>
         <translation>Fortschritt des Renderns</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
     </message>
     <message>
         <source>Stop the render; nothing is left behind</source>
@@ -15280,6 +15760,13 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
     <message>
         <source>That was not done</source>
         <translation>Das wurde nicht getan</translation>
+    </message>
+</context>
+<context>
+    <name>ui/widgets/fields.py</name>
+    <message>
+        <source>Close this; nothing is done (Escape)</source>
+        <translation>Schließen; es geschieht nichts (Escape)</translation>
     </message>
 </context>
 <context>

@@ -6185,6 +6185,10 @@
         <translation>Partes del programa</translation>
     </message>
     <message>
+        <source>Each part of the program with its version and its licence</source>
+        <translation>Cada parte del programa con su versión y su licencia</translation>
+    </message>
+    <message>
         <source>Log: {file}</source>
         <translation>Registro: {file}</translation>
     </message>
@@ -6423,6 +6427,14 @@ El final del registro:
         <translation>Páginas</translation>
     </message>
     <message>
+        <source>The pages, in the order of the work; a click or the arrow keys open one</source>
+        <translation>Las páginas, en el orden del trabajo; un clic o las flechas abren una</translation>
+    </message>
+    <message>
+        <source>Lists the pages that have these words, best first</source>
+        <translation>Muestra las páginas con estas palabras, las mejores primero</translation>
+    </message>
+    <message>
         <source>Nothing is found. Try another word.</source>
         <translation>No se encuentra nada. Pruebe otra palabra.</translation>
     </message>
@@ -6478,6 +6490,10 @@ El final del registro:
         <translation>qué hace, lugar o tecla</translation>
     </message>
     <message>
+        <source>Every action with its keys; the chosen one gets others below</source>
+        <translation>Cada acción con sus teclas; abajo se le dan otras a la elegida</translation>
+    </message>
+    <message>
         <source>New keys of what is chosen</source>
         <translation>Teclas nuevas de lo elegido</translation>
     </message>
@@ -6512,6 +6528,10 @@ El final del registro:
     <message>
         <source>Load keys</source>
         <translation>Cargar teclas</translation>
+    </message>
+    <message>
+        <source>Lists the shortcuts whose text, place or key has this</source>
+        <translation>Muestra los atajos cuyo texto, lugar o tecla contiene esto</translation>
     </message>
     <message>
         <source>All usual</source>
@@ -6600,6 +6620,10 @@ El final del registro:
         <translation>La de este equipo solo</translation>
     </message>
     <message>
+        <source>Each machine that is connected, and what it does now</source>
+        <translation>Cada equipo conectado y lo que hace ahora</translation>
+    </message>
+    <message>
         <source>Copy command</source>
         <translation>Copiar orden</translation>
     </message>
@@ -6618,6 +6642,10 @@ El final del registro:
     <message>
         <source>Let them help</source>
         <translation>Dejar que ayuden</translation>
+    </message>
+    <message>
+        <source>Renders and analyses go to these machines from now on (Enter)</source>
+        <translation>Desde ahora los renders y los análisis van a estos equipos (Intro)</translation>
     </message>
     <message>
         <source>Key of the machines</source>
@@ -6640,6 +6668,14 @@ En cada uno: {command}</translation>
     <message>
         <source>MACHINES THAT HELP</source>
         <translation>EQUIPOS QUE AYUDAN</translation>
+    </message>
+    <message>
+        <source>The machine that deals out the work, and its port</source>
+        <translation>El equipo que reparte el trabajo y su puerto</translation>
+    </message>
+    <message>
+        <source>Only machines that have the same key file work together</source>
+        <translation>Solo trabajan juntos los equipos con el mismo archivo de clave</translation>
     </message>
     <message>
         <source>Choose…</source>
@@ -6736,12 +6772,24 @@ En cada uno: {command}</translation>
         <translation>Cuánto del material</translation>
     </message>
     <message>
+        <source>With whole footage the file is larger, and everything can be changed elsewhere</source>
+        <translation>Con el material entero el archivo es mayor y en otro equipo se puede cambiar todo</translation>
+    </message>
+    <message>
         <source>How far it is</source>
         <translation>Cómo va</translation>
     </message>
     <message>
         <source>What came of it</source>
         <translation>Qué resultó</translation>
+    </message>
+    <message>
+        <source>Choose where…</source>
+        <translation>Elegir dónde…</translation>
+    </message>
+    <message>
+        <source>Say where it goes; it is begun then (Enter)</source>
+        <translation>Decir adónde va; entonces se empieza (Intro)</translation>
     </message>
     <message>
         <source>{files} files, {size:.1f} MB are packed.</source>
@@ -6762,14 +6810,6 @@ En cada uno: {command}</translation>
     <message>
         <source>{files} files are here.</source>
         <translation>Hay {files} archivos.</translation>
-    </message>
-    <message>
-        <source>Cancel</source>
-        <translation>Cancelar</translation>
-    </message>
-    <message>
-        <source>Choose where…</source>
-        <translation>Elegir dónde…</translation>
     </message>
     <message>
         <source>Left out: {names}</source>
@@ -6878,8 +6918,16 @@ En cada uno: {command}</translation>
         <translation>El sonido se oye en</translation>
     </message>
     <message>
+        <source>The device that sound is played on</source>
+        <translation>El dispositivo por el que se oye el sonido</translation>
+    </message>
+    <message>
         <source>Delay of the sound</source>
         <translation>Retardo del sonido</translation>
+    </message>
+    <message>
+        <source>The picture waits so long, so that both come together</source>
+        <translation>La imagen espera este tiempo, para que ambos lleguen juntos</translation>
     </message>
     <message>
         <source>As the system has it</source>
@@ -6921,16 +6969,32 @@ En cada uno: {command}</translation>
         <translation>Tema</translation>
     </message>
     <message>
+        <source>The colours of the window; “as the desktop” changes with it</source>
+        <translation>Los colores de la ventana; «como el escritorio» cambia con él</translation>
+    </message>
+    <message>
         <source>Language</source>
         <translation>Idioma</translation>
+    </message>
+    <message>
+        <source>The language of the window and of the command line, from the next start on</source>
+        <translation>El idioma de la ventana y de la línea de órdenes, desde el próximo inicio</translation>
     </message>
     <message>
         <source>Size of texts and controls</source>
         <translation>Tamaño de textos y controles</translation>
     </message>
     <message>
+        <source>How large everything in the window is, from the next start on</source>
+        <translation>El tamaño de todo en la ventana, desde el próximo inicio</translation>
+    </message>
+    <message>
         <source>Large targets: buttons and rows of lists are at least 44 pixels high</source>
         <translation>Controles grandes: botones y filas de listas miden al menos 44 píxeles</translation>
+    </message>
+    <message>
+        <source>Easier to hit with a finger or an unsteady hand; lists show fewer rows</source>
+        <translation>Más fáciles de acertar con un dedo o con una mano insegura; las listas muestran menos filas</translation>
     </message>
     <message>
         <source>With less, looks and pictures in lists move only under the pointer, and no cursor blinks</source>
@@ -6966,6 +7030,10 @@ En cada uno: {command}</translation>
     <message>
         <source>Model</source>
         <translation>Modelo</translation>
+    </message>
+    <message>
+        <source>What footage is recognised with from now on; a larger one is slower and makes fewer mistakes</source>
+        <translation>Con qué se reconoce el material desde ahora; uno mayor es más lento y se equivoca menos</translation>
     </message>
     <message>
         <source>Try it on a minute</source>
@@ -7031,16 +7099,32 @@ En cada uno: {command}</translation>
         <translation>Idioma hablado</translation>
     </message>
     <message>
+        <source>What is spoken in new footage; “detect” listens first</source>
+        <translation>Lo que se habla en el material nuevo; «detectar» escucha primero</translation>
+    </message>
+    <message>
         <source>It shows</source>
         <translation>Muestra</translation>
+    </message>
+    <message>
+        <source>What new footage shows: how moments are looked for and people framed</source>
+        <translation>Lo que muestra el material nuevo: cómo se buscan momentos y se encuadra a la gente</translation>
     </message>
     <message>
         <source>Look</source>
         <translation>Aspecto</translation>
     </message>
     <message>
+        <source>The caption look that new shorts begin with</source>
+        <translation>El aspecto de los subtítulos con que empiezan los cortos nuevos</translation>
+    </message>
+    <message>
         <source>Longest short</source>
         <translation>Corto más largo</translation>
+    </message>
+    <message>
+        <source>Moments are proposed that are no longer than this</source>
+        <translation>Se proponen momentos que no duran más que esto</translation>
     </message>
     <message>
         <source>Names of the files</source>
@@ -7069,6 +7153,10 @@ En cada uno: {command}</translation>
     <message>
         <source>Memory for helpers</source>
         <translation>Memoria para ayudantes</translation>
+    </message>
+    <message>
+        <source>How much memory analyses and renders may take together</source>
+        <translation>Cuánta memoria pueden tomar juntos los análisis y los renders</translation>
     </message>
     <message>
         <source>Fewer frames in the tall picture while it plays; finished files have all of them</source>
@@ -7680,6 +7768,10 @@ En cada uno: {command}</translation>
         <source>A number or a click chooses; Escape leaves all as it is.</source>
         <translation>Un número o un clic elige; Escape deja todo como está.</translation>
     </message>
+    <message>
+        <source>See these versions side by side: {title}</source>
+        <translation>Ver estas versiones una al lado de otra: {title}</translation>
+    </message>
 </context>
 <context>
     <name>ui/bench/cuts.py</name>
@@ -7716,6 +7808,18 @@ En cada uno: {command}</translation>
         <translation>Clips del corte</translation>
     </message>
     <message>
+        <source>What would be written, clip by clip</source>
+        <translation>Lo que se escribiría, clip por clip</translation>
+    </message>
+    <message>
+        <source>Choose the file…</source>
+        <translation>Elegir el archivo…</translation>
+    </message>
+    <message>
+        <source>Say where the file goes; it is written then (Enter)</source>
+        <translation>Decir adónde va el archivo; entonces se escribe (Intro)</translation>
+    </message>
+    <message>
         <source>Gathering the clips …</source>
         <translation>Reuniendo los clips …</translation>
     </message>
@@ -7740,8 +7844,24 @@ En cada uno: {command}</translation>
         <translation>Cortos que se hacen</translation>
     </message>
     <message>
+        <source>Each short that comes of it, with its length and its pieces</source>
+        <translation>Cada corto que sale de ello, con su duración y sus trozos</translation>
+    </message>
+    <message>
         <source>What is left out, and why</source>
         <translation>Qué se omite y por qué</translation>
+    </message>
+    <message>
+        <source>Make the short</source>
+        <translation>Hacer el corto</translation>
+    </message>
+    <message>
+        <source>Make {shorts} shorts</source>
+        <translation>Hacer {shorts} cortos</translation>
+    </message>
+    <message>
+        <source>Put them into the project, beside those that are there (Enter)</source>
+        <translation>Ponerlos en el proyecto, junto a los que ya hay (Intro)</translation>
     </message>
     <message>
         <source>Bring in a cut or markers</source>
@@ -7760,12 +7880,24 @@ En cada uno: {command}</translation>
         <translation>el corto «{short}»</translation>
     </message>
     <message>
+        <source>Write the pieces of the short that is open</source>
+        <translation>Escribir los trozos del corto abierto</translation>
+    </message>
+    <message>
         <source>all shorts, one after another</source>
         <translation>todos los cortos, uno tras otro</translation>
     </message>
     <message>
+        <source>Write every short of the project into one cut</source>
+        <translation>Escribir todos los cortos del proyecto en un solo montaje</translation>
+    </message>
+    <message>
         <source>all moments that were kept</source>
         <translation>todos los momentos conservados</translation>
+    </message>
+    <message>
+        <source>Write the moments that were kept, in the order of their footage</source>
+        <translation>Escribir los momentos conservados, en el orden de su material</translation>
     </message>
     <message>
         <source>Clip</source>
@@ -7784,8 +7916,12 @@ En cada uno: {command}</translation>
         <translation>Lo que se dice</translation>
     </message>
     <message>
-        <source>Choose the file…</source>
-        <translation>Elegir el archivo…</translation>
+        <source>AS</source>
+        <translation>COMO</translation>
+    </message>
+    <message>
+        <source>Write a file of the kind {ending}</source>
+        <translation>Escribir un archivo del tipo {ending}</translation>
     </message>
     <message>
         <source>{clips} of {files}, {total}{more}.</source>
@@ -7806,14 +7942,6 @@ En cada uno: {command}</translation>
     <message>
         <source>LEFT OUT</source>
         <translation>OMITIDO</translation>
-    </message>
-    <message>
-        <source>Make the short</source>
-        <translation>Hacer el corto</translation>
-    </message>
-    <message>
-        <source>Make {shorts} shorts</source>
-        <translation>Hacer {shorts} cortos</translation>
     </message>
     <message>
         <source>Open a short on the Bench first.</source>
@@ -7867,8 +7995,24 @@ En cada uno: {command}</translation>
         <translation>los subtítulos del corto, línea a línea como se muestran</translation>
     </message>
     <message>
+        <source>Write the words that are in the short, with its times</source>
+        <translation>Escribir las palabras que están en el corto, con sus tiempos</translation>
+    </message>
+    <message>
+        <source>Write all words of the footage, with its times</source>
+        <translation>Escribir todas las palabras del material, con sus tiempos</translation>
+    </message>
+    <message>
+        <source>Write each caption with the lines and the times that it has in the picture</source>
+        <translation>Escribir cada subtítulo con las líneas y los tiempos que tiene en la imagen</translation>
+    </message>
+    <message>
         <source>Language of the words</source>
         <translation>Idioma de las palabras</translation>
+    </message>
+    <message>
+        <source>Write the words as they were said, or a translation of them</source>
+        <translation>Escribir las palabras como se dijeron, o una traducción</translation>
     </message>
     <message>
         <source>Original language</source>
@@ -7935,6 +8079,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Corto más largo en segundos</translation>
     </message>
     <message>
+        <source>A longer one is not posted there; the Bench shows how much of it a short uses</source>
+        <translation>Uno más largo no se publica allí; la mesa muestra cuánto de ello usa un corto</translation>
+    </message>
+    <message>
         <source>Name</source>
         <translation>Nombre</translation>
     </message>
@@ -7945,6 +8093,14 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
     <message>
         <source>Make the channel</source>
         <translation>Crear el canal</translation>
+    </message>
+    <message>
+        <source>Keep the channel for all projects (Enter)</source>
+        <translation>Conservar el canal para todos los proyectos (Intro)</translation>
+    </message>
+    <message>
+        <source>What the channel is called in every place here</source>
+        <translation>Cómo se llama el canal aquí en todas partes</translation>
     </message>
 </context>
 <context>
@@ -8145,6 +8301,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
     <message>
         <source>Fonts (*.ttf *.otf)</source>
         <translation>Fuentes (*.ttf *.otf)</translation>
+    </message>
+    <message>
+        <source>What the look is kept as, for all projects</source>
+        <translation>El nombre con que se guarda el aspecto, para todos los proyectos</translation>
     </message>
     <message>
         <source>Keep as a look</source>
@@ -8397,6 +8557,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Poner emoji a las palabras por su sentido</translation>
     </message>
     <message>
+        <source>Lists emoji that have this word</source>
+        <translation>Muestra los emojis que tienen esta palabra</translation>
+    </message>
+    <message>
         <source>Choose a word that the captions show first.</source>
         <translation>Elija antes una palabra que muestren los subtítulos.</translation>
     </message>
@@ -8461,6 +8625,42 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
     <message>
         <source>Line 2</source>
         <translation>Línea 2</translation>
+    </message>
+    <message>
+        <source>Typeface, size, weight and spacing of the letters</source>
+        <translation>Tipo, tamaño, grosor y espacio de las letras</translation>
+    </message>
+    <message>
+        <source>Colours, outline, shadow and the box behind the text</source>
+        <translation>Colores, contorno, sombra y el recuadro detrás del texto</translation>
+    </message>
+    <message>
+        <source>Where the text stands in the picture, and how wide it may be</source>
+        <translation>Dónde está el texto en la imagen y cuánto puede ocupar de ancho</translation>
+    </message>
+    <message>
+        <source>How many words and lines are shown at once</source>
+        <translation>Cuántas palabras y líneas se ven a la vez</translation>
+    </message>
+    <message>
+        <source>How the word looks that is being said</source>
+        <translation>Cómo se ve la palabra que se está diciendo</translation>
+    </message>
+    <message>
+        <source>How words look that are emphasised</source>
+        <translation>Cómo se ven las palabras destacadas</translation>
+    </message>
+    <message>
+        <source>The line of the translation under the text</source>
+        <translation>La línea de la traducción debajo del texto</translation>
+    </message>
+    <message>
+        <source>How the words look that are not being said</source>
+        <translation>Cómo se ven las palabras que no se están diciendo</translation>
+    </message>
+    <message>
+        <source>How captions come and go</source>
+        <translation>Cómo vienen y se van los subtítulos</translation>
     </message>
     <message>
         <source>What is changed</source>
@@ -9406,6 +9606,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
     <message>
         <source>A folder of pictures</source>
         <translation>Una carpeta de imágenes</translation>
+    </message>
+    <message>
+        <source>Lists the pictures that are found by this word</source>
+        <translation>Muestra las imágenes que se encuentran con esta palabra</translation>
     </message>
     <message>
         <source>Add a folder of your own…</source>
@@ -10377,6 +10581,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Que esta pieza deba {verb} un {unit} {when} ({key})</translation>
     </message>
     <message>
+        <source>What the short that is made of the basket is called</source>
+        <translation>Cómo se llama el corto que se hace con la cesta</translation>
+    </message>
+    <message>
         <source>Choose the words first that should open the short.</source>
         <translation>Elija antes las palabras que deben abrir el corto.</translation>
     </message>
@@ -10732,6 +10940,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>Supresiones propuestas</translation>
     </message>
     <message>
+        <source>Space ticks a row or unticks it, Enter or a double click hears it; what is ticked is removed</source>
+        <translation>La barra marca o desmarca una fila, Intro o un doble clic la hace oír; lo marcado se quita</translation>
+    </message>
+    <message>
         <source>Hear the chosen row as it would be cut (Enter)</source>
         <translation>Oír la fila elegida como quedaría cortada (Intro)</translation>
     </message>
@@ -10953,6 +11165,18 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
     <message>
         <source>{said} holds in every project</source>
         <translation>{said} vale en todos los proyectos</translation>
+    </message>
+    <message>
+        <source>Words that are wrong as they stand, one or several</source>
+        <translation>Palabras que están mal, una o varias</translation>
+    </message>
+    <message>
+        <source>What was really said; its times stay</source>
+        <translation>Lo que se dijo en realidad; los tiempos se quedan</translation>
+    </message>
+    <message>
+        <source>A word that is spelt so from now on wherever it is heard</source>
+        <translation>Una palabra que desde ahora se escribe así dondequiera que se oiga</translation>
     </message>
     <message>
         <source>{name} looks like {other} in {footage}.</source>
@@ -11519,8 +11743,16 @@ Aquí estarán sus palabras.</translation>
         <translation>con nombres y temas</translation>
     </message>
     <message>
+        <source>Keep the rules of the channel for all projects (Enter)</source>
+        <translation>Conservar las reglas del canal para todos los proyectos (Intro)</translation>
+    </message>
+    <message>
         <source>Shortest video</source>
         <translation>Vídeo más corto</translation>
+    </message>
+    <message>
+        <source>A shorter one is not posted there</source>
+        <translation>Uno más corto no se publica allí</translation>
     </message>
     <message>
         <source>Longest video</source>
@@ -11531,6 +11763,10 @@ Aquí estarán sus palabras.</translation>
         <translation>Archivo más grande, 0 sin límite</translation>
     </message>
     <message>
+        <source>A larger file is not posted there</source>
+        <translation>Un archivo más grande no se publica allí</translation>
+    </message>
+    <message>
         <source> pixels</source>
         <translation> píxeles</translation>
     </message>
@@ -11539,16 +11775,32 @@ Aquí estarán sus palabras.</translation>
         <translation>Ancho mínimo, 0 sin límite</translation>
     </message>
     <message>
+        <source>A narrower picture is not posted there</source>
+        <translation>Una imagen más estrecha no se publica allí</translation>
+    </message>
+    <message>
         <source>Most fps, 0 for no limit</source>
         <translation>Máximo de fps, 0 sin límite</translation>
+    </message>
+    <message>
+        <source>A file with more frames a second is not posted there</source>
+        <translation>Un archivo con más fotogramas por segundo no se publica allí</translation>
     </message>
     <message>
         <source>Width of covers</source>
         <translation>Ancho de las portadas</translation>
     </message>
     <message>
+        <source>Covers for this channel are as wide as this</source>
+        <translation>Las portadas para este canal tienen este ancho</translation>
+    </message>
+    <message>
         <source>Height of covers</source>
         <translation>Alto de las portadas</translation>
+    </message>
+    <message>
+        <source>Covers for this channel are as high as this</source>
+        <translation>Las portadas para este canal tienen este alto</translation>
     </message>
     <message>
         <source> % of the height</source>
@@ -11559,12 +11811,20 @@ Aquí estarán sus palabras.</translation>
         <translation>Lo que el canal tapa abajo</translation>
     </message>
     <message>
+        <source>Its own title and buttons lie there: captions stay clear of it</source>
+        <translation>Ahí están su título y sus botones: los subtítulos no los tocan</translation>
+    </message>
+    <message>
         <source> % of the width</source>
         <translation> % del ancho</translation>
     </message>
     <message>
         <source>What the channel covers at the right, in its lower half</source>
         <translation>Lo que el canal tapa a la derecha, en la mitad inferior</translation>
+    </message>
+    <message>
+        <source>Its own buttons lie there: captions stay clear of them</source>
+        <translation>Ahí están sus botones: los subtítulos no los tocan</translation>
     </message>
     <message>
         <source>Covers</source>
@@ -11583,20 +11843,40 @@ Aquí estarán sus palabras.</translation>
         <translation>Título más largo</translation>
     </message>
     <message>
+        <source>Titles are proposed no longer; 0 where posts have none</source>
+        <translation>No se proponen títulos más largos; 0 si las publicaciones no tienen</translation>
+    </message>
+    <message>
         <source>Longest description</source>
         <translation>Descripción más larga</translation>
+    </message>
+    <message>
+        <source>Descriptions are proposed no longer; 0 where posts have none</source>
+        <translation>No se proponen descripciones más largas; 0 si las publicaciones no tienen</translation>
     </message>
     <message>
         <source>What is counted</source>
         <translation>Qué se cuenta</translation>
     </message>
     <message>
+        <source>How the channel counts the length of a text</source>
+        <translation>Cómo cuenta el canal la longitud de un texto</translation>
+    </message>
+    <message>
         <source>Where hashtags stand</source>
         <translation>Dónde van las etiquetas</translation>
     </message>
     <message>
+        <source>Whether hashtags are a part of the description, and count with it</source>
+        <translation>Si las etiquetas son parte de la descripción y cuentan con ella</translation>
+    </message>
+    <message>
         <source>Most hashtags</source>
         <translation>Máximo de etiquetas</translation>
+    </message>
+    <message>
+        <source>How many hashtags a post may have</source>
+        <translation>Cuántas etiquetas puede tener una publicación</translation>
     </message>
     <message>
         <source> letters</source>
@@ -11607,24 +11887,48 @@ Aquí estarán sus palabras.</translation>
         <translation>Etiqueta más larga</translation>
     </message>
     <message>
+        <source>How long a single hashtag may be</source>
+        <translation>Lo larga que puede ser una sola etiqueta</translation>
+    </message>
+    <message>
         <source>Most search words</source>
         <translation>Máximo de palabras de búsqueda</translation>
+    </message>
+    <message>
+        <source>How many search words a post may have; 0 where there are none</source>
+        <translation>Cuántas palabras de búsqueda puede tener una publicación; 0 si no las hay</translation>
     </message>
     <message>
         <source>All search words together</source>
         <translation>Todas las palabras de búsqueda juntas</translation>
     </message>
     <message>
+        <source>How long the search words may be in all</source>
+        <translation>Lo largas que pueden ser las palabras de búsqueda en total</translation>
+    </message>
+    <message>
         <source>Where the link to the full programme stands</source>
         <translation>Dónde va el enlace al programa completo</translation>
+    </message>
+    <message>
+        <source>Whether a post has the link, and where</source>
+        <translation>Si una publicación lleva el enlace y dónde</translation>
     </message>
     <message>
         <source>What proposed texts open on</source>
         <translation>Con qué empiezan los textos propuestos</translation>
     </message>
     <message>
+        <source>How proposed titles and descriptions begin</source>
+        <translation>Cómo empiezan los títulos y descripciones propuestos</translation>
+    </message>
+    <message>
         <source>How posts get there</source>
         <translation>Cómo llegan allí las publicaciones</translation>
+    </message>
+    <message>
+        <source>Into a folder, or to a server</source>
+        <translation>A una carpeta o a un servidor</translation>
     </message>
     <message>
         <source>Address</source>
@@ -11637,6 +11941,14 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>empty: one of the program's own</source>
         <translation>vacío: una propia del programa</translation>
+    </message>
+    <message>
+        <source>A post can lie there unpublished until it is let out</source>
+        <translation>Una publicación puede quedar allí guardada hasta que se le dé salida</translation>
+    </message>
+    <message>
+        <source>A post can go there early; the server lets it out when it is due</source>
+        <translation>Una publicación puede ir antes; el servidor lo publica a su hora</translation>
     </message>
     <message>
         <source>By</source>
@@ -11661,6 +11973,10 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>THE VIDEO</source>
         <translation>EL VÍDEO</translation>
+    </message>
+    <message>
+        <source>The channel takes pictures of {shape}</source>
+        <translation>El canal acepta imágenes de {shape}</translation>
     </message>
     <message>
         <source>Shortest</source>
@@ -11731,6 +12047,14 @@ Aquí estarán sus palabras.</translation>
         <translation>CÓMO LLEGAN ALLÍ LAS PUBLICACIONES</translation>
     </message>
     <message>
+        <source>Where the server of the channel is</source>
+        <translation>Dónde está el servidor del canal</translation>
+    </message>
+    <message>
+        <source>Where the videos and their texts are laid down</source>
+        <translation>Dónde se dejan los vídeos y sus textos</translation>
+    </message>
+    <message>
         <source>Choose a folder of this machine</source>
         <translation>Elegir una carpeta de este equipo</translation>
     </message>
@@ -11741,6 +12065,14 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>keeps posts until their time</source>
         <translation>guarda publicaciones hasta su hora</translation>
+    </message>
+    <message>
+        <source>Lists of the channel that a post can be put on</source>
+        <translation>Listas del canal en las que se puede poner una publicación</translation>
+    </message>
+    <message>
+        <source>What can be chosen of who may see a post there</source>
+        <translation>Lo que se puede elegir de quién puede ver una publicación allí</translation>
     </message>
 </context>
 <context>
@@ -11778,8 +12110,16 @@ Aquí estarán sus palabras.</translation>
         <translation>Las publicaciones salen también con esta ventana cerrada</translation>
     </message>
     <message>
+        <source>A service of yours that the desktop starts watches the times of posts</source>
+        <translation>Un servicio propio que inicia el escritorio vigila las horas de las publicaciones</translation>
+    </message>
+    <message>
         <source>A post that fell due while the machine slept</source>
         <translation>Una publicación cuya hora llegó mientras el equipo dormía</translation>
+    </message>
+    <message>
+        <source>What becomes of a post whose time passed while the machine was off or asleep</source>
+        <translation>Qué pasa con una publicación cuya hora pasó mientras el equipo estaba apagado o dormido</translation>
     </message>
     <message>
         <source>Three made-up channels on this machine, to try everything on. Each has a page for viewers, and one for faults.</source>
@@ -11808,6 +12148,10 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>Password for {title}</source>
         <translation>Contraseña de {title}</translation>
+    </message>
+    <message>
+        <source>It is sent once and not kept (Return signs in)</source>
+        <translation>Se envía una vez y no se guarda (Intro inicia la sesión)</translation>
     </message>
     <message>
         <source>Sign in</source>
@@ -11930,6 +12274,10 @@ Aquí estarán sus palabras.</translation>
         <translation>Olvidar esta cuenta aquí</translation>
     </message>
     <message>
+        <source>Your name at this channel</source>
+        <translation>Su nombre en este canal</translation>
+    </message>
+    <message>
         <source>Written to {name}.</source>
         <translation>Escrito en {name}.</translation>
     </message>
@@ -12013,12 +12361,24 @@ Aquí estarán sus palabras.</translation>
         <translation>Canal</translation>
     </message>
     <message>
+        <source>The channel that these times, days and texts are for</source>
+        <translation>El canal al que se aplican estas horas, días y textos</translation>
+    </message>
+    <message>
         <source>is filled</source>
         <translation>se rellena</translation>
     </message>
     <message>
+        <source>The plan puts posts of this channel into the coming days</source>
+        <translation>El plan pone publicaciones de este canal en los próximos días</translation>
+    </message>
+    <message>
         <source>Posts a day</source>
         <translation>Publicaciones por día</translation>
+    </message>
+    <message>
+        <source>How many posts go to this channel on a day, evenly between the first and the last</source>
+        <translation>Cuántas publicaciones van a este canal en un día, repartidas entre la primera y la última</translation>
     </message>
     <message>
         <source>Days left out</source>
@@ -12031,6 +12391,10 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>Order</source>
         <translation>Orden</translation>
+    </message>
+    <message>
+        <source>Which of the shorts come first into the calendar</source>
+        <translation>Qué cortos llegan primero al calendario</translation>
     </message>
     <message>
         <source>Best first</source>
@@ -12057,12 +12421,20 @@ Aquí estarán sus palabras.</translation>
         <translation>{said} al menos</translation>
     </message>
     <message>
+        <source>Shorts that are rated lower in this are not planned: {said}</source>
+        <translation>No se planifican los cortos con menos puntuación en esto: {said}</translation>
+    </message>
+    <message>
         <source>Template of descriptions for this channel</source>
         <translation>Plantilla de descripciones para este canal</translation>
     </message>
     <message>
         <source>Footage that these facts are of</source>
         <translation>Material al que se refieren estos datos</translation>
+    </message>
+    <message>
+        <source>The footage that the show, the guest and the link below are of</source>
+        <translation>El material al que pertenecen el programa, el invitado y el enlace de abajo</translation>
     </message>
     <message>
         <source>What templates say of footage:</source>
@@ -12129,8 +12501,16 @@ Aquí estarán sus palabras.</translation>
         <translation>Primera publicación del día</translation>
     </message>
     <message>
+        <source>When the first post of a day goes out, in the zone that is shown</source>
+        <translation>Cuándo sale la primera publicación del día, en la zona que se muestra</translation>
+    </message>
+    <message>
         <source>Last post of a day</source>
         <translation>Última publicación del día</translation>
+    </message>
+    <message>
+        <source>When the last post of a day goes out, in the zone that is shown</source>
+        <translation>Cuándo sale la última publicación del día, en la zona que se muestra</translation>
     </message>
     <message>
         <source>A day</source>
@@ -12157,8 +12537,20 @@ Aquí estarán sus palabras.</translation>
         <translation>d MMM yyyy</translation>
     </message>
     <message>
+        <source>Nothing is planned after this day</source>
+        <translation>No se planifica nada después de este día</translation>
+    </message>
+    <message>
+        <source>Nothing is planned before this day</source>
+        <translation>No se planifica nada antes de este día</translation>
+    </message>
+    <message>
         <source>Post on {name}</source>
         <translation>Publicar el {name}</translation>
+    </message>
+    <message>
+        <source>Nothing is planned for these days, parted by commas</source>
+        <translation>Para estos días no se planifica nada, separados por comas</translation>
     </message>
     <message>
         <source>Template for the channel above: </source>
@@ -12207,6 +12599,18 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>Nothing is left out.</source>
         <translation>No se omite nada.</translation>
+    </message>
+    <message>
+        <source>What templates put in for {show}</source>
+        <translation>Lo que las plantillas ponen por {show}</translation>
+    </message>
+    <message>
+        <source>What templates put in for {guest}</source>
+        <translation>Lo que las plantillas ponen por {guest}</translation>
+    </message>
+    <message>
+        <source>What templates put in for {link}</source>
+        <translation>Lo que las plantillas ponen por {link}</translation>
     </message>
     <message>
         <source>Fills {these} from {of}.</source>
@@ -12759,6 +13163,10 @@ Aquí estarán sus palabras.</translation>
         <translation>Material que se toma</translation>
     </message>
     <message>
+        <source>Files, folders and links whose best moments become posts; chosen ones go by Remove</source>
+        <translation>Archivos, carpetas y enlaces cuyos mejores momentos serán publicaciones; los elegidos se van con Quitar</translation>
+    </message>
+    <message>
         <source>Link to footage</source>
         <translation>Enlace a material</translation>
     </message>
@@ -12771,8 +13179,36 @@ Aquí estarán sus palabras.</translation>
         <translation>Seguir vigilando las carpetas</translation>
     </message>
     <message>
+        <source>What comes into these folders later is taken in, too, while the program runs</source>
+        <translation>Lo que llegue después a estas carpetas también se toma, mientras el programa esté abierto</translation>
+    </message>
+    <message>
         <source>Moments of each</source>
         <translation>Momentos de cada uno</translation>
+    </message>
+    <message>
+        <source>How many of the best moments of each footage become shorts</source>
+        <translation>Cuántos de los mejores momentos de cada material serán cortos</translation>
+    </message>
+    <message>
+        <source>Shortest in seconds</source>
+        <translation>Más corto en segundos</translation>
+    </message>
+    <message>
+        <source>Moments are looked for that are at least so long</source>
+        <translation>Se buscan momentos que duren al menos esto</translation>
+    </message>
+    <message>
+        <source>Longest in seconds</source>
+        <translation>Más largo en segundos</translation>
+    </message>
+    <message>
+        <source>Moments are looked for that are at most so long</source>
+        <translation>Se buscan momentos que duren como mucho esto</translation>
+    </message>
+    <message>
+        <source>The caption look of these shorts</source>
+        <translation>El aspecto de los subtítulos de estos cortos</translation>
     </message>
     <message>
         <source>Without this, what has no red check goes out by itself</source>
@@ -12789,6 +13225,10 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>Steps that were done</source>
         <translation>Pasos hechos</translation>
+    </message>
+    <message>
+        <source>What has been done of each footage, the last at the end</source>
+        <translation>Lo que se ha hecho con cada material, lo último al final</translation>
     </message>
     <message>
         <source>Open its shorts</source>
@@ -12819,6 +13259,10 @@ Aquí estarán sus palabras.</translation>
         <translation>PASOS</translation>
     </message>
     <message>
+        <source>Add footage that is fetched from an address (Return)</source>
+        <translation>Añadir material que se trae de una dirección (Intro)</translation>
+    </message>
+    <message>
         <source>Files…</source>
         <translation>Archivos…</translation>
     </message>
@@ -12837,14 +13281,6 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>Remove what is chosen in the list</source>
         <translation>Quitar lo elegido en la lista</translation>
-    </message>
-    <message>
-        <source>Shortest in seconds</source>
-        <translation>Más corto en segundos</translation>
-    </message>
-    <message>
-        <source>Longest in seconds</source>
-        <translation>Más largo en segundos</translation>
     </message>
     <message>
         <source>A link begins with https:// or http://.</source>
@@ -12914,6 +13350,10 @@ Aquí estarán sus palabras.</translation>
     <message>
         <source>not rated</source>
         <translation>sin valorar</translation>
+    </message>
+    <message>
+        <source>Lists the shorts whose name, footage or topic has this</source>
+        <translation>Muestra los cortos cuyo nombre, material o tema contiene esto</translation>
     </message>
     <message>
         <source>There are none yet. Make one in Moments or on the Bench.</source>
@@ -13184,8 +13624,16 @@ Aquí estarán sus palabras.</translation>
         <translation>Analizar</translation>
     </message>
     <message>
+        <source>Find out who is seen and what is said; the window can be used meanwhile</source>
+        <translation>Averiguar quién se ve y qué se dice; mientras tanto se puede usar la ventana</translation>
+    </message>
+    <message>
         <source>Open on the Bench</source>
         <translation>Abrir en la Mesa</translation>
+    </message>
+    <message>
+        <source>Open it on the Bench, with the short that was open last</source>
+        <translation>Abrirlo en la mesa, con el corto que se abrió por última vez</translation>
     </message>
     <message>
         <source>Pause</source>
@@ -13477,8 +13925,20 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
         <translation>Hablante</translation>
     </message>
     <message>
+        <source>Only lines that they say</source>
+        <translation>Solo líneas que dicen ellos</translation>
+    </message>
+    <message>
+        <source>Only lines of this project</source>
+        <translation>Solo líneas de este proyecto</translation>
+    </message>
+    <message>
         <source>Lines that were found</source>
         <translation>Líneas halladas</translation>
+    </message>
+    <message>
+        <source>Enter opens a line on the Bench, Space hears it; several can be chosen</source>
+        <translation>Intro abre una línea en la mesa, la barra la hace oír; se pueden elegir varias</translation>
     </message>
     <message>
         <source>Said before?</source>
@@ -13501,6 +13961,10 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
         <translation>Abrir su material donde se dice esto</translation>
     </message>
     <message>
+        <source>Close this (Escape)</source>
+        <translation>Cerrar (Escape)</translation>
+    </message>
+    <message>
         <source>Hear the chosen line (Space in the list)</source>
         <translation>Oír la línea elegida (barra espaciadora en la lista)</translation>
     </message>
@@ -13515,6 +13979,10 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>Everything that was ever analysed on this machine can be found here.</source>
         <translation>Todo lo que alguna vez se analizó en este equipo se encuentra aquí.</translation>
+    </message>
+    <message>
+        <source>Lists the lines in which this is said</source>
+        <translation>Muestra las líneas en las que se dice esto</translation>
     </message>
     <message>
         <source>{hits} added to the basket.</source>
@@ -13789,6 +14257,10 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
         <translation>Material en que buscar</translation>
     </message>
     <message>
+        <source>Where finished clips are looked for: in one footage, or in all of the project</source>
+        <translation>Dónde se buscan los clips acabados: en un material o en todos los del proyecto</translation>
+    </message>
+    <message>
         <source>In all footage of the project ({sources})</source>
         <translation>En todo el material del proyecto ({sources})</translation>
     </message>
@@ -13799,6 +14271,10 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>Clips and where they come from</source>
         <translation>Clips y de dónde vienen</translation>
+    </message>
+    <message>
+        <source>Each clip with the place in the footage that it was cut from</source>
+        <translation>Cada clip con el lugar del material del que se cortó</translation>
     </message>
     <message>
         <source>Choose clips…</source>
@@ -14138,6 +14614,10 @@ Teclas: Arriba y Abajo mueven el inicio, con Mayús el final.</translation>
     <message>
         <source>Render progress</source>
         <translation>Progreso del render</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Cancelar</translation>
     </message>
     <message>
         <source>Stop the render; nothing is left behind</source>
@@ -15280,6 +15760,13 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
     <message>
         <source>That was not done</source>
         <translation>Eso no se hizo</translation>
+    </message>
+</context>
+<context>
+    <name>ui/widgets/fields.py</name>
+    <message>
+        <source>Close this; nothing is done (Escape)</source>
+        <translation>Cerrar; no se hace nada (Escape)</translation>
     </message>
 </context>
 <context>

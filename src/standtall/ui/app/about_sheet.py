@@ -20,6 +20,7 @@ from standtall.base.log import log_file
 from standtall.media.opening import coders
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.tips import set_tip
 
 OWN: Final = "stand-tall"
 TAIL: Final = 40
@@ -144,6 +145,7 @@ class AboutSheet(QDialog):
         self.table = QTableWidget(0, 3)
         self.table.setHorizontalHeaderLabels((tr("Part"), tr("Version"), tr("Licence")))
         self.table.setAccessibleName(tr("Parts of the program"))
+        set_tip(self.table, tr("Each part of the program with its version and its licence"))
         self.table.verticalHeader().hide()
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
         self.table.horizontalHeader().setSectionResizeMode(2, QHeaderView.ResizeMode.Stretch)

@@ -16,6 +16,7 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem
 from standtall.base.interface_language import tr, used
 from standtall.ui.widgets.actions import Action
 from standtall.ui.widgets.fields import Field
+from standtall.ui.widgets.tips import set_tip
 
 MARGIN, GAP, LINE = 20.0, 9.0, 125.0
 PICTURE: Final = "\ufffc"
@@ -100,10 +101,15 @@ class HelpSheet(QDialog):
         self._shown: Page | None = None
         self.setWindowTitle(tr("Help"))
         self.resize(min(820, parent.width() - 40), min(600, parent.height() - 60))
-        self.search = Field(tr("Search the help"), tr("such as “headline” or “time zone”"))
+        self.search = Field(
+            tr("Search the help"),
+            tr("such as “headline” or “time zone”"),
+            tip=tr("Lists the pages that have these words, best first"),
+        )
         self.search.textChanged.connect(lambda _text: self._searched())
         self.list = QListWidget()
         self.list.setAccessibleName(tr("Pages"))
+        set_tip(self.list, tr("The pages, in the order of the work; a click or the arrow keys open one"))
         self.list.setFixedWidth(220)
         self.list.currentItemChanged.connect(lambda _now, _before: self._show())
         self.text = QTextBrowser()

@@ -32,6 +32,7 @@ from standtall.library.settings import ChosenKeys
 from standtall.model.codec import from_plain, to_plain
 from standtall.ui.widgets.actions import Action
 from standtall.ui.widgets.fields import Field, button
+from standtall.ui.widgets.tips import set_tip
 
 COLUMNS: Final = (tr("Place"), tr("What it does"), tr("Keys"))
 FILES: Final = tr("Keys (*.json)")
@@ -62,11 +63,16 @@ class KeysSheet(QDialog):
         self.resize(min(760, parent.width() - 40), min(640, parent.height() - 60))
         self._actions = {a.name: (title, a) for title, actions in groups for a in actions}
         self.keys = {name: now.get(name, a.usual) for name, (_title, a) in self._actions.items()}
-        self.search = Field(tr("Search the shortcuts"), tr("what it does, place or key"))
+        self.search = Field(
+            tr("Search the shortcuts"),
+            tr("what it does, place or key"),
+            tip=tr("Lists the shortcuts whose text, place or key has this"),
+        )
         self.search.textChanged.connect(self.refresh)
         self.table = QTableWidget(0, len(COLUMNS))
         self.table.setHorizontalHeaderLabels(COLUMNS)
         self.table.setAccessibleName(tr("Shortcuts"))
+        set_tip(self.table, tr("Every action with its keys; the chosen one gets others below"))
         self.table.verticalHeader().hide()
         self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)

@@ -27,9 +27,11 @@ from standtall.jobs.machines.shared_key import make_key
 from standtall.library.machines import Machines as Setting
 from standtall.ui.state.machines_seen import Machines
 from standtall.ui.state.workspace import Workspace
+from standtall.ui.widgets import focus_ring
 from standtall.ui.widgets.cards import heading
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.machine_strip import in_words
+from standtall.ui.widgets.tips import set_tip
 
 KEYS = tr("Keys (*.pem)")
 COLUMNS = (tr("Worker"), tr("Machine"), tr("At work on"))
@@ -55,8 +57,12 @@ class MachinesSheet(QDialog):
         about = QLabel(ABOUT)
         about.setWordWrap(True)
         column.addWidget(about)
-        self.scheduler = Field(tr("Scheduler"), tr("HOST:PORT, such as 10.0.0.5:8790"))
-        self.key = Field(tr("Key file"), tr("That of this machine alone"))
+        self.scheduler = Field(
+            tr("Scheduler"), tr("HOST:PORT, such as 10.0.0.5:8790"), tip=tr("The machine that deals out the work, and its port")
+        )
+        self.key = Field(
+            tr("Key file"), tr("That of this machine alone"), tip=tr("Only machines that have the same key file work together")
+        )
         grid = QGridLayout()
         grid.setColumnStretch(1, 1)
         grid.addWidget(QLabel(tr("Scheduler")), 0, 0)
@@ -79,6 +85,7 @@ class MachinesSheet(QDialog):
         self.table = QTableWidget(0, len(COLUMNS))
         self.table.setHorizontalHeaderLabels(COLUMNS)
         self.table.setAccessibleName(tr("Machines that help"))
+        set_tip(self.table, tr("Each machine that is connected, and what it does now"))
         self.table.verticalHeader().hide()
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
         self.table.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)
@@ -89,6 +96,7 @@ class MachinesSheet(QDialog):
         self.commands.setTextInteractionFlags(
             Qt.TextInteractionFlag.TextSelectableByMouse | Qt.TextInteractionFlag.TextSelectableByKeyboard
         )
+        focus_ring.give(self.commands)
         self.commands.setObjectName("faint")
         column.addWidget(self.commands)
         row = QHBoxLayout()
@@ -98,6 +106,7 @@ class MachinesSheet(QDialog):
         self.alone = button(tr("Work alone"), tr("Let no other machine help"), self.work_alone)
         self.use = QPushButton(tr("Let them help"))
         self.use.setObjectName("main")
+        set_tip(self.use, tr("Renders and analyses go to these machines from now on (Enter)"))
         self.use.setDefault(True)
         self.use.clicked.connect(self.let_help)
         for widget in (self.alone, self.use):

@@ -15,7 +15,6 @@ from PySide6.QtWidgets import (
     QLabel,
     QListWidget,
     QProgressBar,
-    QPushButton,
     QVBoxLayout,
     QWidget,
 )
@@ -26,6 +25,8 @@ from standtall.session.packing import Packed, Share, pack
 from standtall.session.unpacking import Unpacked, unpack
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import heading
+from standtall.ui.widgets.fields import button, cancel_of
+from standtall.ui.widgets.tips import set_tip
 
 ARCHIVE: Final = tr("Packed projects (*.zip)")
 
@@ -70,6 +71,7 @@ class PackSheet(QDialog):
         for text_of_it, value in choices.items():
             self.choice.addItem(text_of_it, value)
         self.choice.setAccessibleName(tr("How much of the footage"))
+        set_tip(self.choice, tr("With whole footage the file is larger, and everything can be changed elsewhere"))
         self.choice.setVisible(bool(choices))
         column.addWidget(self.choice)
         self.bar = QProgressBar()
@@ -87,11 +89,9 @@ class PackSheet(QDialog):
         column.addStretch(1)
         row = QHBoxLayout()
         row.addStretch(1)
-        self.cancel, self.go = QPushButton(tr("Cancel")), QPushButton(tr("Choose where…"))
-        self.go.setObjectName("main")
+        self.cancel = cancel_of(self)
+        self.go = button(tr("Choose where…"), tr("Say where it goes; it is begun then (Enter)"), self._choose, "main")
         self.go.setDefault(True)
-        self.cancel.clicked.connect(self.reject)
-        self.go.clicked.connect(self._choose)
         row.addWidget(self.cancel)
         row.addWidget(self.go)
         column.addLayout(row)

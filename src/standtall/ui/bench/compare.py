@@ -19,6 +19,7 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.images import image_of
+from standtall.ui.widgets.tips import set_tip
 
 Side = Literal["layouts", "automatic", "shapes", "looks"]
 SIDES: Final[dict[Side, str]] = {
@@ -87,6 +88,7 @@ class CompareSheet(QDialog):
             made = QPushButton(title)
             made.setCheckable(True)
             made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+            set_tip(made, tr("See these versions side by side: {title}", title=title))
             made.clicked.connect(partial(self.show_side, side))
             self._sides[side] = made
             row.addWidget(made)

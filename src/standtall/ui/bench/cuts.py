@@ -15,7 +15,6 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QLabel,
     QListWidget,
-    QPushButton,
     QRadioButton,
     QTreeWidget,
     QTreeWidgetItem,
@@ -33,6 +32,8 @@ from standtall.session.cuts_in import ENDINGS, BroughtIn, brought_in, rate_of, r
 from standtall.session.cuts_out import FORMATS, Later, cut_list, cuts_of, kept_moments, write_cuts
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import heading
+from standtall.ui.widgets.fields import button, cancel_of
+from standtall.ui.widgets.tips import set_tip
 
 ABOUT: Final = {
     ".otio": tr("clips, framing, captions, cutaways and music as tracks"),
@@ -67,17 +68,19 @@ class CutSheet(QDialog):
         self.of: dict[str, QRadioButton] = {}
         whose = QButtonGroup(self)
         texts = (
-            ("short", tr("the short “{short}”", short=short)),
-            ("all", tr("all shorts, one after another")),
-            ("kept", tr("all moments that were kept")),
+            ("short", tr("the short “{short}”", short=short), tr("Write the pieces of the short that is open")),
+            ("all", tr("all shorts, one after another"), tr("Write every short of the project into one cut")),
+            ("kept", tr("all moments that were kept"), tr("Write the moments that were kept, in the order of their footage")),
         )
-        for name, text in texts:
+        for name, text, tip in texts:
             self.of[name] = QRadioButton(text)
+            set_tip(self.of[name], tip)
             whose.addButton(self.of[name])
             column.addWidget(self.of[name])
             self.of[name].toggled.connect(lambda on, n=name: self._choose(n) if on else None)
         self.list = QTreeWidget()
         self.list.setAccessibleName(tr("Clips of the cut"))
+        set_tip(self.list, tr("What would be written, clip by clip"))
         self.list.setHeaderLabels([tr("Clip"), tr("In"), tr("Out"), tr("Length"), tr("What is said")])
         self.list.setRootIsDecorated(False)
         self.list.setUniformRowHeights(True)
@@ -85,30 +88,27 @@ class CutSheet(QDialog):
         self.told = QLabel()
         self.told.setObjectName("faint")
         column.addWidget(self.told)
-        column.addWidget(heading("AS"))
+        column.addWidget(heading(tr("AS")))
         self.formats: dict[str, QRadioButton] = {}
         kinds = QButtonGroup(self)
         for ending, kind in FORMATS.items():
-            button = QRadioButton(f"{kind} ({ending}) – {ABOUT[ending]}")
-            kinds.addButton(button)
-            self.formats[ending] = button
-            column.addWidget(button)
+            self.formats[ending] = QRadioButton(f"{kind} ({ending}) – {ABOUT[ending]}")
+            set_tip(self.formats[ending], tr("Write a file of the kind {ending}", ending=ending))
+            kinds.addButton(self.formats[ending])
+            column.addWidget(self.formats[ending])
         self.formats[".otio"].setChecked(True)
         row = QHBoxLayout()
         row.addStretch(1)
-        cancel, self.go = QPushButton(tr("Cancel")), QPushButton(tr("Choose the file…"))
-        self.go.setObjectName("main")
+        self.go = button(tr("Choose the file…"), tr("Say where the file goes; it is written then (Enter)"), self._ask, "main")
         self.go.setDefault(True)
         self.go.setEnabled(False)
-        cancel.clicked.connect(self.reject)
-        self.go.clicked.connect(self._ask)
-        row.addWidget(cancel)
+        row.addWidget(cancel_of(self))
         row.addWidget(self.go)
         column.addLayout(row)
         self.of["short"].setChecked(True)
 
     def ending(self) -> str:
-        return next(e for e, button in self.formats.items() if button.isChecked())
+        return next(e for e, choice in self.formats.items() if choice.isChecked())
 
     def _choose(self, name: str) -> None:
         self.cuts = ()
@@ -177,6 +177,7 @@ class BroughtInSheet(QDialog):
         column.addWidget(heading(tr("SHORTS THAT ARE MADE")))
         self.shorts = QListWidget()
         self.shorts.setAccessibleName(tr("Shorts that are made"))
+        set_tip(self.shorts, tr("Each short that comes of it, with its length and its pieces"))
         for short in found.shorts:
             pieces = len(short.segments)
             self.shorts.addItem(
@@ -191,21 +192,17 @@ class BroughtInSheet(QDialog):
         column.addWidget(heading(tr("LEFT OUT")))
         self.left_out = QListWidget()
         self.left_out.setAccessibleName(tr("What is left out, and why"))
+        set_tip(self.left_out, tr("What is left out, and why"))
         self.left_out.setWordWrap(True)
         self.left_out.addItems(list(found.left_out) or [tr("Nothing: all of it is taken.")])
         column.addWidget(self.left_out, 1)
         row = QHBoxLayout()
         row.addStretch(1)
-        cancel = QPushButton(tr("Cancel"))
-        self.go = QPushButton(
-            tr("Make the short") if len(found.shorts) == 1 else tr("Make {shorts} shorts", shorts=len(found.shorts))
-        )
-        self.go.setObjectName("main")
+        many = tr("Make the short") if len(found.shorts) == 1 else tr("Make {shorts} shorts", shorts=len(found.shorts))
+        self.go = button(many, tr("Put them into the project, beside those that are there (Enter)"), lambda: make(found), "main")
         self.go.setDefault(True)
-        cancel.clicked.connect(self.reject)
-        self.go.clicked.connect(lambda: make(found))
         self.go.clicked.connect(self.accept)
-        row.addWidget(cancel)
+        row.addWidget(cancel_of(self))
         row.addWidget(self.go)
         column.addLayout(row)
 

@@ -11,7 +11,6 @@ from PySide6.QtWidgets import (
     QDialog,
     QFileDialog,
     QHBoxLayout,
-    QPushButton,
     QRadioButton,
     QVBoxLayout,
     QWidget,
@@ -21,7 +20,9 @@ from standtall.base.interface_language import tr
 from standtall.exchange import captions_out
 from standtall.exchange.words_out import FORMATS
 from standtall.ui.widgets.cards import heading
+from standtall.ui.widgets.fields import button, cancel_of
 from standtall.ui.widgets.languages import LANGUAGES
+from standtall.ui.widgets.tips import set_tip
 
 ABOUT = {
     ".srt": tr("captions of up to two lines; read by nearly every program"),
@@ -55,51 +56,52 @@ class ExportSheet(QDialog):
             QRadioButton(tr("all of “{source}”", source=source)),
         )
         self.shown = QRadioButton(tr("the captions of the short, line by line as they are shown"))
+        set_tip(self.short, tr("Write the words that are in the short, with its times"))
+        set_tip(self.whole, tr("Write all words of the footage, with its times"))
+        set_tip(self.shown, tr("Write each caption with the lines and the times that it has in the picture"))
         self.short.setChecked(True)
         what = QButtonGroup(self)
-        for button in (self.short, self.whole, self.shown):
-            button.toggled.connect(lambda _on: self._fit())
-            what.addButton(button)
-            column.addWidget(button)
+        for choice in (self.short, self.whole, self.shown):
+            choice.toggled.connect(lambda _on: self._fit())
+            what.addButton(choice)
+            column.addWidget(choice)
         self.language.setAccessibleName(tr("Language of the words"))
+        set_tip(self.language, tr("Write the words as they were said, or a translation of them"))
         self.language.addItem(tr("Original language"), "")
         for code in languages:
             self.language.addItem(tr("Translation: {language}", language=LANGUAGES.get(code, code)), code)
         if languages:
             column.addWidget(self.language)
         column.addSpacing(6)
-        column.addWidget(heading("AS"))
+        column.addWidget(heading(tr("AS")))
         kinds = QButtonGroup(self)
         for ending, name in (FORMATS | captions_out.FORMATS).items():
-            button = QRadioButton(f"{name} ({ending}) – {ABOUT[ending]}")
-            kinds.addButton(button)
-            self.formats[ending] = button
-            column.addWidget(button)
+            self.formats[ending] = QRadioButton(f"{name} ({ending}) – {ABOUT[ending]}")
+            set_tip(self.formats[ending], tr("Write a file of the kind {ending}", ending=ending))
+            kinds.addButton(self.formats[ending])
+            column.addWidget(self.formats[ending])
         self.formats[".srt"].setChecked(True)
         self._fit()
         column.addSpacing(8)
         row = QHBoxLayout()
         row.addStretch(1)
-        cancel, write = QPushButton(tr("Cancel")), QPushButton(tr("Choose the file…"))
-        write.setObjectName("main")
+        write = button(tr("Choose the file…"), tr("Say where the file goes; it is written then (Enter)"), self._choose, "main")
         write.setDefault(True)
-        cancel.clicked.connect(self.reject)
-        write.clicked.connect(self._choose)
-        row.addWidget(cancel)
+        row.addWidget(cancel_of(self))
         row.addWidget(write)
         column.addLayout(row)
 
     def _fit(self) -> None:
         """Offer the formats that there are for what is written."""
         there = captions_out.FORMATS if self.shown.isChecked() else FORMATS
-        for ending, button in self.formats.items():
-            button.setEnabled(ending in there)
-            if button.isChecked() and ending not in there:
+        for ending, choice in self.formats.items():
+            choice.setEnabled(ending in there)
+            if choice.isChecked() and ending not in there:
                 self.formats[".srt"].setChecked(True)
         self.language.setEnabled(not self.shown.isChecked())
 
     def ending(self) -> str:
-        return next(e for e, button in self.formats.items() if button.isChecked())
+        return next(e for e, choice in self.formats.items() if choice.isChecked())
 
     def _choose(self) -> None:
         whole, ending = self.whole.isChecked(), self.ending()

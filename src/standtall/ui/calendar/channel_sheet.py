@@ -29,7 +29,8 @@ from standtall.model.channel import Channel
 from standtall.model.output import SHAPES
 from standtall.model.post_rules import Delivery, FileRules, PostRules, TextRules
 from standtall.ui.widgets.cards import heading
-from standtall.ui.widgets.fields import Field, button
+from standtall.ui.widgets.fields import Field, button, tell_both
+from standtall.ui.widgets.tips import set_tip
 
 WAYS = {"folder with text": tr("A folder, with a text file beside each video"), "folder": tr("A folder of this machine"),
         "server": tr("A server that speaks the channel protocol")}  # fmt: skip
@@ -64,6 +65,8 @@ class ChannelSheet(QDialog):
         self.problem.setObjectName("warn")
         self.problem.setWordWrap(True)
         self.buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Save | QDialogButtonBox.StandardButton.Cancel)
+        save = QDialogButtonBox.StandardButton.Save
+        tell_both(self.buttons, save, tr("Keep the rules of the channel for all projects (Enter)"))
         self.buttons.accepted.connect(self.accept)
         self.buttons.rejected.connect(self.reject)
         whole = QVBoxLayout(self)
@@ -76,7 +79,9 @@ class ChannelSheet(QDialog):
     def _make_place(self, column: QVBoxLayout, start: Channel) -> None:
         column.addWidget(heading(tr("THE PLACE")))
         form = QFormLayout()
-        self.title = Field(tr("Name of the channel"), tr("the place you post to"))
+        self.title = Field(
+            tr("Name of the channel"), tr("the place you post to"), tip=tr("What the channel is called in every place here")
+        )
         self.title.setText(start.title if self._before is not None else "")
         form.addRow(tr("Name"), self.title)
         column.addLayout(form)
@@ -85,27 +90,76 @@ class ChannelSheet(QDialog):
         file = start.posts.file
         column.addWidget(heading(tr("THE VIDEO")))
         form = QFormLayout()
-        self.shortest = _number(0, 86_400, round(file.shortest_s), " s", tr("Shortest video"))
-        self.longest = _number(1, 86_400, round(start.longest_s), " s", tr("Longest video"))
-        self.largest = _number(0, 1_000_000, round(file.largest_mb), " MB", tr("Largest file, 0 for no limit"))
-        self.least_width = _number(0, 4320, file.least_width, tr(" pixels"), tr("Least width, 0 for no limit"))
-        self.most_fps = _number(0, 300, round(file.most_fps), " fps", tr("Most fps, 0 for no limit"))
+        self.shortest = _number(
+            0, 86_400, round(file.shortest_s), " s", tr("Shortest video"), tr("A shorter one is not posted there")
+        )
+        self.longest = _number(
+            1,
+            86_400,
+            round(start.longest_s),
+            " s",
+            tr("Longest video"),
+            tr("A longer one is not posted there; the Bench shows how much of it a short uses"),
+        )
+        self.largest = _number(
+            0,
+            1_000_000,
+            round(file.largest_mb),
+            " MB",
+            tr("Largest file, 0 for no limit"),
+            tr("A larger file is not posted there"),
+        )
+        self.least_width = _number(
+            0,
+            4320,
+            file.least_width,
+            tr(" pixels"),
+            tr("Least width, 0 for no limit"),
+            tr("A narrower picture is not posted there"),
+        )
+        self.most_fps = _number(
+            0,
+            300,
+            round(file.most_fps),
+            " fps",
+            tr("Most fps, 0 for no limit"),
+            tr("A file with more frames a second is not posted there"),
+        )
         row = QHBoxLayout()
         self.shapes = {shape: QCheckBox(shape) for shape in SHAPES}
         for shape, box in self.shapes.items():
             box.setChecked(shape in file.shapes)
+            set_tip(box, tr("The channel takes pictures of {shape}", shape=shape))
             row.addWidget(box)
         row.addStretch(1)
-        self.cover_width = _number(64, 4320, start.cover_width, tr(" pixels"), tr("Width of covers"))
-        self.cover_height = _number(64, 4320, start.cover_height, tr(" pixels"), tr("Height of covers"))
+        self.cover_width = _number(
+            64, 4320, start.cover_width, tr(" pixels"), tr("Width of covers"), tr("Covers for this channel are as wide as this")
+        )
+        self.cover_height = _number(
+            64, 4320, start.cover_height, tr(" pixels"), tr("Height of covers"), tr("Covers for this channel are as high as this")
+        )
         cover = QHBoxLayout()
         cover.addWidget(self.cover_width)
         cover.addWidget(QLabel("×"))
         cover.addWidget(self.cover_height)
         cover.addStretch(1)
         bottom, right = _covered(start.covered)
-        self.bottom = _number(0, 60, bottom, tr(" % of the height"), tr("What the channel covers at the bottom"))
-        self.right = _number(0, 60, right, tr(" % of the width"), tr("What the channel covers at the right, in its lower half"))
+        self.bottom = _number(
+            0,
+            60,
+            bottom,
+            tr(" % of the height"),
+            tr("What the channel covers at the bottom"),
+            tr("Its own title and buttons lie there: captions stay clear of it"),
+        )
+        self.right = _number(
+            0,
+            60,
+            right,
+            tr(" % of the width"),
+            tr("What the channel covers at the right, in its lower half"),
+            tr("Its own buttons lie there: captions stay clear of them"),
+        )
         for label, widget in (
             (tr("Shortest"), self.shortest), (tr("Longest"), self.longest), (tr("Largest (0: no limit)"), self.largest),
             (tr("Least width (0: none)"), self.least_width), (tr("Most fps (0: no limit)"), self.most_fps),
@@ -120,19 +174,56 @@ class ChannelSheet(QDialog):
     def _make_texts(self, column: QVBoxLayout, text: TextRules) -> None:
         column.addWidget(heading(tr("TEXTS (0: THERE IS NO SUCH FIELD)")))
         form = QFormLayout()
-        self.title_most = _number(0, 5000, text.title_most, "", tr("Longest title"))
-        self.description_most = _number(0, 100_000, text.description_most, "", tr("Longest description"))
-        self.counted = _choice(UNITS, text.counted_in, tr("What is counted"))
-        self.tags = _choice(TAGS, text.hashtags, tr("Where hashtags stand"))
-        self.tags_most = _number(0, 100, text.hashtags_most, "", tr("Most hashtags"))
-        self.tag_longest = _number(1, 200, text.hashtag_longest, tr(" letters"), tr("Longest hashtag"))
-        self.search_most = _number(0, 200, text.search_words_most, "", tr("Most search words"))
-        self.search_longest = _number(0, 10_000, text.search_words_longest, tr(" letters"), tr("All search words together"))
-        self.shelves, self.audiences = Field(tr("Shelves, parted by commas")), Field(tr("Who may see it, parted by commas"))
+        self.title_most = _number(
+            0, 5000, text.title_most, "", tr("Longest title"), tr("Titles are proposed no longer; 0 where posts have none")
+        )
+        self.description_most = _number(
+            0,
+            100_000,
+            text.description_most,
+            "",
+            tr("Longest description"),
+            tr("Descriptions are proposed no longer; 0 where posts have none"),
+        )
+        self.counted = _choice(UNITS, text.counted_in, tr("What is counted"), tr("How the channel counts the length of a text"))
+        self.tags = _choice(
+            TAGS,
+            text.hashtags,
+            tr("Where hashtags stand"),
+            tr("Whether hashtags are a part of the description, and count with it"),
+        )
+        self.tags_most = _number(0, 100, text.hashtags_most, "", tr("Most hashtags"), tr("How many hashtags a post may have"))
+        self.tag_longest = _number(
+            1, 200, text.hashtag_longest, tr(" letters"), tr("Longest hashtag"), tr("How long a single hashtag may be")
+        )
+        self.search_most = _number(
+            0,
+            200,
+            text.search_words_most,
+            "",
+            tr("Most search words"),
+            tr("How many search words a post may have; 0 where there are none"),
+        )
+        self.search_longest = _number(
+            0,
+            10_000,
+            text.search_words_longest,
+            tr(" letters"),
+            tr("All search words together"),
+            tr("How long the search words may be in all"),
+        )
+        self.shelves, self.audiences = (
+            Field(tr("Shelves, parted by commas"), tip=tr("Lists of the channel that a post can be put on")),
+            Field(tr("Who may see it, parted by commas"), tip=tr("What can be chosen of who may see a post there")),
+        )
         self.shelves.setText(", ".join(text.shelves))
         self.audiences.setText(", ".join(text.audiences))
-        self.link = _choice(LINKS, text.link, tr("Where the link to the full programme stands"))
-        self.manner = _choice(MANNER, text.manner, tr("What proposed texts open on"))
+        self.link = _choice(
+            LINKS, text.link, tr("Where the link to the full programme stands"), tr("Whether a post has the link, and where")
+        )
+        self.manner = _choice(
+            MANNER, text.manner, tr("What proposed texts open on"), tr("How proposed titles and descriptions begin")
+        )
         for label, widget in (
             (tr("Longest title"), self.title_most), (tr("Longest description"), self.description_most), (tr("Counted in"),
             self.counted),
@@ -146,16 +237,20 @@ class ChannelSheet(QDialog):
     def _make_delivery(self, column: QVBoxLayout, delivery: Delivery) -> None:
         column.addWidget(heading(tr("HOW POSTS GET THERE")))
         form = QFormLayout()
-        self.way = _choice(WAYS, delivery.way, tr("How posts get there"))
-        self.address = Field(tr("Address"), "https://…, or http://127.0.0.1:PORT")
+        self.way = _choice(WAYS, delivery.way, tr("How posts get there"), tr("Into a folder, or to a server"))
+        self.address = Field(tr("Address"), "https://…, or http://127.0.0.1:PORT", tip=tr("Where the server of the channel is"))
         self.address.setText(delivery.address)
-        self.folder = Field(tr("Folder"), tr("empty: one of the program's own"))
+        self.folder = Field(
+            tr("Folder"), tr("empty: one of the program's own"), tip=tr("Where the videos and their texts are laid down")
+        )
         self.folder.setText(delivery.folder)
         row = QHBoxLayout()
         row.addWidget(self.folder, 1)
         row.addWidget(button(tr("Choose…"), tr("Choose a folder of this machine"), self._choose, "small"))
         self.drafts, self.times = QCheckBox(tr("keeps drafts")), QCheckBox(tr("keeps posts until their time"))
         self.drafts.setChecked(delivery.keeps_drafts)
+        set_tip(self.drafts, tr("A post can lie there unpublished until it is let out"))
+        set_tip(self.times, tr("A post can go there early; the server lets it out when it is due"))
         self.times.setChecked(delivery.keeps_times)
         form.addRow(tr("By"), self.way)
         form.addRow(tr("Address"), self.address)
@@ -230,21 +325,23 @@ class ChannelSheet(QDialog):
         super().accept()
 
 
-def _number(low: int, high: int, value: int, suffix: str, name: str) -> QSpinBox:
+def _number(low: int, high: int, value: int, suffix: str, name: str, tip: str) -> QSpinBox:
     made = QSpinBox()
     made.setRange(low, high)
     made.setValue(value)
     made.setSuffix(suffix)
     made.setAccessibleName(name)
+    set_tip(made, tip)
     return made
 
 
-def _choice(options: dict[str, str], value: str, name: str) -> QComboBox:
+def _choice(options: dict[str, str], value: str, name: str, tip: str) -> QComboBox:
     made = QComboBox()
     for key, text in options.items():
         made.addItem(text, key)
     made.setCurrentIndex(max(0, made.findData(value)))
     made.setAccessibleName(name)
+    set_tip(made, tip)
     return made
 
 

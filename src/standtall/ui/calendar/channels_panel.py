@@ -23,6 +23,7 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.layouts import empty
+from standtall.ui.widgets.tips import set_tip
 
 LATE = {"ask": tr("asks me"), "post": tr("goes out at once"), "skip": tr("is skipped")}
 FILES = tr("Channels (*.json)")
@@ -56,9 +57,11 @@ class ChannelsPanel(Panel):
         self.outbox = QLabel()
         self.outbox.setWordWrap(True)
         self.always = QCheckBox(tr("Posts go out while this window is closed, too"))
+        set_tip(self.always, tr("A service of yours that the desktop starts watches the times of posts"))
         self.always.clicked.connect(self._install)
         self.late = QComboBox()
         self.late.setAccessibleName(tr("A post that fell due while the machine slept"))
+        set_tip(self.late, tr("What becomes of a post whose time passed while the machine was off or asleep"))
         self.late.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         for key, text in LATE.items():
             self.late.addItem(tr("What fell due meanwhile {said}", said=text), key)
@@ -130,10 +133,11 @@ class ChannelsPanel(Panel):
                 button(tr("Sign out"), tr("Forget this account here"), lambda: self._accounts.sign_out(channel), "small")
             )
             return
-        account, password, told = Field(tr("Account")), QLineEdit(), QLabel()
+        account, password, told = Field(tr("Account"), tip=tr("Your name at this channel")), QLineEdit(), QLabel()
         password.setEchoMode(QLineEdit.EchoMode.Password)
         password.setPlaceholderText(tr("Password (is not kept)"))
         password.setAccessibleName(tr("Password for {title}", title=channel.title))
+        set_tip(password, tr("It is sent once and not kept (Return signs in)"))
         password.setObjectName("field")
         told.setObjectName("warn")
         told.setWordWrap(True)

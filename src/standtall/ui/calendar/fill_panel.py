@@ -106,7 +106,9 @@ class FillPanel(Panel):
     def _make_rhythm(self, box: QVBoxLayout) -> None:
         self.channel = QComboBox()
         self.channel.setAccessibleName(tr("Channel"))
+        set_tip(self.channel, tr("The channel that these times, days and texts are for"))
         self.used = QCheckBox(tr("is filled"))
+        set_tip(self.used, tr("The plan puts posts of this channel into the coming days"))
         row = QHBoxLayout()
         row.addWidget(self.channel, 1)
         row.addWidget(self.used)
@@ -117,10 +119,15 @@ class FillPanel(Panel):
         self.a_day = QSpinBox()
         self.a_day.setRange(1, 48)
         self.a_day.setAccessibleName(tr("Posts a day"))
+        set_tip(self.a_day, tr("How many posts go to this channel on a day, evenly between the first and the last"))
         self.first, self.last = QTimeEdit(), QTimeEdit()
-        for clock, name in ((self.first, tr("First post of a day")), (self.last, tr("Last post of a day"))):
+        for clock, name, tip in (
+            (self.first, tr("First post of a day"), tr("When the first post of a day goes out, in the zone that is shown")),
+            (self.last, tr("Last post of a day"), tr("When the last post of a day goes out, in the zone that is shown")),
+        ):
             clock.setDisplayFormat("HH:mm")
             clock.setAccessibleName(name)
+            set_tip(clock, tip)
         grid.addWidget(QLabel(tr("A day")), 0, 0)
         grid.addWidget(self.a_day, 0, 1)
         grid.addWidget(QLabel(tr("From")), 1, 0)
@@ -133,6 +140,9 @@ class FillPanel(Panel):
             edit.setDisplayFormat(tr("d MMM yyyy"))
             edit.setCalendarPopup(True)
             edit.setAccessibleName(check.text())
+            tip = tr("Nothing is planned after this day") if n else tr("Nothing is planned before this day")
+            set_tip(check, tip)
+            set_tip(edit, tip)
             grid.addWidget(check, 2 + n, 0)
             grid.addWidget(edit, 2 + n, 1, 1, 3)
         box.addLayout(grid)
@@ -144,7 +154,11 @@ class FillPanel(Panel):
             self.days.append(made)
             days.addWidget(made, n // 4, n % 4)
         box.addLayout(days)
-        self.without = Field(tr("Days left out"), tr("such as 2026-12-25, 2026-12-26"))
+        self.without = Field(
+            tr("Days left out"),
+            tr("such as 2026-12-25, 2026-12-26"),
+            tip=tr("Nothing is planned for these days, parted by commas"),
+        )
         box.addWidget(self.without)
         self.channel.currentIndexChanged.connect(lambda _i: self.refresh())
         for signal in (self.a_day.valueChanged, self.first.timeChanged, self.last.timeChanged, self.start.dateChanged,
@@ -156,6 +170,7 @@ class FillPanel(Panel):
     def _make_choice(self, box: QVBoxLayout) -> None:
         self.order = QComboBox()
         self.order.setAccessibleName(tr("Order"))
+        set_tip(self.order, tr("Which of the shorts come first into the calendar"))
         self.order.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.order.addItem(tr("Best first"), "best first")
         self.order.addItem(tr("Mixed topics and sources"), "mixed")
@@ -181,6 +196,7 @@ class FillPanel(Panel):
         made = QSpinBox()
         made.setRange(0, 100)
         made.setAccessibleName(tr("{said} at least", said=text))
+        set_tip(made, tr("Shorts that are rated lower in this are not planned: {said}", said=text))
         made.setFixedWidth(64)
         made.valueChanged.connect(lambda v: None if self._filling else keep(v))
         grid.addWidget(QLabel(text), number // 2, 2 * (number % 2))
@@ -202,10 +218,11 @@ class FillPanel(Panel):
         self.programme = QComboBox()
         self.programme.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.programme.setAccessibleName(tr("Footage that these facts are of"))
+        set_tip(self.programme, tr("The footage that the show, the guest and the link below are of"))
         self.show_name, self.guest, self.link = (
-            Field(tr("Show")),
-            Field(tr("Guest")),
-            Field(tr("Link to the full programme"), "https://…"),
+            Field(tr("Show"), tip=tr("What templates put in for {show}")),
+            Field(tr("Guest"), tip=tr("What templates put in for {guest}")),
+            Field(tr("Link to the full programme"), "https://…", tip=tr("What templates put in for {link}")),
         )
         facts = QLabel(tr("What templates say of footage:"))
         facts.setObjectName("faint")

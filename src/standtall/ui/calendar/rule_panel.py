@@ -28,6 +28,7 @@ from standtall.ui.state.posts import Posts
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import Field, button
+from standtall.ui.widgets.tips import set_tip
 
 SIGNS: Final[dict[RuleState, str]] = {"begun": "▸", "done": "✓", "skipped": "–", "failed": "!"}
 STEPS: Final = {
@@ -70,9 +71,12 @@ class RulePanel(Panel):
         box.addWidget(about)
         self.footage = QListWidget()
         self.footage.setAccessibleName(tr("Footage that is taken in"))
+        set_tip(self.footage, tr("Files, folders and links whose best moments become posts; chosen ones go by Remove"))
         self.footage.setFixedHeight(74)
         box.addWidget(self.footage)
-        self.link = Field(tr("Link to footage"), tr("https://…, then Return"))
+        self.link = Field(
+            tr("Link to footage"), tr("https://…, then Return"), tip=tr("Add footage that is fetched from an address (Return)")
+        )
         self.link.returnPressed.connect(self._add_link)
         box.addWidget(self.link)
         row = QHBoxLayout()
@@ -81,15 +85,18 @@ class RulePanel(Panel):
         row.addWidget(button(tr("Remove"), tr("Remove what is chosen in the list"), self._remove, "small"))
         box.addLayout(row)
         self.watch = QCheckBox(tr("Go on watching the folders"))
+        set_tip(self.watch, tr("What comes into these folders later is taken in, too, while the program runs"))
         box.addWidget(self.watch)
 
     def _make_manner(self, box: QVBoxLayout) -> None:
         grid = QGridLayout()
         grid.setColumnStretch(1, 1)
-        self.best = _spin(1, 50, 3, tr("Moments of each"))
-        self.least, self.most = _spin(1, 3600, 15, tr("Shortest in seconds")), _spin(1, 3600, 44, tr("Longest in seconds"))
+        self.best = _spin(1, 50, 3, tr("Moments of each"), tr("How many of the best moments of each footage become shorts"))
+        self.least = _spin(1, 3600, 15, tr("Shortest in seconds"), tr("Moments are looked for that are at least so long"))
+        self.most = _spin(1, 3600, 44, tr("Longest in seconds"), tr("Moments are looked for that are at most so long"))
         self.look = QComboBox()
         self.look.setAccessibleName(tr("Look"))
+        set_tip(self.look, tr("The caption look of these shorts"))
         self.look.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         for n, (text, widget) in enumerate(((tr("Moments of each"), self.best), (tr("Shortest, seconds"), self.least),
                                             (tr("Longest, seconds"), self.most), (tr("Look"), self.look))):  # fmt: skip
@@ -108,6 +115,7 @@ class RulePanel(Panel):
         self.state.setWordWrap(True)
         self.list = QListWidget()
         self.list.setAccessibleName(tr("Steps that were done"))
+        set_tip(self.list, tr("What has been done of each footage, the last at the end"))
         self.list.setWordWrap(True)
         self.list.setMinimumHeight(150)
         self.open = button(tr("Open its shorts"), tr("The project that holds the shorts made by rule"), self._open)
@@ -230,9 +238,10 @@ class RulePanel(Panel):
         self.open_project.emit(usual_project())
 
 
-def _spin(low: int, high: int, value: int, name: str) -> QSpinBox:
+def _spin(low: int, high: int, value: int, name: str, tip: str) -> QSpinBox:
     made = QSpinBox()
     made.setRange(low, high)
     made.setValue(value)
     made.setAccessibleName(name)
+    set_tip(made, tip)
     return made

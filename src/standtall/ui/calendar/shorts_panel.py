@@ -80,7 +80,11 @@ class ShortsPanel(QWidget):
         self.boxes: dict[str, QCheckBox] = {}
         self._box_row = QHBoxLayout()
         column.addLayout(self._box_row)
-        self.search = Field(tr("Search the shorts"), tr("name, programme or topic"))
+        self.search = Field(
+            tr("Search the shorts"),
+            tr("name, programme or topic"),
+            tip=tr("Lists the shorts whose name, footage or topic has this"),
+        )
         self.search.textChanged.connect(self.refresh)
         column.addWidget(self.search)
         self.head = heading(tr("SHORTS OF THIS PROJECT"))

@@ -16,7 +16,6 @@ from PySide6.QtWidgets import (
     QLabel,
     QListWidget,
     QListWidgetItem,
-    QPushButton,
     QVBoxLayout,
     QWidget,
 )
@@ -38,6 +37,7 @@ from standtall.ui.state.editor import Present
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.images import wide_at
+from standtall.ui.widgets.tips import set_tip
 
 TYPED_MS: Final = 200
 PICTURE: Final = QSize(96, 54)
@@ -66,7 +66,11 @@ class SaidSheet(QDialog):
         column.setContentsMargins(20, 16, 20, 16)
         column.setSpacing(9)
         row = QHBoxLayout()
-        self.query = Field(tr("What was said"), tr("a word or a phrase, in all footage of all projects"))
+        self.query = Field(
+            tr("What was said"),
+            tr("a word or a phrase, in all footage of all projects"),
+            tip=tr("Lists the lines in which this is said"),
+        )
         self.loose = QCheckBox(tr("Loosely"))
         self.loose.setToolTip(tr("Other endings, small slips, any order within a line"))
         self.speaker, self.programme = QComboBox(), QComboBox()
@@ -75,7 +79,9 @@ class SaidSheet(QDialog):
             combo.setMaximumWidth(2 * COMBO_WIDE)
             combo.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToContents)  # what is in it comes later
         self.speaker.setAccessibleName(tr("Speaker"))
+        set_tip(self.speaker, tr("Only lines that they say"))
         self.programme.setAccessibleName(tr("Project"))
+        set_tip(self.programme, tr("Only lines of this project"))
         row.addWidget(self.query, 1)
         row.addWidget(self.loose)
         row.addWidget(self.speaker)
@@ -83,6 +89,7 @@ class SaidSheet(QDialog):
         column.addLayout(row)
         self.list = QListWidget()
         self.list.setAccessibleName(tr("Lines that were found"))
+        set_tip(self.list, tr("Enter opens a line on the Bench, Space hears it; several can be chosen"))
         self.list.setSelectionMode(QListWidget.SelectionMode.ExtendedSelection)
         self.list.setIconSize(PICTURE)
         self.list.setWordWrap(True)
@@ -98,8 +105,7 @@ class SaidSheet(QDialog):
             tr("Make a short of the chosen"), tr("One piece for each chosen line, in their order here"), self.make_short
         )
         self.go = button(tr("Open on the Bench"), tr("Open its footage where this is said"), self.open_chosen)
-        close = QPushButton(tr("Close"))
-        close.clicked.connect(self.reject)
+        close = button(tr("Close"), tr("Close this (Escape)"), self.reject)
         self.hear = button(tr("Hear"), tr("Hear the chosen line (Space in the list)"), self.hear_chosen)
         self.basket = button(
             tr("Add to the basket"),

@@ -12,7 +12,6 @@ from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
     QLabel,
-    QPushButton,
     QScrollArea,
     QVBoxLayout,
     QWidget,
@@ -26,7 +25,7 @@ from standtall.media.chapters import copy_with_chapters
 from standtall.model.moment import Chapter
 from standtall.model.source import Source
 from standtall.ui.state.workspace import Workspace
-from standtall.ui.widgets.fields import Field
+from standtall.ui.widgets.fields import Field, button
 
 TEXT, METADATA = tr("Text for a description (*.txt)"), tr("Chapter metadata (*.ffmeta)")
 
@@ -83,14 +82,10 @@ class ChaptersSheet(QDialog):
                 self.choose_copy,
             ),
         ):
-            button = QPushButton(name)
-            button.setToolTip(tip)
-            button.setEnabled(bool(chapters))
-            button.clicked.connect(lambda _c=False, d=does: d())
-            row_.addWidget(button)
-        close = QPushButton(tr("Close"))
-        close.clicked.connect(self.accept)
-        row_.addWidget(close)
+            made = button(name, tip, does)
+            made.setEnabled(bool(chapters))
+            row_.addWidget(made)
+        row_.addWidget(button(tr("Close"), tr("Close this (Escape)"), self.accept))
         column.addLayout(row_)
 
     def chapters(self) -> tuple[Chapter, ...]:

@@ -34,6 +34,7 @@ from standtall.session.clips import rebuilt
 from standtall.ui.state.tracing import Tracing
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.tips import set_tip
 
 KINDS = tr("Clips (*.mp4 *.mov *.mkv *.webm *.m4a *.mp3 *.wav *.ts *.avi);;All files (*)")
 COLUMNS = (tr("clip"), tr("found"), tr("sure"), tr("by"), tr("from"))
@@ -62,6 +63,7 @@ class ClipsSheet(QDialog):
         column.addWidget(about)
         self.where = QComboBox()
         self.where.setAccessibleName(tr("Footage to look in"))
+        set_tip(self.where, tr("Where finished clips are looked for: in one footage, or in all of the project"))
         self.where.addItem(tr("In all footage of the project ({sources})", sources=len(workspace.sources)), True)
         self.where.addItem(tr("In {name} alone", name=source.name), False)
         column.addWidget(self.where)
@@ -75,6 +77,7 @@ class ClipsSheet(QDialog):
         self.table = QTableWidget(0, len(COLUMNS))
         self.table.setHorizontalHeaderLabels(COLUMNS)
         self.table.setAccessibleName(tr("Clips and where they come from"))
+        set_tip(self.table, tr("Each clip with the place in the footage that it was cut from"))
         self.table.verticalHeader().hide()
         self.table.setShowGrid(False)
         self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)

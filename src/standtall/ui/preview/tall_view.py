@@ -44,7 +44,7 @@ class PreviewView(QWidget):
         """Where the captions of a frame are; kept while the pointer moves over it."""
         self._over = FULL
         """The cell of the frame that is dragged in."""
-        focus_ring.give(self)
+        focus_ring.give_on_pictures(self)
         self.setAccessibleName(tr("Tall picture"))
         set_tip(
             self,

@@ -42,7 +42,7 @@ class WideView(QWidget):
         """Whether the next drag draws a box."""
         self._drawn_from: QPointF | None = None
         self._box_drawn: Rect | None = None
-        focus_ring.give(self)
+        focus_ring.give_on_pictures(self)
         self.setAccessibleName(tr("Wide picture"))
         set_tip(self, tr("The whole picture. Drag a crop to move it, its corner to size it; turn the wheel to zoom."))
         self.setMinimumHeight(150)

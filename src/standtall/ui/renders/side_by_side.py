@@ -33,7 +33,7 @@ class WipePicture(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self.setMinimumSize(300, 420)
-        focus_ring.give(self)
+        focus_ring.give_on_pictures(self)
         self.setCursor(Qt.CursorShape.SplitHCursor)
         self.setAccessibleName(tr("Both pictures; the arrow keys move the edge between them"))
         self.setToolTip(tr("Drag the edge across, or move it with the arrow keys"))

@@ -9,6 +9,8 @@ from PySide6.QtGui import QFocusEvent, QKeyEvent, QPaintEvent, QShowEvent
 from PySide6.QtWidgets import (
     QComboBox,
     QCompleter,
+    QDialog,
+    QDialogButtonBox,
     QLineEdit,
     QListView,
     QPushButton,
@@ -18,11 +20,23 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from standtall.base.interface_language import tr
 from standtall.ui.widgets import dressing
 from standtall.ui.widgets.tips import set_tip
 
 MARGIN = 8
 """Room that the theme leaves at each side of a text."""
+
+
+def cancel_of(sheet: QDialog) -> QPushButton:
+    """What closes a sheet and does nothing."""
+    return button(tr("Cancel"), tr("Close this; nothing is done (Escape)"), sheet.reject)
+
+
+def tell_both(buttons: QDialogButtonBox, does: QDialogButtonBox.StandardButton, tip: str) -> None:
+    """Give the two buttons of a form their tooltips."""
+    set_tip(buttons.button(does), tip)
+    set_tip(buttons.button(QDialogButtonBox.StandardButton.Cancel), tr("Close this; nothing is done (Escape)"))
 
 
 def button(text: str, tip: str, does: Callable[[], object], name: str = "") -> QPushButton:
@@ -71,8 +85,9 @@ class Field(QLineEdit):
 
     given_up = Signal()
 
-    def __init__(self, name: str, hint: str = "", parent: QWidget | None = None) -> None:
+    def __init__(self, name: str, hint: str = "", parent: QWidget | None = None, tip: str = "") -> None:
         super().__init__(parent)
+        set_tip(self, tip)
         self.setAccessibleName(name)
         self.setPlaceholderText(hint or name)
         self.setObjectName("field")

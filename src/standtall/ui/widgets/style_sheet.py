@@ -67,9 +67,9 @@ def _plain(t: Theme) -> str:
     QPushButton#small {{ padding: 3px 2px; font-size: {SMALL}px; }}
     QPushButton#small:focus {{ padding: 2px 1px; }}
     QTableView::item {{ padding: 0 4px; }}
-    QListWidget, QTableView {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.line}; border-radius: 7px;
-        outline: 0; selection-background-color: {t.chosen}; selection-color: {ON_NOW}; }}
-    QListWidget:focus, QTableView:focus {{ border: 1px solid {t.focus}; }}
+    QListWidget, QTableView, QTreeWidget {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.line};
+        border-radius: 7px; outline: 0; selection-background-color: {t.chosen}; selection-color: {ON_NOW}; }}
+    QListWidget:focus, QTableView:focus, QTreeWidget:focus {{ border: 1px solid {t.focus}; }}
     QListWidget::item {{ padding: 3px 4px; }}
     QListWidget::item:selected {{ background: {t.chosen}; color: {ON_NOW}; }}
     QLabel#title {{ font-size: 18px; font-weight: 700; }}
@@ -88,10 +88,11 @@ def _plain(t: Theme) -> str:
     QSpinBox, QDoubleSpinBox, QDateEdit, QTimeEdit, QDateTimeEdit {{ background: {t.raised}; border: 1px solid {t.line};
     border-radius: 6px; padding: 3px 4px 3px 8px; min-height: 20px; }}
     QSpinBox, QDoubleSpinBox {{ qproperty-alignment: AlignCenter; }}
-    QSpinBox:focus, QDoubleSpinBox:focus, QDateTimeEdit:focus, QPlainTextEdit:focus {{ border: 1px solid {t.focus}; }}
+    QSpinBox:focus, QDoubleSpinBox:focus, QDateTimeEdit:focus, QPlainTextEdit:focus, QTextBrowser:focus {{
+        border: 1px solid {t.focus}; }}
     QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button,
     QTimeEdit::up-button, QTimeEdit::down-button {{ width: 0; border: 0; }}
-    QPlainTextEdit {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 6px; padding: 2px 4px; }}
+    QPlainTextEdit, QTextBrowser {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 6px; padding: 2px 4px; }}
     QCheckBox, QRadioButton {{ spacing: 5px; }}
     QCheckBox::indicator, QRadioButton::indicator, QTableView::indicator, QListWidget::indicator, QTreeWidget::indicator {{
         width: 12px; height: 12px; border: 1px solid {t.faint}; border-radius: 3px; background: {t.raised}; }}

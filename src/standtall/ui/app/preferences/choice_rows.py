@@ -7,6 +7,8 @@ from collections.abc import Callable, Iterable
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QComboBox, QGridLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
+from standtall.ui.widgets.tips import set_tip
+
 
 def grid_in(box: QVBoxLayout) -> QGridLayout:
     """A grid of names and controls at the end of a card."""
@@ -16,11 +18,14 @@ def grid_in(box: QVBoxLayout) -> QGridLayout:
     return grid
 
 
-def row(grid: QGridLayout, text: str, widget: QWidget) -> None:
+def row(grid: QGridLayout, text: str, widget: QWidget, tip: str = "") -> None:
+    """A line of a card; `tip` is the tooltip of a control that has none yet."""
     label = QLabel(text)
     label.setBuddy(widget)
     if not widget.accessibleName():
         widget.setAccessibleName(text)
+    if tip:
+        set_tip(widget, tip)
     grid.addWidget(label, grid.rowCount(), 0)
     if isinstance(widget, QSpinBox):
         widget.setMinimumWidth(110)

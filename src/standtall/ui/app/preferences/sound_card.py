@@ -14,6 +14,7 @@ from standtall.ui.app.preferences.window_card import Change
 from standtall.ui.app.tap_sheet import TapSheet
 from standtall.ui.preview.clocks import output_devices
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.tips import set_tip
 
 InBackground = Callable[[Callable[[], tuple[str, ...]], Callable[[tuple[str, ...]], None]], None]
 
@@ -28,7 +29,7 @@ class SoundCard:
         if settings.sound_device:
             entries.append((settings.sound_device, settings.sound_device))
         self.device = choice(entries, settings.sound_device, lambda name: change(lambda s: replace(s, sound_device=str(name))))
-        row(grid, tr("Sound is heard on"), self.device)
+        row(grid, tr("Sound is heard on"), self.device, tr("The device that sound is played on"))
         box.addWidget(
             faint(tr("Some devices, wireless ones above all, are heard later than they say. The picture waits for the sound."))
         )
@@ -37,6 +38,7 @@ class SoundCard:
         self.late.setRange(0, 500)
         self.late.setSuffix(" ms")
         self.late.setAccessibleName(tr("Delay of the sound"))
+        set_tip(self.late, tr("The picture waits so long, so that both come together"))
         self.late.setValue(settings.sound_late_ms)
         self.late.valueChanged.connect(lambda ms: change(lambda s: replace(s, sound_late_ms=ms)))
         line = QHBoxLayout()

@@ -40,18 +40,24 @@ class WindowCard:
         self._change = change
         grid = grid_in(box)
         self.theme = choice(THEMES, settings.theme, lambda name: theme_wanted(str(name)))
-        row(grid, tr("Theme"), self.theme)
+        row(grid, tr("Theme"), self.theme, tr("The colours of the window; “as the desktop” changes with it"))
         self.language = choice(
             ((tr("As the desktop"), ""), *((own_name(code), code) for code in languages())),
             settings.language,
             lambda code: self._later(language=str(code)),
         )
-        row(grid, tr("Language"), self.language)
+        row(grid, tr("Language"), self.language, tr("The language of the window and of the command line, from the next start on"))
         sizes = ((tr("As the desktop"), 0), *((f"{hundredths} %", hundredths) for hundredths in SCALES))
         self.scale: QComboBox = choice(sizes, settings.scale, lambda wanted: self._later(scale=wanted))
-        row(grid, tr("Size of texts and controls"), self.scale)
+        row(
+            grid,
+            tr("Size of texts and controls"),
+            self.scale,
+            tr("How large everything in the window is, from the next start on"),
+        )
         self.targets = QCheckBox(tr("Large targets: buttons and rows of lists are at least 44 pixels high"))
         self.targets.setChecked(settings.large_targets)
+        set_tip(self.targets, tr("Easier to hit with a finger or an unsteady hand; lists show fewer rows"))
         self.targets.toggled.connect(lambda on: self._now(large_targets=on))
         box.addWidget(self.targets)
         motions = ((tr("As the desktop"), "system"), (tr("Less"), "less"), (tr("All"), "all"))

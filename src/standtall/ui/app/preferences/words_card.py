@@ -38,7 +38,12 @@ class WordsCard:
         box.addWidget(faint(tr("Footage that is analysed from now on is heard by it. What was analysed before stays as it is.")))
         grid = grid_in(box)
         self.model = choice((), None, self._picked)
-        row(grid, tr("Model"), self.model)
+        row(
+            grid,
+            tr("Model"),
+            self.model,
+            tr("What footage is recognised with from now on; a larger one is slower and makes fewer mistakes"),
+        )
         line = QHBoxLayout()
         self.fetch = [
             button(

@@ -38,18 +38,18 @@ class BriefCard:
         usual = settings.brief
         spoken = ((text, code) for code, text in LANGUAGES.items())
         self.language = choice(spoken, usual.language, lambda code: self._set(language=code))
-        row(grid, tr("Spoken language"), self.language)
+        row(grid, tr("Spoken language"), self.language, tr("What is spoken in new footage; “detect” listens first"))
         kinds = ((text, kind) for kind, text in KINDS.items())
         self.content = choice(kinds, usual.content, lambda kind: self._set(content=kind))
-        row(grid, tr("It shows"), self.content)
+        row(grid, tr("It shows"), self.content, tr("What new footage shows: how moments are looked for and people framed"))
         self.look = choice(((look.title, look.name) for look in looks), usual.look, lambda name: self._set(look=name))
-        row(grid, tr("Look"), self.look)
+        row(grid, tr("Look"), self.look, tr("The caption look that new shorts begin with"))
         self.most = QSpinBox()
         self.most.setRange(usual.least_s, 600)
         self.most.setSuffix(" s")
         self.most.setValue(usual.most_s)
         self.most.valueChanged.connect(lambda seconds: self._set(most_s=seconds))
-        row(grid, tr("Longest short"), self.most)
+        row(grid, tr("Longest short"), self.most, tr("Moments are proposed that are no longer than this"))
 
     def _set(self, **changed: Any) -> None:
         self._change(lambda s: replace(s, brief=replace(s.brief, **changed)))
@@ -112,7 +112,7 @@ class MachineCard:
         self.memory.setSuffix(" GB")
         self.memory.setValue(settings.memory_gb)
         self.memory.valueChanged.connect(lambda gb: change(lambda s: replace(s, memory_gb=gb)))
-        row(grid, tr("Memory for helpers"), self.memory)
+        row(grid, tr("Memory for helpers"), self.memory, tr("How much memory analyses and renders may take together"))
         fps = ((tr("Every frame") if not n else tr("At most {n} fps", n=n), n) for n in PREVIEW_FPS)
         self.preview = choice(fps, settings.preview_fps, lambda n: change(lambda s: replace(s, preview_fps=n)))  # type: ignore[arg-type]
         set_tip(self.preview, tr("Fewer frames in the tall picture while it plays; finished files have all of them"))

@@ -147,7 +147,9 @@ class PiecesPanel(Panel):
             row.addWidget(one)
         box.addLayout(row)
         row = QHBoxLayout()
-        self.name = Field(tr("Name of the new short"), tr("name of the short"))
+        self.name = Field(
+            tr("Name of the new short"), tr("name of the short"), tip=tr("What the short that is made of the basket is called")
+        )
         self.name.returnPressed.connect(self._make)
         self._make_button = _button(tr("Make a short"), tr("Make a short of the basket"), self._make)
         row.addWidget(self.name, 1)

@@ -34,6 +34,7 @@ from standtall.ui.preview.listening import Hearing
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.tips import set_tip
 
 AROUND: Final = round(1.4 * TICKS_PER_SECOND)
 """What is heard on each side of a removal."""
@@ -217,6 +218,7 @@ class TightenPanel(QWidget):
         self.table.setModel(self.rows)
         self.table.setItemDelegate(Cell(self.table))
         self.table.setAccessibleName(tr("Proposed removals"))
+        set_tip(self.table, tr("Space ticks a row or unticks it, Enter or a double click hears it; what is ticked is removed"))
         self.table.verticalHeader().hide()
         self.table.verticalHeader().setDefaultSectionSize(26)
         self.table.setShowGrid(False)

@@ -86,7 +86,10 @@ class TranscriptPanel(Panel):
 
     def _replace_card(self) -> None:
         box = card_in(self.column, tr("FIND AND REPLACE"))
-        self._find, self._by = Field(tr("Find"), tr("is written")), Field(tr("Replace by"), tr("should be written"))
+        self._find, self._by = (
+            Field(tr("Find"), tr("is written"), tip=tr("Words that are wrong as they stand, one or several")),
+            Field(tr("Replace by"), tr("should be written"), tip=tr("What was really said; its times stay")),
+        )
         row = QHBoxLayout()
         row.addWidget(self._find)
         row.addWidget(self._by)
@@ -115,7 +118,10 @@ class TranscriptPanel(Panel):
         self._terms.setColumnStretch(0, 1)
         self._terms.setColumnStretch(1, 1)
         box.addLayout(self._terms)
-        self._term, self._heard = Field(tr("Word or name"), tr("Word or name")), Field(tr("Heard as"), tr("heard as, or as"))
+        self._term, self._heard = (
+            Field(tr("Word or name"), tip=tr("A word that is spelt so from now on wherever it is heard")),
+            Field(tr("Heard as"), tr("heard as, or as")),
+        )
         self._heard.setToolTip(tr("Wrong hearings, with commas between them"))
         self._term.returnPressed.connect(self._add_term)
         self._heard.returnPressed.connect(self._add_term)

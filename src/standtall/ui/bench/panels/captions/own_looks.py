@@ -27,7 +27,9 @@ class OwnLooksCard:
 
     def __init__(self, workspace: Workspace, box: QVBoxLayout, fonts_changed: Callable[[], None]) -> None:
         self._ws, self.fonts_changed = workspace, fonts_changed
-        self.name = Field(tr("Name of the look"), tr("Name of a look of your own"))
+        self.name = Field(
+            tr("Name of the look"), tr("Name of a look of your own"), tip=tr("What the look is kept as, for all projects")
+        )
         self.name.returnPressed.connect(self.keep)
         self.name.given_up.connect(self.name.clear)
         box.addWidget(self.name)

@@ -151,7 +151,9 @@ class EmojiCard:
         self.told.setObjectName("faint")
         self.told.setWordWrap(True)
         box.addWidget(self.told)
-        self.sought = Field(tr("Emoji for the chosen word"), tr("Search emoji for the chosen word"))
+        self.sought = Field(
+            tr("Emoji for the chosen word"), tr("Search emoji for the chosen word"), tip=tr("Lists emoji that have this word")
+        )
         self.sought.textEdited.connect(lambda _t: self._offer())
         self.sought.given_up.connect(self.sought.clear)
         box.addWidget(self.sought)

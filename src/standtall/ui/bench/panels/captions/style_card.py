@@ -36,6 +36,17 @@ GROUPS: Final[dict[Group, str]] = {
     "other words": tr("Others"),
     "coming and going": tr("Come, go"), "second line": tr("Line 2"), "strong words": tr("Emphasis"),
 }  # fmt: skip
+ABOUT_GROUPS: Final[dict[Group, str]] = {
+    "letters": tr("Typeface, size, weight and spacing of the letters"),
+    "around": tr("Colours, outline, shadow and the box behind the text"),
+    "place": tr("Where the text stands in the picture, and how wide it may be"),
+    "cards": tr("How many words and lines are shown at once"),
+    "said now": tr("How the word looks that is being said"),
+    "strong words": tr("How words look that are emphasised"),
+    "second line": tr("The line of the translation under the text"),
+    "other words": tr("How the words look that are not being said"),
+    "coming and going": tr("How captions come and go"),
+}
 COLUMNS: Final = 3
 SHORT_ONLY: Final[tuple[Group, ...]] = ("cards",)
 """Groups that only a whole short has."""
@@ -100,6 +111,7 @@ class StyleCard:
             made.setObjectName("subtab")
             made.setCheckable(True)
             made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+            set_tip(made, ABOUT_GROUPS[group])
             made.clicked.connect(partial(self._clicked, group))
             self._groups[group] = made
             grid.addWidget(made, number // COLUMNS, number % COLUMNS)

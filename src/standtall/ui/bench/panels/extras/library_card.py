@@ -50,7 +50,9 @@ class LibraryCard:
         self._ws, self._put_footage = workspace, put_footage
         self._library: tuple[Sticker, ...] = ()
         self._icons: dict[str, QIcon] = {}
-        self.sought = Field(tr("Search the pictures"), tr("Search: money, time, rain…"))
+        self.sought = Field(
+            tr("Search the pictures"), tr("Search: money, time, rain…"), tip=tr("Lists the pictures that are found by this word")
+        )
         self.sought.textChanged.connect(lambda _t: self._show())
         box.addWidget(self.sought)
         self.list = QListWidget()

@@ -11,8 +11,10 @@ from scipy.ndimage import median_filter
 from standtall.base.errors import NothingToDo
 from standtall.base.time import TICKS_PER_SECOND
 from standtall.cutting.by_words import from_words, kept_words
-from standtall.cutting.removals import PACES, Removal, _smoothed, is_out, removals, saved, tighten
+from standtall.cutting.cut_points import SHORTEST, without_all
+from standtall.cutting.removals import PACES, Removal, _smoothed, out_of, removals, saved, tighten
 from standtall.model.analysis import LEVEL_STEP, Analysis
+from standtall.model.cut import Segment
 from standtall.model.short import Short
 from standtall.model.words import Word
 from standtall.speech.fillers import is_filler
@@ -88,7 +90,7 @@ def test_all_are_taken_out_as_one_step_and_told() -> None:
     assert short.length - made.short.length == saved(short, proposed)
     texts = [analysis.words[i].text for i in kept_words(made.short, analysis)]
     assert " ".join(texts) == "So we dug it. And we left it alone."
-    assert all(is_out(made.short, r) and not is_out(short, r) for r in proposed)
+    assert out_of(made.short, proposed) == set(proposed) and not out_of(short, proposed)
     assert removals(made.short, analysis, PACES[2]) == ()
 
 
@@ -107,3 +109,29 @@ def test_levels_are_smoothed_as_by_the_reference(levels: list[float], size: int)
     """Against SciPy's `median_filter`, for odd and even sizes."""
     size = min(size, len(levels))
     assert np.array_equal(_smoothed(np.array(levels), size), median_filter(np.array(levels), size, mode="nearest"))
+
+
+@given(
+    st.lists(st.tuples(st.sampled_from("ab"), st.integers(0, 40), st.integers(1, 12)), min_size=1, max_size=8),
+    st.lists(st.tuples(st.sampled_from("ab"), st.integers(0, 40), st.integers(1, 12)), max_size=8),
+)
+def test_many_passages_at_once_are_as_one_after_another(kept: list[tuple[str, int, int]], gone: list[tuple[str, int, int]]) -> None:
+    step = SHORTEST // 3 + 1  # so that what is left is now and then too short to stay
+    segments: tuple[Segment, ...] = ()
+    for piece in (Segment(source, a * step, (a + n) * step) for source, a, n in kept):
+        segments += () if any(piece.overlaps(e) for e in segments) else (piece,)
+    passages = [Segment(source, a * step, (a + n) * step) for source, a, n in gone]
+    left = segments
+    for p in passages:
+        left = tuple(piece for e in left for piece in one_by_one(e, p))
+    assert without_all(segments, passages) == left
+    removals_ = [Removal("silence", p.source, p.start, p.end, range(0)) for p in passages]
+    short = Short.of("a", segments)
+    assert out_of(short, removals_) == {r for r, p in zip(removals_, passages, strict=True) if not any(e.overlaps(p) for e in segments)}
+
+
+def one_by_one(e: Segment, gone: Segment) -> list[Segment]:
+    if not e.overlaps(gone):
+        return [e]
+    sides = ((e.start, gone.start), (gone.end, e.end))
+    return [Segment(e.source, a, b) for a, b in sides if b - a >= SHORTEST]

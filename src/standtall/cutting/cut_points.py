@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import bisect
+from collections.abc import Iterable
 from typing import Final
 
 from standtall.base.time import TICKS_PER_SECOND
@@ -58,16 +60,37 @@ def runs(indexes: list[int]) -> list[range]:
 
 def without(segments: tuple[Segment, ...], source: str, start: int, end: int) -> tuple[Segment, ...]:
     """The segments without a passage of a source; what would be too short to see is left out with it."""
+    return without_all(segments, [Segment(source, start, end)]) if start < end else segments
+
+
+def without_all(segments: tuple[Segment, ...], passages: Iterable[Segment]) -> tuple[Segment, ...]:
+    """As `without`, for many passages at once, which may overlap: an hour has a thousand silences, and to go through a thousand
+    segments for each takes a second."""
+    joined = joined_by_source(passages)
     out: list[Segment] = []
     for e in segments:
-        if e.source != source or e.end <= start or e.start >= end:
+        gone = joined.get(e.source, [])
+        first = bisect.bisect_right(gone, e.start, key=lambda p: p.end)
+        last = bisect.bisect_left(gone, e.end, key=lambda p: p.start)
+        if first >= last:
             out.append(e)
             continue
-        if start - e.start >= SHORTEST:
-            out.append(Segment(source, e.start, start))
-        if e.end - end >= SHORTEST:
-            out.append(Segment(source, end, e.end))
+        starts = [e.start, *(p.end for p in gone[first:last])]
+        ends = [*(p.start for p in gone[first:last]), e.end]
+        out += (Segment(e.source, a, b) for a, b in zip(starts, ends, strict=True) if b - a >= SHORTEST)
     return tuple(out)
+
+
+def joined_by_source(passages: Iterable[Segment]) -> dict[str, list[Segment]]:
+    """Passages of each source in its order, those joined that overlap or meet."""
+    joined: dict[str, list[Segment]] = {}
+    for passage in sorted(passages, key=lambda p: p.start):
+        of_source = joined.setdefault(passage.source, [])
+        if of_source and passage.start <= of_source[-1].end:
+            of_source[-1] = Segment(passage.source, of_source[-1].start, max(of_source[-1].end, passage.end))
+        else:
+            of_source.append(passage)
+    return joined
 
 
 def covered_with(segments: tuple[Segment, ...], source: str, start: int, end: int) -> tuple[Segment, ...]:

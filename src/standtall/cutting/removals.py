@@ -14,7 +14,7 @@ from numpy.typing import NDArray
 from standtall.base.errors import NothingToDo
 from standtall.base.interface_language import count_of, tr
 from standtall.base.time import TICKS_PER_SECOND, seconds
-from standtall.cutting.cut_points import SHORTEST, cut_after, cut_before, without
+from standtall.cutting.cut_points import SHORTEST, cut_after, cut_before, joined_by_source, without_all
 from standtall.model.analysis import LEVEL_STEP, Analysis
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit
@@ -231,10 +231,7 @@ def saved(short: Short, chosen: Iterable[Removal]) -> int:
 
 
 def _removed(short: Short, chosen: Iterable[Removal]) -> tuple[Segment, ...]:
-    segments = short.segments
-    for removal in chosen:
-        segments = without(segments, removal.source, removal.start, removal.end)
-    return segments
+    return without_all(short.segments, (Segment(r.source, r.start, r.end) for r in chosen))
 
 
 def tighten(short: Short, chosen: Iterable[Removal]) -> Edit:
@@ -251,7 +248,13 @@ def tighten(short: Short, chosen: Iterable[Removal]) -> Edit:
     return Edit(tr("Tighten: {listed}", listed=count_of(len(listed), "removal")), short.with_segments(left))
 
 
-def is_out(short: Short, removal: Removal) -> bool:
-    """Whether a proposed passage is not in the short any more."""
-    gone = Segment(removal.source, removal.start, removal.end)
-    return not any(e.overlaps(gone) for e in short.segments)
+def out_of(short: Short, proposed: Iterable[Removal]) -> frozenset[Removal]:
+    """Those of which nothing is in the short any more."""
+    there = joined_by_source(short.segments)
+
+    def is_out(removal: Removal) -> bool:
+        kept = there.get(removal.source, [])
+        after = bisect.bisect_right(kept, removal.start, key=lambda e: e.end)
+        return after == len(kept) or kept[after].start >= removal.end
+
+    return frozenset(r for r in proposed if is_out(r))

@@ -24,18 +24,21 @@ from PySide6.QtWidgets import (
 from standtall.base.interface_language import count_of, tr
 from standtall.base.time import TICKS_PER_SECOND, clock, seconds
 from standtall.cutting.cut_points import covered_with, without
-from standtall.cutting.removals import PACES, Pace, Removal, is_out, quiet_under, removals, saved, tighten
+from standtall.cutting.removals import PACES, Pace, Removal, out_of, quiet_under, removals, saved, tighten
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit
 from standtall.model.short import Short
 from standtall.model.words import words_within
 from standtall.ui.preview.listening import Hearing
+from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 from standtall.ui.widgets.fields import button
 from standtall.ui.widgets.tips import set_tip
 
+LONG: Final = 600 * TICKS_PER_SECOND
+"""The list of a longer short is worked out beside the window: an hour takes 30 ms and more."""
 AROUND: Final = round(1.4 * TICKS_PER_SECOND)
 """What is heard on each side of a removal."""
 MARGIN, TICK = 4, 14
@@ -186,6 +189,8 @@ class TightenPanel(QWidget):
         """What was removed from each short, by the project (as the window counts them) and the number of the short in it."""
         self._of: tuple[int, str] | None = None
         self._quiet: tuple[tuple[float, ...], float] | None = None
+        self._asked = 0
+        """How often the list was asked for: only what was asked for last is shown."""
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 4, 4, 4)
         column.setSpacing(7)
@@ -228,6 +233,7 @@ class TightenPanel(QWidget):
         head = self.table.horizontalHeader()
         for n, mode in enumerate((QHeaderView.ResizeMode.Fixed, QHeaderView.ResizeMode.Stretch, QHeaderView.ResizeMode.Fixed)):
             head.setSectionResizeMode(n, mode)
+        head.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)  # as the cells
         self.table.setColumnWidth(0, 96)
         self.table.setColumnWidth(2, 58)
         self.table.ticked.connect(self.rows.toggle)
@@ -316,19 +322,34 @@ class TightenPanel(QWidget):
             self.rows.show((), frozenset(), None)
         if opened is None or not self.isVisible():  # an edit waits for no list that nobody sees
             return
-        short = opened.entry.short
+        short, analysis, level = opened.entry.short, opened.analysis, opened.analysis.level_db
         kinds = {k for k, box in self.kinds.items() if box.isChecked()}
-        level = opened.analysis.level_db
-        if self._quiet is None or self._quiet[0] is not level:  # hours of level are looked at once, not at every cut
-            self._quiet = level, quiet_under(opened.analysis)
-        found = removals(short, opened.analysis, pace, self._quiet[1])
-        proposed = [r for r in found if r.kind.replace("false start", "repeat") in kinds]
+        quiet = self._quiet[1] if self._quiet is not None and self._quiet[0] is level else None
+        taken = self._taken.get((opened.project, opened.entry.id), ())
+
+        def work() -> tuple[tuple[Removal, ...], frozenset[Removal], float]:
+            under = quiet_under(analysis) if quiet is None else quiet  # hours of level are looked at once, not at every cut
+            proposed = [r for r in removals(short, analysis, pace, under) if r.kind.replace("false start", "repeat") in kinds]
+            out = out_of(short, taken)
+            return tuple(sorted({*proposed, *out}, key=lambda r: (r.start, r.end))), out, under
+
+        def arrived(found: tuple[tuple[Removal, ...], frozenset[Removal], float]) -> None:
+            if asked == self._asked and self._ws.opened is not None and self._ws.opened.analysis is analysis:
+                self._quiet = level, found[2]
+                self._show(opened, found[0], found[1])
+
+        self._asked += 1
+        asked = self._asked
+        if short.talk_length > LONG:
+            self._ws.in_background("trial", work, arrived, self)
+        else:
+            arrived(work())
+
+    def _show(self, opened: Opened, rows: tuple[Removal, ...], out: frozenset[Removal]) -> None:
         if self._of != (opened.project, opened.source.key):  # what was refused in other footage says nothing here
             self._of, self.rows.refused = (opened.project, opened.source.key), set()
-        taken = self._taken.get((opened.project, opened.entry.id), ())
-        out = frozenset(r for r in taken if is_out(short, r))
         keep = self._row()
-        self.rows.show(tuple(sorted({*proposed, *out}, key=lambda r: (r.start, r.end))), out, opened.analysis)
+        self.rows.show(rows, out, opened.analysis)
         if 0 <= keep < len(self.rows.rows):
             self.table.blockSignals(True)
             self.table.selectionModel().blockSignals(True)

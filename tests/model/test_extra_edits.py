@@ -98,10 +98,10 @@ def test_a_transition_stays_with_its_cut_when_the_piece_is_trimmed() -> None:
     short = set_transition_at(SHORT, [1], "push", S // 2).short
     assert short.cut.at_cuts == (CutTransition("a", 20 * S, "push", S // 2),)
     trimmed = short.with_segments([short.segments[0], Segment("a", 20 * S + S // 2, 30 * S)])
-    found = trimmed.cut.transition_at(1)
+    found = trimmed.cut.chosen_transitions().get(1)
     assert found is not None
     assert found.transition == "push"
-    assert trimmed.cut.transition_at(0) is None
+    assert 0 not in trimmed.cut.chosen_transitions()
     assert set_transition_at(trimmed, [1], None, S).short.cut.at_cuts == ()
 
 

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-import numpy as np
+from hypothesis import given
+from hypothesis import strategies as st
 
-from standtall.model.word_columns import MOST_KEPT, columns_of
-from standtall.model.words import Kind, Word
+from standtall.model.word_columns import MOST_KEPT, columns_of, ranges_within
+from standtall.model.words import Word, words_within
 
 WORDS = tuple(Word(f"w{n}", 10 * n, 10 * n + 7, kind="unspoken" if n % 4 == 2 else "word") for n in range(12))
 
@@ -14,17 +15,16 @@ def test_columns_say_what_the_words_say() -> None:
     columns = columns_of(WORDS)
     assert columns.words is WORDS and columns.texts == tuple(w.text for w in WORDS)
     assert columns.starts.tolist() == [w.start for w in WORDS] and columns.ends.tolist() == [w.end for w in WORDS]
+    assert columns.spoken.tolist() == [w.kind != "unspoken" for w in WORDS]
     assert columns_of(WORDS) is columns
     assert columns_of((*WORDS, Word("x", 900, 901))) is not columns
 
 
-def test_a_part_is_without_a_kind() -> None:
-    unspoken: Kind = "unspoken"
-    part = columns_of(WORDS).part(range(1, 8), unspoken)
-    assert part.texts == ("w1", "w3", "w4", "w5", "w7")
-    assert part.starts.tolist() == [w.start for w in part.words] and np.all(part.ends - part.starts == 7)
-    assert columns_of(WORDS).part(range(3, 5), unspoken).texts == ("w3", "w4")
-    assert columns_of(()).part(range(0), unspoken).words == ()
+@given(st.lists(st.tuples(st.integers(0, 130), st.integers(0, 130)), max_size=9))
+def test_words_within_many_spans_are_those_within_each(spans: list[tuple[int, int]]) -> None:
+    spans = [(min(span), max(span)) for span in spans]
+    assert ranges_within(WORDS, spans) == [words_within(WORDS, *span) for span in spans]
+    assert ranges_within((), spans) == [range(0)] * len(spans)
 
 
 def test_few_transcripts_are_kept() -> None:

@@ -20,7 +20,7 @@ from tests.ui.fits import cut_off
 LONGEST_S = 100
 WIDEST_TIP = 680
 """Pixels: two thirds of the smallest screen."""
-TURNS = 25
+TURNS = 250
 LEAST_HIGH = 700
 """Lower screens than the program is made for show a long menu in two columns."""
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Mapping, Sequence
 from fractions import Fraction
-from itertools import repeat
+from itertools import groupby, repeat
 from typing import Final, NamedTuple, Protocol, overload
 
 import numpy as np
@@ -14,7 +14,7 @@ from standtall.base.time import TICKS_PER_SECOND, nearest
 from standtall.model.timemap import TimeMap
 from standtall.model.translation import Translation
 from standtall.model.word_columns import columns_of
-from standtall.model.words import Word, words_within
+from standtall.model.words import Word
 
 Ints = NDArray[np.int64]
 _NONE: Final = np.zeros(0, np.int64)
@@ -103,20 +103,27 @@ def spoken(worded: Mapping[str, Worded], time_map: TimeMap, shifted: bool = True
     words: list[Word] = []
     texts: list[str] = []
     columns: list[tuple[Ints, Ints, Ints, Ints]] = [(_NONE, _NONE, _NONE, _NONE)]
-    for number, segment in enumerate(time_map.segments):
-        if segment.source not in worded:
+    for source, run in groupby(enumerate(time_map.segments), key=lambda numbered: numbered[1].source):
+        if source not in worded:
             continue
-        all_words = worded[segment.source].words
-        begin, end = time_map.span_of(number)
-        moved = begin - segment.start + (worded[segment.source].caption_offset if shifted else 0)
-        inside = words_within(all_words, segment.start, segment.end)
-        here = columns_of(all_words).part(inside, "unspoken")
-        starts = np.minimum(np.maximum(here.starts + moved, begin), end - 1)
-        stops = np.maximum(np.minimum(here.ends + moved, end), starts + 1)
-        sources += repeat(segment.source, len(here.words))
-        words += here.words
-        texts += here.texts
-        columns.append((starts, stops, np.full(len(starts), number, np.int64), here.speakers))
+        numbers, segments = zip(*run, strict=True)
+        said = columns_of(worded[source].words)
+        firsts, lasts = said.within([e.start for e in segments], [e.end for e in segments])
+        counts = lasts - firsts
+        own = np.repeat(np.arange(len(segments)), counts)  # the segment of each word in this run
+        at = np.arange(len(own)) + np.repeat(firsts - (np.cumsum(counts) - counts), counts)
+        spoken_here = said.spoken[at]
+        if not spoken_here.all():
+            own, at = own[spoken_here], at[spoken_here]
+        begins, ends = np.array([time_map.span_of(number) for number in numbers], np.int64).T
+        later = worded[source].caption_offset if shifted else 0
+        moved = (begins - np.array([e.start for e in segments], np.int64) + later)[own]
+        starts = np.minimum(np.maximum(said.starts[at] + moved, begins[own]), ends[own] - 1)
+        stops = np.maximum(np.minimum(said.ends[at] + moved, ends[own]), starts + 1)
+        sources += repeat(source, len(at))
+        words += map(said.words.__getitem__, at.tolist())
+        texts += map(said.texts.__getitem__, at.tolist())
+        columns.append((starts, stops, np.array(numbers, np.int64)[own], said.speakers[at]))
     return CaptionWords(tuple(sources), tuple(words), tuple(texts), *map(np.concatenate, zip(*columns, strict=True)))
 
 

@@ -13,6 +13,7 @@ from standtall.base.time import TICKS_PER_SECOND
 from standtall.checks.notice import Fix, Kind, Notice
 from standtall.compose.composition import Composition
 from standtall.compose.footage import Footage
+from standtall.framing.camera import Camera
 from standtall.framing.spans import View
 from standtall.model.people import People, shown_name
 from standtall.model.timemap import SourceTime
@@ -78,12 +79,16 @@ def _jumps(composition: Composition) -> Iterator[Notice]:
         if before is not None and before.source == segment.source and not composition.transitions[number].near:
             edges.insert(0, (before.end, segment.start))
         for left, right in edges:
-            people = camera.people
-            if not people.shots or people.shot_at(left - 1) != people.shot_at(right):
-                continue
-            a, b = camera.at(left - 1), camera.at(right)
-            if a.layout == b.layout == "follow" and _looks_like_a_jump(a.crop, b.crop):
+            if camera.seen(("jump", left, right), functools.partial(_jumps_over, camera, left, right)):
                 yield Notice("jump", {}, SourceTime(segment.source, right), FIXES["jump"])
+
+
+def _jumps_over(camera: Camera, left: int, right: int) -> bool:
+    people = camera.people
+    if not people.shots or people.shot_at(left - 1) != people.shot_at(right):
+        return False
+    a, b = camera.at(left - 1), camera.at(right)
+    return a.layout == b.layout == "follow" and _looks_like_a_jump(a.crop, b.crop)
 
 
 def _looks_like_a_jump(a: Rect, b: Rect) -> bool:

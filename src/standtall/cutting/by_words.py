@@ -16,6 +16,7 @@ from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
 from standtall.model.edits import Edit
 from standtall.model.short import Short
+from standtall.model.word_columns import ranges_within
 from standtall.model.words import words_within
 
 
@@ -41,7 +42,14 @@ def held_by(segment: Segment, analysis: Analysis) -> range:
 
 def kept_words(short: Short, analysis: Analysis) -> tuple[int, ...]:
     """Indexes of the words that the short holds, in the order in which they are heard."""
-    return tuple(itertools.chain.from_iterable(held_by(e, analysis) for e in short.segments))
+    return tuple(itertools.chain.from_iterable(_held(short, analysis)))
+
+
+def _held(short: Short, analysis: Analysis) -> list[range]:
+    """What `held_by` says of each segment."""
+    mine = [e.source == analysis.source_key for e in short.segments]
+    found = ranges_within(analysis.words, ((e.start, e.end) for e in short.segments))
+    return [held if of_it else range(0) for held, of_it in zip(found, mine, strict=True)]
 
 
 def from_words(name: str, analysis: Analysis, chosen: Iterable[int], base: Short | None = None) -> Short:
@@ -71,8 +79,7 @@ def cut(short: Short, analysis: Analysis, indexes: Iterable[int]) -> Edit:
     gone = set(indexes)
     out: list[Segment] = []
     count = 0
-    for segment in short.segments:
-        held = held_by(segment, analysis)
+    for segment, held in zip(short.segments, _held(short, analysis), strict=True):
         taken = sorted(i for i in gone if i in held)
         count += len(taken)
         if not taken:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import contextlib
+import functools
 import json
 from collections.abc import Callable
 from dataclasses import dataclass
@@ -85,6 +86,8 @@ TABLES: Final[dict[str, tuple[str, ...]]] = {
 
 History = Literal["short", "words", "change"]
 """What has a history of its own; the steps of all are counted together, and undone in that order."""
+KNOWN_SHORTS: Final = 128
+"""Shorts that are not read anew while their text is the same."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -248,7 +251,7 @@ class Project:
         found = self._db.row("SELECT value FROM history WHERE short = ? AND step = ?", number, head)
         if found is None:
             raise ProjectError(tr("Short number {number} is damaged.", number=number), tr("Open a backup of the project."))
-        short = from_text(Short, found[0])
+        short = _short_of(found[0])
         self._check_inside(number, short)
         undo, redo = self._last(number, short.main_source), self._next(number, short.main_source)
         return Entry(number, short, undo[0].label if undo else None, redo[0].label if redo else None)
@@ -415,6 +418,12 @@ class Project:
             ("DELETE FROM term", ()),
             *(("INSERT OR REPLACE INTO term VALUES (?, ?)", (t.text, "\n".join(t.heard))) for t in terms),
         )
+
+
+@functools.lru_cache(maxsize=KNOWN_SHORTS)
+def _short_of(text: object) -> Short:
+    """A short as it is kept. An edit asks for it three times, the list of shorts for all; one of an hour takes 10 ms to read."""
+    return from_text(Short, text)
 
 
 def _forget_redone(source: str) -> tuple[str, tuple[object, ...]]:

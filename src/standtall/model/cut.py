@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import bisect
 from collections.abc import Iterable
 from dataclasses import dataclass
 from typing import Final, Literal
@@ -87,10 +88,21 @@ class Cut:
             raise ProjectError(tr("A short needs at least one segment."))
         check_apart("The segments of a short", self.segments)
 
-    def transition_at(self, number: int) -> CutTransition | None:
-        """What was chosen for the cut before segment `number`."""
-        segment = self.segments[number]
-        near = [t for t in self.at_cuts if t.source == segment.source and abs(t.at - segment.start) <= NEAR_CUT]
-        starts = [s.start for s in self.segments if s.source == segment.source]
-        mine = [t for t in near if min(starts, key=lambda start: abs(start - t.at)) == segment.start]
-        return min(mine, key=lambda t: abs(t.at - segment.start), default=None)
+    def chosen_transitions(self) -> dict[int, CutTransition]:
+        """What was chosen for cuts, by the number of the segment after each: the nearest one where several would be."""
+        if not self.at_cuts:
+            return {}
+        starts: dict[str, list[tuple[int, int]]] = {}
+        for number, segment in enumerate(self.segments):
+            starts.setdefault(segment.source, []).append((segment.start, number))
+        for of_source in starts.values():
+            of_source.sort()
+        out: dict[int, tuple[int, CutTransition]] = {}
+        for chosen in self.at_cuts:
+            of_source = starts.get(chosen.source, [])
+            after = bisect.bisect_left(of_source, (chosen.at, -1))
+            near = [(abs(start - chosen.at), number) for start, number in of_source[max(0, after - 1) : after + 1]]
+            far, number = min(near, default=(NEAR_CUT + 1, -1))
+            if far <= NEAR_CUT and (number not in out or far < out[number][0]):
+                out[number] = far, chosen
+        return {number: chosen for number, (_far, chosen) in out.items()}

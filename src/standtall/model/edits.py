@@ -36,7 +36,8 @@ def set_transitions(short: Short, transitions: Transitions) -> Edit:
 def set_transition_at(short: Short, numbers: Sequence[int], kind: TransitionKind | None, length: int) -> Edit:
     """How the picture goes over the cuts before some segments; None for as at all cuts."""
     cut = short.cut
-    gone = {cut.transition_at(n) for n in numbers}
+    chosen = cut.chosen_transitions()
+    gone = {chosen.get(n) for n in numbers}
     kept = tuple(t for t in cut.at_cuts if t not in gone)
     if kind is not None:
         kept += tuple(CutTransition(cut.segments[n].source, cut.segments[n].start, kind, length) for n in numbers)

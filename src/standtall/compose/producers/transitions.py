@@ -35,10 +35,10 @@ class Transition:
 def transitions_of(short: Short, footage: Mapping[str, Footage]) -> tuple[Transition, ...]:
     """How each segment follows the one before. Where the camera stands elsewhere, a cut is a cut and needs nothing."""
     out: list[Transition] = []
-    style = short.cut.transitions
+    style, chosen = short.cut.transitions, short.cut.chosen_transitions()
     for number, segment in enumerate(short.segments):
         before = short.segments[number - 1] if number else None
-        own = short.cut.transition_at(number) if before is not None and not before.meets(segment) else None
+        own = chosen.get(number) if before is not None and not before.meets(segment) else None
         if own is not None:
             out.append(Transition(kind=own.transition, length=min(own.length, segment.length)))
             continue

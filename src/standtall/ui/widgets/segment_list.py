@@ -4,22 +4,50 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from types import MappingProxyType
-from typing import Final
+from typing import Any, Final
 
 from PySide6.QtCore import QSize, Qt, Signal
 from PySide6.QtGui import QContextMenuEvent, QDropEvent, QKeyEvent
-from PySide6.QtWidgets import QAbstractItemView, QListWidget, QMenu, QWidget
+from PySide6.QtWidgets import QAbstractItemView, QListWidget, QListWidgetItem, QMenu, QWidget
 
 from standtall.base.interface_language import tr
 from standtall.base.time import clock, seconds
 from standtall.model.analysis import Analysis
 from standtall.model.cut import Segment
-from standtall.model.words import words_within
+from standtall.model.words import Word, words_within
 from standtall.session.told import Spoken
 from standtall.ui.widgets.tips import set_tip
 
 SHOWN: Final = 8
 ROW: Final = 26
+_SIZE: Final = QSize(10, ROW)
+
+
+class _Row(QListWidgetItem):
+    """One segment; what it says is put together when it is seen: an hour may have a thousand of them."""
+
+    def __init__(self, number: int, segment: Segment, words: tuple[Word, ...] | None, other: str) -> None:
+        super().__init__()
+        self._number, self._segment, self._words, self._other = number, segment, words, other
+
+    def data(self, role: int) -> Any:
+        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
+            return self._told()
+        if role == Qt.ItemDataRole.ToolTipRole:
+            start = clock(self._segment.start, True)
+            return tr("from {start} of {name}", start=start, name=self._other or tr("the footage"))
+        return _SIZE if role == Qt.ItemDataRole.SizeHintRole else super().data(role)
+
+    def _told(self) -> str:
+        words, segment = self._words or (), self._segment
+        said = words_within(words, segment.start, segment.end)
+        text = " ".join(words[i].text for i in said[:SHOWN]) + (" …" if len(said) > SHOWN else "")
+        name = tr("Footage that is not here: ") if self._words is None else f"{self._other}: " if self._other else ""
+        length = seconds(segment.length)
+        return tr(
+            "{number}   {length:.1f} s   {name}{said}",
+            number=self._number + 1, length=length, name=name, said=text or tr("(no words)"),
+        )  # fmt: skip
 
 
 class SegmentList(QListWidget):
@@ -55,27 +83,7 @@ class SegmentList(QListWidget):
             other = None if segment.source == analysis.source_key else others.get(segment.source)
             words = analysis.words if other is None else other.words
             here = segment.source == analysis.source_key or other is not None
-            said = words_within(words, segment.start, segment.end) if here else range(0)
-            text = " ".join(words[i].text for i in said[:SHOWN]) + (" …" if len(said) > SHOWN else "")
-            name = f"{other.source.name}: " if other is not None else "" if here else tr("Footage that is not here: ")
-            self.addItem(
-                tr(
-                    "{number}   {length:.1f} s   {name}{said}",
-                    number=number + 1,
-                    length=seconds(segment.length),
-                    name=name,
-                    said=text or tr("(no words)"),
-                )
-            )
-            item = self.item(number)
-            item.setToolTip(
-                tr(
-                    "from {start} of {name}",
-                    start=clock(segment.start, True),
-                    name=other.source.name if other is not None else tr("the footage"),
-                )
-            )
-            item.setSizeHint(QSize(10, ROW))
+            self.addItem(_Row(number, segment, words if here else None, "" if other is None else other.source.name))
         self.setFixedHeight(max(1, min(6, len(segments))) * ROW + 8)
         self.setCurrentRow(min(row, len(segments) - 1))
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Final
 
+import numpy as np
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
@@ -12,7 +13,7 @@ from standtall.cutting import trim
 from standtall.cutting.cut_points import cut_after, cut_before
 from standtall.cutting.trim import Edge
 from standtall.model.edits import Edit
-from standtall.model.words import words_within
+from standtall.model.word_columns import ranges_within
 from standtall.ui.state.editor import Present
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.rows import Page
@@ -41,13 +42,16 @@ def grips(opened: Opened, page: Page) -> list[Grip]:
     ends, starts = sorted(e.end for e in segments), sorted(e.start for e in segments)
     after = dict(zip(ends[:-1], starts[1:], strict=True))
     before = {start: end for end, start in after.items()}
-    words = opened.analysis.words
-    for number, e in enumerate(opened.entry.short.segments):
-        if e.source != opened.source.key:
-            continue
+    mine = [(number, e) for number, e in enumerate(opened.entry.short.segments) if e.source == opened.source.key]
+    edges: list[tuple[int, Edge, int, tuple[int, int] | None]] = []
+    for number, e in mine:
         first, last = before.get(e.start), after.get(e.end)
-        out.append(Grip(number, "start", page.y(e.start), first is not None and not words_within(words, first, e.start)))
-        out.append(Grip(number, "end", page.y(e.end), last is not None and not words_within(words, e.end, last)))
+        edges.append((number, "start", e.start, None if first is None else (first, e.start)))
+        edges.append((number, "end", e.end, None if last is None else (e.end, last)))
+    within = ranges_within(opened.analysis.words, (gap or (0, 0) for *_, gap in edges))
+    heights = page.ys(np.array([tick for _n, _edge, tick, _gap in edges]))
+    for (number, edge, _tick, gap), y, words in zip(edges, heights.tolist(), within, strict=True):
+        out.append(Grip(number, edge, y, gap is not None and not words))
     return out
 
 

@@ -45,7 +45,8 @@ class OverviewBar(QScrollBar):
         if opened is None or page is None:
             return [], none, none
         words = opened.analysis.words
-        used = [(page.y(e.start) / page.height, page.y(e.end) / page.height) for e in opened.segments]
+        edges = page.ys(np.array([(e.start, e.end) for e in opened.segments])) / page.height
+        used = [(a, b) for a, b in edges.reshape(-1, 2).tolist()]
         found = np.array([words[h.start].start for h in self._ws.search.hits])
         hits = page.ys(found) / page.height if len(found) else none
         if self._doubts is None or self._doubts[0] is not page:  # a cut changes none of them

@@ -254,7 +254,7 @@ class TransitionsCard:
     def refresh(self, opened: Opened) -> None:
         cuts = self._cuts()
         cut = opened.entry.short.cut
-        own = sum(cut.transition_at(n) is not None for n in cuts)
+        own = len(cut.chosen_transitions().keys() & set(cuts))
         self.gone.setVisible(own > 0)
         self.told.setText(
             tr("{cuts} cuts, {own} with a transition of their own.", cuts=len(cuts), own=own)

@@ -55,6 +55,10 @@ class Camera:
     edges: tuple[ShotEdge, ...] = field(default=(), compare=False, repr=False)
     planned: Mapping[int, _Planned] = field(default_factory=dict, compare=False, repr=False)
     _seen: dict[Hashable, Any] = field(default_factory=dict, init=False, compare=False, repr=False)
+    _starts: list[int] = field(default_factory=list, init=False, compare=False, repr=False)
+
+    def __post_init__(self) -> None:
+        self._starts.extend(s.start for s in self.spans)
 
     def seen(self, about: Hashable, look: Callable[[], T]) -> T:
         """What a `look` through this camera finds, kept by what it is `about`: each edit of the words looks at the same moments
@@ -67,13 +71,11 @@ class Camera:
         return found
 
     def span_at(self, tick: int) -> Span:
-        i = bisect.bisect_right(self.spans, tick, key=lambda s: s.start) - 1
-        return self.spans[max(0, i)]
+        return self.spans[max(0, bisect.bisect_right(self._starts, tick) - 1)]
 
     def begun_within(self, start: int, end: int) -> tuple[Span, ...]:
         """The spans that begin after `start` and before `end`."""
-        first = bisect.bisect_right(self.spans, start, key=lambda s: s.start)
-        return self.spans[first : bisect.bisect_left(self.spans, end, key=lambda s: s.start)]
+        return self.spans[bisect.bisect_right(self._starts, start) : bisect.bisect_left(self._starts, end)]
 
     def at(self, tick: int) -> View:
         return self.span_at(tick).at(tick)

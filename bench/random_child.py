@@ -269,7 +269,7 @@ def inputs(seed: int, count: int) -> None:
     logged = log_file().read_text("utf-8") if log_file().exists() else ""
     told = {
         "inputs": hand.count, "faults": faults + [line for line in logged.splitlines() if "Traceback" in line], "qt": qt,
-        "dead": sorted(THREADS - alive) + ["does not answer"] * (2 - len(answered)), "stall_s": stalls.longest(), "log": logged[-3000:],
+        "dead": sorted(THREADS - alive) + ["does not answer"] * (2 - len(answered)), "stall_s": stalls.longest(), "log": logged[-12000:],
     }  # fmt: skip
     print(json.dumps(told), flush=True)
     window.end()

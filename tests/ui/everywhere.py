@@ -71,7 +71,7 @@ def all_over(window: MainWindow, with_sheets: bool = True) -> Iterator[tuple[str
         opens()
         for _ in range(LONGEST_MS // STEP_MS):  # some read what they show first
             turn(STEP_MS)
-            if any(d.isVisible() for d in window.findChildren(QDialog)):
+            if any(d.isVisible() and getattr(d, "is_whole", True) for d in window.findChildren(QDialog)):
                 break
         for sheet in (s for s in window.findChildren(QDialog) if s.isVisible()):
             yield type(sheet).__name__, sheet

@@ -30,7 +30,7 @@ OPENED: Final = "sheet opened for"
 OWN: Final = "own rules"
 BETWEEN_MS: Final = 40
 """Between parts that nobody sees and that are dressed beforehand."""
-TURN_S: Final = 0.008
+TURN_S: Final = 0.004
 """After so long of dressing what is seen the event loop has its turn."""
 
 _apart: weakref.WeakSet[QWidget] = weakref.WeakSet()

@@ -26,10 +26,12 @@ from tests.ui.driving import WAIT
 
 
 @pytest.fixture
-def sheet(window: MainWindow, qapp: QApplication) -> Iterator[PreferencesSheet]:
+def sheet(qtbot: QtBot, window: MainWindow, qapp: QApplication) -> Iterator[PreferencesSheet]:
     before = dict(os.environ)
     window.show_preferences()
     assert window.preferences is not None
+    made = window.preferences
+    qtbot.waitUntil(lambda: made.is_whole, timeout=WAIT)
     yield window.preferences
     window.preferences.close()
     window._preferred(lambda _s: settings.Settings(walked=True))

@@ -30,9 +30,11 @@ def asked(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> list[Request]:
 
 
 @pytest.fixture
-def card(window: MainWindow) -> Iterator[WordsCard]:
+def card(qtbot: QtBot, window: MainWindow) -> Iterator[WordsCard]:
     window.show_preferences()
     assert window.preferences is not None
+    made = window.preferences
+    qtbot.waitUntil(lambda: made.is_whole, timeout=WAIT)
     yield window.preferences.words
     window.preferences.close()
     window._preferred(lambda _s: settings.Settings(walked=True))

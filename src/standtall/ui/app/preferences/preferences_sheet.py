@@ -19,12 +19,15 @@ from standtall.ui.app.preferences.work_card import BriefCard, FilesCard, Machine
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
 from standtall.ui.widgets.fields import button
+from standtall.ui.widgets.in_turn import InTurn
 
 KEPT: Final[dict[Kind, str]] = {
     "copies": tr("Copies to move about in"), "listened": tr("Sound that clips are traced by"),
     "fetched": tr("Footage from other machines"),
     "analysis": tr("Analyses of footage"),
 }  # fmt: skip
+IN_SIGHT: Final = 2
+"""Cards that are there at once; the others come one in each turn of the event loop: all of them take three times as long."""
 
 
 class PreferencesSheet(QDialog):
@@ -39,28 +42,51 @@ class PreferencesSheet(QDialog):
         self._ws = workspace
         self.setWindowTitle(tr("Preferences"))
         self.resize(min(600, parent.width() - 40), min(640, parent.height() - 60))
-        panel = Panel()
-        change, renders = self.changed.emit, workspace.renders
-        look = card_in(panel.column, tr("LOOK"))
-        self.look = WindowCard(look, settings, change, self.theme_wanted.emit, self.anew_wanted.emit)
-        self.brief = BriefCard(card_in(panel.column, tr("NEW FOOTAGE")), settings, workspace.data.looks, change)
-        files = card_in(panel.column, tr("FINISHED FILES"))
-        self.files = FilesCard(files, settings, renders.folder, change, renders.set_folder, self)
-        self.sound = SoundCard(card_in(panel.column, tr("SOUND")), settings, change, self, self._in_background)
-        self.words = WordsCard(card_in(panel.column, tr("RECOGNITION")), settings, workspace, change, self)
-        self.machine = MachineCard(card_in(panel.column, tr("THIS MACHINE")), settings, change)
-        self._make_keys(card_in(panel.column, tr("KEYS")))
-        self._make_kept(card_in(panel.column, tr("WHAT IS KEPT")))
-        self._make_privacy(card_in(panel.column, tr("PRIVACY")))
-        panel.finish()
+        self.is_whole = False
+        self._panel, self._settings = Panel(), settings
         close = button(tr("Close"), tr("Back to the window (Escape)"), self.accept, "main")
         row = QHBoxLayout()
         row.addStretch(1)
         row.addWidget(close)
         whole = QVBoxLayout(self)
-        whole.addWidget(panel, 1)
+        whole.addWidget(self._panel, 1)
         whole.addLayout(row)
+        cards = (
+            (tr("LOOK"), self._make_look), (tr("NEW FOOTAGE"), self._make_brief), (tr("FINISHED FILES"), self._make_files),
+            (tr("SOUND"), self._make_sound), (tr("RECOGNITION"), self._make_words), (tr("THIS MACHINE"), self._make_machine),
+            (tr("KEYS"), self._make_keys), (tr("WHAT IS KEPT"), self._make_kept), (tr("PRIVACY"), self._make_privacy),
+        )  # fmt: skip
+        self._in_turn = InTurn(self._make, IN_SIGHT, 1, self._all_there, self)
+        self._in_turn.take(cards)
+
+    def _make(self, card: tuple[str, Callable[[QVBoxLayout], None]]) -> bool:
+        title, make = card
+        make(card_in(self._panel.column, title))
+        return True
+
+    def _all_there(self) -> None:
+        self._panel.finish()
+        self.is_whole = True
         self.measure()
+
+    def _make_look(self, box: QVBoxLayout) -> None:
+        self.look = WindowCard(box, self._settings, self.changed.emit, self.theme_wanted.emit, self.anew_wanted.emit)
+
+    def _make_brief(self, box: QVBoxLayout) -> None:
+        self.brief = BriefCard(box, self._settings, self._ws.data.looks, self.changed.emit)
+
+    def _make_files(self, box: QVBoxLayout) -> None:
+        renders = self._ws.renders
+        self.files = FilesCard(box, self._settings, renders.folder, self.changed.emit, renders.set_folder, self)
+
+    def _make_sound(self, box: QVBoxLayout) -> None:
+        self.sound = SoundCard(box, self._settings, self.changed.emit, self, self._in_background)
+
+    def _make_words(self, box: QVBoxLayout) -> None:
+        self.words = WordsCard(box, self._settings, self._ws, self.changed.emit, self)
+
+    def _make_machine(self, box: QVBoxLayout) -> None:
+        self.machine = MachineCard(box, self._settings, self.changed.emit)
 
     def _in_background(self, work: Callable[[], tuple[str, ...]], then: Callable[[tuple[str, ...]], None]) -> None:
         self._ws.in_background("desktop", work, then, self)

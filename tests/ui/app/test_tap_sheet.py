@@ -113,10 +113,12 @@ def test_who_does_not_tap_is_told_and_the_player_waits_as_long_as_was_found(qtbo
     assert "too few taps" in sheet.told.text() and sheet.begin.text() == "Try again"
     sheet.reject()
     window.show_preferences()
-    assert window.preferences is not None
-    window.preferences.sound.late.setValue(120)
+    sheet_of_all = window.preferences
+    assert sheet_of_all is not None
+    qtbot.waitUntil(lambda: sheet_of_all.is_whole, timeout=WAIT)
+    sheet_of_all.sound.late.setValue(120)
     assert window.player.late_s == pytest.approx(0.12) and window.projects.settings.sound_late_ms == 120
-    window.preferences.accept()
+    sheet_of_all.accept()
     track = np.zeros((2, MIX_RATE), np.float32)
     plain, late = clocks.SoundClock(track, LateOutput(0.0)), clocks.SoundClock(track, LateOutput(0.0), 0.12)
     for clock in (plain, late):

@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 from numpy.typing import NDArray
 from PySide6.QtCore import QPoint, QRect, Qt
-from PySide6.QtGui import QImage
+from PySide6.QtGui import QImage, QKeySequence
 from PySide6.QtWidgets import QApplication, QPushButton, QWidget
 from pytestqt.qtbot import QtBot
 
@@ -106,3 +106,25 @@ def test_a_ring_comes_with_a_key_and_not_with_a_click(qtbot: QtBot) -> None:
     painted.clearFocus()
     painted.setFocus(Qt.FocusReason.PopupFocusReason)
     assert not ring.isVisible(), "there was none"
+
+
+def test_what_has_the_keyboard_after_the_key_of_a_place_or_escape_is_framed(qtbot: QtBot, window: MainWindow) -> None:
+    window.activateWindow()
+    qtbot.waitUntil(window.isActiveWindow, timeout=WAIT)
+
+    def framed() -> bool:
+        focused = window.focusWidget()
+        return focused is not None and any(r.isVisible() for r in focused.findChildren(focus_ring.FocusRing))
+
+    window.go("footage")
+    window.go("bench")
+    assert not framed(), "the program itself went there"
+    for place in ("calendar", "bench"):
+        key = next(p.keys[0] for p in window.all_places if p.name == place)
+        pressed = QKeySequence(key)[0]
+        qtbot.keyClick(window, pressed.key(), pressed.keyboardModifiers())
+        assert window.place == place and framed(), window.focusWidget()
+    nothing(window)
+    window.rail.setFocus()
+    qtbot.keyClick(window, Qt.Key.Key_Escape)
+    assert framed()

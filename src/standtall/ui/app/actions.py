@@ -3,7 +3,9 @@
 from __future__ import annotations
 
 from functools import partial
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Final
+
+from PySide6.QtCore import Qt
 
 from standtall.base.interface_language import tr
 from standtall.ui.widgets.actions import Action
@@ -12,12 +14,15 @@ if TYPE_CHECKING:
     from standtall.ui.app.window import MainWindow
 
 
+KEY: Final = Qt.FocusReason.ShortcutFocusReason
+
+
 def actions_of(window: MainWindow) -> list[Action]:
     """The actions of the window itself; those of a place are declared there."""
     playback = window.playback
     return [
         *(
-            Action(f"go-{place.name}", place.title, partial(window.go, place.name), place.keys, "anywhere", menu=tr("Go"))
+            Action(f"go-{place.name}", place.title, partial(window.go, place.name, KEY), place.keys, "anywhere", menu=tr("Go"))
             for place in window.all_places
         ),
         Action("play", tr("Play or pause"), playback.toggle, ("Space", "K"), "ground", menu=tr("Play")),
@@ -66,7 +71,7 @@ def actions_of(window: MainWindow) -> list[Action]:
         Action("render", tr("Render the short"), window.preview_pane.rendering.start, ("Ctrl+R",), "anywhere"),
         Action("add-footage", tr("Add footage"), window.footage.choose, ("Ctrl+I",), "anywhere"),
         Action("open-project", tr("Open a project"), window.projects.choose, ("Ctrl+O",), "anywhere"),
-        Action("to-page", tr("Back to the page"), window.to_ground, ("Escape",), "anywhere", menu=tr("Go")),
+        Action("to-page", tr("Back to the page"), partial(window.to_ground, KEY), ("Escape",), "anywhere", menu=tr("Go")),
         Action("machines", tr("Machines that help"), window.show_machines, ("Ctrl+Shift+M",), "anywhere"),
         window.help_action,
         window.preferences_action,

@@ -189,8 +189,8 @@ class MainWindow(QMainWindow):
 
     # places and messages
 
-    def go(self, name: str) -> None:
-        """Show a place."""
+    def go(self, name: str, why: Qt.FocusReason = Qt.FocusReason.OtherFocusReason) -> None:
+        """Show a place. What has the keyboard then is framed where a key asked for it (`why`)."""
         place = next(p for p in self.all_places if p.name == name)
         if name == "bench":
             self.playback.leave_passage()
@@ -198,7 +198,7 @@ class MainWindow(QMainWindow):
         self.preview_pane.rendering.setVisible(name == "bench" or self.preview_pane.rendering.running)
         self.rail.mark(name)
         self.shortcuts.place = name
-        self.to_ground()
+        self.to_ground(why)
         self.shortcuts.refresh()
 
     @property
@@ -206,10 +206,13 @@ class MainWindow(QMainWindow):
         """The name of the place in front."""
         return self.shortcuts.place
 
-    def to_ground(self) -> None:
+    def to_ground(self, why: Qt.FocusReason = Qt.FocusReason.OtherFocusReason) -> None:
         """Remove the focus from a control, so that the shortcuts of the place work."""
         ground = next((p.ground for p in self.all_places if p.name == self.place), ())
-        (ground[0] if ground else self.preview_pane.picture).setFocus()
+        target = ground[0] if ground else self.preview_pane.picture
+        if why != Qt.FocusReason.OtherFocusReason:
+            target.clearFocus()  # a place that comes to the front gives the focus back by itself, for no reason
+        target.setFocus(why)
 
     def say(self, text: str, kind: str = "note") -> None:
         """Show a sentence under the place for a while."""

@@ -17,7 +17,6 @@ from standtall.model.cut import Segment
 from standtall.model.edits import Edit
 from standtall.model.short import Short
 from standtall.model.word_columns import ranges_within
-from standtall.model.words import words_within
 
 
 def pieces_for(analysis: Analysis, chosen: Iterable[int]) -> tuple[Segment, ...]:
@@ -35,18 +34,13 @@ def pieces_for(analysis: Analysis, chosen: Iterable[int]) -> tuple[Segment, ...]
     return tuple(out)
 
 
-def held_by(segment: Segment, analysis: Analysis) -> range:
-    """Indexes of the words of a source that a segment holds; none where it is of another source."""
-    return words_within(analysis.words, segment.start, segment.end) if segment.source == analysis.source_key else range(0)
-
-
 def kept_words(short: Short, analysis: Analysis) -> tuple[int, ...]:
     """Indexes of the words that the short holds, in the order in which they are heard."""
     return tuple(itertools.chain.from_iterable(_held(short, analysis)))
 
 
 def _held(short: Short, analysis: Analysis) -> list[range]:
-    """What `held_by` says of each segment."""
+    """Indexes of the words of a source that each segment holds; none where it is of another source."""
     mine = [e.source == analysis.source_key for e in short.segments]
     found = ranges_within(analysis.words, ((e.start, e.end) for e in short.segments))
     return [held if of_it else range(0) for held, of_it in zip(found, mine, strict=True)]

@@ -11,6 +11,7 @@ from typing import Any, Final, Literal
 from standtall.base.errors import MediaError
 from standtall.base.files import written_whole
 from standtall.base.folders import data_folder
+from standtall.base.interface_language import tr
 
 SHIPPED: Final = Path(__file__).parent / "data"
 
@@ -23,7 +24,7 @@ def programme(folder: Path | None = None) -> Path:
         return out
     data = b"".join((SHIPPED / part).read_bytes() for part in about["parts"])
     if hashlib.sha256(data).hexdigest() != about["sha256"]:
-        raise MediaError("The demo programme is damaged.", "Get a fresh copy of the program.")
+        raise MediaError(tr("The demo programme is damaged."), tr("Get a fresh copy of the program."))
     with written_whole(out) as beside:
         beside.write_bytes(data)
     return out

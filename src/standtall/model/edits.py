@@ -44,7 +44,7 @@ def set_transition_at(short: Short, numbers: Sequence[int], kind: TransitionKind
     if kept == cut.at_cuts:
         raise NothingToDo(tr("There is no cut here."), tr("Move the playhead to a cut of the short first."))
     name = tr("Transition") if len(numbers) == 1 else tr("Transitions")
-    return Edit(f"{name}: {kind or 'none'}", replace(short, cut=replace(cut, at_cuts=kept)))
+    return Edit(f"{name}: {tr(kind) if kind is not None else tr('none')}", replace(short, cut=replace(cut, at_cuts=kept)))
 
 
 def set_channel(short: Short, channel: Channel) -> Edit:

@@ -5,14 +5,17 @@ from __future__ import annotations
 import time
 
 import pytest
-from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QMessageBox, QPushButton
+from PySide6.QtCore import QLibraryInfo, Qt, QTranslator
+from PySide6.QtWidgets import QApplication, QMessageBox, QPushButton
 from pytestqt.qtbot import QtBot
 
 from standtall.base.folders import state_folder
+from standtall.base.interface_language import Catalogue
 from standtall.base.progress import Progress
 from standtall.jobs.events import Ended
 from standtall.ui.app.window import MainWindow
+from standtall.ui.widgets import actions
+from standtall.ui.widgets.actions import Action, key_text
 from tests.ui.driving import WAIT, Work, edited, short_of
 
 pytestmark = pytest.mark.fault
@@ -160,3 +163,17 @@ def test_closing_saves_what_was_pressed_and_gives_up_what_need_not_be_done(qtbot
     with Project(path) as project:
         assert project.entry(number).short.captions.shown is False
         assert project.entry(number).undo == "Hide captions"
+
+
+def test_keys_are_called_as_in_the_language_of_the_program(qapp: QApplication, monkeypatch: pytest.MonkeyPatch) -> None:
+    action = Action("play", "Play or pause", lambda: None, ("Space", "K"))
+    assert action.tip == "Play or pause (Space)" and key_text("Ctrl+Shift+Z") == "Ctrl+Shift+Z"
+    texts = QTranslator()
+    assert texts.load("qtbase_de", QLibraryInfo.path(QLibraryInfo.LibraryPath.TranslationsPath))
+    qapp.installTranslator(texts)
+    monkeypatch.setattr(actions, "used", lambda: Catalogue("de"))
+    try:
+        assert action.tip == "Play or pause (Leertaste)"
+        assert key_text("Ctrl+Shift+Z") == "Strg+Umschalt+Z"
+    finally:
+        qapp.removeTranslator(texts)

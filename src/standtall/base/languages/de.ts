@@ -1195,6 +1195,17 @@
     </message>
 </context>
 <context>
+    <name>demo/programme.py</name>
+    <message>
+        <source>The demo programme is damaged.</source>
+        <translation>Die Sendung der Demo ist beschädigt.</translation>
+    </message>
+    <message>
+        <source>Get a fresh copy of the program.</source>
+        <translation>Das Programm neu holen.</translation>
+    </message>
+</context>
+<context>
     <name>exchange/captions_out.py</name>
     <message>
         <source>SRT captions</source>
@@ -2918,6 +2929,10 @@
     <message>
         <source>A short needs a name.</source>
         <translation>Ein Short braucht einen Namen.</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keine</translation>
     </message>
 </context>
 <context>
@@ -6565,6 +6580,10 @@ Das Ende des Protokolls:
         <source>{name} holds no keys: {error}</source>
         <translation>{name} enthält keine Tasten: {error}</translation>
     </message>
+    <message>
+        <source> or </source>
+        <translation> oder </translation>
+    </message>
 </context>
 <context>
     <name>ui/app/large.py</name>
@@ -6847,14 +6866,6 @@ Auf jedem: {command}</translation>
         <translation>Einstellungen</translation>
     </message>
     <message>
-        <source>LOOK</source>
-        <translation>AUSSEHEN</translation>
-    </message>
-    <message>
-        <source>FINISHED FILES</source>
-        <translation>FERTIGE DATEIEN</translation>
-    </message>
-    <message>
         <source>Delete: {what}</source>
         <translation>Löschen: {what}</translation>
     </message>
@@ -6863,8 +6874,16 @@ Auf jedem: {command}</translation>
         <translation>Nichts verlässt diesen Rechner, außer freigegebenen Beiträgen, Links und Modellen, die Sie anfordern, und Aufgaben für Rechner, die helfen dürfen. Die Hilfeseite „Was wo liegt“ nennt jeden Ordner.</translation>
     </message>
     <message>
+        <source>LOOK</source>
+        <translation>AUSSEHEN</translation>
+    </message>
+    <message>
         <source>NEW FOOTAGE</source>
         <translation>NEUES MATERIAL</translation>
+    </message>
+    <message>
+        <source>FINISHED FILES</source>
+        <translation>FERTIGE DATEIEN</translation>
     </message>
     <message>
         <source>SOUND</source>
@@ -8695,6 +8714,10 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
         <translation>{parts} Stellen</translation>
     </message>
     <message>
+        <source> and </source>
+        <translation> und </translation>
+    </message>
+    <message>
         <source>Different from the look: {found}.</source>
         <translation>Anders als im Look: {found}.</translation>
     </message>
@@ -10169,10 +10192,6 @@ Die dünne Linie zeigt, was vom Material verwendet ist. Klick wählt einen ander
     <message>
         <source>{told}; the next speaker is in frame too.</source>
         <translation>{told}; auch der nächste Sprecher ist im Bild.</translation>
-    </message>
-    <message>
-        <source> and </source>
-        <translation> und </translation>
     </message>
 </context>
 <context>
@@ -13459,10 +13478,6 @@ Hier stehen dann die Wörter.</translation>
         <translation>{day:%A, %d. %B %Y}, {posts}</translation>
     </message>
     <message>
-        <source>none</source>
-        <translation>keine</translation>
-    </message>
-    <message>
         <source>{more} more</source>
         <translation>{more} weitere</translation>
     </message>
@@ -16209,6 +16224,10 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <source>No room for it on the disk: {free} MB free, about {need} MB needed up to here</source>
         <translation>Kein Platz dafür: {free} MB frei, bis hierher etwa {need} MB nötig</translation>
     </message>
+    <message>
+        <source>, or </source>
+        <translation>, oder </translation>
+    </message>
 </context>
 <context>
     <name>ui/widgets/property_controls.py</name>
@@ -16244,6 +16263,18 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
 <context>
     <name>ui/widgets/segment_list.py</name>
     <message>
+        <source>{number}   {length:.1f} s   {name}{said}</source>
+        <translation>{number}   {length:.1f} s   {name}{said}</translation>
+    </message>
+    <message>
+        <source>from {start} of {name}</source>
+        <translation>ab {start} von {name}</translation>
+    </message>
+    <message>
+        <source>Footage that is not here: </source>
+        <translation>Material, das nicht hier ist: </translation>
+    </message>
+    <message>
         <source>{name}: drag to another place, or Alt+Up and Alt+Down; Delete removes one; Enter goes there</source>
         <translation>{name}: an eine andere Stelle ziehen, oder Alt+Auf und Alt+Ab; Entf entfernt eines; Enter geht dorthin</translation>
     </message>
@@ -16256,24 +16287,12 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
         <translation>Entfernen	Entf</translation>
     </message>
     <message>
-        <source>{number}   {length:.1f} s   {name}{said}</source>
-        <translation>{number}   {length:.1f} s   {name}{said}</translation>
-    </message>
-    <message>
-        <source>from {start} of {name}</source>
-        <translation>ab {start} von {name}</translation>
-    </message>
-    <message>
         <source>Move it up	Alt+Up</source>
         <translation>Nach oben	Alt+Auf</translation>
     </message>
     <message>
         <source>Move it down	Alt+Down</source>
         <translation>Nach unten	Alt+Ab</translation>
-    </message>
-    <message>
-        <source>Footage that is not here: </source>
-        <translation>Material, das nicht hier ist: </translation>
     </message>
     <message>
         <source>(no words)</source>
@@ -16821,6 +16840,26 @@ Rechts Shorts und eine Art wählen, dann rendern.</translation>
     <message>
         <source>false start</source>
         <translation>Neuansatz</translation>
+    </message>
+    <message>
+        <source>cut</source>
+        <translation>harter Schnitt</translation>
+    </message>
+    <message>
+        <source>blend</source>
+        <translation>überblenden</translation>
+    </message>
+    <message>
+        <source>dip</source>
+        <translation>abblenden</translation>
+    </message>
+    <message>
+        <source>push</source>
+        <translation>wegschieben</translation>
+    </message>
+    <message>
+        <source>zoom</source>
+        <translation>weicher Zoom</translation>
     </message>
 </context>
 </TS>

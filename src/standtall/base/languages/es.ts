@@ -1195,6 +1195,17 @@
     </message>
 </context>
 <context>
+    <name>demo/programme.py</name>
+    <message>
+        <source>The demo programme is damaged.</source>
+        <translation>El programa de la demostración está dañado.</translation>
+    </message>
+    <message>
+        <source>Get a fresh copy of the program.</source>
+        <translation>Consiga una copia nueva del programa.</translation>
+    </message>
+</context>
+<context>
     <name>exchange/captions_out.py</name>
     <message>
         <source>SRT captions</source>
@@ -2918,6 +2929,10 @@
     <message>
         <source>A short needs a name.</source>
         <translation>Un corto necesita un nombre.</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>ninguno</translation>
     </message>
 </context>
 <context>
@@ -6565,6 +6580,10 @@ El final del registro:
         <source>{name} holds no keys: {error}</source>
         <translation>{name} no contiene teclas: {error}</translation>
     </message>
+    <message>
+        <source> or </source>
+        <translation> o </translation>
+    </message>
 </context>
 <context>
     <name>ui/app/large.py</name>
@@ -6847,14 +6866,6 @@ En cada uno: {command}</translation>
         <translation>Preferencias</translation>
     </message>
     <message>
-        <source>LOOK</source>
-        <translation>APARIENCIA</translation>
-    </message>
-    <message>
-        <source>FINISHED FILES</source>
-        <translation>ARCHIVOS TERMINADOS</translation>
-    </message>
-    <message>
         <source>Delete: {what}</source>
         <translation>Eliminar: {what}</translation>
     </message>
@@ -6863,8 +6874,16 @@ En cada uno: {command}</translation>
         <translation>Nada sale de este equipo, salvo las publicaciones que apruebe, los enlaces y modelos que pida y las tareas para equipos que deje ayudar. La página «Qué se guarda y dónde» de la ayuda nombra cada carpeta.</translation>
     </message>
     <message>
+        <source>LOOK</source>
+        <translation>APARIENCIA</translation>
+    </message>
+    <message>
         <source>NEW FOOTAGE</source>
         <translation>MATERIAL NUEVO</translation>
+    </message>
+    <message>
+        <source>FINISHED FILES</source>
+        <translation>ARCHIVOS TERMINADOS</translation>
     </message>
     <message>
         <source>SOUND</source>
@@ -8695,6 +8714,10 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
         <translation>{parts} lugares</translation>
     </message>
     <message>
+        <source> and </source>
+        <translation> y </translation>
+    </message>
+    <message>
         <source>Different from the look: {found}.</source>
         <translation>Distinto del aspecto: {found}.</translation>
     </message>
@@ -10169,10 +10192,6 @@ La línea fina muestra qué se usa del material. Haga clic para elegir otro cana
     <message>
         <source>{told}; the next speaker is in frame too.</source>
         <translation>{told}; el siguiente hablante también está en cuadro.</translation>
-    </message>
-    <message>
-        <source> and </source>
-        <translation> y </translation>
     </message>
 </context>
 <context>
@@ -13459,10 +13478,6 @@ Aquí estarán sus palabras.</translation>
         <translation>{day:%A %d de %B de %Y}, {posts}</translation>
     </message>
     <message>
-        <source>none</source>
-        <translation>ninguno</translation>
-    </message>
-    <message>
         <source>{more} more</source>
         <translation>{more} más</translation>
     </message>
@@ -16209,6 +16224,10 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <source>No room for it on the disk: {free} MB free, about {need} MB needed up to here</source>
         <translation>No cabe en el disco: {free} MB libres, hacen falta unos {need} MB hasta aquí</translation>
     </message>
+    <message>
+        <source>, or </source>
+        <translation>, o </translation>
+    </message>
 </context>
 <context>
     <name>ui/widgets/property_controls.py</name>
@@ -16244,6 +16263,18 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
 <context>
     <name>ui/widgets/segment_list.py</name>
     <message>
+        <source>{number}   {length:.1f} s   {name}{said}</source>
+        <translation>{number}   {length:.1f} s   {name}{said}</translation>
+    </message>
+    <message>
+        <source>from {start} of {name}</source>
+        <translation>desde {start} de {name}</translation>
+    </message>
+    <message>
+        <source>Footage that is not here: </source>
+        <translation>Material que no está aquí: </translation>
+    </message>
+    <message>
         <source>{name}: drag to another place, or Alt+Up and Alt+Down; Delete removes one; Enter goes there</source>
         <translation>{name}: arrástrelo a otro sitio, o Alt+Arriba y Alt+Abajo; Supr quita uno; Intro va allí</translation>
     </message>
@@ -16256,24 +16287,12 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
         <translation>Quitarla	Supr</translation>
     </message>
     <message>
-        <source>{number}   {length:.1f} s   {name}{said}</source>
-        <translation>{number}   {length:.1f} s   {name}{said}</translation>
-    </message>
-    <message>
-        <source>from {start} of {name}</source>
-        <translation>desde {start} de {name}</translation>
-    </message>
-    <message>
         <source>Move it up	Alt+Up</source>
         <translation>Subirla	Alt+Arriba</translation>
     </message>
     <message>
         <source>Move it down	Alt+Down</source>
         <translation>Bajarla	Alt+Abajo</translation>
-    </message>
-    <message>
-        <source>Footage that is not here: </source>
-        <translation>Material que no está aquí: </translation>
     </message>
     <message>
         <source>(no words)</source>
@@ -16821,6 +16840,26 @@ Elija cortos y un formato a la derecha, y renderícelos.</translation>
     <message>
         <source>false start</source>
         <translation>falso comienzo</translation>
+    </message>
+    <message>
+        <source>cut</source>
+        <translation>corte directo</translation>
+    </message>
+    <message>
+        <source>blend</source>
+        <translation>fundido</translation>
+    </message>
+    <message>
+        <source>dip</source>
+        <translation>a negro</translation>
+    </message>
+    <message>
+        <source>push</source>
+        <translation>empujar</translation>
+    </message>
+    <message>
+        <source>zoom</source>
+        <translation>zoom suave</translation>
     </message>
 </context>
 </TS>

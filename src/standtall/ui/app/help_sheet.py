@@ -14,7 +14,7 @@ from PySide6.QtGui import QTextBlockFormat, QTextCursor
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QTextBrowser, QVBoxLayout, QWidget
 
 from standtall.base.interface_language import tr, used
-from standtall.ui.widgets.actions import Action
+from standtall.ui.widgets.actions import Action, key_text
 from standtall.ui.widgets.fields import Field
 from standtall.ui.widgets.tips import set_tip
 
@@ -75,7 +75,7 @@ def pages(actions: Mapping[str, Sequence[Action]]) -> tuple[Page, ...]:
     lists: dict[str, list[str]] = {}
     for place, of_place in actions.items():
         for action in of_place:
-            keys = f" ({', '.join(action.keys)})" if action.keys else ""
+            keys = f" ({', '.join(map(key_text, action.keys))})" if action.keys else ""
             lists.setdefault(page_of(place, action.name), []).append(f"* {action.text}{keys}")
     out = []
     for page in written():

@@ -30,7 +30,7 @@ from standtall.base.interface_language import tr
 from standtall.base.reading import Unreadable, file_bytes, json_of
 from standtall.library.settings import ChosenKeys
 from standtall.model.codec import from_plain, to_plain
-from standtall.ui.widgets.actions import Action
+from standtall.ui.widgets.actions import Action, key_text
 from standtall.ui.widgets.fields import Field, button
 from standtall.ui.widgets.tips import set_tip
 
@@ -77,7 +77,10 @@ class KeysSheet(QDialog):
         self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
         self.table.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
-        self.table.horizontalHeader().setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
+        head = self.table.horizontalHeader()
+        head.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
+        head.setSectionResizeMode(0, QHeaderView.ResizeMode.ResizeToContents)
+        head.setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
         self.table.itemSelectionChanged.connect(self._show_chosen)
         self.edit = QKeySequenceEdit()
         self.edit.setAccessibleName(tr("New keys of what is chosen"))
@@ -112,9 +115,9 @@ class KeysSheet(QDialog):
         """All rows that hold what is searched for."""
         kept, wanted = self.name(), self.search.text().casefold().split()
         rows: list[tuple[str, str, str, str]] = [
-            (title, a.text, " or ".join(self.keys[name]), name) for name, (title, a) in self._actions.items()
+            (title, a.text, tr(" or ").join(map(key_text, self.keys[name])), name) for name, (title, a) in self._actions.items()
         ]
-        rows += [(title, text, " or ".join(keys), "") for title, text, keys in ALWAYS]
+        rows += [(title, text, tr(" or ").join(map(key_text, keys)), "") for title, text, keys in ALWAYS]
         rows = [r for r in rows if all(w in " ".join(r[:3]).casefold() for w in wanted)]
         self.table.setRowCount(len(rows))
         for n, row in enumerate(rows):
@@ -125,7 +128,6 @@ class KeysSheet(QDialog):
                 self.table.setItem(n, column, item)
             if row[3] and row[3] == kept:
                 self.table.selectRow(n)
-        self.table.resizeColumnToContents(0)
         self.table.setColumnWidth(2, 190)
         self._show_chosen()
 

@@ -89,6 +89,7 @@ class MachinesSheet(QDialog):
         self.table.verticalHeader().hide()
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
         self.table.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)
+        self.table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
         self.table.horizontalHeader().setSectionResizeMode(2, QHeaderView.ResizeMode.Stretch)
         column.addWidget(self.table, 1)
         self.commands = QLabel()
@@ -175,4 +176,3 @@ class MachinesSheet(QDialog):
                 item = QTableWidgetItem(text)
                 item.setToolTip(text)
                 self.table.setItem(number, place, item)
-        self.table.resizeColumnToContents(0)

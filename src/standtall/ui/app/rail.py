@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QMenu, QSizePolicy, QSpacerItem, QToolButton, QVBo
 
 from standtall.base.interface_language import tr
 from standtall.ui.widgets import focus_ring, theme
-from standtall.ui.widgets.actions import Action
+from standtall.ui.widgets.actions import Action, key_text
 from standtall.ui.widgets.place import PlaceName
 
 PALE = "#d9d3c7"
@@ -30,7 +30,7 @@ class Rail(QWidget):
         self._column.setSpacing(6)
         self._places: dict[str, QToolButton] = {}
         for place in places:
-            button = self._button(place.name, place.title, f"{place.title} ({place.keys[0]})")
+            button = self._button(place.name, place.title, f"{place.title} ({key_text(place.keys[0])})")
             button.setCheckable(True)
             button.clicked.connect(self._wants(place.name))
             self._places[place.name] = button

@@ -28,6 +28,7 @@ from standtall.ui.state.basket import Basket
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
+from standtall.ui.widgets.actions import key_text
 from standtall.ui.widgets.cards import heading
 from standtall.ui.widgets.context_menu import menu_at
 from standtall.ui.widgets.fields import Field
@@ -227,8 +228,8 @@ class Bench(QWidget):
             self._name.setToolTip(f"{entry.short.name}\n{NAME_TIP}" if entry else NAME_TIP)
             self._name.setCursorPosition(0)
         for button, label, word, keys in (
-            (self._undo, entry.undo if entry else None, tr("Undo"), "Ctrl+Z"),
-            (self._redo, entry.redo if entry else None, tr("Redo"), "Ctrl+Shift+Z"),
+            (self._undo, entry.undo if entry else None, tr("Undo"), key_text("Ctrl+Z")),
+            (self._redo, entry.redo if entry else None, tr("Redo"), key_text("Ctrl+Shift+Z")),
         ):
             button.setEnabled(label is not None)
             button.setToolTip(

@@ -7,9 +7,10 @@ from dataclasses import dataclass
 from typing import Final, Literal
 
 from PySide6.QtCore import Qt
+from PySide6.QtGui import QKeySequence
 from PySide6.QtWidgets import QPushButton
 
-from standtall.base.interface_language import tr
+from standtall.base.interface_language import tr, used
 from standtall.ui.widgets.tips import set_tip
 
 Where = Literal["anywhere", "ground", "place"]
@@ -21,6 +22,11 @@ EVERYWHERE: Final = (tr("Edit"), tr("Go"), tr("Play"), tr("Tools"))
 
 chosen_keys: dict[str, tuple[str, ...]] = {}
 """Keys that the person has chosen, by the name of the action; filled before the window is made."""
+
+
+def key_text(key: str) -> str:
+    """Keys as the language of the program calls them; in English as they are declared."""
+    return key if used().code == "en" else QKeySequence(key).toString(QKeySequence.SequenceFormat.NativeText)
 
 
 @dataclass(frozen=True, slots=True)
@@ -44,7 +50,7 @@ class Action:
 
     @property
     def tip(self) -> str:
-        return f"{self.text} ({', '.join(self.keys[:1])})" if self.keys else self.text
+        return f"{self.text} ({key_text(self.keys[0])})" if self.keys else self.text
 
 
 def button_of(action: Action, style: str = "") -> QPushButton:
@@ -59,4 +65,4 @@ def button_of(action: Action, style: str = "") -> QPushButton:
 
 def menu_text(action: Action) -> str:
     """How an action reads in a menu, with its shortcut beside it: in full, since what a button says is short in its own place."""
-    return f"{action.text}\t{action.keys[0]}" if action.keys else action.text
+    return f"{action.text}\t{key_text(action.keys[0])}" if action.keys else action.text

@@ -115,4 +115,4 @@ def fix_text(fix: Fix) -> str:
 
 def sentence(notice: Notice) -> str:
     """What is the matter, and what would mend it."""
-    return f"{said(notice)}: {', or '.join(_FIXES[fix] for fix in notice.fixes)}"
+    return f"{said(notice)}: {tr(', or ').join(_FIXES[fix] for fix in notice.fixes)}"

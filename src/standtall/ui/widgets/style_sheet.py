@@ -67,6 +67,7 @@ def _plain(t: Theme) -> str:
     QPushButton#small {{ padding: 3px 2px; font-size: {SMALL}px; }}
     QPushButton#small:focus {{ padding: 2px 1px; }}
     QTableView::item {{ padding: 0 4px; }}
+    QTreeWidget::item {{ padding: 3px 4px; }}
     QListWidget, QTableView, QTreeWidget {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.line};
         border-radius: 7px; outline: 0; selection-background-color: {t.chosen}; selection-color: {ON_NOW}; }}
     QListWidget:focus, QTableView:focus, QTreeWidget:focus {{ border: 1px solid {t.focus}; }}
@@ -94,6 +95,7 @@ def _plain(t: Theme) -> str:
     QTimeEdit::up-button, QTimeEdit::down-button {{ width: 0; border: 0; }}
     QPlainTextEdit, QTextBrowser {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 6px; padding: 2px 4px; }}
     QCheckBox, QRadioButton {{ spacing: 5px; }}
+    QRadioButton {{ padding: 3px 2px; }}
     QCheckBox::indicator, QRadioButton::indicator, QTableView::indicator, QListWidget::indicator, QTreeWidget::indicator {{
         width: 12px; height: 12px; border: 1px solid {t.faint}; border-radius: 3px; background: {t.raised}; }}
     QRadioButton::indicator {{ border-radius: 7px; }}

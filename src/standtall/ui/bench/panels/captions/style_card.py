@@ -219,7 +219,7 @@ class StyleCard:
             tr("{style} properties of the short", style=len(captions.style)) if captions.style else "",
             tr("{parts} places", parts=parts) if parts else "",
         ]
-        found = " and ".join(t for t in told if t)
+        found = tr(" and ").join(t for t in told if t)
         self._differs.setText(tr("Different from the look: {found}.", found=found) if found else tr("All as the look has it."))
         self.clear.setEnabled(bool(own))
         self.clear_all.setEnabled(bool(found))

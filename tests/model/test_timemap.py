@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import random
+
 from hypothesis import given
 from hypothesis import strategies as st
 
@@ -49,3 +51,17 @@ def test_a_step_doubles_so_that_there_are_not_too_many() -> None:
     assert even_step(3599 * S, S // 2, 300) == 16 * S
     assert len(list(TimeMap((Segment("a", 5, 5 + 3600 * S),)).spread(S // 2, 300))) == 225
     assert next(TimeMap((Segment("b", 7, 9),)).spread(S, 300)) == SourceTime("b", 8)
+
+
+@given(st.lists(st.tuples(st.integers(0, 3), st.integers(1, 4)), min_size=1, max_size=8), st.randoms(), st.integers(0, 40), st.integers(1, 9))
+def test_the_segments_within_a_span_are_those_that_hold_some_of_it(
+    steps: list[tuple[int, int]], dice: random.Random, start: int, length: int
+) -> None:
+    at, made = 0, []
+    for gap, long in steps:
+        made.append(Segment("ab"[long % 2], at + gap, at + gap + long))
+        at = made[-1].end
+    dice.shuffle(made)
+    wanted = [n for n, e in enumerate(made) if e.overlaps(Segment("a", start, start + length))]
+    assert TimeMap(tuple(made)).within("a", start, start + length) == sorted(wanted, key=lambda n: made[n].start)
+    assert TimeMap(tuple(made)).within("c", start, start + length) == []

@@ -62,6 +62,13 @@ class TimeMap:
         segment = self.segments[number]
         return self._starts[number] + tick - segment.start if tick < segment.end else None
 
+    def within(self, source: str, start: int, end: int) -> list[int]:
+        """Numbers of the segments that hold anything of [start, end) of a source, as they lie in it."""
+        numbers, starts = self._in_source.get(source, []), self._source_starts.get(source, [])
+        first = max(0, bisect.bisect_right(starts, start) - 1)
+        found = numbers[first : bisect.bisect_left(starts, end)]
+        return found[1:] if found and self.segments[found[0]].end <= start else found
+
     def spread(self, least: int, most: int) -> Iterator[SourceTime]:
         """Moments of the sources in the order of the short, at least `least` ticks apart and about `most` of them; one in each
         segment at least. They lie at fixed places of a source, so that an edit leaves those that stay where they were."""

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from functools import partial
 from typing import Final
 
@@ -14,6 +15,7 @@ from standtall.base.time import clock
 from standtall.checks.length import too_long
 from standtall.model import edits
 from standtall.model.channel import Channel
+from standtall.model.cut import Segment
 from standtall.ui.bench.new_channel import NewChannelSheet
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import focus_ring, theme
@@ -24,12 +26,26 @@ HIGH: Final = 34
 """Pixels that text and bars take from top to bottom."""
 
 
+NEAR: Final = 0.004
+"""Parts of the footage that lie so near to each other, as a share of it, are drawn as one: less than half a pixel."""
+
+
+def shares(segments: Iterable[Segment], length: int) -> list[tuple[float, float]]:
+    """Which parts of footage of a length are used, from left to right, as shares of it."""
+    out: list[tuple[float, float]] = []
+    for e in sorted(segments, key=lambda e: e.start):
+        start, end = e.start / max(1, length), e.end / max(1, length)
+        out[-1:] = [(out[-1][0], end)] if out and start - out[-1][1] < NEAR else [*out[-1:], (start, end)]
+    return out
+
+
 class LengthGauge(QToolButton):
     """A click chooses the channel whose limit holds, or makes one."""
 
     def __init__(self, workspace: Workspace) -> None:
         super().__init__()
         self._ws = workspace
+        self._used: list[tuple[float, float]] = []
         self.setFixedWidth(112)
         self.setMinimumHeight(HIGH)
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)  # as high as the buttons beside it
@@ -88,6 +104,7 @@ class LengthGauge(QToolButton):
                 self, tr("{told}\nThe thin line shows what of the footage is used. Click to choose another channel.", told=told)
             )
             self.setAccessibleDescription(told)
+            self._used = shares(opened.segments, opened.source.length)
         self.update()
 
     def paintEvent(self, _event: QPaintEvent) -> None:
@@ -98,7 +115,7 @@ class LengthGauge(QToolButton):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         look = theme.current()
         short, limit = opened.entry.short, opened.channel.longest
-        over = too_long(short, opened.channel) is not None
+        over = short.length > limit
         wide = self.width()
         painter.setPen(QColor(theme.NOW if self.underMouse() else look.text))
         text = tr("{length} of {limit} ▾", length=clock(short.length, True), limit=clock(limit))
@@ -112,6 +129,5 @@ class LengthGauge(QToolButton):
         painter.setBrush(QColor(look.line))
         painter.drawRect(QRectF(0, 31, wide, 2))
         painter.setBrush(QColor(look.text))
-        whole = max(1, opened.source.length)
-        for e in opened.segments:
-            painter.drawRect(QRectF(wide * e.start / whole, 30, max(1.5, wide * e.length / whole), 3))
+        for start, end in self._used:
+            painter.drawRect(QRectF(wide * start, 30, max(1.5, wide * (end - start)), 3))

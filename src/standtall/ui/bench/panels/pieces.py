@@ -247,8 +247,9 @@ class PiecesPanel(Panel):
 
     def _mark_piece(self, tick: int) -> None:
         opened = self._ws.opened
-        if opened is not None and opened.in_short(tick) is not None and not self.pieces.hasFocus():
-            self.pieces.setCurrentRow(trim.piece_at(opened.entry.short, opened.at(tick)))
+        here = None if opened is None else opened.in_short(tick)
+        if opened is not None and here is not None and not self.pieces.hasFocus():
+            self.pieces.setCurrentRow(opened.composition.time_map.index_at(here))
 
     def _refresh_basket(self) -> None:
         opened = self._ws.opened

@@ -20,6 +20,7 @@ from standtall.model.extents import FromExtent, PassageExtent, passage_of
 from standtall.model.extras import Cutaway
 from standtall.model.short import Short
 from standtall.model.words import Word
+from standtall.ui.bench.transcript.lanes import seen_pieces
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.rows import Page
 from standtall.ui.state.workspace import Workspace
@@ -123,10 +124,9 @@ class ExtrasLane:
         self._paint_music(painter, area, box, opened, page)
         if opened.entry.short.captions.shown:
             painter.setBrush(QColor(theme.KEPT))
-            for segment in opened.segments:
+            for _number, segment in seen_pieces(opened, page, area):
                 top, bottom = page.y(segment.start), page.y(segment.end)
-                if bottom >= area.top() and top <= area.bottom():
-                    painter.drawRoundedRect(QRectF(box.left() + 3, top + 1, CAPTIONS, max(3.0, bottom - top - 2)), 3, 3)
+                painter.drawRoundedRect(QRectF(box.left() + 3, top + 1, CAPTIONS, max(3.0, bottom - top - 2)), 3, 3)
         for bar in self.bars():
             if bar.bottom < area.top() or bar.top > area.bottom():
                 continue
@@ -160,10 +160,8 @@ class ExtrasLane:
         strip.setAlpha(70)
         painter.setBrush(strip)
         time_map = opened.composition.time_map
-        for number, segment in enumerate(time_map.segments):
+        for number, segment in seen_pieces(opened, page, area):
             top, bottom = page.y(segment.start), page.y(segment.end)
-            if segment.source != opened.source.key or bottom < area.top() or top > area.bottom():
-                continue
             begin = time_map.span_of(number)[0]
             ticks = np.arange(segment.start, segment.end, 4_800)
             db = found.duck_db[np.minimum(len(found.duck_db) - 1, (begin + ticks - segment.start) // 48)]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import bisect
 from dataclasses import dataclass
 from typing import Final
 
@@ -21,6 +22,8 @@ from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets import theme
 
 WIDE, HIGH = 16, 7
+REACH: Final = 3
+"""So many pixels beside a grip it can be taken, too."""
 SHORT: Final = 34
 """Length of the line where only a silence is cut: words stand on both sides of it."""
 
@@ -36,7 +39,7 @@ class Grip:
 
 
 def grips(opened: Opened, page: Page) -> list[Grip]:
-    """Every edge of every piece; made once for each state of the short."""
+    """Every edge of every piece, from the top of the page down; made once for each state of the short."""
     out: list[Grip] = []
     segments = opened.segments
     ends, starts = sorted(e.end for e in segments), sorted(e.start for e in segments)
@@ -52,7 +55,7 @@ def grips(opened: Opened, page: Page) -> list[Grip]:
     heights = page.ys(np.array([tick for _n, _edge, tick, _gap in edges]))
     for (number, edge, _tick, gap), y, words in zip(edges, heights.tolist(), within, strict=True):
         out.append(Grip(number, edge, y, gap is not None and not words))
-    return out
+    return sorted(out, key=lambda grip: grip.y)
 
 
 def place(grip: Grip, right: float) -> QRectF:
@@ -61,11 +64,15 @@ def place(grip: Grip, right: float) -> QRectF:
     return QRectF(right - WIDE, top, WIDE, HIGH)
 
 
+def _between(found: list[Grip], top: float, bottom: float) -> list[Grip]:
+    """Those between two heights."""
+    first = bisect.bisect_left(found, top, key=lambda grip: grip.y)
+    return found[first : bisect.bisect_right(found, bottom, key=lambda grip: grip.y)]
+
+
 def paint(painter: QPainter, found: list[Grip], left: float, right: float, area: QRectF) -> None:
     """The lines and grips that can be seen."""
-    for grip in found:
-        if not area.top() - HIGH < grip.y < area.bottom() + HIGH:
-            continue
+    for grip in _between(found, area.top() - HIGH, area.bottom() + HIGH):
         painter.setPen(QPen(QColor(theme.KEPT), 1.5))
         painter.drawLine(QPointF(right - SHORT if grip.silent else left, grip.y), QPointF(right, grip.y))
         painter.setPen(Qt.PenStyle.NoPen)
@@ -75,7 +82,8 @@ def paint(painter: QPainter, found: list[Grip], left: float, right: float, area:
 
 def at(found: list[Grip], x: float, y: float, right: float) -> Grip | None:
     """The grip under a point, if any."""
-    return next((g for g in found if place(g, right).adjusted(-3, -2, 3, 2).contains(x, y)), None)
+    near = _between(found, y - HIGH - REACH, y + HIGH + REACH)
+    return next((g for g in near if place(g, right).adjusted(-REACH, -2, REACH, 2).contains(x, y)), None)
 
 
 def drop(ws: Workspace, seen: Opened, grip: Grip, word: int | None, tick: int) -> None:

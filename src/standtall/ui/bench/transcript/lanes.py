@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import bisect
 import functools
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from operator import attrgetter
 
@@ -18,6 +18,7 @@ from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.framing.following import FASTEST, Path
 from standtall.framing.spans import Span
 from standtall.model.analysis import LEVEL_STEP
+from standtall.model.cut import Segment
 from standtall.model.people import People, Talk, Track
 from standtall.sound.meters import Meters
 from standtall.ui.state.opened import Opened
@@ -84,15 +85,19 @@ def paint_time_lane(painter: QPainter, area: QRectF, lane: LaneBox, level_db: ND
             painter.drawText(QRectF(5, row.top, 40, ROW), Qt.AlignmentFlag.AlignVCenter, clock(row.start))
 
 
+def seen_pieces(opened: Opened, page: Page, area: QRectF) -> Iterator[tuple[int, Segment]]:
+    """The pieces of the source on the Bench of which anything is seen between two heights, with their numbers."""
+    time_map = opened.composition.time_map
+    for number in time_map.within(opened.source.key, page.tick(area.top() - 1), page.tick(area.bottom() + 1) + 1):
+        yield number, time_map.segments[number]
+
+
 def paint_loudness(painter: QPainter, area: QRectF, lane: LaneBox, opened: Opened, page: Page, meters: Meters) -> None:
     """The short-term loudness of the finished sound beside its words, as a line over the level of the voice."""
     time_map, lead = opened.composition.time_map, opened.composition.lead_ticks
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.setPen(QPen(QColor(theme.KEPT), 1.4))
-    for number, segment in enumerate(time_map.segments):
-        top, bottom = page.y(segment.start), page.y(segment.end)
-        if segment.source != opened.source.key or bottom < area.top() or top > area.bottom():
-            continue
+    for number, segment in seen_pieces(opened, page, area):
         ticks = np.arange(segment.start, segment.end, TENTH)
         tenths = (time_map.span_of(number)[0] + lead + ticks - segment.start) // TENTH
         loud = meters.short[np.minimum(tenths, len(meters.short) - 1)]
@@ -216,7 +221,7 @@ def _cloth(person: int) -> QBrush:
 
 
 def _band(painter: QPainter, lane: LaneBox, page: Page, opened: Opened, span: Span, seen: tuple[int, int]) -> None:
-    used = any(e.start < span.end and e.end > span.start for e in opened.segments)
+    used = bool(opened.composition.time_map.within(opened.source.key, span.start, span.end))
     colour = QColor(theme.NOW if used else "#8d949c")
     for path in span.paths:
         _strip(painter, lane, page, span, path, colour, used, seen)

@@ -7,6 +7,7 @@ from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from typing import Final
 
+from standtall.framing.spans import Span
 from standtall.model.cut import Segment
 from standtall.ui.bench.transcript.extras_lane import ExtraBar
 from standtall.ui.bench.transcript.grips import Grip
@@ -48,7 +49,7 @@ def changed(before: PageState, now: PageState) -> list[Stretch] | None:
     for start, end in tuple(spans):
         spans += [
             (span.start, span.end) for span in (here.camera.span_at(start), *here.camera.begun_within(start, end))
-            if _used(was.segments, span.start, span.end) != _used(here.segments, span.start, span.end)
+            if _used(was, span) != _used(here, span)
         ]  # fmt: skip
     marks = ({n.place for n in seen.notices if n.place is not None and n.place.source == key} for seen in (was, here))
     ticks += [place.tick for place in set.symmetric_difference(*marks)]
@@ -112,6 +113,6 @@ def _edges(was: Sequence[Segment], here: Sequence[Segment]) -> Iterator[int]:
         yield tick
 
 
-def _used(segments: Iterable[Segment], start: int, end: int) -> bool:
-    """Whether a short shows anything of a span."""
-    return any(s.start < end and s.end > start for s in segments)
+def _used(seen: Opened, span: Span) -> bool:
+    """Whether the short shows anything of a span of the source."""
+    return bool(seen.composition.time_map.within(seen.source.key, span.start, span.end))

@@ -44,6 +44,7 @@ from bench import (
     sound,
     speakers,
     telling,
+    turns,
     window,
     words,
     writing,
@@ -51,7 +52,7 @@ from bench import (
 
 BENCHES = {"captions": captions.run, "framing": framing.run, "people": people.run, "shots": shots.run, "filmed": filmed.run, "layouts": layouts.run, "writing": writing.run, "words": words.run, "languages": languages.run, "speakers": speakers.run, "overlaps": overlaps.run, "render": rendering.run, "foretold": foretelling.run, "at once": at_once.run, "sound": sound.run, "extras": extras.run, "silhouettes": silhouettes.run, "window": window.run,
            "editing": editing.run, "cutting": cutting.run, "clips": clips.run, "many clips": clips.many, "clips by what is read": clips_read.run, "moments": moments.run, "telling": telling.run,
-           "random": random_inputs.run, "memory": random_inputs.memory, "stalls": random_inputs.stalls, "kills": kills.run, "queue": kills.queue_rows, "decoders": other_decoder.run, "rates": rates.run, "archive": archive.run, "preview": preview.run, "exchange": exchange.run, "machines": machines.run, "hour": machines.hour, "hostile": hostile.run, "posts": posts.run, "outbox": posts.outbox, "first use": first_use.run}  # fmt: skip
+           "random": random_inputs.run, "memory": random_inputs.memory, "stalls": random_inputs.stalls, "turns": turns.run, "kills": kills.run, "queue": kills.queue_rows, "decoders": other_decoder.run, "rates": rates.run, "archive": archive.run, "preview": preview.run, "exchange": exchange.run, "machines": machines.run, "hour": machines.hour, "hostile": hostile.run, "posts": posts.run, "outbox": posts.outbox, "first use": first_use.run}  # fmt: skip
 
 
 def main() -> int:

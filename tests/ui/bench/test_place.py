@@ -263,6 +263,14 @@ def test_text_has_contrast(look: theme.Theme) -> None:
         assert contrast(front, back) >= 4.5, (front, back)
 
 
+def test_one_of_the_two_rings_on_pictures_is_seen_on_any_colour() -> None:
+    """WCAG 2.2, technique C40: two colours with 9:1 between them."""
+    pale, dark = theme.DARK.focus, theme.WELL
+    assert contrast(pale, dark) >= 9
+    for ground in (f"#{r:02x}{g:02x}{b:02x}" for r in range(0, 256, 51) for g in range(0, 256, 51) for b in range(0, 256, 51)):
+        assert max(contrast(pale, ground), contrast(dark, ground)) >= 3, ground
+
+
 def test_a_machine_without_sound_plays_by_the_wall_clock(monkeypatch: pytest.MonkeyPatch) -> None:
     import sys
 

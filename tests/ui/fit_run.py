@@ -50,15 +50,17 @@ def main(sizes: list[str]) -> int:
     def look(where: str, over: QWidget) -> None:
         nonlocal looked
         turn(40)
+        found: list[tuple[QWidget, str]] = []
         for _ in range(TURNS):  # until it is dressed and laid out: what does not fit then does not fit
-            if not dressing._dresser()._waiting and not list(cut_off(over)):
+            found = list(cut_off(over))
+            if not dressing._dresser()._waiting and not found:
                 break
             turn(40)
         looked += sum(w.isVisible() for w in (*over.findChildren(QLabel), *over.findChildren(QAbstractButton)))
         for line in (line for w in over.findChildren(QWidget) for line in w.toolTip().split("\n")):
             if tip_metrics.horizontalAdvance(line) > WIDEST_TIP:
                 print(f"{where}: a tooltip is too wide: {line!r}")
-        for widget, text in cut_off(over):
+        for widget, text in found:  # a text may come while one looks again
             print(f"{where}: {type(widget).__name__} {widget.objectName()} {text!r} has {widget.width()} x {widget.height()}")
 
     tip_metrics = QFontMetricsF(QToolTip.font())

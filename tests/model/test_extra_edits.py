@@ -2,14 +2,17 @@
 
 from __future__ import annotations
 
+import random
 from dataclasses import replace
 
 import pytest
+from hypothesis import given
+from hypothesis import strategies as st
 
 from standtall.base.errors import NothingToDo, ProjectError
 from standtall.model import extra_edits, look_edits, sound_edits
 from standtall.model.codec import from_plain, to_plain
-from standtall.model.cut import CutTransition, Segment
+from standtall.model.cut import NEAR_CUT, Cut, CutTransition, Segment
 from standtall.model.edits import set_transition_at
 from standtall.model.extents import OpeningExtent, PassageExtent
 from standtall.model.extras import BarExtra, Clip, Cutaway, Extras, LightExtra, PictureExtra, SoundExtra, TextExtra
@@ -164,3 +167,28 @@ def test_cutaways_change_places_and_a_file_is_left_out_everywhere() -> None:
     left = extra_edits.without_file(short, "/a").short
     assert [c.path for c in left.extras.cutaways] == ["/b"]
     assert left.extras.closing is None
+
+
+@given(
+    st.lists(st.tuples(st.sampled_from("ab"), st.integers(0, 5)), min_size=1, max_size=6),
+    st.lists(st.tuples(st.sampled_from("ab"), st.integers(0, 30)), max_size=5),
+    st.randoms(),
+)
+def test_transitions_chosen_are_those_found_cut_by_cut(
+    parts: list[tuple[str, int]], chosen: list[tuple[str, int]], dice: random.Random
+) -> None:
+    at, segments = 0, []
+    for source, gap in parts:
+        segments.append(Segment(source, (at + gap) * S, (at + gap + 1) * S))
+        at += gap + 1
+    dice.shuffle(segments)
+    at_cuts = tuple(CutTransition(source, tick * S // 2, "push") for source, tick in chosen)
+    cut = Cut(tuple(segments), at_cuts=at_cuts)
+    wanted = {}
+    for number, e in enumerate(segments):
+        starts = [s.start for s in segments if s.source == e.source]
+        near = [t for t in at_cuts if t.source == e.source and abs(t.at - e.start) <= NEAR_CUT]
+        mine = [t for t in near if min(starts, key=lambda start, t=t: abs(start - t.at)) == e.start]  # type: ignore[misc]
+        if mine:
+            wanted[number] = min(mine, key=lambda t, e=e: abs(t.at - e.start))  # type: ignore[misc]
+    assert cut.chosen_transitions() == wanted

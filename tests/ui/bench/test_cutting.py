@@ -17,8 +17,11 @@ from standtall.cutting.by_words import kept_words
 from standtall.jobs.events import Ended, Event, Progressed
 from standtall.library.project import Project
 from standtall.media.sound_reader import read_sound
+from standtall.model.cut import Segment
 from standtall.session.run import run as carry_out
 from standtall.ui.app.window import MainWindow
+from standtall.ui.bench.gauge import shares
+from standtall.ui.bench.panels import tighten
 from standtall.ui.bench.transcript import grips
 from standtall.ui.moments.chapters_sheet import ChaptersSheet
 from standtall.ui.moments.clips_sheet import ClipsSheet
@@ -307,6 +310,29 @@ def test_nothing_chosen_says_what_to_do(qtbot: QtBot, window: MainWindow) -> Non
     assert [text.split(":")[0] for text in said] == [
         "Choose words first", "The basket is empty", "Choose a row that was removed.",
     ]  # fmt: skip
+
+
+def test_the_list_of_a_long_short_is_worked_out_beside_and_only_the_last_is_shown(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    side = window.bench.inspector.tighten
+    window.bench.inspector.show_side("tighten")
+    side.pace.setValue(4)
+    at_once = side.rows.rows
+    assert at_once
+    side.pace.setValue(0)
+    few = side.rows.rows
+    monkeypatch.setattr(tighten, "LONG", 0)
+    side.pace.setValue(4)
+    assert side.rows.rows == few, "it comes later"
+    side.kinds["filler"].setChecked(False)
+    qtbot.waitUntil(lambda: side.rows.rows != few, timeout=WAIT)
+    assert side.rows.rows == tuple(r for r in at_once if r.kind != "filler")
+
+
+def test_parts_that_lie_near_are_drawn_as_one() -> None:
+    parts = [Segment("a", 500, 600), Segment("a", 0, 100), Segment("a", 101, 200), Segment("a", 700, 1_000)]
+    assert shares(parts, 1_000) == [(0.0, 0.2), (0.5, 0.6), (0.7, 1.0)]
 
 
 def test_silences_draw_short_lines_and_cut_words_long_ones(qtbot: QtBot, window: MainWindow) -> None:

@@ -11830,8 +11830,8 @@ Hier stehen dann die Wörter.</translation>
         <translation>Was der Kanal unten verdeckt</translation>
     </message>
     <message>
-        <source>Its own title and buttons lie there: captions stay clear of it</source>
-        <translation>Dort liegen sein Titel und seine Knöpfe: Untertitel bleiben davon frei</translation>
+        <source>Its own title and buttons lie there: what would lie under them is warned of</source>
+        <translation>Dort liegen sein Titel und seine Knöpfe: vor dem, was darunter läge, wird gewarnt</translation>
     </message>
     <message>
         <source> % of the width</source>
@@ -11842,8 +11842,8 @@ Hier stehen dann die Wörter.</translation>
         <translation>Was der Kanal rechts verdeckt, in der unteren Hälfte</translation>
     </message>
     <message>
-        <source>Its own buttons lie there: captions stay clear of them</source>
-        <translation>Dort liegen seine Knöpfe: Untertitel bleiben davon frei</translation>
+        <source>Its own buttons lie there: what would lie under them is warned of</source>
+        <translation>Dort liegen seine Knöpfe: vor dem, was darunter läge, wird gewarnt</translation>
     </message>
     <message>
         <source>Covers</source>
@@ -13647,8 +13647,8 @@ Hier stehen dann die Wörter.</translation>
         <translation>Auf der Werkbank öffnen</translation>
     </message>
     <message>
-        <source>Open it on the Bench, with the short that was open last</source>
-        <translation>Auf der Werkbank öffnen, mit dem Short, der zuletzt offen war</translation>
+        <source>Open it on the Bench, with a short of it</source>
+        <translation>Auf der Werkbank öffnen, mit einem Short daraus</translation>
     </message>
     <message>
         <source>Pause</source>

@@ -11830,8 +11830,8 @@ Aquí estarán sus palabras.</translation>
         <translation>Lo que el canal tapa abajo</translation>
     </message>
     <message>
-        <source>Its own title and buttons lie there: captions stay clear of it</source>
-        <translation>Ahí están su título y sus botones: los subtítulos no los tocan</translation>
+        <source>Its own title and buttons lie there: what would lie under them is warned of</source>
+        <translation>Ahí están su título y sus botones: se avisa de lo que quedaría debajo</translation>
     </message>
     <message>
         <source> % of the width</source>
@@ -11842,8 +11842,8 @@ Aquí estarán sus palabras.</translation>
         <translation>Lo que el canal tapa a la derecha, en la mitad inferior</translation>
     </message>
     <message>
-        <source>Its own buttons lie there: captions stay clear of them</source>
-        <translation>Ahí están sus botones: los subtítulos no los tocan</translation>
+        <source>Its own buttons lie there: what would lie under them is warned of</source>
+        <translation>Ahí están sus botones: se avisa de lo que quedaría debajo</translation>
     </message>
     <message>
         <source>Covers</source>
@@ -13647,8 +13647,8 @@ Aquí estarán sus palabras.</translation>
         <translation>Abrir en la Mesa</translation>
     </message>
     <message>
-        <source>Open it on the Bench, with the short that was open last</source>
-        <translation>Abrirlo en la mesa, con el corto que se abrió por última vez</translation>
+        <source>Open it on the Bench, with a short of it</source>
+        <translation>Abrirlo en la mesa, con un corto suyo</translation>
     </message>
     <message>
         <source>Pause</source>

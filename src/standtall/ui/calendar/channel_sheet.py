@@ -150,7 +150,7 @@ class ChannelSheet(QDialog):
             bottom,
             tr(" % of the height"),
             tr("What the channel covers at the bottom"),
-            tr("Its own title and buttons lie there: captions stay clear of it"),
+            tr("Its own title and buttons lie there: what would lie under them is warned of"),
         )
         self.right = _number(
             0,
@@ -158,7 +158,7 @@ class ChannelSheet(QDialog):
             right,
             tr(" % of the width"),
             tr("What the channel covers at the right, in its lower half"),
-            tr("Its own buttons lie there: captions stay clear of them"),
+            tr("Its own buttons lie there: what would lie under them is warned of"),
         )
         for label, widget in (
             (tr("Shortest"), self.shortest), (tr("Longest"), self.longest), (tr("Largest (0: no limit)"), self.largest),

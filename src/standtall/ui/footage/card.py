@@ -87,7 +87,7 @@ class SourceCard(QFrame):
         set_tip(self._go, tr("Find out who is seen and what is said; the window can be used meanwhile"))
         self._open = QPushButton(tr("Open on the Bench"))
         self._open.setObjectName("main")
-        set_tip(self._open, tr("Open it on the Bench, with the short that was open last"))
+        set_tip(self._open, tr("Open it on the Bench, with a short of it"))
         self._stop = QPushButton(tr("Pause"))
         set_tip(self._stop, tr("Stop for now; what was found is kept, and it goes on from there"))
         self._find = QPushButton(tr("Find it…"))

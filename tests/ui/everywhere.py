@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+import tempfile
 from collections.abc import Callable, Iterator
+from pathlib import Path
 
 from PySide6.QtCore import QEventLoop, QTimer
 from PySide6.QtWidgets import QDialog, QWidget
@@ -35,15 +37,29 @@ def places(window: MainWindow) -> list[tuple[str, Callable[[], None]]]:
 
 
 def sheets(window: MainWindow) -> list[Callable[[], object]]:
-    """What opens every sheet of the window that asks for no file of the desktop's own first."""
+    """What opens every sheet of the window."""
     bench, moments = window.bench, window.moments
     return [
         window.show_preferences, window.show_about, window.show_help, window._show_shortcuts, window.show_machines,
         window.projects.pack, window.footage.look_through, moments.show_chapters, moments.show_clips, bench.compare,
         bench.inspector.pieces.cuts.write, lambda: window.files.choose_export(window), bench.gauge.new_channel,
         window.calendar.channels.new_channel, lambda: TapSheet(window).open(),
-        lambda: SideBySideSheet(window.workspace, {}, window).open(),
+        lambda: SideBySideSheet(window.workspace, {}, window).open(), lambda: bring_a_cut(window),
     ]  # fmt: skip
+
+
+def bring_a_cut(window: MainWindow) -> None:
+    """Bring in an edit list of another program: one piece of what the open short is of, and one of a file that is not there."""
+    opened, project = window.workspace.opened, window.workspace.project_path
+    assert opened is not None and project is not None
+    path = Path(tempfile.mkdtemp(dir=project.parent)) / "theirs.edl"
+    path.write_text(
+        "TITLE: Their cut\nFCM: NON-DROP FRAME\n\n"
+        "001  AX       AA/V  C        00:00:20:00 00:00:26:15 01:00:00:00 01:00:06:15\n"
+        f"* FROM CLIP NAME: {Path(opened.source.path).name}\n"
+        "002  AX       AA/V  C        00:00:20:00 00:00:21:00 01:00:06:15 01:00:07:15\n* FROM CLIP NAME: gone.mov\n"
+    )
+    window.bench.inspector.pieces.cuts.bring(path)
 
 
 def turn(ms: int) -> None:

@@ -76,7 +76,7 @@ def test_the_focus_is_seen(qtbot: QtBot, qapp: QApplication, window: MainWindow,
             found = seen_pixels(before, luminance(widget))
             if found < LEAST:
                 unseen.append((*kind, type(widget.parent()).__name__, widget.accessibleName(), found))
-    assert len({page for page, *_ in looked}) >= 5 + 14, "all places, and nearly every sheet"
+    assert len({page for page, *_ in looked}) >= 5 + 15, "all places, and nearly every sheet"
     assert unseen == []
 
 
@@ -124,6 +124,13 @@ def test_what_has_the_keyboard_after_the_key_of_a_place_or_escape_is_framed(qtbo
         pressed = QKeySequence(key)[0]
         qtbot.keyClick(window, pressed.key(), pressed.keyboardModifiers())
         assert window.place == place and framed(), window.focusWidget()
+    button = window.rail._places["footage"]
+    qtbot.mouseClick(button, Qt.MouseButton.LeftButton)
+    assert window.place == "footage" and not framed()
+    button.setFocus(Qt.FocusReason.TabFocusReason)
+    qtbot.keyClick(window.rail._places["footage"], Qt.Key.Key_Space)
+    assert window.place == "footage" and framed(), "chosen by a key on the rail"
+    window.go("bench")
     nothing(window)
     window.rail.setFocus()
     qtbot.keyClick(window, Qt.Key.Key_Escape)

@@ -261,6 +261,8 @@ def test_text_has_contrast(look: theme.Theme) -> None:
              (theme.ON_NOW, theme.NOW), ("#d9d3c7", theme.WELL)]  # fmt: skip
     for front, back in pairs:
         assert contrast(front, back) >= 4.5, (front, back)
+    for around in (look.ground, look.raised):
+        assert contrast(look.edge, around) >= 3, "fields are seen (success criterion 1.4.11)"
 
 
 def test_one_of_the_two_rings_on_pictures_is_seen_on_any_colour() -> None:

@@ -16,9 +16,9 @@ PALE = "#d9d3c7"
 
 
 class Rail(QWidget):
-    """`wanted` carries the name of a place."""
+    """`wanted` carries the name of a place, and by what it was chosen: a key of a button that has the keyboard, or a click."""
 
-    wanted = Signal(str)
+    wanted = Signal(str, Qt.FocusReason)
 
     def __init__(self, places: Iterable[PlaceName], projects: QMenu, tools: Iterable[tuple[Action, str]]) -> None:
         super().__init__()
@@ -32,7 +32,7 @@ class Rail(QWidget):
         for place in places:
             button = self._button(place.name, place.title, f"{place.title} ({key_text(place.keys[0])})")
             button.setCheckable(True)
-            button.clicked.connect(self._wants(place.name))
+            button.clicked.connect(self._wants(place.name, button))
             self._places[place.name] = button
         self._column.addItem(QSpacerItem(1, 1, QSizePolicy.Policy.Minimum, QSizePolicy.Policy.Expanding))
         project = self._button("open", tr("Project"), tr("New, open, recent projects"))
@@ -41,8 +41,9 @@ class Rail(QWidget):
         for action, drawing in tools:
             self._button(drawing, action.label or action.text, action.tip).clicked.connect(lambda _c=False, a=action: a.does())
 
-    def _wants(self, name: str) -> Callable[[], None]:
-        return lambda: self.wanted.emit(name)
+    def _wants(self, name: str, by: QToolButton) -> Callable[[], None]:
+        reasons = Qt.FocusReason
+        return lambda: self.wanted.emit(name, reasons.ShortcutFocusReason if by.hasFocus() else reasons.MouseFocusReason)
 
     def _button(self, drawing: str, text: str, tip: str) -> QToolButton:
         button = QToolButton()

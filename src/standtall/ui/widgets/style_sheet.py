@@ -82,18 +82,20 @@ def _plain(t: Theme) -> str:
     QLineEdit {{ background: transparent; border: 1px solid transparent; border-radius: 6px; padding: 3px 6px;
         selection-background-color: {NOW}; selection-color: {ON_NOW}; }}
     QLineEdit:hover {{ border-color: {t.line}; }}
-    QLineEdit:focus {{ border: 1px solid {t.focus}; background: {t.raised}; }}
-    QLineEdit#field {{ border: 1px solid {t.line}; }}
-    QLineEdit#field:focus {{ border: 1px solid {t.focus}; }}
+    QLineEdit:focus {{ border: 2px solid {t.focus}; padding: 2px 5px; background: {t.raised}; }}
+    QLineEdit#field {{ border: 1px solid {t.edge}; }}
+    QLineEdit#field:focus {{ border: 2px solid {t.focus}; }}
     QLineEdit#retyper {{ background: #ffffff; color: #221f1a; border: 2px solid {NOW}; font-size: {PAGE}px; padding: 1px 5px; }}
-    QSpinBox, QDoubleSpinBox, QDateEdit, QTimeEdit, QDateTimeEdit {{ background: {t.raised}; border: 1px solid {t.line};
+    QSpinBox, QDoubleSpinBox, QDateEdit, QTimeEdit, QDateTimeEdit {{ background: {t.raised}; border: 1px solid {t.edge};
     border-radius: 6px; padding: 3px 4px 3px 8px; min-height: 20px; }}
     QSpinBox, QDoubleSpinBox {{ qproperty-alignment: AlignCenter; }}
-    QSpinBox:focus, QDoubleSpinBox:focus, QDateTimeEdit:focus, QPlainTextEdit:focus, QTextBrowser:focus {{
-        border: 1px solid {t.focus}; }}
+    QSpinBox:focus, QDoubleSpinBox:focus, QDateEdit:focus, QTimeEdit:focus, QDateTimeEdit:focus {{ border: 2px solid {t.focus};
+        padding: 2px 3px 2px 7px; }}
     QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button,
     QTimeEdit::up-button, QTimeEdit::down-button {{ width: 0; border: 0; }}
     QPlainTextEdit, QTextBrowser {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 6px; padding: 2px 4px; }}
+    QPlainTextEdit {{ border-color: {t.edge}; }}
+    QPlainTextEdit:focus, QTextBrowser:focus {{ border: 2px solid {t.focus}; padding: 1px 3px; }}
     QCheckBox, QRadioButton {{ spacing: 5px; }}
     QRadioButton {{ padding: 3px 2px; }}
     QCheckBox::indicator, QRadioButton::indicator, QTableView::indicator, QListWidget::indicator, QTreeWidget::indicator {{
@@ -105,8 +107,8 @@ def _plain(t: Theme) -> str:
     QCheckBox:focus, QRadioButton:focus {{ outline: 2px solid {t.focus}; }}
     QCheckBox::indicator:disabled, QRadioButton::indicator:disabled {{ border-color: {t.line}; }}
     QCheckBox::indicator:checked:disabled, QRadioButton::indicator:checked:disabled {{ background: {t.line}; }}
-    QComboBox {{ background: {t.raised}; border: 1px solid {t.line}; border-radius: 7px; padding: 4px 8px; min-height: 20px; }}
-    QComboBox:focus {{ border: 2px solid {t.focus}; }}
+    QComboBox {{ background: {t.raised}; border: 1px solid {t.edge}; border-radius: 7px; padding: 4px 8px; min-height: 20px; }}
+    QComboBox:focus {{ border: 2px solid {t.focus}; padding: 3px 7px; }}
     QComboBox::drop-down {{ border: 0; width: 16px; }}
     QDateEdit::drop-down, QDateTimeEdit::drop-down {{ border: 0; width: 16px; }}
     QComboBox::down-arrow, QDateEdit::down-arrow, QDateTimeEdit::down-arrow {{ image: url({DOWN}); width: 12px; height: 12px;

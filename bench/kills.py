@@ -90,7 +90,7 @@ def windows(dice: random.Random) -> tuple[int, int]:
             number, _, rest = told[-1].partition(" ")
             name, _, words = rest.rpartition(" ")
             cleared(environment)
-            with Project(next(home.rglob("*.standtall"))) as project:
+            with Project(next(p for p in home.rglob("*.standtall") if "backups" not in p.parts)) as project:
                 entry = project.entry(int(number))
                 step = int(entry.short.name.split()[-1]) if entry.short.name.startswith("name ") else 0
                 said = int(name.split()[-1]) if name.startswith("name ") else 0

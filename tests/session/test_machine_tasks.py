@@ -68,7 +68,9 @@ def done(request: AnalyseRequest | RenderRequest) -> list[Event]:
 
 
 def asked(source: Source, analysis: Analysis, out: Path) -> RenderRequest:
-    return render_request(from_words("s", analysis, range(30, 34)), {source.key: (source, analysis)}, out)
+    short = from_words("s", analysis, range(30, 34))
+    small = replace(short, output=replace(short.output, width=270, height=480))
+    return render_request(small, {source.key: (source, analysis)}, out)
 
 
 def test_an_analysis_elsewhere_is_the_one_from_here(there: Machines, long_clip: tuple[Source, Path], tmp_path: Path) -> None:

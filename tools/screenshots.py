@@ -189,7 +189,7 @@ def renders(of: Camera) -> None:
     of.ws.edit(lambda s, _a: extra_edits.put_in(s, TextExtra(0, "One question", headline=True)))
     of.pause(1.5)
     of.window.preview_pane.rendering.start()
-    of.wait(lambda: list(folder.glob("*.mp4")))
+    of.wait(lambda: list(folder.glob("[!.]*.mp4")))
     of.pause(1.5)
     of.window.go("bench")
     of.window.preview_pane.rendering.start()
@@ -226,9 +226,11 @@ def calendar(of: Camera) -> None:
     from standtall.model.rhythm import ChannelRhythm, Rhythm
     from standtall.model.short import Short
 
-    key, words = of.ws.opened.source.key, of.ws.opened.analysis.words
+    opened = of.ws.opened
+    key, words = opened.source.key, opened.analysis.words
     firsts = range(8, len(words) - 50, 34)
-    shorts = [Short.of(" ".join(w.text for w in words[n : n + 5]).strip(".,?"), [Segment(key, words[n].start, words[n + 40].end)]) for n in firsts]
+    named = lambda n: " ".join(w.text for w in words[n : n + 5]).strip(".,?")  # noqa: E731
+    shorts = [Short.of(named(n), [Segment(key, words[n].start, words[n + 40].end)]) for n in firsts]
     of.ws.with_project(lambda p: [p.add_short(s) for s in shorts])
     of.ws.data.read()
     of.window.go("calendar")
@@ -244,7 +246,7 @@ def calendar(of: Camera) -> None:
     of.wait(lambda: len(place.posts.posts) >= len(shorts))
     place.side.show_tab("post")
     place.view.choose(place.posts.posts[2].id)
-    of.pause(4)
+    of.pause(25)  # a poster of each
     of.take("calendar")
 
 

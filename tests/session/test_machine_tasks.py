@@ -5,6 +5,7 @@ from __future__ import annotations
 import json
 from collections.abc import Iterator
 from dataclasses import replace
+from fractions import Fraction
 from pathlib import Path
 
 import pytest
@@ -58,7 +59,7 @@ def nowhere(tmp_path: Path) -> Machines:
 def long_clip(tmp_path: Path) -> tuple[Source, Path]:
     captions = tmp_path / "words.srt"
     captions.write_text(CAPTIONS)
-    return probe(make_clip(tmp_path / "long.mp4", frames=30 * 24, sound=tone(24.0), size=(96, 54))), captions
+    return probe(make_clip(tmp_path / "long.mp4", frames=10 * 24, rate=Fraction(10), sound=tone(24.0), size=(96, 54))), captions
 
 
 def done(request: AnalyseRequest | RenderRequest) -> list[Event]:

@@ -50,6 +50,8 @@ LETTERS = "Inter"
 """The family of the window's own letters."""
 THOROUGH_MS = 600_000
 """How often at most all of memory is looked through for what is gone, when the person turns to another program."""
+AWAY_MS = 5_000
+"""Not before the person has been there for so long: a menu or a sheet that closes takes the window from the front briefly."""
 IDLE_MS = 5_000
 UNSEEN_MS = 600
 """After so long a window that nobody sees goes on without having been painted."""
@@ -99,15 +101,7 @@ def dressed_window(application: QApplication, look: theme.Theme, opening: str = 
     settling.timeout.connect(lambda: _load_late_when_idle(window), Qt.ConnectionType.SingleShotConnection)
     settling.start()
     window.workspace.opened_changed.connect(settling.start)
-    thorough = QElapsedTimer()
-    thorough.start()
-
-    def left(state: Qt.ApplicationState) -> None:
-        if state != Qt.ApplicationState.ApplicationActive and thorough.elapsed() > THOROUGH_MS:
-            thorough.restart()
-            settle(thoroughly=True)
-
-    application.applicationStateChanged.connect(left)
+    application.applicationStateChanged.connect(_Away(window).turned)
     return window
 
 
@@ -117,6 +111,30 @@ def _load_late_when_idle(window: MainWindow) -> None:
         QTimer.singleShot(IDLE_MS, window, lambda: _load_late_when_idle(window))
     else:
         load_late(window.workspace.dispatcher)
+
+
+class _Away(QTimer):
+    """Looks through all of memory for what is gone while the person is at another program and nothing plays."""
+
+    def __init__(self, window: MainWindow) -> None:
+        super().__init__(window)
+        self._player, self._since = window.player, QElapsedTimer()
+        self._since.start()
+        self.setSingleShot(True)
+        self.setInterval(AWAY_MS)
+        self.timeout.connect(self._look_through)
+
+    def turned(self, state: Qt.ApplicationState) -> None:
+        """To the program, or away from it."""
+        if state == Qt.ApplicationState.ApplicationActive:
+            self.stop()
+        else:
+            self.start()
+
+    def _look_through(self) -> None:
+        if self._since.elapsed() > THOROUGH_MS and not self._player.speed:
+            self._since.restart()
+            settle(thoroughly=True)
 
 
 class _Painted(QObject):

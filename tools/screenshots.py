@@ -1,4 +1,5 @@
-"""Makes the pictures in docs/screenshots from the demo, or those that are named: python tools/screenshots.py [NAME ...].
+"""Makes the pictures in docs/screenshots from the demo, or those that are named, with the others of their view:
+python tools/screenshots.py [NAME ...]
 
 The window runs in a home of its own, without a screen. `python tools/help_pictures.py` makes those of the help of them.
 """
@@ -19,7 +20,7 @@ FOLDERS = ("XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_DATA_HOME", "XDG_STATE_HOME
 LONGEST_S = 240
 
 
-class Camera:
+class DemoWindow:
     """The window on the demo, and what it takes to wait for it."""
 
     def __init__(self, dark: bool) -> None:
@@ -91,7 +92,7 @@ class Camera:
         self.pause(1.5)
 
     def whole_trick(self, headline: bool) -> None:
-        """The last words of the demo as a short, with its name as a headline if asked for."""
+        """The last words of the demo as a short, with a headline if asked for."""
         from standtall.model import extra_edits
         from standtall.model.extras import TextExtra
 
@@ -105,7 +106,7 @@ class Camera:
         self.pause(2)
 
 
-def captions(of: Camera) -> None:
+def captions(of: DemoWindow) -> None:
     of.whole_trick(headline=False)
     of.inspector.show_panel("captions")
     of.pause(4)  # looks move
@@ -122,7 +123,7 @@ def captions(of: Camera) -> None:
     of.take("bench-words")
 
 
-def extras(of: Camera) -> None:
+def extras(of: DemoWindow) -> None:
     of.whole_trick(headline=True)
     of.inspector.show_panel("framing")
     of.take("bench-framing")
@@ -137,13 +138,13 @@ def extras(of: Camera) -> None:
     of.take("footage")
 
 
-def dark(of: Camera) -> None:
+def dark(of: DemoWindow) -> None:
     of.whole_trick(headline=True)
     of.inspector.show_panel("framing")
     of.take("bench-dark")
 
 
-def cutting(of: Camera) -> None:
+def cutting(of: DemoWindow) -> None:
     of.inspector.show_panel("words")
     for first in ("nobody", "walk", "table"):
         n = of.word(first)
@@ -162,7 +163,7 @@ def cutting(of: Camera) -> None:
     of.take("compare", sheet)
 
 
-def moments(of: Camera) -> None:
+def moments(of: DemoWindow) -> None:
     of.window.go("moments")
     of.window.moments.ask()
     of.wait(lambda: len(of.window.moments.cards) >= 3)
@@ -177,7 +178,7 @@ def moments(of: Camera) -> None:
     of.take("machines", of.sheet(of.window.show_machines))
 
 
-def renders(of: Camera) -> None:
+def renders(of: DemoWindow) -> None:
     from standtall.model import extra_edits
     from standtall.model.extras import TextExtra
 
@@ -198,7 +199,7 @@ def renders(of: Camera) -> None:
     of.take("renders")
 
 
-def exchange(of: Camera) -> None:
+def exchange(of: DemoWindow) -> None:
     """The archive searched, and beside it the cut for other programs."""
     from PySide6.QtGui import QColor, QPainter, QPixmap
 
@@ -220,7 +221,7 @@ def exchange(of: Camera) -> None:
     both.save(str(OUT / "exchange.png"))
 
 
-def calendar(of: Camera) -> None:
+def calendar(of: DemoWindow) -> None:
     """A month that is full: shorts of every part of the talk, on two channels."""
     from standtall.model.cut import Segment
     from standtall.model.rhythm import ChannelRhythm, Rhythm
@@ -250,11 +251,11 @@ def calendar(of: Camera) -> None:
     of.take("calendar")
 
 
-def preferences(of: Camera) -> None:
+def preferences(of: DemoWindow) -> None:
     of.take("preferences-german", of.sheet(of.window.show_preferences))
 
 
-VIEWS: dict[str, tuple[Callable[[Camera], None], tuple[str, ...]]] = {
+VIEWS: dict[str, tuple[Callable[[DemoWindow], None], tuple[str, ...]]] = {
     "captions": (captions, ("bench-captions", "bench-transcript", "bench-words")),
     "extras": (extras, ("bench-framing", "bench-sound", "bench-extras", "footage")),
     "dark": (dark, ("bench-dark",)),
@@ -269,10 +270,13 @@ VIEWS: dict[str, tuple[Callable[[Camera], None], tuple[str, ...]]] = {
 
 def main() -> None:
     if sys.argv[1:2] == ["--in-home"]:
-        VIEWS[sys.argv[2]][0](Camera(sys.argv[2] == "dark"))
+        VIEWS[sys.argv[2]][0](DemoWindow(sys.argv[2] == "dark"))
         sys.stdout.flush()
         os._exit(0)
-    wanted = sys.argv[1:] or [name for _view, names in VIEWS.values() for name in names]
+    every = [name for _view, names in VIEWS.values() for name in names]
+    wanted = sys.argv[1:] or every
+    if unknown := sorted(set(wanted) - set(every)):
+        sys.exit(f"There is no picture {', '.join(unknown)}. Choose of {', '.join(every)}.")
     for view in (v for v, (_does, names) in VIEWS.items() if set(names) & set(wanted)):
         language = "de" if view == "preferences" else "en"
         with tempfile.TemporaryDirectory() as home:

@@ -7,11 +7,25 @@ import pytest
 from numpy.typing import NDArray
 from PySide6.QtCore import QPoint, QRect, Qt
 from PySide6.QtGui import QImage, QKeySequence
-from PySide6.QtWidgets import QApplication, QPushButton, QWidget
+from PySide6.QtWidgets import (
+    QApplication,
+    QComboBox,
+    QDateEdit,
+    QDateTimeEdit,
+    QDoubleSpinBox,
+    QLineEdit,
+    QPlainTextEdit,
+    QPushButton,
+    QSpinBox,
+    QTimeEdit,
+    QVBoxLayout,
+    QWidget,
+)
 from pytestqt.qtbot import QtBot
 
 from standtall.ui.app.window import MainWindow
 from standtall.ui.widgets import dressing, focus_ring, theme
+from standtall.ui.widgets.style_sheet import style_sheet
 from tests.ui.app.test_everybody import _own
 from tests.ui.driving import WAIT
 from tests.ui.everywhere import all_over
@@ -78,6 +92,31 @@ def test_the_focus_is_seen(qtbot: QtBot, qapp: QApplication, window: MainWindow,
                 unseen.append((*kind, type(widget.parent()).__name__, widget.accessibleName(), found))
     assert len({page for page, *_ in looked}) >= 5 + 15, "all places, and nearly every sheet"
     assert unseen == []
+
+
+@pytest.mark.parametrize("look", [theme.LIGHT, theme.DARK], ids=["light", "dark"])
+@pytest.mark.parametrize("ground", ["ground", "raised"])
+def test_the_edge_of_each_kind_of_field_is_seen(qtbot: QtBot, look: theme.Theme, ground: str) -> None:
+    """All along its left edge, but for the round corners, against what lies beside it."""
+    over = QWidget()
+    over.setObjectName("over")
+    over.setStyleSheet(f"#over {{ background: {getattr(look, ground)}; }}" + style_sheet(look, large_targets=False))
+    qtbot.addWidget(over)
+    column = QVBoxLayout(over)
+    fields = [QLineEdit(), QSpinBox(), QDoubleSpinBox(), QDateEdit(), QTimeEdit(), QDateTimeEdit(), QComboBox(), QPlainTextEdit()]
+    fields[0].setObjectName("field")
+    for field in fields:
+        column.addWidget(field)
+    over.show()
+    QApplication.processEvents()
+    nothing(over)
+    seen = luminance(over)
+    for field in fields:
+        at = field.geometry()
+        rows = slice(at.top() + 8, at.bottom() - 8)
+        edge, beside = seen[rows, at.left()], seen[rows, at.left() - 2]
+        high, low = np.maximum(edge, beside), np.minimum(edge, beside)
+        assert len(edge) and ((high + 0.05) / (low + 0.05) >= 3).all(), type(field).__name__
 
 
 def test_a_ring_comes_with_a_key_and_not_with_a_click(qtbot: QtBot) -> None:

@@ -109,7 +109,7 @@ def test_a_cancel_ends_the_helpers_at_once() -> None:
     began = time.monotonic()
     with pytest.raises(Cancelled):
         helpers(2).run(supply, progress)
-    assert time.monotonic() - began < 20
+    assert time.monotonic() - began < 40
     assert not supply.answers
 
 

@@ -7,7 +7,6 @@ import signal
 import subprocess
 import sys
 import threading
-import time
 from collections.abc import Callable, Iterator
 from dataclasses import replace
 from pathlib import Path
@@ -326,13 +325,12 @@ def test_whatever_is_done_everything_ends_once(steps: list[tuple[str, int]]) -> 
     assert threading.active_count() < 40
 
 
-def test_a_closed_queue_ends_its_work_soon() -> None:
+def test_a_closed_queue_has_ended_its_work() -> None:
     queue = JobQueue(lambda *_given: None)
     queue.ask(FetchRequest("http://127.0.0.1:9/never", "/tmp"))
     queue.idle(5)
-    began = time.monotonic()
     queue.close()
-    assert time.monotonic() - began < 3.0
+    assert not queue._thread.is_alive()
 
 
 def test_more_of_a_kind_are_worked_on_at_once_where_that_is_said() -> None:

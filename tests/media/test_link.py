@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import hashlib
+import select
 import socket
 import subprocess
 import sys
@@ -10,6 +11,8 @@ import threading
 import time
 from collections.abc import Iterator
 from pathlib import Path
+from types import SimpleNamespace
+from typing import Any
 
 import pytest
 
@@ -173,14 +176,14 @@ class Dripping:
 
 
 HEAD = b"HTTP/1.1 200 OK\r\nContent-Type: video/mp4\r\nContent-Length: 5000000\r\nAccept-Ranges: bytes\r\n\r\n"
-DRIPS = [part for n in range(300) for part in (f"X-{n}: y\r\n".encode(), 0.05)]
+DRIPS = [part for n in range(1200) for part in (f"X-{n}: y\r\n".encode(), 0.05)]
 
 
 @pytest.mark.fault
 @pytest.mark.parametrize(
     ("script", "says"),
     [(["silent"], "cannot be reached"), ([b"HTTP/1.1 200 OK\r\n", *DRIPS], "cannot be reached"), ([HEAD, b"x" * 9000], "fallen silent"),
-     ([HEAD, *[p for _ in range(300) for p in (b"x", 0.05)]], "fallen silent")],
+     ([HEAD, *[p for _ in range(1200) for p in (b"x", 0.05)]], "fallen silent")],
 )  # fmt: skip
 def test_a_server_that_drips_or_falls_silent_is_left(
     tmp_path: Path, monkeypatch: pytest.MonkeyPatch, script: list[bytes | float | str], says: str
@@ -194,12 +197,15 @@ def test_a_server_that_drips_or_falls_silent_is_left(
             fetch(server.link, tmp_path, Progress())
     finally:
         server.close()
-    assert time.monotonic() - began < 8
+    assert time.monotonic() - began < 40, "it says something for a minute"
+
+
+SLOW: list[list[bytes | float]] = [[], [b"HTTP/1.1 200 OK\r\n", *DRIPS], [HEAD, b"x" * 9000]]
 
 
 @pytest.mark.fault
-@pytest.mark.parametrize("script", [[], [b"HTTP/1.1 200 OK\r\n", *DRIPS], [HEAD, b"x" * 9000]])
-def test_a_waiting_fetch_stops_within_a_second(tmp_path: Path, script: list[bytes | float]) -> None:
+@pytest.mark.parametrize("script", SLOW)
+def test_a_waiting_fetch_that_is_stopped_waits_no_longer(tmp_path: Path, script: list[bytes | float]) -> None:
     """The command itself: it is asked to stop as a person does, by Ctrl+C or by the window."""
     server = Dripping(*script)
     code = [sys.executable, "-m", "standtall", "get", "--json", f"--out={tmp_path}", "--", server.link]
@@ -208,14 +214,38 @@ def test_a_waiting_fetch_stops_within_a_second(tmp_path: Path, script: list[byte
         assert server.asked.wait(60), "it has begun, however busy the machine is"
         time.sleep(0.3)
         assert child.poll() is None
-        began = time.monotonic()
         child.terminate()
-        assert child.wait(10) == Cancelled.exit_code
-        assert time.monotonic() - began < 1.0
+        assert child.wait(60) == Cancelled.exit_code, "not that of a server that was waited for until its time was over"
     finally:
         child.kill()
         child.communicate()
         server.close()
+
+
+@pytest.mark.fault
+@pytest.mark.parametrize("script", SLOW)
+def test_after_a_cancel_no_wait_is_begun(
+    tmp_path: Path, monkeypatch: pytest.MonkeyPatch, script: list[bytes | float]
+) -> None:
+    """How soon a fetch stops, without a clock: what it waits for at once is a fifth of a second, and it begins none after that."""
+    server, progress = Dripping(*script), Progress()
+    waits: list[tuple[float, bool]] = []
+
+    def looked(*given: Any) -> Any:
+        waits.append((given[3], progress.stopped))
+        if len(waits) == 4:
+            progress.cancel()
+        return select.select(*given)
+
+    monkeypatch.setattr(sockets, "select", SimpleNamespace(select=looked))
+    try:
+        with pytest.raises(Cancelled):
+            fetch(server.link, tmp_path, progress)
+    finally:
+        server.close()
+    assert len(waits) == 4, "none is begun after it"
+    assert max(seconds for seconds, _stopped in waits) <= 0.2
+    assert not any(stopped for _seconds, stopped in waits)
 
 
 @pytest.mark.fault

@@ -55,6 +55,22 @@ def test_a_grid_of_shorts_and_shapes_has_a_request_and_a_name_each(project: Proj
     assert {(r.short.output.width, r.short.output.height) for r in found} == {(720, 1280), (720, 720)}
 
 
+def test_what_is_there_is_written_over_only_where_that_is_wished(project: Project, tmp_path: Path) -> None:
+    (tmp_path / "cabbage RAIN.mp4").touch()  # another file on most disks, but not on all
+    (tmp_path / "Cabbage rain.mp4").touch()
+    (tmp_path / "Cabbage rain 2 cover.jpg").touch()
+    waited_for = frozenset({str(tmp_path / "CABBAGE rain 3.mp4")})
+
+    def names(**fields: object) -> list[str]:
+        return [Path(r.out).name for r in asked(project, folder=tmp_path, waited_for=waited_for, **fields)]
+
+    assert names() == ["Cabbage rain.mp4", "Cabbage rain 2.mp4", "ネギ.mp4"]
+    assert names(replaces=False) == ["Cabbage rain 4.mp4", "Cabbage rain 5.mp4", "ネギ.mp4"]
+    (tmp_path / "ネギ.srt").touch()
+    assert names(replaces=False)[-1] == "ネギ.mp4", "no captions are written beside it"
+    assert names(replaces=False, form=Form(captions="both"))[-1] == "ネギ 2.mp4"
+
+
 def test_what_was_asked_for_stays_when_the_short_is_edited_meanwhile(project: Project) -> None:
     (first, *_rest) = asked(project)
     entry = project.shorts()[0]

@@ -45,7 +45,8 @@ class Settings:
     `sound_late_ms` later than its device says; who has `walked` is not shown around again. `panel_share` is
     the share of the Bench's width that its panel was given, and `pane_width` the pixels of the tall pane, 0 where none were.
     `language` is a code, `sound_device` a name, both empty for that of the desktop, as is a `scale` of 0; `speech_model` is a
-    folder, empty for the model that ships. New footage begins with `brief`, finished files are named by `name_pattern`. Work
+    folder, empty for the model that ships. New footage begins with `brief`, finished files are named by `name_pattern`, and
+    `replace_files` says whether they are written over those of the same name. Work
     takes at most so many `cores` and gigabytes, the preview shows at most so many frames a second; 0 is no limit."""
 
     recent: tuple[str, ...] = ()
@@ -65,6 +66,7 @@ class Settings:
     motion: Motion = "system"
     brief: Brief = field(default_factory=Brief)
     name_pattern: str = ""
+    replace_files: bool = False
     sound_device: str = ""
     speech_model: str = ""
     cores: int = 0

@@ -24,6 +24,7 @@ from standtall.model.output import Output, size_of
 from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.session.analyse import Options, known
+from standtall.session.finish import ends_of, free_file
 from standtall.session.render_request import render_request
 from standtall.session.told import as_told, found_in, transcript_of
 
@@ -42,7 +43,8 @@ BITS_A_PIXEL: Final = {"small": 0.035, "good": 0.085, "best": 0.16}
 class Wanted:
     """What is to be rendered: shorts by their numbers, in shapes ("" is that of each short) and languages ("" is that which each
     has now), `width` pixels on the shorter side and at `fps` (0: as each short), in a form, into a folder, under names by a
-    pattern."""
+    pattern. A file of the same name that is there is written over where this `replaces` it, else the new one gets a number, as
+    it does where its path is among those `waited_for`, which are still to be rendered."""
 
     shorts: tuple[int, ...]
     folder: Path
@@ -52,6 +54,8 @@ class Wanted:
     fps: Fraction = Fraction(0)
     form: Form = field(default_factory=Form)
     pattern: str = PATTERN
+    replaces: bool = True
+    waited_for: frozenset[str] = frozenset()
 
 
 def sized(output: Output, shape: str, width: int, fps: Fraction = Fraction(0)) -> Output:
@@ -112,7 +116,8 @@ def requests(
 
 
 def _each(entries: Sequence[Entry], footage: dict[str, tuple[Source, Analysis]], wanted: Wanted) -> list[RenderRequest]:
-    taken: set[str] = set()
+    taken = set(wanted.waited_for)
+    ends = () if wanted.replaces else ends_of(wanted.form)
     out = []
     for number, entry in enumerate(entries, 1):
         for shape in wanted.shapes:
@@ -123,11 +128,9 @@ def _each(entries: Sequence[Entry], footage: dict[str, tuple[Source, Analysis]],
                 told_shape = shape if len(wanted.shapes) > 1 else ""
                 told_language = language if len(wanted.languages) > 1 else ""
                 name = named(wanted.pattern, short, told_shape, told_language, number, wanted.form.ending)
-                stem, ending, again = Path(name).stem, Path(name).suffix, 2
-                while name.casefold() in taken:
-                    name, again = f"{stem} {again}{ending}", again + 1
-                taken.add(name.casefold())
-                out.append(replace(render_request(short, footage, wanted.folder / name), form=wanted.form, number=entry.id))
+                file = free_file(wanted.folder / name, taken, ends)
+                taken.add(str(file))
+                out.append(replace(render_request(short, footage, file), form=wanted.form, number=entry.id))
     return out
 
 

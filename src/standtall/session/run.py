@@ -88,6 +88,7 @@ def _render_here(request: RenderRequest, tell: Tell, progress: Progress) -> None
     from standtall.render.render import render
     from standtall.session.composing import worked_out
     from standtall.session.covers import cover_picture, jpeg_of, write_cover
+    from standtall.session.finish import COVER_ENDS
     from standtall.session.shakes import with_shakes
 
     footage = {}
@@ -106,8 +107,8 @@ def _render_here(request: RenderRequest, tell: Tell, progress: Progress) -> None
             picture = cover_picture(composition, request.short.cover)
     made = render(shown, out, progress, form, proof=True, cover=None if picture is None else jpeg_of(picture))
     if picture is not None:
-        for ending in (".png", ".jpg"):
-            write_cover(picture, out.with_name(f"{out.stem} cover{ending}"))
+        for end in COVER_ENDS:
+            write_cover(picture, out.with_name(out.stem + end))
     if form.captions != "picture" and composition.cards:
         from standtall.exchange.captions_out import write_captions
 

@@ -124,16 +124,14 @@ def test_closing_asks_when_work_would_stop(
         return 0
 
     monkeypatch.setattr(QMessageBox, "exec", answered)
-    began = time.monotonic()
     window.close()
-    took = time.monotonic() - began
     assert "being rendered" in asked[0]
     assert window.isVisible() is (answer == "Stay here")
     if answer == "Stay here":
         work.tell(qtbot, 0, Ended("done"))
     else:
         assert not list((state_folder() / "queue").glob("*.json")), "what the person stopped is not gone on with"
-        assert took < 2.5
+        assert not window.workspace.jobs.queue._thread.is_alive(), "it waits for nothing"
 
 
 def test_closing_saves_what_was_pressed_and_gives_up_what_need_not_be_done(qtbot: QtBot, window: MainWindow) -> None:
@@ -155,9 +153,7 @@ def test_closing_saves_what_was_pressed_and_gives_up_what_need_not_be_done(qtbot
     for _ in range(9):
         qtbot.keyClick(window, Qt.Key.Key_Period)
     qtbot.keyClick(window, Qt.Key.Key_C)
-    began = time.monotonic()
     window.close()
-    assert time.monotonic() - began < 2.5
     assert len(done) < 4
     assert path is not None
     with Project(path) as project:

@@ -169,6 +169,23 @@ def test_the_name_is_shown_as_it_will_be_and_what_cannot_be_is_told(
     assert short_of(window).output.width == 270, "what is rendered does not change the short"
 
 
+def test_a_name_that_is_taken_gets_a_number_unless_files_are_replaced(
+    qtbot: QtBot, window: MainWindow, renders: RendersPlace, still: list[Still]
+) -> None:
+    asking, folder = renders.asking, window.workspace.renders.folder
+    name = asking.example.text()
+    folder.mkdir(parents=True, exist_ok=True)
+    (folder / name).touch()
+    for number, replaced in enumerate((False, False, True), 2):
+        if replaced:
+            asking.replaces.click()
+        wanted = name if replaced else f"{Path(name).stem} {number}.mp4"
+        qtbot.waitUntil(lambda w=wanted: asking.example.text() == w, timeout=WAIT)  # type: ignore[misc]
+        asking.ask()
+        qtbot.waitUntil(lambda n=number: len(window.workspace.renders.live) == n - 1, timeout=WAIT)  # type: ignore[misc]
+        assert Path(window.workspace.renders.live[-1].request.out) == folder / wanted
+
+
 FINDINGS = (
     Finding("length", True, {"seconds": 1.0, "wanted": 1.0}),
     Finding("black", False, {"seconds": 0.9}, S // 2),

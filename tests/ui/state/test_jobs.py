@@ -12,11 +12,13 @@ from standtall.base.progress import Progress
 from standtall.jobs.events import Ended, Problem, Progressed
 from standtall.jobs.requests import AnalyseRequest, RenderRequest
 from standtall.jobs.store import Store
+from standtall.library import settings
 from standtall.model.brief import Brief
+from standtall.session.finish import file_name
 from standtall.session.render_request import render_request
 from standtall.session.run import run
 from standtall.ui.app.window import MainWindow
-from tests.ui.driving import WAIT, Work, edited
+from tests.ui.driving import WAIT, Work, edited, short_of
 
 
 @pytest.fixture
@@ -77,6 +79,24 @@ def test_what_is_rendered_is_what_was_asked_for_though_the_short_is_edited(
     assert window.workspace.opened.entry.short != before  # type: ignore[union-attr]
     work.tell(qtbot, 0, Problem("The disk is full.", "Free some space."), Ended("failed"))
     assert not window.preview_pane.rendering.running
+
+
+def test_a_finished_file_stays_when_its_short_is_rendered_again_unless_it_is_to_be_replaced(
+    qtbot: QtBot, window: MainWindow, work: Work, tmp_path: Path
+) -> None:
+    bar, name = window.preview_pane.rendering, Path(file_name(short_of(window))).stem
+    bar.folder = tmp_path
+    for number, wanted in enumerate(("", " 2", "")):
+        window.workspace.renders.set_replaces(number == 2)
+        bar.start()
+        qtbot.waitUntil(lambda n=number: len(work.begun) == n + 1, timeout=WAIT)  # type: ignore[misc]
+        request = work.begun[number].request
+        assert isinstance(request, RenderRequest)
+        assert Path(request.out) == tmp_path / f"{name}{wanted}.mp4"
+        Path(request.out).touch()
+        work.tell(qtbot, number, Ended("done"))
+    assert len(window.workspace.renders.over) == 2, "a row for each file"
+    qtbot.waitUntil(lambda: settings.load()[0].replace_files, timeout=WAIT)
 
 
 def test_a_render_that_is_just_being_asked_for_can_be_stopped(qtbot: QtBot, window: MainWindow, work: Work) -> None:

@@ -14837,6 +14837,14 @@ der Short</translation>
         <translation>WOHIN</translation>
     </message>
     <message>
+        <source>Replace files of the same name</source>
+        <translation>Gleichnamige Dateien ersetzen</translation>
+    </message>
+    <message>
+        <source>On: a file of the same name is written over. Off: it stays, and the new one gets a number</source>
+        <translation>An: eine gleichnamige Datei wird überschrieben. Aus: sie bleibt, und die neue bekommt eine Nummer</translation>
+    </message>
+    <message>
         <source>Add to the queue</source>
         <translation>In die Warteschlange</translation>
     </message>

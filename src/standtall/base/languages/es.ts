@@ -14837,6 +14837,14 @@ el corto</translation>
         <translation>DÓNDE</translation>
     </message>
     <message>
+        <source>Replace files of the same name</source>
+        <translation>Reemplazar los archivos del mismo nombre</translation>
+    </message>
+    <message>
+        <source>On: a file of the same name is written over. Off: it stays, and the new one gets a number</source>
+        <translation>Activado: se sobrescribe el archivo del mismo nombre. Desactivado: se conserva, y el nuevo lleva un número</translation>
+    </message>
+    <message>
         <source>Add to the queue</source>
         <translation>Añadir a la cola</translation>
     </message>

@@ -13,7 +13,8 @@ from standtall.base.interface_language import capital, tr
 from standtall.base.time import TICKS_PER_SECOND, clock
 from standtall.jobs.events import Ended, Event, Problem, Progressed, Rendered
 from standtall.jobs.requests import RenderRequest, Request
-from standtall.session.finish import file_name
+from standtall.model.form import Form
+from standtall.session.finish import ends_of, file_name, free_file
 from standtall.session.render_request import render_request
 from standtall.ui.state.opened import Opened
 from standtall.ui.state.renders import STAGES, whole_share
@@ -105,7 +106,8 @@ class RenderBar(QStackedWidget):
         self._file = self._error = ""
         self._show_busy(tr("Starting"))
         self._number = ASKING
-        self._ws.queues.do("preview", lambda: _request(opened, folder), self._ask, self._refused, self)
+        waited_for = None if self._ws.renders.replaces else self._ws.renders.waited_for()
+        self._ws.queues.do("preview", lambda: _request(opened, folder, waited_for), self._ask, self._refused, self)
 
     def _ask(self, request: RenderRequest) -> None:
         if self._number == ASKING:
@@ -170,8 +172,11 @@ class RenderBar(QStackedWidget):
             self._ws.said.emit(tr("The render was stopped. Nothing was left behind."), "note")
 
 
-def _request(opened: Opened, folder: Path) -> RenderRequest:
-    short = opened.entry.short
+def _request(opened: Opened, folder: Path, waited_for: frozenset[str] | None) -> RenderRequest:
+    """A file of the same name is written over where it is not said what is `waited_for`."""
+    short, form = opened.entry.short, Form()
+    file = folder / file_name(short)
+    file = file if waited_for is None else free_file(file, waited_for, ends_of(form))
     footage = {key: (f.source, f.analysis) for key, f in opened.composition.footage.items()}
     footage[opened.source.key] = opened.source, opened.analysis
-    return replace(render_request(short, footage, folder / file_name(short)), number=opened.entry.id)
+    return replace(render_request(short, footage, file), form=form, number=opened.entry.id)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
+from dataclasses import replace
 from fractions import Fraction
 from pathlib import Path
 from typing import Any, Final
@@ -19,6 +20,7 @@ from standtall.jobs.requests import ForetellRequest, RenderRequest, Request
 from standtall.library.project import Project
 from standtall.model.form import RATES, WIDTHS, Form
 from standtall.model.output import SHAPES
+from standtall.session.finish import ends_of, free_file
 from standtall.session.render_many import PATTERN, PLACEHOLDERS, Wanted, named, requests
 from standtall.ui.state.workspace import Workspace
 from standtall.ui.widgets.cards import Panel, card_in
@@ -91,6 +93,10 @@ class AskingPanel(Panel):
         self.example.setObjectName("faint")
         self.example.setWordWrap(True)
         where.addWidget(self.example)
+        self.replaces = QCheckBox(tr("Replace files of the same name"))
+        self.replaces.setToolTip(tr("On: a file of the same name is written over. Off: it stays, and the new one gets a number"))
+        self.replaces.clicked.connect(self._replace)
+        where.addWidget(self.replaces)
         self.cost = QLabel()
         self.cost.setObjectName("faint")
         self.cost.setWordWrap(True)
@@ -102,6 +108,8 @@ class AskingPanel(Panel):
         """Of the request that finds out what it will cost."""
         self._counted: list[RenderRequest] = []
         self._told_of: Wanted | None = None
+        self._plain = ""
+        """The name that is shown, without a number."""
         workspace.jobs.heard.connect(self._heard)
         self.go = button(tr("Add to the queue"), tr("Render what is chosen, as it stands now (Ctrl+Shift+R)"), self.ask, "main")
         self.column.addWidget(self.go)
@@ -184,6 +192,7 @@ class AskingPanel(Panel):
             self.fps.currentData(),
             self.form(),
             self.pattern.text(),
+            self._ws.renders.replaces,
         )
 
     def ask(self) -> None:
@@ -192,6 +201,7 @@ class AskingPanel(Panel):
         if wanted is None:
             ws.said.emit(tr("There is no short to render yet."), "note")
             return
+        wanted = replace(wanted, waited_for=ws.renders.waited_for())
         sources = ws.sources_here()
         options = {s.key: ws.options_of(s) for s in sources}
 
@@ -199,6 +209,10 @@ class AskingPanel(Panel):
             return requests(project, sources, lambda s, _brief: options[s.key], ws.cache, wanted)
 
         ws.with_project(work, ws.renders.ask)
+
+    def _replace(self, replaces: bool) -> None:
+        self._ws.renders.set_replaces(replaces)
+        self._tell()
 
     def _choose_folder(self) -> None:
         folder = QFileDialog.getExistingDirectory(self, tr("A folder for finished files"), str(self._ws.renders.folder))
@@ -254,10 +268,11 @@ class AskingPanel(Panel):
             return
         sources = ws.sources_here()
         options = {s.key: ws.options_of(s) for s in sources}
+        there = replace(wanted, waited_for=ws.renders.waited_for())
 
         def work(project: Project) -> list[RenderRequest]:
             try:
-                return requests(project, sources, lambda s, _brief: options[s.key], ws.cache, wanted)
+                return requests(project, sources, lambda s, _brief: options[s.key], ws.cache, there)
             except NothingToDo:
                 return []  # told when it is asked for
 
@@ -304,6 +319,7 @@ class AskingPanel(Panel):
         if self.wanted() != self._told_of:
             self._told_of = self.wanted()
             self._foretell_soon()
+        self.replaces.setChecked(self._ws.renders.replaces)
         self.folder_told.setText(str(self._ws.renders.folder))
         self.folder_told.setToolTip(str(self._ws.renders.folder))
         alone, beside = bool(self.sound.currentData()), self.captions.currentData() != "picture"
@@ -314,17 +330,32 @@ class AskingPanel(Panel):
             box.setVisible(beside and not alone)
         opened, wanted = self._ws.opened, self.wanted()
         if opened is None or wanted is None:
+            self._plain = ""
             self.example.setText("")
             return
         shape = wanted.shapes[0] if len(wanted.shapes) > 1 else ""
         language = wanted.languages[0] if len(wanted.languages) > 1 else ""
         try:
-            self.example.setText(named(wanted.pattern, opened.entry.short, shape, language, 1, wanted.form.ending))
+            self._show_name(wanted, named(wanted.pattern, opened.entry.short, shape, language, 1, wanted.form.ending))
         except (NothingToDo, StandTallError) as error:
+            self._plain = ""
             self.example.setText(str(error))
         count = len(wanted.shorts) * len(wanted.shapes) * len(wanted.languages)
         self.go.setText(tr_n(count, "Render {n} file", "Render {n} files"))
         self.go.setEnabled(count > 0)
+
+    def _show_name(self, wanted: Wanted, name: str) -> None:
+        """Show what a file will be called: at once without a number, and with it once it was seen that the name is taken."""
+        if self._plain != name:
+            self._plain = name
+            self.example.setText(name)
+        file, ends, waited_for = wanted.folder / name, ends_of(wanted.form), self._ws.renders.waited_for()
+
+        def arrived(free: Path) -> None:
+            if self._plain == name:
+                self.example.setText(free.name)
+
+        self._ws.with_project(lambda _p: file if wanted.replaces else free_file(file, waited_for, ends), arrived)
 
 
 def cost_told(first: Foretold, wanted: list[RenderRequest]) -> str:

@@ -343,15 +343,14 @@ class Posts(QObject):
                 numbers.append(post.short.number)
         sources = ws.sources_here()
         options = {s.key: ws.options_of(s) for s in sources}
-        folder = ws.renders.folder
+        folder, replaces, waited_for = ws.renders.folder, ws.renders.replaces, ws.renders.waited_for()
 
         def work(project: Project) -> list[RenderRequest]:
             out: dict[tuple[int, str], RenderRequest] = {}
             for (name, shapes), numbers in wanted.items():
-                for request in post_renders(project, numbers, shapes, folder / name, sources, options, ws.cache):
-                    out.setdefault(
-                        (request.number, shape_of(request)), request
-                    )  # one file serves all channels that take its shape
+                made = post_renders(project, numbers, shapes, folder / name, sources, options, ws.cache, replaces, waited_for)
+                for request in made:  # one file serves all channels that take its shape
+                    out.setdefault((request.number, shape_of(request)), request)
             return list(out.values())
 
         def asked(found: list[RenderRequest]) -> None:

@@ -119,15 +119,17 @@ class Renders(QObject):
         """Numbers of those that were asked for here."""
         self.folder = video_folder()
         """Where finished files go: the one that was chosen last, at first the desktop's own for videos."""
-        thread.do(lambda: settings.load()[0].render_folder, self._remembered, failed)
+        self.replaces = False
+        """Whether finished files are written over those of the same name."""
+        thread.do(lambda: settings.load()[0], self._remembered, failed)
         jobs.heard.connect(self._heard)
         path = state_folder() / "renders.json"
         thread.do(lambda: read_own(path, Over, Over(), tr("Finished renders"))[0], self._read, failed)
 
-    def _remembered(self, folder: str) -> None:
-        if folder:
-            self.folder = Path(folder)
-            self.changed.emit()
+    def _remembered(self, found: settings.Settings) -> None:
+        self.replaces = found.replace_files
+        self.folder = Path(found.render_folder) if found.render_folder else self.folder
+        self.changed.emit()
 
     def know_project(self, path: Path | None) -> None:
         self.project = path
@@ -137,6 +139,15 @@ class Renders(QObject):
         self.folder = folder
         self._thread.do(lambda: settings.save(settings.load()[0].with_render_folder(str(folder))), None, self._failed)
         self.changed.emit()
+
+    def set_replaces(self, replaces: bool) -> None:
+        """Write finished files over those of the same name from now on, or give them numbers."""
+        self.replaces = replaces
+        self._thread.do(lambda: settings.save(replace(settings.load()[0], replace_files=replaces)), None, self._failed)
+
+    def waited_for(self) -> frozenset[str]:
+        """The files of those in the queue."""
+        return frozenset(live.request.out for live in self.live)
 
     def _read(self, found: Over) -> None:
         self.over = (*self.over, *found.rows)[:MOST]

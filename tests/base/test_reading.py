@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import gzip
 import json
+import re
 import tracemalloc
 import zlib
 from pathlib import Path
@@ -29,12 +30,30 @@ def test_what_json_can_say_comes_back(value: object) -> None:
     assert json_of(json.dumps(value), 1 << 20) == value
 
 
+def depth(value: object) -> int:
+    inside = value.values() if isinstance(value, dict) else value if isinstance(value, list) else None
+    return 0 if inside is None else 1 + max(map(depth, inside), default=0)
+
+
+@given(plain, st.booleans(), st.integers(1, 9))
+def test_a_long_text_is_looked_over_as_its_values_are(value: object, ascii_only: bool, block: int) -> None:
+    text = json.dumps(value, ensure_ascii=ascii_only)
+    digits = max(map(len, re.findall("[0-9]+", text)), default=0)
+    with pytest.MonkeyPatch.context() as patch:
+        patch.setattr(reading, "BLOCK", block)
+        found, most = reading._looked_over(text)
+    assert found == depth(value)
+    assert most >= digits if "\\" in text else most == digits
+
+
+@pytest.mark.parametrize("little", [0, reading.LITTLE])
 @pytest.mark.parametrize(
     ("text", "why"),
     [("[" * 100_000 + "]" * 100_000, "nested"), ("[" * (DEEPEST + 1) + "]" * (DEEPEST + 1), "nested"), ("9" * 400, "digits"),
      ("NaN", "no number"), ("[Infinity]", "no number"), ("{", "no JSON"), ('"' + "x" * 3000 + '"', "larger"), (b"\xff\xfe", "UTF-8")],
 )  # fmt: skip
-def test_what_cannot_be_meant_is_refused(text: str | bytes, why: str) -> None:
+def test_what_cannot_be_meant_is_refused(text: str | bytes, why: str, little: int, monkeypatch: pytest.MonkeyPatch) -> None:
+    monkeypatch.setattr(reading, "LITTLE", little)
     with pytest.raises(Unreadable, match=why):
         json_of(text, 2000 if "x" * 3000 in str(text) else 1 << 20)
 

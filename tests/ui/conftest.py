@@ -14,13 +14,18 @@ from standtall.ui.app.application import dressed, open_files
 from standtall.ui.app.window import MainWindow
 from standtall.ui.footage.preview_copies import PreviewCopies
 from standtall.ui.state import legible
+from standtall.ui.state.heard import Sounding
 from standtall.ui.widgets import dressing, theme
 from tests.ui.driving import WAIT, Shown
 
 
 @pytest.fixture
-def window(qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: pytest.MonkeyPatch) -> Iterator[MainWindow]:
-    """The demo open on the Bench; no copies for moving about are made."""
+def window(
+    qtbot: QtBot, qapp: QApplication, open_demo_here: Path, monkeypatch: pytest.MonkeyPatch, request: pytest.FixtureRequest
+) -> Iterator[MainWindow]:
+    """The demo open on the Bench; no copies for moving about are made, and its sound only for tests that are marked `heard`."""
+    if request.node.get_closest_marker("heard") is None:
+        monkeypatch.setattr(Sounding, "make", lambda _self, _composition: None)
     monkeypatch.setattr(PreviewCopies, "want", lambda _self, _source: None)
     monkeypatch.setattr(legible, "CALM_MS", 10_000_000)  # pictures are looked at where a test is about that
     monkeypatch.setattr(MainWindow, "_may_end", lambda _self: True)  # nobody is there to answer

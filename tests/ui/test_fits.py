@@ -29,9 +29,10 @@ def run(language: str, scale: str, *sizes: str) -> list[str]:
     return told.stdout.splitlines()
 
 
-@pytest.mark.parametrize(("scale", "language"), [*((s, one) for one in LANGUAGES for s in ("1", "1.5")), ("1.25", "de")])
+@pytest.mark.parametrize(("scale", "language"), [(s, one) for one in LANGUAGES for s in ("1", "1.5")])
 def test_every_text_has_the_room_that_it_needs(open_demo_here: Path, scale: str, language: str) -> None:
-    *cut, looked = run(language, scale, *(("1024x700",) if scale != "1" else ("1024x700", "1280x800")))
+    larger = ("1280x800",) if (scale, language) == ("1", "de") else ()  # the longest words
+    *cut, looked = run(language, scale, "1024x700", *larger)
     assert cut == []
     assert int(looked.split()[2]) > 1_000
     assert int(looked.split()[5]) == 17, "every sheet was open"

@@ -12,6 +12,7 @@ from typing import Any, Final
 import av
 import av.error
 import numpy as np
+from av.audio.fifo import AudioFifo
 from av.audio.frame import AudioFrame
 from av.audio.resampler import AudioResampler
 from numpy.typing import NDArray
@@ -29,6 +30,8 @@ Samples = NDArray[np.float32]
 SPEECH_RATE: Final = 16_000
 MIX_RATE: Final = TICKS_PER_SECOND
 LONGEST_S: Final = 86_400
+GATHERED: Final = 4
+"""A second of sound is copied in so many parts."""
 
 
 def read_sound(
@@ -155,38 +158,71 @@ def _read_track(
         told = stream.duration * stream.time_base if stream.duration else Fraction(container.duration or 0, av.time_base)
         expected = max(1, round((told - Fraction(start, TICKS_PER_SECOND)) * rate))
         wanted = None if end is None else max(0, round(Fraction(end - start, TICKS_PER_SECOND) * rate))
-        out = np.zeros((channels, min(expected, 60 * rate) if wanted is None else wanted), np.float32)
+        most = LONGEST_S * rate if wanted is None else wanted
+        placed = _Placed(np.zeros((channels, min(expected, 60 * rate) if wanted is None else wanted), np.float32), most, rate)
         resampler = AudioResampler(format="fltp", layout="stereo" if channels == 2 else "mono", rate=rate)
         lies_at = _sample_of(stream.time_base, zero + Fraction(start, TICKS_PER_SECOND), rate)
-        at: int | None = None
         try:
             if start > 0:  # half a second early: compressed sound needs a run-up
                 early = max(Fraction(0), Fraction(start, TICKS_PER_SECOND) - Fraction(1, 2)) + zero
                 container.seek(round(early / stream.time_base), stream=stream, backward=True)
             for frame in container.decode(stream):
-                give_way()
                 lies = lies_at(frame.pts) if frame.pts is not None else -round(Fraction(start * rate, TICKS_PER_SECOND))
-                if at is None or (frame.pts is not None and rate // 20 < lies - at <= LONGEST_S * rate):
-                    at = lies
-                pieces = resampler.resample(frame)
-                if wanted is None:  # headers may lie about the length, so the room grows with what is there
-                    out = _roomy(out, at + sum(p.samples for p in pieces), LONGEST_S * rate)
-                at = _place(out, at, pieces)
-                if progress is not None:
-                    progress.report("sound", min(1.0, max(0.0, at / (wanted or expected))))
-                if at >= (LONGEST_S * rate if wanted is None else wanted):
+                if placed.at is None or (frame.pts is not None and rate // 20 < lies - placed.at <= LONGEST_S * rate):
+                    placed.go_on_at(lies)
+                if placed.put(resampler.resample(frame)) and progress is not None:
+                    progress.report("sound", min(1.0, max(0.0, (placed.at or 0) / (wanted or expected))))
+                if placed.at is not None and placed.at >= most:
                     break
-            if at is not None and (wanted is None or at < wanted):
-                pieces = resampler.resample(None)
-                if wanted is None:
-                    out = _roomy(out, at + sum(p.samples for p in pieces), LONGEST_S * rate)
-                at = _place(out, at, pieces)
+            if placed.at is not None and (wanted is None or placed.at < wanted):
+                placed.put(resampler.resample(None))
         except av.error.EOFError:
             pass
         except DAMAGE as error:
-            if at is None or at <= 0:
+            if placed.at is None or placed.at <= 0:
                 raise damaged(place, error) from error
-    return out[:, : max(0, at or 0)] if wanted is None else out
+        placed.flush()
+    return placed.out[:, : max(0, placed.at or 0)] if wanted is None else placed.out
+
+
+class _Placed:
+    """Pieces of decoded sound put into `out`, up to `most` samples in all. They are gathered first: to copy each of the thousands
+    of a minute by itself takes as long as to decode them."""
+
+    def __init__(self, out: Samples, most: int, rate: int) -> None:
+        self.out, self._most, self._enough = out, most, rate // GATHERED
+        self.at: int | None = None
+        """Where the next piece goes, counted from the first sample of `out`; None before the first."""
+        self._gathered = AudioFifo()
+
+    def go_on_at(self, at: int) -> None:
+        """Put what comes next somewhere else."""
+        self.flush()
+        self.at = at
+
+    def put(self, pieces: list[AudioFrame]) -> bool:
+        """-> whether what was gathered is in `out` now."""
+        for piece in pieces:
+            piece.pts = None  # the gatherer would refuse the small steps in the stamps of some files
+            self._gathered.write(piece)
+            self.at = (self.at or 0) + piece.samples
+        if self._gathered.samples < self._enough:
+            return False
+        self.flush()
+        return True
+
+    def flush(self) -> None:
+        give_way()
+        piece = self._gathered.read() if self._gathered.samples else None
+        if piece is None or self.at is None:
+            return
+        data = piece.to_ndarray()
+        at = self.at - data.shape[1]
+        if self.out.shape[1] < min(self.at, self._most):  # headers may lie about the length, so the room grows with what is there
+            self.out = _roomy(self.out, self.at, self._most)
+        a, b = max(0, at), min(self.out.shape[1], self.at)
+        if b > a:
+            self.out[:, a:b] = data[: self.out.shape[0], a - at : b - at]
 
 
 def _sample_of(unit: Fraction, start: Fraction, rate: int) -> Callable[[int], int]:
@@ -209,16 +245,6 @@ def _roomy(out: Samples, needed: int, most: int) -> Samples:
         return out
     room = min(most, max(needed, out.shape[1] * 3 // 2))
     return np.pad(out, ((0, 0), (0, max(0, room - out.shape[1]))))
-
-
-def _place(out: Samples, at: int, frames: list[AudioFrame]) -> int:
-    for piece in frames:
-        data = piece.to_ndarray()
-        a, b = max(0, at), min(out.shape[1], at + data.shape[1])
-        if b > a:
-            out[:, a:b] = data[: out.shape[0], a - at : b - at]
-        at += data.shape[1]
-    return at
 
 
 def level_db(samples: Samples, rate: int = SPEECH_RATE, step_ms: int = 10) -> NDArray[np.float32]:

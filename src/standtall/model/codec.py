@@ -80,7 +80,8 @@ def _reader(kind: Any, place: str) -> Reader:
         return functools.partial(_read_floats, each) if item is float else each
     if dataclasses.is_dataclass(kind):
         hints = typing.get_type_hints(kind)
-        return functools.partial(_read_fields, kind, {n: _reader(h, f"{place}.{n}") for n, h in hints.items()}, place)
+        plain = {n: _plain(h) for n, h in hints.items()}
+        return functools.partial(_read_fields, kind, {n: _reader(h, f"{place}.{n}") for n, h in hints.items()}, plain, place)
     return functools.partial(_read_scalar, kind, place)
 
 
@@ -140,14 +141,23 @@ def _read_floats(each: Reader, data: object) -> Any:
     return each(data)
 
 
-def _read_fields(kind: Any, readers: dict[str, Reader], place: str, data: object) -> Any:
+def _plain(hint: Any) -> type | None:
+    """The scalar that a field mostly holds, where that is right as it is."""
+    kinds = tuple(k for k in typing.get_args(hint) or (hint,) if k is not type(None))
+    return kinds[0] if len(kinds) == 1 and kinds[0] in _NAMES and typing.get_origin(hint) is not tuple else None
+
+
+def _read_fields(kind: Any, readers: dict[str, Reader], plain: dict[str, type | None], place: str, data: object) -> Any:
     give_way()
     if not isinstance(data, dict):
         raise _wrong(place, "an object", data)
     if not data.keys() <= readers.keys():
         unknown = sorted(map(str, data.keys() - readers.keys()))[0]
         raise ProjectError(f"{place} has a field that is not known: {unknown[:40]}.")
-    values = {name: readers[name](value) for name, value in data.items()}
+    values = {}
+    for name, value in data.items():  # most are scalars that are right, and each call is seen where hours of faces are read
+        right = type(value) is plain[name] and (type(value) is not float or math.isfinite(value))
+        values[name] = value if right else readers[name](value)
     try:
         return kind(**values)
     except TypeError as error:

@@ -9,6 +9,7 @@ from __future__ import annotations
 
 import base64
 import importlib
+import threading
 import time
 import weakref
 from collections.abc import Callable, Iterable
@@ -207,6 +208,8 @@ class _Measuring:
 
 _read: weakref.WeakValueDictionary[tuple[str, bool, tuple[Stamp, ...]], Analysis] = weakref.WeakValueDictionary()
 """Analyses that somebody has, by the files that they were read from: reading one keeps the interpreter for a while."""
+_one_reads = threading.Lock()
+"""Two places of the window ask for what was opened at the same moment: the second waits for what the first reads."""
 
 
 def known(source: Source, options: Options, cache: AnalysisCache) -> Analysis | None:
@@ -215,8 +218,11 @@ def known(source: Source, options: Options, cache: AnalysisCache) -> Analysis | 
     stages += [("sound", _level_mark(source))] if source.has_sound else []
     files = source.key, source.has_sound, cache.stamps(source.key, stages, "shake")
     found = _read.get(files)
-    if found is None and (found := _read_whole(source, options, cache)) is not None:
-        _read[files] = found
+    if found is None:
+        with _one_reads:
+            found = _read.get(files)
+            if found is None and (found := _read_whole(source, options, cache)) is not None:
+                _read[files] = found
     return found
 
 

@@ -52,36 +52,19 @@ def test_settings_that_are_broken(broken: str) -> None:
     assert "error: Your settings cannot be" in start("")
 
 
-def test_a_machine_without_sound_and_with_nothing_wrong_says_nothing() -> None:
-    assert "error" not in start("")
-
-
 @pytest.mark.fault
-def test_a_window_that_begins_dark_has_light_drawings_on_its_buttons() -> None:
-    settings_folder().mkdir(parents=True)
-    (settings_folder() / "settings.json").write_text('{"theme": "dark"}', encoding="utf-8")
-    light = next(line for line in start("").splitlines() if line.startswith("play button: "))
-    assert int(light.split()[-1]) > 150
-
-
-def test_a_clock_that_was_set_back_is_told_of_once() -> None:
-    state_folder().mkdir(parents=True)
-    (state_folder() / "last-start").write_text((datetime.now(UTC) + timedelta(hours=49, minutes=5)).isoformat(), "ascii")
-    assert "error: The clock of this machine is 49 hours behind the last start." in start("")
-    assert "clock" not in start("")
-
-
-def test_a_screen_that_is_gone_at_the_start_is_told_of() -> None:
-    settings_folder().mkdir(parents=True)
+def test_what_is_wrong_with_the_last_start_is_told_of_once() -> None:
+    """A clock that was set back, a screen that is gone, a crash; and a dark window has light drawings on its buttons."""
+    for folder in (settings_folder(), state_folder(), log_file().parent):
+        folder.mkdir(parents=True, exist_ok=True)
     there = {"x": 90_000, "y": 200, "width": 1280, "height": 800, "whole": False}
-    (settings_folder() / "settings.json").write_text(json.dumps({"window": there}), encoding="utf-8")
-    assert "note: The screen that the window was on is gone, so it is on this one now." in start("")
-
-
-@pytest.mark.fault
-def test_a_crash_of_the_last_start_is_told_of_once_and_kept_in_the_log() -> None:
-    log_file().parent.mkdir(parents=True)
+    (settings_folder() / "settings.json").write_text(json.dumps({"window": there, "theme": "dark"}), encoding="utf-8")
+    (state_folder() / "last-start").write_text((datetime.now(UTC) + timedelta(hours=49, minutes=5)).isoformat(), "ascii")
     (log_file().parent / "crash-4711.txt").write_text("Fatal Python error: Segmentation fault\n", "utf-8")
-    assert "error: The program broke off the last time. What you had changed is on disk" in start("")
+    said = start("")
+    assert "note: The screen that the window was on is gone, so it is on this one now." in said
+    assert "error: The clock of this machine is 49 hours behind the last start." in said
+    assert "error: The program broke off the last time. What you had changed is on disk" in said
     assert "Segmentation fault" in log_file().read_text("utf-8")
-    assert "broke off" not in start("")
+    assert int(next(line for line in said.splitlines() if line.startswith("play button: ")).split()[-1]) > 150
+    assert "error" not in start(""), "without sound, and with nothing wrong"

@@ -16,6 +16,8 @@ from standtall.ui.bench.panels.sound.panel import SoundPanel
 from tests.conftest import write_sound
 from tests.ui.driving import WAIT, edited, short_of
 
+pytestmark = pytest.mark.heard
+
 
 @pytest.fixture
 def panel(qtbot: QtBot, window: MainWindow) -> SoundPanel:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import os
+import shutil
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 os.environ.setdefault("OMP_NUM_THREADS", "1")
@@ -17,6 +18,7 @@ import numpy as np
 import pytest
 from hypothesis import settings
 
+from standtall.base.folders import data_folder
 from standtall.demo.programme import SHIPPED, programme, truth
 from standtall.ink import engine
 from standtall.library.cache import AnalysisCache
@@ -147,6 +149,9 @@ def demo_truth() -> dict:
 
 
 @pytest.fixture
-def open_demo_here(own_folders: Path) -> Path:
+def open_demo_here(own_folders: Path, demo_file: Path) -> Path:
     """The demo unpacked and analysed in this test's own folders."""
+    here = data_folder() / "demo" / demo_file.name
+    here.parent.mkdir(parents=True, exist_ok=True)
+    shutil.copyfile(demo_file, here)  # it was joined and checked once
     return open_demo(AnalysisCache())[0]

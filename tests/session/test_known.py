@@ -4,9 +4,13 @@ from __future__ import annotations
 
 import gc
 import shutil
+import threading
+import time
 import weakref
+from concurrent.futures import ThreadPoolExecutor
 from dataclasses import replace
 from pathlib import Path
+from typing import Any
 
 import pytest
 
@@ -37,6 +41,26 @@ def test_it_is_read_once_while_somebody_has_it(demo_source: Source, cache: Analy
     gc.collect()
     assert kept() is None, "nobody has it any more"
     assert known(demo_source, Options(), cache) is not None and len(reads) == 6
+
+
+def test_two_that_ask_at_once_read_it_once(demo_source: Source, cache: AnalysisCache, monkeypatch: pytest.MonkeyPatch) -> None:
+    reads: list[str] = []
+    find, both = AnalysisCache.find, threading.Barrier(2)
+
+    def slowly(self: AnalysisCache, key: str, stage: str, *more: Any) -> Any:
+        reads.append(stage)
+        time.sleep(0.1)
+        return find(self, key, stage, *more)
+
+    def asked() -> object:
+        both.wait(60)
+        return known(demo_source, Options(), cache)
+
+    monkeypatch.setattr(AnalysisCache, "find", slowly)
+    with ThreadPoolExecutor(2) as pool:
+        first, second = (asking.result(60) for asking in [pool.submit(asked), pool.submit(asked)])
+    assert first is second is not None
+    assert sorted(reads) == ["people", "sound", "words"]
 
 
 def test_another_file_of_it_is_read(demo_source: Source, cache: AnalysisCache) -> None:

@@ -72,6 +72,7 @@ def window(
     shown = Shown(made.player)
     open_files(made, [], demo=True)
     shown.wait(qtbot)
-    qtbot.waitUntil(lambda: made.place == "bench", timeout=WAIT)
+    ws = made.workspace
+    qtbot.waitUntil(lambda: made.place == "bench" and ws.thumbs is not None and bool(ws.thumbs.images), timeout=WAIT)
     yield made
     made.end()

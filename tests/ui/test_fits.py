@@ -9,10 +9,11 @@ from pathlib import Path
 
 import pytest
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QPushButton, QWidget
+from PySide6.QtWidgets import QApplication, QCheckBox, QComboBox, QHBoxLayout, QLabel, QPushButton, QWidget
 from pytestqt.qtbot import QtBot
 
 from standtall.base.folders import data_folder
+from standtall.ui.widgets import dressing, theme
 from standtall.ui.widgets.one_line import OneLine
 from tests.ui.driving import WAIT
 from tests.ui.fits import cut_off
@@ -76,7 +77,8 @@ def test_what_does_not_fit_is_found(qtbot: QtBot) -> None:
     assert over.layoutDirection() == Qt.LayoutDirection.LeftToRight
 
 
-def test_a_long_line_ends_in_an_ellipsis_and_is_whole_in_its_tooltip(qtbot: QtBot) -> None:
+def test_a_long_line_ends_in_an_ellipsis_and_is_whole_in_its_tooltip(qtbot: QtBot, qapp: QApplication) -> None:
+    dressing.apply(qapp, theme.LIGHT)  # a test before this one may have gone dark
     long, short = OneLine("a long name of a short", more="/where/it/is.mp4"), OneLine("a long name of a short")
     for label, wide in ((long, 60), (short, 400)):
         qtbot.addWidget(label)

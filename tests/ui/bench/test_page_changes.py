@@ -29,11 +29,8 @@ Make = Callable[[Short, Analysis], Edit]
 
 
 @pytest.fixture
-def page(qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> TranscriptPage:
+def page(qtbot: QtBot, window: MainWindow) -> TranscriptPage:
     """The page, on which no loudness comes and goes while it is looked at."""
-    sounding = window.workspace.sounding
-    monkeypatch.setattr(sounding, "make", lambda _composition: None)
-    monkeypatch.setattr(sounding, "of", lambda _composition: None)
     window.go("bench")
     script = window.bench.page
     script.refresh()

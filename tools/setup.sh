@@ -28,10 +28,10 @@ setup_environment() {
     local here=$1 kind=$2 lock stamp python uv more
     lock="$here/requirements-$kind.lock"
     stamp="$here/.venv/.made-from-$kind"
-    if [ -f "$stamp" ] && cmp -s "$lock" "$stamp"; then return 0; fi
+    if [ -f "$stamp" ] && cmp -s "$lock" "$stamp"; then keep_methods "$here"; return 0; fi
     for more in machines dev; do
         [ "$kind" = main ] || { [ "$kind" = machines ] && [ "$more" = dev ]; } || continue
-        if [ -f "$here/.venv/.made-from-$more" ] && cmp -s "$here/requirements-$more.lock" "$here/.venv/.made-from-$more"; then return 0; fi
+        if [ -f "$here/.venv/.made-from-$more" ] && cmp -s "$here/requirements-$more.lock" "$here/.venv/.made-from-$more"; then keep_methods "$here"; return 0; fi
     done
     echo "Making the Python environment (once, about 300 MB to fetch)"
     uv=$(find_uv "$here") || {
@@ -48,8 +48,19 @@ setup_environment() {
     }
     "$uv" pip install -q --python "$here/.venv/bin/python" --no-deps --no-build-isolation -e "$here"
     "$here/.venv/bin/python" -m compileall -q "$here/src" || true  # so that the first start is as quick as the next
+    keep_methods "$here"
     rm -f "$here"/.venv/.made-from-*  # what another lock had made is changed now
     cp "$lock" "$stamp"
+}
+
+# Compiles the methods of dataclasses, which Python would do at each start (src/standtall/base/methods.py), where they were not
+# or where the program has changed since.
+keep_methods() {
+    local package="$1/src/standtall" kept
+    kept=$(ls "$package"/__pycache__/methods.*.bin 2>/dev/null | head -n 1)
+    if [ -z "$kept" ] || [ -n "$(find "$package" -name '*.py' -newer "$kept" -print -quit)" ]; then
+        "$1/.venv/bin/python" -m standtall.cli.keep_methods 2>/dev/null || true  # without them the start is slower, and right
+    fi
 }
 
 # Prints the path of uv: the one on the machine, or one put beside the environment.

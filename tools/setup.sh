@@ -57,7 +57,7 @@ setup_environment() {
 # or where the program has changed since.
 keep_methods() {
     local package="$1/src/standtall" kept
-    kept=$(ls "$package"/__pycache__/methods.*.bin 2>/dev/null | head -n 1)
+    kept=$(find "$package" -maxdepth 2 -path '*/__pycache__/methods.*.bin' -print -quit)
     if [ -z "$kept" ] || [ -n "$(find "$package" -name '*.py' -newer "$kept" -print -quit)" ]; then
         "$1/.venv/bin/python" -m standtall.cli.keep_methods 2>/dev/null || true  # without them the start is slower, and right
     fi

@@ -330,6 +330,7 @@ def test_a_closed_queue_has_ended_its_work() -> None:
     queue.ask(FetchRequest("http://127.0.0.1:9/never", "/tmp"))
     queue.idle(5)
     queue.close()
+    queue._thread.join(60)
     assert not queue._thread.is_alive()
 
 

@@ -131,6 +131,7 @@ def test_closing_asks_when_work_would_stop(
         work.tell(qtbot, 0, Ended("done"))
     else:
         assert not list((state_folder() / "queue").glob("*.json")), "what the person stopped is not gone on with"
+        window.workspace.jobs.queue._thread.join(60)
         assert not window.workspace.jobs.queue._thread.is_alive(), "it waits for nothing"
 
 

@@ -50,7 +50,8 @@ def test_a_long_text_is_looked_over_as_its_values_are(value: object, ascii_only:
 @pytest.mark.parametrize(
     ("text", "why"),
     [("[" * 100_000 + "]" * 100_000, "nested"), ("[" * (DEEPEST + 1) + "]" * (DEEPEST + 1), "nested"), ("9" * 400, "digits"),
-     ("NaN", "no number"), ("[Infinity]", "no number"), ("{", "no JSON"), ('"' + "x" * 3000 + '"', "larger"), (b"\xff\xfe", "UTF-8")],
+     ("\\" * 30_000, "no JSON"), ("NaN", "no number"), ("[Infinity]", "no number"), ("{", "no JSON"),
+     ('"' + "x" * 3000 + '"', "larger"), (b"\xff\xfe", "UTF-8")],
 )  # fmt: skip
 def test_what_cannot_be_meant_is_refused(text: str | bytes, why: str, little: int, monkeypatch: pytest.MonkeyPatch) -> None:
     monkeypatch.setattr(reading, "LITTLE", little)

@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+import io
 import re
 import subprocess
 from fractions import Fraction
 from pathlib import Path
 
+import av
 import imageio_ffmpeg
 import numpy as np
 import pytest
@@ -297,3 +299,27 @@ def test_writing_where_nobody_may(tmp_path: Path) -> None:
 def test_planes_know_their_size() -> None:
     planes: Planes = coded(3, 64, 32)
     assert (planes.width, planes.height) == (64, 32)
+
+
+@pytest.mark.fault
+def test_sound_that_has_another_number_of_channels_from_somewhere_on_is_read(tmp_path: Path) -> None:
+    """As recorders of broadcasts write it; gathered together the two would have broken the program off."""
+
+    def encoded(layout: str) -> bytes:
+        out = io.BytesIO()
+        with av.open(out, "w", format="adts") as container:
+            stream = container.add_stream("aac", rate=48_000, layout=layout)
+            for number in range(60):
+                samples = np.full((1 if layout == "mono" else 2, 1024), 0.2, np.float32)
+                frame = av.AudioFrame.from_ndarray(samples, format="fltp", layout=layout)
+                frame.sample_rate, frame.pts = 48_000, number * 1024
+                container.mux(stream.encode(frame))
+            container.mux(stream.encode(None))
+        return out.getvalue()
+
+    path = tmp_path / "two.aac"
+    path.write_bytes(encoded("stereo") + encoded("mono") + encoded("stereo"))
+    sound = read_sound(path)
+    assert sound.shape[0] == 2 and sound.shape[1] >= 3 * 60 * 1024
+    inside = np.abs(sound).reshape(2, -1, 1024).mean(2)[:, 5:-5]
+    assert (inside > 0.1).all()

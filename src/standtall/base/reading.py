@@ -81,7 +81,7 @@ def _looked_over(text: str) -> tuple[int, int]:
     in a row, or more where escaped signs stood between them)."""
     import numpy as np  # not for the small files of a start
 
-    codes = np.frombuffer(ESCAPED.sub(b"", text.encode("utf-8", "surrogatepass")), np.uint8)
+    codes = np.frombuffer(ESCAPED.sub(b"", text.encode("utf-8", "surrogatepass")) or b" ", np.uint8)
     steps = np.zeros(256, np.int8)
     steps[list(b"[{")], steps[list(b"]}")] = 1, -1
     deepest = level = longest = 0

@@ -193,7 +193,7 @@ class _Placed:
         self.out, self._most, self._enough = out, most, rate // GATHERED
         self.at: int | None = None
         """Where the next piece goes, counted from the first sample of `out`; None before the first."""
-        self._gathered = AudioFifo()
+        self._gathered, self._form = AudioFifo(), ("", "", 0)
 
     def go_on_at(self, at: int) -> None:
         """Put what comes next somewhere else."""
@@ -204,6 +204,10 @@ class _Placed:
         """-> whether what was gathered is in `out` now."""
         for piece in pieces:
             piece.pts = None  # the gatherer would refuse the small steps in the stamps of some files
+            form = piece.format.name, piece.layout.name, piece.sample_rate
+            if form != self._form:  # the gatherer takes no other, and breaks the program off for some
+                self.flush()
+                self._gathered, self._form = AudioFifo(), form
             self._gathered.write(piece)
             self.at = (self.at or 0) + piece.samples
         if self._gathered.samples < self._enough:

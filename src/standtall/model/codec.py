@@ -143,8 +143,9 @@ def _read_floats(each: Reader, data: object) -> Any:
 
 def _plain(hint: Any) -> type | None:
     """The scalar that a field mostly holds, where that is right as it is."""
-    kinds = tuple(k for k in typing.get_args(hint) or (hint,) if k is not type(None))
-    return kinds[0] if len(kinds) == 1 and kinds[0] in _NAMES and typing.get_origin(hint) is not tuple else None
+    options = typing.get_args(hint) if typing.get_origin(hint) in (typing.Union, types.UnionType) else (hint,)
+    kinds = [k for k in options if k is not type(None)]
+    return kinds[0] if len(kinds) == 1 and kinds[0] in _NAMES else None
 
 
 def _read_fields(kind: Any, readers: dict[str, Reader], plain: dict[str, type | None], place: str, data: object) -> Any:

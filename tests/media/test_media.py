@@ -321,5 +321,5 @@ def test_sound_that_has_another_number_of_channels_from_somewhere_on_is_read(tmp
     path.write_bytes(encoded("stereo") + encoded("mono") + encoded("stereo"))
     sound = read_sound(path)
     assert sound.shape[0] == 2 and sound.shape[1] >= 3 * 60 * 1024
-    inside = np.abs(sound).reshape(2, -1, 1024).mean(2)[:, 5:-5]
-    assert (inside > 0.1).all()
+    blocks = np.abs(sound)[:, : 180 * 1024].reshape(2, 3, 60, 1024).mean(3)
+    assert (blocks[:, :, 10:50] > 0.1).all(), "apart from where one begins and ends, which the encoder fades"

@@ -21,6 +21,7 @@ from standtall.model.short import Short
 from standtall.model.source import Source
 from standtall.session import render_many
 from standtall.session.analyse import Options
+from standtall.session.post_renders import post_renders
 from standtall.session.render_many import Wanted, named, needed_bytes, requests, sized
 
 S = 48_000
@@ -69,6 +70,14 @@ def test_what_is_there_is_written_over_only_where_that_is_wished(project: Projec
     (tmp_path / "ネギ.srt").touch()
     assert names(replaces=False)[-1] == "ネギ.mp4", "no captions are written beside it"
     assert names(replaces=False, form=Form(captions="both"))[-1] == "ネギ 2.mp4"
+
+
+@pytest.mark.parametrize("replaces", [True, False])
+def test_two_posts_whose_shorts_have_one_name_get_a_file_each(project: Project, tmp_path: Path, replaces: bool) -> None:
+    sources, numbers = project.sources(), [e.id for e in project.shorts()]
+    options = {s.key: Options.of(Brief(), ()) for s in sources}
+    found = post_renders(project, numbers, ("9:16",), tmp_path, sources, options, AnalysisCache(), replaces, frozenset())
+    assert [Path(r.out).name for r in found] == ["Cabbage rain.mp4", "Cabbage rain 2.mp4", "ネギ.mp4"]
 
 
 def test_what_was_asked_for_stays_when_the_short_is_edited_meanwhile(project: Project) -> None:
